@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+return [
+    'default' => env('CACHE_STORE', 'database'),
+    'stores' => [
+        'database' => ['driver' => 'database', 'table' => 'cache', 'lock_table' => 'cache_locks'],
+        'array' => ['driver' => 'array'],
+    ],
+    'prefix' => 'tinta',
+];

@@ -1,0 +1,30 @@
+# Words on the terminal.
+
+say() { printf '\033[2m·\033[0m %s\n' "$*"; }
+
+done_saying() { printf '\033[32m✓\033[0m %s\n' "$*"; }
+
+fail() {
+    printf '\033[31m✗\033[0m %s\n' "$*" >&2
+    exit 1
+}
+
+command_help() {
+    cat <<'TEXT'
+./tinta start        install what is missing, start database, scale and application, print the address
+./tinta test         everything that must hold: static checks, core, HTTP and browser tests
+                     (with arguments: only the PHP tests, the arguments go to the runner)
+./tinta work FILE    work a formula document (- for standard input); --table for people
+./tinta bench        the core's timings, as ratios against something measured in the same run
+./tinta stop         stop what start started; the data stays
+./tinta status       what is running, and where
+./tinta reset-demo   throw the demo's data away and load it afresh
+
+Ports, each can be set in the environment:
+  TINTA_PORT (8360)         the application
+  TINTA_DB_PORT (33360)     the database
+  TINTA_SCALE_PORT (8361)   the simulated scale
+  TINTA_BRIDGE_PORT (8362)  the scale bridge
+  TINTA_FPM_PORT (8363)     PHP
+TEXT
+}

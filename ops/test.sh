@@ -1,0 +1,62 @@
+# ./tinta test: sets itself up, on its own database and ports, and leaves nothing running.
+
+command_test() {
+    COMMAND=test
+    install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
+    install_composer
+    install_npm
+    if [ $# -eq 0 ]; then
+        run_static_checks
+    fi
+    build_front_end
+    use_instance test
+    trap 'stop_web; stop_database' EXIT
+    start_database
+    wait_for_login
+    say 'Preparing the test databases'
+    DB_DATABASE=tinta_http php artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The test database could not be prepared; see var/test/log/migrate.log.'
+    # The browser tests need the running application; naming only other suites spares the wait.
+    if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
+        DB_DATABASE=tinta_browser php artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
+        DB_DATABASE=tinta_browser start_web
+    fi
+    start_scale
+    say 'Running the PHP tests'
+    local status=0
+    DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
+        vendor/bin/pest --log-junit "$DIR/junit.xml" "$@" || status=$?
+    php ops/closing-line.php "$DIR/junit.xml"
+    return $status
+}
+
+run_static_checks() {
+    say 'Pint'
+    vendor/bin/pint --test >var/pint.log 2>&1 || { tail -40 var/pint.log; fail 'PHP style: run vendor/bin/pint.'; }
+    say 'PHPStan'
+    vendor/bin/phpstan analyse --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something.'; }
+    say 'TypeScript'
+    npx tsc --noEmit || fail 'TypeScript found something.'
+    say 'ESLint'
+    npx eslint resources/js || fail 'ESLint found something.'
+    say 'Vitest'
+    npx vitest run --reporter=dot || fail 'A front-end test failed.'
+}
+
+# Quiet on standard output: what it prints is the document.
+command_work() {
+    install_composer >&2
+    php ops/work.php "$@"
+}
+
+command_bench() {
+    install_composer
+    [ "${1:-}" = search ] || php ops/bench.php "$@"
+    install_debian "${RUN_PACKAGES[@]}"
+    COMMAND=bench
+    use_instance test
+    trap 'stop_database' EXIT
+    start_database
+    say 'Making 100,000 clients to search among'
+    DB_DATABASE=tinta_bench php artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'
+    DB_DATABASE=tinta_bench php -d memory_limit=1G ops/bench-search.php
+}

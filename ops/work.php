@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+// ./tinta work FILE|- [--table]: reads a formula document, writes the worked one. Needs no database.
+
+use Core\Documents\FormulaTable;
+use Core\Documents\UnreadableDocument;
+use Core\Documents\WorkFormula;
+
+require dirname(__DIR__).'/vendor/autoload.php';
+
+$table = in_array('--table', $argv, true);
+$files = array_values(array_filter(array_slice($argv, 1), static fn (string $each): bool => $each !== '--table'));
+if (count($files) !== 1) {
+    fwrite(STDERR, "Say which document: ./tinta work FILE, or - for standard input. With --table for people.\n");
+    exit(2);
+}
+$text = $files[0] === '-' ? stream_get_contents(STDIN) : @file_get_contents($files[0]);
+if ($text === false) {
+    fwrite(STDERR, "{$files[0]} cannot be read. Check the name.\n");
+    exit(2);
+}
+try {
+    $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
+} catch (JsonException $broken) {
+    fwrite(STDERR, "This is not JSON: {$broken->getMessage()}. Check commas and brackets.\n");
+    exit(1);
+}
+try {
+    $worked = WorkFormula::work($json);
+} catch (UnreadableDocument $refusal) {
+    foreach ($refusal->problems() as $problem) {
+        fwrite(STDERR, ($problem->pointer === '' ? '(document)' : $problem->pointer).": {$problem->message} {$problem->mend}\n");
+    }
+    exit(1);
+}
+echo $table ? FormulaTable::of($json, $worked) : json_encode(WorkFormula::into((object) json_decode($text), $worked), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
