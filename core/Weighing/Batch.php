@@ -1,0 +1,309 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Weighing;
+
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Rounding;
+
+/**
+ * A batch as its events left it. Nothing is stored but plan and events; every state is a replay,
+ * so a repeated, undone or resumed pour can never drift from the record.
+ */
+final readonly class Batch
+{
+    /**
+     * @param  array<string, Grams>  $targets  by line, after any raised proportion
+     * @param  array<string, Grams>  $poured  by line
+     * @param  array<string, true>  $taken  lines taken as they are, short or over
+     * @param  list<BatchEvent>  $standing  events not taken back
+     * @param  int  $offset  centigrams the scale shows beyond what the record holds
+     */
+    private function __construct(
+        public BatchPlan $plan,
+        public array $targets,
+        public array $poured,
+        private array $taken,
+        private array $standing,
+        private int $offset,
+        public ?Grams $bowlWeight,
+        public ?Grams $leftover,
+        public BatchStatus $status,
+        public ?string $discardReason,
+    ) {
+    }
+
+    public static function start(BatchPlan $plan): self
+    {
+        $targets = $poured = [];
+        foreach ($plan->lines as $line) {
+            $targets[$line->key] = $line->target;
+            $poured[$line->key] = Grams::zero();
+        }
+
+        return new self($plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null);
+    }
+
+    /**
+     * @param  iterable<BatchEvent>  $events
+     *
+     * @throws PourRefused
+     */
+    public static function replay(BatchPlan $plan, iterable $events): self
+    {
+        $batch = self::start($plan);
+        foreach ($events as $event) {
+            $batch = $batch->after($event);
+        }
+
+        return $batch;
+    }
+
+    /** @throws PourRefused when the event does not fit the batch as it stands */
+    public function after(BatchEvent $event): self
+    {
+        if ($event->kind === BatchEventKind::Undone) {
+            return $this->withoutLatest();
+        }
+        if ($event->kind === BatchEventKind::WeighedBack) {
+            return $this->weighedBack($event);
+        }
+        if (! $this->status->isOpen()) {
+            throw PourRefused::ended();
+        }
+        $next = match ($event->kind) {
+            BatchEventKind::Tared => $this->with(bowlWeight: $event->grams, offset: -$this->total()->centigrams),
+            BatchEventKind::Poured => $this->pour($event->line ?? '', $event->grams ?? Grams::zero()),
+            BatchEventKind::KeptProportion => $this->keepProportion(),
+            BatchEventKind::AcceptedOver => $this->with(taken: [...$this->taken, $this->overLine()->key => true]),
+            BatchEventKind::AcceptedShort => $this->takeShort($event->line ?? ''),
+            BatchEventKind::Discarded => $this->with(status: BatchStatus::Discarded, discardReason: $event->reason),
+            BatchEventKind::CarriedOn => $this->with(offset: ($event->reading ?? 0) - $this->total()->centigrams),
+            BatchEventKind::Finished => $this->finish(),
+        };
+
+        return $next->with(standing: [...$this->standing, $event])->settled();
+    }
+
+    /** Everything in the bowl so far. */
+    public function total(): Grams
+    {
+        return Grams::sum($this->poured);
+    }
+
+    /** What the scale should show before the next pour, in centigrams. */
+    public function expectedReading(): int
+    {
+        return $this->total()->centigrams + $this->offset;
+    }
+
+    public function targetTotal(): Grams
+    {
+        return Grams::sum(array_map(fn (PlannedLine $line): Grams => $line->open ? $this->poured[$line->key] : $this->targets[$line->key], $this->plan->lines));
+    }
+
+    public function band(string $key): Band
+    {
+        $target = $this->targets[$key] ?? throw PourRefused::unknownLine();
+        if ($this->plan->line($key)->open) {
+            // By eye: any amount is on target, up to what a bowl holds.
+            return new Band(Grams::ofCentigrams(1), $this->poured[$key]->isMoreThan($target) ? $this->poured[$key] : $target, Grams::ofCentigrams(Grams::LARGEST_TYPED * 100));
+        }
+
+        return $this->plan->tolerance->band($target);
+    }
+
+    /** What is still to pour of a line; zero once it is on its target or taken. */
+    public function left(string $key): Grams
+    {
+        return $this->isDone($key) || $this->plan->line($key)->open ? Grams::zero() : $this->targets[$key]->lessAtMost($this->poured[$key]);
+    }
+
+    public function isDone(string $key): bool
+    {
+        return isset($this->taken[$key]) || (! $this->plan->line($key)->open && $this->band($key)->place($this->poured[$key]) === PourPlace::Inside);
+    }
+
+    /** The line to pour now; null when none is left, or a choice is due. */
+    public function current(): ?PlannedLine
+    {
+        return $this->status === BatchStatus::Weighing ? $this->firstUndone() : null;
+    }
+
+    /** The line that is over its target and waits for a choice. */
+    public function over(): ?PlannedLine
+    {
+        foreach ($this->plan->lines as $line) {
+            if (! isset($this->taken[$line->key]) && $this->band($line->key)->place($this->poured[$line->key]) === PourPlace::Over) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    public function canUndo(): bool
+    {
+        return $this->standing !== [];
+    }
+
+    /** The targets that would hold the planned proportion: k × plan, k the largest poured ÷ planned. */
+    public function proportionKept(): self
+    {
+        return $this->keepProportion();
+    }
+
+    /** What was really mixed, less what was weighed back. */
+    public function used(): Grams
+    {
+        return $this->leftover === null ? $this->total() : $this->total()->minus($this->leftover);
+    }
+
+    /** The bowl as it is in the end if every other line meets its target from here. */
+    public function outcome(): Outcome
+    {
+        $amounts = [];
+        foreach ($this->plan->lines as $line) {
+            $poured = $this->poured[$line->key];
+            $amounts[$line->key] = $line->open || $this->isDone($line->key) || $poured->isMoreThan($this->targets[$line->key]) ? $poured : $this->targets[$line->key];
+        }
+
+        return new Outcome($this->plan, $amounts);
+    }
+
+    private function pour(string $key, Grams $grams): self
+    {
+        $this->plan->line($key);
+        if ($grams->isZero()) {
+            throw PourRefused::nothingPoured();
+        }
+        $over = $this->over();
+        if ($over !== null) {
+            throw PourRefused::chooseFirst($over->label);
+        }
+        $taken = $this->taken;
+        unset($taken[$key]);
+        if ($this->plan->line($key)->open) {
+            $taken[$key] = true;
+        }
+
+        return $this->with(poured: [...$this->poured, $key => $this->poured[$key]->plus($grams)], taken: $taken);
+    }
+
+    private function keepProportion(): self
+    {
+        $this->overLine();
+        $factor = Fraction::one();
+        foreach ($this->plan->lines as $line) {
+            if ($line->open || $line->target->isZero()) {
+                continue;
+            }
+            $reached = Fraction::of($this->poured[$line->key]->centigrams, $line->target->centigrams);
+            $factor = $reached->compare($factor) > 0 ? $reached : $factor;
+        }
+        $targets = [];
+        foreach ($this->plan->lines as $line) {
+            $exact = $line->target->exactly()->times($factor);
+            $rounded = Grams::rounded($exact, $this->plan->step, Rounding::HalfUp);
+            // The line that set the factor is on its target by definition, whatever the step says.
+            $targets[$line->key] = $exact->equals($this->poured[$line->key]->exactly()) ? $this->poured[$line->key] : $rounded;
+        }
+
+        // Lines taken short stay taken only if nobody asks more of them now: the proportion is the wish.
+        return $this->with(targets: $targets, taken: array_filter($this->taken, fn (string $key): bool => $this->plan->line($key)->open, ARRAY_FILTER_USE_KEY));
+    }
+
+    private function takeShort(string $key): self
+    {
+        $this->plan->line($key);
+
+        return $this->with(taken: [...$this->taken, $key => true]);
+    }
+
+    private function finish(): self
+    {
+        $over = $this->over();
+        $left = $this->firstUndone();
+
+        return match (true) {
+            $over !== null => throw PourRefused::chooseFirst($over->label),
+            $left !== null => throw PourRefused::linesLeft($left->label),
+            default => $this->with(status: BatchStatus::Finished),
+        };
+    }
+
+    private function weighedBack(BatchEvent $event): self
+    {
+        $leftover = $event->grams ?? Grams::zero();
+
+        return match (true) {
+            $this->status !== BatchStatus::Finished => throw PourRefused::notFinished(),
+            $leftover->isMoreThan($this->total()) => throw PourRefused::moreLeftThanMixed($leftover, $this->total()),
+            default => $this->with(leftover: $leftover, standing: [...$this->standing, $event]),
+        };
+    }
+
+    private function withoutLatest(): self
+    {
+        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay($this->plan, array_slice($this->standing, 0, -1));
+    }
+
+    private function overLine(): PlannedLine
+    {
+        return $this->over() ?? throw PourRefused::nothingOver();
+    }
+
+    private function firstUndone(): ?PlannedLine
+    {
+        foreach ($this->plan->lines as $line) {
+            if (! $this->isDone($line->key)) {
+                return $line;
+            }
+        }
+
+        return null;
+    }
+
+    /** The status that follows from the pours. */
+    private function settled(): self
+    {
+        return $this->status->isOpen() ? $this->with(status: match (true) {
+            $this->over() !== null => BatchStatus::Over,
+            $this->firstUndone() === null => BatchStatus::Complete,
+            default => BatchStatus::Weighing,
+        }) : $this;
+    }
+
+    /**
+     * @param  ?array<string, Grams>  $targets
+     * @param  ?array<string, Grams>  $poured
+     * @param  ?array<string, true>  $taken
+     * @param  ?list<BatchEvent>  $standing
+     */
+    private function with(
+        ?array $targets = null,
+        ?array $poured = null,
+        ?array $taken = null,
+        ?array $standing = null,
+        ?int $offset = null,
+        ?Grams $bowlWeight = null,
+        ?Grams $leftover = null,
+        ?BatchStatus $status = null,
+        ?string $discardReason = null,
+    ): self {
+        return new self(
+            $this->plan,
+            $targets ?? $this->targets,
+            $poured ?? $this->poured,
+            $taken ?? $this->taken,
+            $standing ?? $this->standing,
+            $offset ?? $this->offset,
+            $bowlWeight ?? $this->bowlWeight,
+            $leftover ?? $this->leftover,
+            $status ?? $this->status,
+            $discardReason ?? $this->discardReason,
+        );
+    }
+}
