@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Judgement;
+
+use Core\Placement\Span;
+use Core\Units\Fraction;
+
+/**
+ * How far a zone is lifted, and why. A model of ours over the trade's tables: the line's lift at the strength,
+ * in proportion to the minutes up to its target, less in open air and on damp hair, half a level more at a warm
+ * root. Tint does not lift tint. What this client's hair did before wins over the table.
+ */
+final readonly class Lift
+{
+    /**
+     * @param  Fraction  $levels  zero or more
+     * @param  list<string>  $why
+     */
+    private function __construct(public Fraction $levels, public bool $calibrated, public array $why)
+    {
+    }
+
+    /** @param  list<Observed>  $history */
+    public static function of(Zone $zone, Process $process, array $history = []): self
+    {
+        if ($process->kind->depositsOnly()) {
+            return new self(Fraction::zero(), false, ['This line only deposits.']);
+        }
+        if ($process->kind === LineKind::Permanent && $zone->history->holdsTint()) {
+            return new self(Fraction::zero(), false, ['Tint does not lift tint: going lighter here needs a lightener or remover.']);
+        }
+        $table = $process->lift->levelsAt($process->strength);
+        $strength = $process->strength?->showVolume() ?? 'no developer';
+        $why = ["{$strength} lifts {$table->decimal(1)} levels in this line’s {$process->window['target']} minutes."];
+        $target = max(1, $process->window['target']);
+        // A tint has done its work at its target; lightener goes on to the end of its window.
+        $limit = $process->kind === LineKind::Lightener ? max($target, $process->window['max']) : $target;
+        $minutes = max(0, min($process->minutes, $limit));
+        $levels = $table->times(Fraction::of($minutes, $target));
+        if ($minutes !== $target) {
+            $why[] = "{$minutes} of {$target} minutes: {$levels->decimal(1)}.";
+        }
+        $seen = array_values(array_filter($history, static fn (Observed $each): bool => $each->kind === $process->kind && $each->minutes > 0 && ! $process->lift->levelsAt($each->strength)->isZero()));
+        if ($seen !== []) {
+            $factor = self::factor($seen, $process->lift, $target, $limit);
+            $levels = $levels->times($factor);
+            $why[] = 'This hair’s own '.count($seen)." closed visits win over the table: it lifted {$factor->decimal(2)} of what the table says, so {$levels->decimal(1)}.";
+        }
+        $levels = self::conditions($zone, $process, $levels, $why);
+        $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
+        if ($levels->compare($room) > 0) {
+            $levels = $room->isNegative() ? Fraction::zero() : $room;
+            $why[] = 'It cannot go beyond the top of the ladder.';
+        }
+
+        return new self($levels, $seen !== [], $why);
+    }
+
+    /**
+     * @param  list<string>  $why
+     *
+     * @param-out list<string> $why
+     */
+    private static function conditions(Zone $zone, Process $process, Fraction $levels, array &$why): Fraction
+    {
+        if ($process->technique === Technique::OpenAir) {
+            $levels = $levels->times($process->technique->liftFactor());
+            $why[] = "Open air misses a foil’s heat: {$levels->decimal(1)}.";
+        }
+        if ($zone->damp) {
+            $levels = $levels->times(Fraction::of(9, 10));
+            $why[] = "Damp hair dilutes it: {$levels->decimal(1)}.";
+        }
+        if ($zone->span === Span::Root && ! $levels->isZero()) {
+            $extra = $levels->compare(Fraction::one()) < 0 ? $levels->dividedBy(Fraction::of(2)) : Fraction::of(1, 2);
+            $levels = $levels->plus($extra);
+            $why[] = "A warm scalp adds about {$extra->decimal(1)} at the root: {$levels->decimal(1)}.";
+        }
+
+        return $levels;
+    }
+
+    /** @param  non-empty-list<Observed>  $seen */
+    private static function factor(array $seen, LiftTable $table, int $target, int $limit): Fraction
+    {
+        $sum = Fraction::zero();
+        foreach ($seen as $each) {
+            $said = $table->levelsAt($each->strength)->times(Fraction::of(min($each->minutes, $limit), $target));
+            $sum = $sum->plus($each->lifted->dividedBy($said));
+        }
+
+        return $sum->dividedBy(Fraction::of(count($seen)));
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Tone;
+
+use Core\Units\Fraction;
+
+/** A composition over tone families: shares that add up to 1, or nothing at all (clear). */
+final readonly class ToneMix
+{
+    /** @param  array<string, Fraction>  $shares by family; all above zero, together 1, in the order of the families */
+    private function __construct(private array $shares)
+    {
+    }
+
+    /** No tone: clear. */
+    public static function none(): self
+    {
+        return new self([]);
+    }
+
+    public static function only(ToneFamily $family): self
+    {
+        return new self([$family->value => Fraction::one()]);
+    }
+
+    /**
+     * The mean by weight. What carries no tone takes no part.
+     *
+     * @param  list<array{ToneMix, Fraction}>  $weighted  each with its weight, zero or more
+     */
+    public static function mean(array $weighted): self
+    {
+        $sums = [];
+        $whole = Fraction::zero();
+        foreach ($weighted as [$mix, $weight]) {
+            foreach ($mix->shares as $family => $share) {
+                $sums[$family] = ($sums[$family] ?? Fraction::zero())->plus($share->times($weight));
+                $whole = $whole->plus($share->times($weight));
+            }
+        }
+        if ($whole->isZero()) {
+            return self::none();
+        }
+        $shares = [];
+        foreach (ToneFamily::cases() as $family) {
+            $sum = $sums[$family->value] ?? null;
+            if ($sum !== null && ! $sum->isZero()) {
+                $shares[$family->value] = $sum->dividedBy($whole);
+            }
+        }
+
+        return new self($shares);
+    }
+
+    public function share(ToneFamily $family): Fraction
+    {
+        return $this->shares[$family->value] ?? Fraction::zero();
+    }
+
+    public function isNone(): bool
+    {
+        return $this->shares === [];
+    }
+
+    /** @return array<string, Fraction> by family */
+    public function shares(): array
+    {
+        return $this->shares;
+    }
+
+    /** How far the mix leans warm (above zero) or cool, -1 to 1 (our own model). */
+    public function warmth(): Fraction
+    {
+        $sum = Fraction::zero();
+        foreach ($this->shares as $family => $share) {
+            $sum = $sum->plus($share->times(Fraction::of(ToneFamily::from($family)->warmth(), 10)));
+        }
+
+        return $sum;
+    }
+
+    /** Half the sum of the differences of all shares: 0 the same, 1 nothing in common. */
+    public function distance(self $that): Fraction
+    {
+        if ($this->isNone() !== $that->isNone()) {
+            return Fraction::one();
+        }
+        $sum = Fraction::zero();
+        foreach (ToneFamily::cases() as $family) {
+            $gap = $this->share($family)->minus($that->share($family));
+            $sum = $sum->plus($gap->isNegative() ? $gap->negated() : $gap);
+        }
+
+        return $sum->dividedBy(Fraction::of(2));
+    }
+
+    /** In words, largest first: 75 % gold, 25 % copper. */
+    public function words(): string
+    {
+        if ($this->isNone()) {
+            return 'no tone';
+        }
+        $shares = $this->shares;
+        uasort($shares, static fn (Fraction $a, Fraction $b): int => $b->compare($a));
+        $words = [];
+        foreach ($shares as $family => $share) {
+            $words[] = $share->equals(Fraction::one()) ? $family : $share->times(Fraction::of(100))->decimal(0).' % '.$family;
+        }
+
+        return implode(', ', $words);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Judgement\MixJudgement;
+use Core\Judgement\Weighed;
+use Core\Notation\Pigment;
+use Core\Rules\HouseRules;
+use Core\Rules\LevelSchool;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+function shade(int $level, ToneFamily|ToneMix $tone, int $intensity = 1): Pigment
+{
+    return new Pigment(Fraction::of($level), $tone instanceof ToneMix ? $tone : ToneMix::only($tone), Fraction::of($intensity));
+}
+
+function grams(string $label, Pigment $pigment, int $grams): Weighed
+{
+    return Weighed::known($label, $pigment, Fraction::of($grams * 100));
+}
+
+it('takes the mean of the levels by weight', function (array $parts, string $level) {
+    // Common practice, no source: equal parts of a 6 and an 8 behave as a 7.
+    $mix = MixJudgement::of(array_map(static fn (array $part) => grams("{$part[0]}N", shade($part[0], ToneFamily::Natural), $part[1]), $parts), HouseRules::standard());
+    expect($mix->level?->show(2))->toBe($level);
+})->with([
+    'equal' => [[[6, 20], [8, 20]], '7'],
+    'two to one' => [[[6, 40], [9, 20]], '7'],
+    'one' => [[[5, 33]], '5'],
+]);
+
+it('holds with the other school that the darker dominates', function () {
+    $parts = [grams('6N', shade(6, ToneFamily::Natural), 20), grams('8N', shade(8, ToneFamily::Natural), 20)];
+    $linear = MixJudgement::of($parts, HouseRules::standard());
+    $dye = MixJudgement::of($parts, HouseRules::standard()->withLevelSchool(LevelSchool::DyeWeighted));
+    expect($dye->level?->least->compare($linear->level->least))->toBeLessThan(0)
+        ->and($dye->level?->least->compare(Fraction::of(6)))->toBeGreaterThan(0)
+        ->and(implode(' ', $dye->why))->toContain('the darker counts more');
+});
+
+it('takes the mean of the tones by weight', function () {
+    // Common practice, no source: 10 g of gold plus 10 g of copper-gold is 75 % gold, 25 % copper.
+    $copperGold = ToneMix::mean([[ToneMix::only(ToneFamily::Copper), Fraction::one()], [ToneMix::only(ToneFamily::Gold), Fraction::one()]]);
+    $mix = MixJudgement::of([grams('7G', shade(7, ToneFamily::Gold), 10), grams('7CG', shade(7, $copperGold), 10)], HouseRules::standard());
+    expect($mix->tone->words())->toBe('75 % gold, 25 % copper');
+});
+
+it('lets clear thin the pigment and leave the level alone', function () {
+    $mix = MixJudgement::of([grams('8P', shade(8, ToneFamily::Pearl), 30), grams('clear', Pigment::clear(), 10)], HouseRules::standard());
+    expect($mix->level?->show(1))->toBe('8')->and($mix->pigmentShare->show(2))->toBe('0.75')->and($mix->tone->words())->toBe('pearl');
+});
+
+it('lets a booster tint without a level', function () {
+    $mix = MixJudgement::of([grams('7N', shade(7, ToneFamily::Natural), 30), grams('red', Pigment::booster(ToneMix::only(ToneFamily::Red)), 5)], HouseRules::standard());
+    expect($mix->level?->show(1))->toBe('7')->and($mix->tone->words())->toBe('75 % natural, 25 % red');
+});
+
+it('has no level where nothing carries one', function () {
+    expect(MixJudgement::of([grams('clear', Pigment::clear(), 10)], HouseRules::standard())->level)->toBeNull();
+});
+
+it('says bounds, not guesses, where amounts are not known', function () {
+    $mix = MixJudgement::of([
+        grams('6N', shade(6, ToneFamily::Natural), 20),
+        Weighed::between('9G', shade(9, ToneFamily::Gold), Fraction::zero(), Fraction::of(1000)),
+    ], HouseRules::standard());
+    expect($mix->level?->show(1))->toBe('6 to 7')->and($mix->toneIsExact)->toBeFalse();
+});
+
+it('finds the widest bounds, against trying every corner', function () {
+    mt_srand(77);
+    for ($i = 0; $i < 120; $i++) {
+        $parts = [];
+        for ($n = mt_rand(1, 5); $n > 0; $n--) {
+            $least = mt_rand(0, 20);
+            $parts[] = Weighed::between('x', shade(mt_rand(1, 10), ToneFamily::Natural), Fraction::of($least * 100), Fraction::of(($least + mt_rand(0, 20)) * 100));
+        }
+        $low = $high = null;
+        for ($corner = 0; $corner < 2 ** count($parts); $corner++) {
+            $sum = $mass = 0;
+            foreach ($parts as $at => $part) {
+                $amount = ($corner >> $at & 1) === 1 ? $part->most->numerator : $part->least->numerator;
+                $sum += $amount * $part->pigment->level->numerator;
+                $mass += $amount;
+            }
+            if ($mass > 0) {
+                $low = $low === null ? $sum / $mass : min($low, $sum / $mass);
+                $high = $high === null ? $sum / $mass : max($high, $sum / $mass);
+            }
+        }
+        $level = MixJudgement::of($parts, HouseRules::standard())->level;
+        if ($low === null) {
+            expect($level)->toBeNull();
+        } else {
+            expect($level->least->numerator / $level->least->denominator)->toEqualWithDelta($low, 1e-9)
+                ->and($level->most->numerator / $level->most->denominator)->toEqualWithDelta($high, 1e-9);
+        }
+    }
+});
+
+it('does not care about the order of shades, nor about how much there is of the same mix', function () {
+    mt_srand(78);
+    for ($i = 0; $i < 60; $i++) {
+        $parts = array_map(static fn () => [mt_rand(3, 10), ToneFamily::cases()[mt_rand(0, 10)], mt_rand(1, 40)], range(1, mt_rand(2, 5)));
+        $mix = static fn (array $list, int $times) => MixJudgement::of(array_map(static fn (array $p) => grams('x', shade($p[0], $p[1]), $p[2] * $times), $list), HouseRules::standard());
+        $one = $mix($parts, 1);
+        shuffle($parts);
+        $two = $mix($parts, 3);
+        expect($two->level)->toEqual($one->level)->and($two->tone)->toEqual($one->tone)->and($two->pigmentShare)->toEqual($one->pigmentShare);
+    }
+});
