@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Advice;
+
+use Core\Rules\HouseRules;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Rounding;
+
+/**
+ * How much to mix. Starting points for an average head (common practice and our own model); better than any
+ * table is what this client's own bowls really used.
+ */
+final readonly class AmountAdvice
+{
+    /** A used amount at or below this part of the first counts as far below (our own model). */
+    private const DRIFTED = [2, 3];
+
+    /**
+     * @param  bool  $ofColour  the amounts are colour grams; else grams of mixture
+     * @param  list<string>  $why
+     * @param  list<string>  $alarms  to be said loudly
+     */
+    private function __construct(public Grams $least, public Grams $most, public bool $ofColour, public array $why, public array $alarms, public bool $fromHistory)
+    {
+    }
+
+    /**
+     * @param  Fraction  $regrowth  centimetres grown out
+     * @param  int  $foils  how many, for a foil bowl
+     *
+     * @throws AdviceRefused
+     */
+    public static function start(Job $job, Density $density, Length $length, bool $resistantGrey, Fraction $regrowth, int $foils): self
+    {
+        [$least, $most, $ofColour, $words] = match ($job) {
+            Job::Regrowth => [60, 60, true, 'a regrowth of up to 2 cm takes 60 g of colour'],
+            Job::Whole => [90, 120, true, 'a whole head to the shoulder takes 90 to 120 g of colour'],
+            Job::Gloss => [60, 90, false, 'a gloss takes 60 to 90 g of mixture'],
+            Job::RootShadow => [30, 45, false, 'a root shadow takes 30 to 45 g of mixture'],
+            Job::Foils => $foils > 0 ? [25, 35, false, 'ten foils take 25 to 35 g of mixture'] : throw AdviceRefused::foilsMissing(),
+        };
+        $why = ["To start with, {$words}."];
+        $factor = $density->factor();
+        if (! $factor->equals(Fraction::one())) {
+            $why[] = "{$density->value} hair: × {$factor->decimal(1)}.";
+        }
+        // Along the lengths the length counts; at the root it does not.
+        if ($job !== Job::Regrowth && $job !== Job::RootShadow && $length !== Length::Shoulder) {
+            $factor = $factor->times($length->factor());
+            $why[] = "{$length->value} length: × {$length->factor()->decimal(1)}.";
+        }
+        if ($job === Job::Regrowth && $regrowth->compare(Fraction::of(2)) > 0) {
+            $factor = $factor->times($regrowth)->dividedBy(Fraction::of(2));
+            $why[] = "{$regrowth->decimal(1)} cm grown out: × {$regrowth->dividedBy(Fraction::of(2))->decimal(2)}.";
+        }
+        if ($resistantGrey && $ofColour) {
+            $factor = $factor->times(Fraction::of(6, 5));
+            $why[] = 'Resistant grey: × 1.2.';
+        }
+        if ($job === Job::Foils) {
+            $factor = $factor->times(Fraction::of($foils, 10));
+            $why[] = "{$foils} foils: × ".Fraction::of($foils, 10)->decimal(1).'.';
+        }
+
+        return new self(self::grams($least, $factor), self::grams($most, $factor), $ofColour, $why, [], false);
+    }
+
+    /**
+     * From the client's own bowls for the same job, oldest first. The full amount is kept for the first visits;
+     * if leftovers keep coming after good ones, it steps down a little; a used amount that has sunk far below
+     * the first, with fading or grey noted, is the suspect.
+     *
+     * @param  non-empty-list<PastUse>  $past
+     */
+    public static function fromOwn(array $past, HouseRules $rules): self
+    {
+        $last = $past[count($past) - 1];
+        $count = count($past);
+        $why = ["Last time {$last->mixed->text()} were mixed ({$last->colour->text()} colour) and {$last->used->text()} used."];
+        $colour = $last->colour;
+        $recent = array_slice($past, -$rules->goodVisitsBeforeStepDown);
+        $steady = count($recent) === $rules->goodVisitsBeforeStepDown && array_reduce(
+            $recent,
+            static fn (bool $all, PastUse $use): bool => $all && $use->good && ! $use->fadedOrGrey && $use->mixed->lessAtMost($use->used)->centigrams >= $rules->stepDown->centigrams,
+            true,
+        );
+        if ($steady && $colour->isMoreThan($rules->stepDown)) {
+            $colour = $colour->minus($rules->stepDown);
+            $why[] = "{$rules->goodVisitsBeforeStepDown} good visits in a row left some over: {$rules->stepDown->text()} of colour less, one visit at a time.";
+        } elseif ($count <= $rules->goodVisitsBeforeStepDown) {
+            $why[] = 'The full amount is kept for the first visits.';
+        }
+        $alarms = [];
+        $first = $past[0];
+        $sunk = Fraction::of($last->used->centigrams, max(1, $first->used->centigrams))->compare(Fraction::of(...self::DRIFTED)) <= 0;
+        if ($sunk && $last->fadedOrGrey) {
+            $alarms[] = "The amount used has sunk from {$first->used->text()} to {$last->used->text()} over {$count} visits, and fading or grey was noted: the amount is the suspect. Mix as at first.";
+            $colour = $first->colour;
+        }
+
+        return new self($colour, $colour, true, $why, $alarms, true);
+    }
+
+    /**
+     * The share of each bowl in a pattern of foils: 2:1 is two thirds and one third.
+     *
+     * @param  list<int>  $pattern
+     * @return list<Fraction> together 1
+     *
+     * @throws AdviceRefused
+     */
+    public static function pattern(array $pattern): array
+    {
+        $sum = array_sum($pattern);
+        if ($pattern === [] || $sum < 1 || min($pattern) < 0) {
+            throw AdviceRefused::emptyPattern();
+        }
+
+        return array_map(static fn (int $foils): Fraction => Fraction::of($foils, $sum), $pattern);
+    }
+
+    private static function grams(int $grams, Fraction $factor): Grams
+    {
+        return Grams::ofCentigrams(Fraction::of($grams * 100)->times($factor)->rounded(100, Rounding::HalfUp));
+    }
+}

@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Advice;
+
+use Core\Catalog\Product;
+use Core\Judgement\HairHistory;
+use Core\Judgement\Undertone;
+use Core\Rules\Filling;
+use Core\Rules\HouseRules;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/**
+ * Whether lightened hair that goes darker needs its warm pigment back first, which, and from what on the shelf
+ * (common practice, no source): the underlying pigment of the target level, at or one level lighter than the
+ * target, no lift, about 20 minutes; three parts gold to one of copper for a brown, the reverse for a vivid red.
+ */
+final readonly class FillAdvice
+{
+    private const MINUTES = 20;
+
+    /** @param  list<string>  $why */
+    private function __construct(public bool $needed, public ?Undertone $pigment, public ?Suggestion $filler, public array $why)
+    {
+    }
+
+    /**
+     * @param  Fraction  $start  present level
+     * @param  Fraction  $target  wished level
+     * @param  list<Product>  $shelf  shades of a line that does not lift
+     */
+    public static function for(Fraction $start, HairHistory $history, Fraction $target, ToneMix $wish, array $shelf, HouseRules $rules): self
+    {
+        $down = $start->minus($target);
+        if ($history !== HairHistory::Lightened) {
+            return new self(false, null, null, ['This hair was not lightened: its own pigment is still there.']);
+        }
+        if ($down->compare(Fraction::of($rules->fillFromLevels)) < 0) {
+            return new self(false, null, null, ["From {$start->decimal(1)} to {$target->decimal(1)} is {$down->decimal(1)} levels down; this house fills from {$rules->fillFromLevels}."]);
+        }
+        $pigment = Undertone::at($target);
+        $why = [
+            "From {$start->decimal(1)} to {$target->decimal(1)} is {$down->decimal(1)} levels down: the warm pigment of a {$target->decimal(0)} is missing, {$pigment->name}.",
+        ];
+        if ($rules->filling === Filling::Skip) {
+            return new self(true, $pigment, null, [...$why, 'This house skips the filler and goes deeper and warmer in one step. That risks fading, and a green or hollow cast.']);
+        }
+        $vivid = $wish->share(ToneFamily::Red)->plus($wish->share(ToneFamily::Copper))->compare(Fraction::of(1, 2)) >= 0;
+        [$gold, $copper] = $vivid ? [1, 3] : [3, 1];
+        $why[] = $vivid ? 'For a vivid red or copper: three parts copper to one of gold.' : 'For a brown: three parts gold to one of copper.';
+        $why[] = 'Only on the hair that needs it, about '.self::MINUTES.' minutes, then the final shade.';
+        $shades = [];
+        foreach ([[ToneFamily::Gold, $gold], [ToneFamily::Copper, $copper]] as [$family, $parts]) {
+            $shade = self::nearest($shelf, $target, $family);
+            if ($shade !== null && isset($shades[$shade->id])) {
+                $shades[$shade->id]['share'] = (string) ($gold + $copper);
+            } elseif ($shade !== null) {
+                $shades[$shade->id] = ['product' => $shade->id, 'label' => $shade->label(), 'share' => (string) $parts];
+            } else {
+                $why[] = "The shelf has no {$family->value} at {$target->decimal(0)} or one lighter.";
+            }
+        }
+        $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, self::MINUTES, $why, 'filling');
+
+        return new self(true, $pigment, $filler, $why);
+    }
+
+    /**
+     * The shade at the target or one level lighter that has most of the family; the deeper of two equals.
+     *
+     * @param  list<Product>  $shelf
+     */
+    private static function nearest(array $shelf, Fraction $target, ToneFamily $family): ?Product
+    {
+        $best = null;
+        foreach ($shelf as $product) {
+            $level = $product->pigment?->level;
+            if ($level === null || $product->withdrawn || $level->compare($target) < 0 || $level->minus($target)->compare(Fraction::one()) > 0) {
+                continue;
+            }
+            $share = $product->pigment->tone->share($family);
+            if ($share->isZero()) {
+                continue;
+            }
+            $rank = [$share, $level->negated()];
+            if ($best === null || $rank[0]->compare($best[1][0]) > 0 || ($rank[0]->equals($best[1][0]) && $rank[1]->compare($best[1][1]) > 0)) {
+                $best = [$product, $rank];
+            }
+        }
+
+        return $best[0] ?? null;
+    }
+}

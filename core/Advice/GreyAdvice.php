@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Advice;
+
+use Core\Catalog\Product;
+use Core\Mixing\Strength;
+use Core\Rules\HouseRules;
+use Core\Tone\ToneFamily;
+use Core\Units\Fraction;
+
+/**
+ * What grey asks of the colour part (common practice, no source): under 25 % no natural, 25 to 50 a quarter
+ * to a third, 50 to 75 a half, above three quarters up to all; 20 vol, 10 only with little grey; full time,
+ * 5 to 10 minutes more when resistant. The breakpoints are a house rule.
+ */
+final readonly class GreyAdvice
+{
+    /**
+     * @param  Fraction  $least  natural in the colour part, 0 to 1
+     * @param  Fraction  $most  natural in the colour part, 0 to 1
+     * @param  array{int, int}  $extraMinutes
+     * @param  list<string>  $why
+     */
+    private function __construct(
+        public Fraction $least,
+        public Fraction $most,
+        public Strength $strength,
+        public array $extraMinutes,
+        public array $why,
+        public string $rule = 'grey-shares',
+    ) {
+    }
+
+    /**
+     * @param  int  $percent  grey in this zone, 0 to 100
+     *
+     * @throws AdviceRefused outside 0 to 100
+     */
+    public static function for(int $percent, bool $resistant, HouseRules $rules): self
+    {
+        if ($percent < 0 || $percent > 100) {
+            throw AdviceRefused::percentOutside($percent);
+        }
+        [$least, $most, $words] = match (true) {
+            $percent < $rules->grey->none => [Fraction::zero(), Fraction::zero(), 'no natural is needed'],
+            $percent < $rules->grey->third => [Fraction::of(1, 4), Fraction::of(1, 3), 'a quarter to a third natural'],
+            $percent <= $rules->grey->half => [Fraction::of(1, 2), Fraction::of(1, 2), 'half natural'],
+            default => [Fraction::of(3, 4), Fraction::one(), 'three quarters natural up to all'],
+        };
+        $little = $percent < $rules->grey->none;
+        $why = ["{$percent} % grey: {$words} (house breakpoints {$rules->grey->words()})."];
+        $why[] = $little ? "So little grey takes {$rules->depositVolume} vol." : 'Grey takes 20 vol and the full time, generously applied.';
+        if ($resistant) {
+            $why[] = 'Resistant: 5 to 10 minutes more, and a double natural at the hairline.';
+        }
+
+        return new self($least, $most, Strength::vol($little ? $rules->depositVolume : 20), $resistant ? [5, 10] : [0, 0], $why);
+    }
+
+    /**
+     * The natural shade of a shelf that covers this grey, as a piece of a formula: a double natural where the grey
+     * is resistant and there is one. Null where none is needed or the shelf has none at that level.
+     *
+     * @param  list<Product>  $shelf
+     */
+    public function natural(array $shelf, Fraction $level): ?Suggestion
+    {
+        if ($this->least->isZero()) {
+            return null;
+        }
+        $resistant = $this->extraMinutes[1] > 0;
+        $best = null;
+        foreach ($shelf as $product) {
+            $pigment = $product->pigment;
+            if ($pigment?->level === null || $product->withdrawn || ! $pigment->level->equals($level) || ! $pigment->tone->share(ToneFamily::Natural)->equals(Fraction::one())) {
+                continue;
+            }
+            if ($best === null || ($pigment->doubleNatural === $resistant && $best->pigment?->doubleNatural !== $resistant)) {
+                $best = $product;
+            }
+        }
+
+        return $best === null ? null : new Suggestion(
+            [['product' => $best->id, 'label' => $best->label(), 'share' => $this->least->times(Fraction::of(100))->decimal(1).' %']],
+            $this->strength->showVolume(), null, $this->why, $this->rule,
+        );
+    }
+
+    /** What is missing of natural in a mix that has this much; zero where it has enough. */
+    public function missing(Fraction $naturalShare): Fraction
+    {
+        return $naturalShare->compare($this->least) >= 0 ? Fraction::zero() : $this->least->minus($naturalShare);
+    }
+}

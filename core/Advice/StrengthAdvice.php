@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Advice;
+
+use Core\Judgement\LineKind;
+use Core\Judgement\Process;
+use Core\Judgement\Technique;
+use Core\Rules\HouseRules;
+use Core\Rules\OpenAir;
+
+/**
+ * Lightener's strength by where it lies (common practice, no source): in open air it misses a foil's heat, so the
+ * trade goes up one strength, or stays low and gives it time (a house rule); near the scalp it works faster, so down.
+ */
+final class StrengthAdvice
+{
+    /** The usual strengths on a shelf, in volumes. */
+    private const LADDER = [6, 10, 20, 30, 40];
+
+    /** @return ?string in words; null where nothing speaks for another strength */
+    public static function for(Process $process, HouseRules $rules): ?string
+    {
+        if ($process->kind !== LineKind::Lightener || $process->strength === null) {
+            return null;
+        }
+        $volume = $process->strength->volume;
+        if ($process->onScalp) {
+            $lower = null;
+            foreach (self::LADDER as $each) {
+                $lower = $volume->compare(\Core\Units\Fraction::of($each)) > 0 ? $each : $lower;
+            }
+
+            return $lower === null ? null : "near the scalp it works faster: {$lower} vol";
+        }
+        if ($process->technique !== Technique::OpenAir) {
+            return null;
+        }
+        if ($rules->openAir === OpenAir::SlowAndLow) {
+            return "open air, slow and low: stay at {$process->strength->showVolume()} and give it more time";
+        }
+        foreach (self::LADDER as $each) {
+            if ($volume->compare(\Core\Units\Fraction::of($each)) < 0) {
+                return "open air, one strength up: {$each} vol";
+            }
+        }
+
+        return 'open air asks for more, but 40 vol is already the most';
+    }
+}

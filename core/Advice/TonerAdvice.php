@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Advice;
+
+use Core\Catalog\Product;
+use Core\Judgement\Porosity;
+use Core\Judgement\Undertone;
+use Core\Rules\HouseRules;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/**
+ * Toners for the level reached at the darkest part, not the level hoped for (common practice, no source):
+ * lighter than the hair does little, darker stains; deeper on damp hair; porous ends shorter or with more clear;
+ * yellow cannot be glazed into white.
+ */
+final readonly class TonerAdvice
+{
+    private const MOST = 3;
+
+    /**
+     * @param  Fraction  $level  the level a toner should have
+     * @param  list<array{product: Product, distance: Fraction, why: string}>  $toners  best first
+     * @param  list<string>  $why
+     * @param  bool  $liftFurther  the wish cannot be reached by toning
+     */
+    private function __construct(public Fraction $level, public array $toners, public array $why, public bool $liftFurther)
+    {
+    }
+
+    /**
+     * @param  Fraction  $reached  level at the darkest part
+     * @param  ?Fraction  $wishLevel
+     * @param  ToneMix  $wish  what it should look like
+     * @param  list<Product>  $shelf
+     */
+    public static function for(Fraction $reached, ?Fraction $wishLevel, ToneMix $wish, bool $damp, Porosity $porosity, array $shelf, HouseRules $rules): self
+    {
+        $bare = Undertone::at($reached);
+        $level = $damp ? $reached->minus($rules->dampDeeper) : $reached;
+        $why = ["The darkest part reached {$reached->decimal(1)}, so that is the level to tone: {$bare->name} lies bare."];
+        if ($damp) {
+            $why[] = "On damp hair {$rules->dampDeeper->decimal(1)} level deeper, or dry first.";
+        }
+        if ($porosity === Porosity::High) {
+            $why[] = 'Porous ends grab: shorter there, or with more clear.';
+        }
+        $further = $wishLevel !== null && $wishLevel->minus($reached)->compare(Fraction::one()) >= 0;
+        if ($further) {
+            $why[] = "A {$wishLevel->decimal(1)} is not reached by toning a {$reached->decimal(1)}: {$bare->name} cannot be glazed away, it must be lifted further.";
+        }
+        // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
+        $warm = $wish->warmth()->compare(Fraction::of(3, 10)) > 0;
+        $wanted = $warm ? $wish : ToneMix::mean([[$wish, Fraction::one()], [$bare->neutraliser, $bare->strength]]);
+        $why[] = $warm ? 'The wish is warm: the bare pigment helps, do not neutralise it.' : "{$bare->neutraliser->words()} softens {$bare->name}; it does not erase it.";
+        $ranked = [];
+        foreach ($shelf as $product) {
+            $pigment = $product->pigment;
+            if ($pigment?->level === null || $product->withdrawn) {
+                continue;
+            }
+            $gap = $pigment->level->minus($level);
+            // Deeper stains, so it counts double.
+            $off = $gap->isNegative() ? $gap->negated()->times(Fraction::of(2)) : $gap;
+            $lean = $wanted->warmth()->minus($pigment->tone->warmth());
+            // Two tones with nothing in common still differ: the one that leans the right way is nearer.
+            $distance = $off->plus($wanted->distance(self::pearlAsViolet($pigment->tone)))->plus(($lean->isNegative() ? $lean->negated() : $lean)->dividedBy(Fraction::of(2)));
+            $ranked[] = ['product' => $product, 'distance' => $distance, 'why' => self::words($product, $gap, $pigment->tone)];
+        }
+        usort($ranked, static fn (array $a, array $b): int => $a['distance']->compare($b['distance']) ?: strcmp($a['product']->id, $b['product']->id));
+
+        return new self($level, array_slice($ranked, 0, self::MOST), $why, $further);
+    }
+
+    /** Pearl is a light violet-blue and softens as they do. */
+    private static function pearlAsViolet(ToneMix $tone): ToneMix
+    {
+        $weighted = [];
+        foreach ($tone->shares() as $family => $share) {
+            if ($family === ToneFamily::Pearl->value) {
+                $weighted[] = [ToneMix::only(ToneFamily::Violet), $share->times(Fraction::of(2, 3))];
+                $weighted[] = [ToneMix::only(ToneFamily::Ash), $share->times(Fraction::of(1, 3))];
+            } else {
+                $weighted[] = [ToneMix::only(ToneFamily::from($family)), $share];
+            }
+        }
+
+        return ToneMix::mean($weighted);
+    }
+
+    private static function words(Product $product, Fraction $gap, ToneMix $tone): string
+    {
+        $level = match (true) {
+            $gap->isZero() => 'at the level reached',
+            $gap->isNegative() => "{$gap->negated()->decimal(1)} deeper: stains",
+            default => "{$gap->decimal(1)} lighter: does less",
+        };
+
+        return "{$product->label()}: {$tone->words()}, {$level}";
+    }
+}
