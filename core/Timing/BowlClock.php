@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Timing;
+
+use Core\Rules\ClockStart;
+
+/** A bowl's clock as its stamps left it: the same on every device, whatever slept or restarted in between. */
+final readonly class BowlClock
+{
+    /**
+     * @param  list<Stamp>  $standing  not taken back
+     * @param  ?int  $from  second the clock counts from, by the house's school; null before
+     * @param  ?int  $due  second the planned minutes are up
+     * @param  ?int  $over  second the line's longest time is up
+     * @param  ?int  $applied  minutes from first touch to last; null until complete
+     * @param  ?int  $processed  minutes from the clock's start to the rinse; null until rinsed
+     * @param  ?int  $longest  minutes the first strand has had, from first touch to now or rinse
+     */
+    private function __construct(
+        public array $standing,
+        public ClockState $state,
+        public ?int $from,
+        public ?int $due,
+        public ?int $over,
+        public ?int $applied,
+        public ?int $processed,
+        public ?int $longest,
+        public int $checks,
+    ) {
+    }
+
+    /**
+     * @param  list<Stamp>  $stamps  in the order they were made
+     * @param  int  $minutes  planned
+     * @param  int  $most  minutes the line allows
+     *
+     * @throws StampRefused when they contradict each other
+     */
+    public static function of(array $stamps, int $minutes, int $most, ClockStart $start, int $now): self
+    {
+        $standing = [];
+        foreach ($stamps as $stamp) {
+            $standing = self::after($standing, $stamp);
+        }
+        $began = self::at($standing, StampKind::Began);
+        $completed = self::at($standing, StampKind::Completed);
+        $rinsed = self::at($standing, StampKind::Rinsed);
+        // Rinsed without a last touch marked: the clock ran from the only moment there is.
+        $from = $start === ClockStart::FirstTouch || ($completed === null && $rinsed !== null) ? $began : $completed;
+        $due = $from === null ? null : $from + $minutes * 60;
+        $over = $from === null ? null : $from + max($minutes, $most) * 60;
+        $state = match (true) {
+            $began === null => ClockState::Waiting,
+            $rinsed !== null => ClockState::Rinsed,
+            $over !== null && $now > $over => ClockState::Over,
+            $due !== null && $now >= $due => ClockState::Due,
+            $completed === null => ClockState::Applying,
+            default => ClockState::Processing,
+        };
+
+        return new self(
+            $standing, $state, $from, $due, $over,
+            $began === null || $completed === null ? null : self::minutes($began, $completed),
+            $rinsed === null || $from === null ? null : self::minutes($from, $rinsed),
+            $began === null ? null : self::minutes($began, $rinsed ?? $now),
+            count(array_filter($standing, static fn (Stamp $stamp): bool => $stamp->kind === StampKind::Checked)),
+        );
+    }
+
+    /**
+     * @param  list<Stamp>  $standing
+     * @return list<Stamp>
+     */
+    private static function after(array $standing, Stamp $stamp): array
+    {
+        if ($stamp->kind === StampKind::Undone) {
+            return $standing === [] ? throw StampRefused::nothingToUndo() : array_slice($standing, 0, -1);
+        }
+        $last = $standing === [] ? null : $standing[count($standing) - 1];
+        $has = static fn (StampKind $kind): bool => self::at($standing, $kind) !== null;
+
+        return match (true) {
+            $last !== null && $stamp->second < $last->second => throw StampRefused::backwards(),
+            $has(StampKind::Rinsed) => throw StampRefused::alreadyRinsed(),
+            $stamp->kind === StampKind::Began && $has(StampKind::Began) => throw StampRefused::alreadyBegun(),
+            $stamp->kind !== StampKind::Began && ! $has(StampKind::Began) => throw StampRefused::notBegun(),
+            $stamp->kind === StampKind::Completed && $has(StampKind::Completed) => throw StampRefused::alreadyComplete(),
+            default => [...$standing, $stamp],
+        };
+    }
+
+    /** @param  list<Stamp>  $stamps */
+    private static function at(array $stamps, StampKind $kind): ?int
+    {
+        foreach ($stamps as $stamp) {
+            if ($stamp->kind === $kind) {
+                return $stamp->second;
+            }
+        }
+
+        return null;
+    }
+
+    private static function minutes(int $from, int $to): int
+    {
+        return intdiv($to - $from + 30, 60);
+    }
+}

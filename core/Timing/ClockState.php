@@ -1,0 +1,17 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Timing;
+
+enum ClockState: string
+{
+    case Waiting = 'waiting';
+    case Applying = 'applying';
+    case Processing = 'processing';
+    /** The planned minutes are up. */
+    case Due = 'due';
+    /** Beyond what the line allows. */
+    case Over = 'over';
+    case Rinsed = 'rinsed';
+}

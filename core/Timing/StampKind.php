@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Timing;
+
+/** A moment in a bowl's life on the hair. Stamps are only ever added. */
+enum StampKind: string
+{
+    /** First touch. */
+    case Began = 'began';
+    /** Last touch. */
+    case Completed = 'completed';
+    /** Somebody looked: a foil opened, a strand wiped. */
+    case Checked = 'checked';
+    case Rinsed = 'rinsed';
+    /** The latest stamp that still stands is taken back. */
+    case Undone = 'undone';
+}
