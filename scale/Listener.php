@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scale;
+
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Rounding;
+use Core\Weighing\Band;
+use Core\Weighing\LivePour;
+
+/** One browser listening: its connection, and the line being poured there. */
+final class Listener
+{
+    private string $sent = '';
+
+    private float $sentAt = 0.0;
+
+    /**
+     * @param  resource  $socket
+     * @param  ?LivePour  $pour  null when only the bare reading is wanted
+     */
+    private function __construct(public readonly mixed $socket, private readonly ?LivePour $pour, private readonly int $full)
+    {
+    }
+
+    /**
+     * @param  resource  $socket
+     * @param  array<mixed>  $query  from, already, low, target, high, full: whole centigrams, as the batch gives them
+     */
+    public static function from($socket, array $query): self
+    {
+        $numbers = [];
+        foreach (['from', 'already', 'low', 'target', 'high', 'full'] as $name) {
+            $number = filter_var($query[$name] ?? null, FILTER_VALIDATE_INT);
+            if ($number === false || ($name !== 'from' && $number < 0)) {
+                return new self($socket, null, 1);
+            }
+            $numbers[$name] = $number;
+        }
+        $band = new Band(Grams::ofCentigrams($numbers['low']), Grams::ofCentigrams($numbers['target']), Grams::ofCentigrams($numbers['high']));
+
+        return new self($socket, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']));
+    }
+
+    /** Sends what has changed, and a sign of life every second. False when the browser has gone. */
+    public function tell(Reader $reader, float $now): bool
+    {
+        $data = (string) json_encode($this->event($reader, $now), JSON_UNESCAPED_UNICODE);
+        if ($data === $this->sent && $now - $this->sentAt < 1.0) {
+            return true;
+        }
+        $this->sent = $data;
+        $this->sentAt = $now;
+
+        return @fwrite($this->socket, "data: {$data}\n\n") !== false;
+    }
+
+    /** @return array<string, mixed> */
+    private function event(Reader $reader, float $now): array
+    {
+        $state = $reader->state($now);
+        $reading = $reader->latest()?->centigrams;
+        if ($state !== 'reading' || $reading === null) {
+            return ['state' => $state];
+        }
+        $live = $this->pour?->at($reading);
+
+        return [
+            'state' => 'reading',
+            'reading' => $reading,
+            'shown' => self::show($reading),
+            'still' => $reader->latest()?->still === true,
+            'pour' => $live === null ? null : [
+                'place' => $live->place->value,
+                'net' => self::show($live->net->centigrams),
+                'inLine' => self::show($live->inLine->centigrams),
+                'left' => self::show($live->left->centigrams),
+                'over' => self::show($live->over->centigrams),
+                'at' => min(1.0, Fraction::of($live->inLine->centigrams * 1000, $this->full)->rounded(1, Rounding::HalfUp) / 1000),
+            ],
+        ];
+    }
+
+    private static function show(int $centigrams): string
+    {
+        return number_format($centigrams / 100, 1, '.', '').' g';
+    }
+}

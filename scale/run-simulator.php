@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+use Scale\Simulator;
+
+require __DIR__.'/../vendor/autoload.php';
+
+$port = (int) ($argv[1] ?? 8361);
+$server = @stream_socket_server("tcp://127.0.0.1:{$port}", $code, $error);
+if ($server === false) {
+    fwrite(STDERR, "The simulated scale cannot listen on port {$port}: {$error}.\n");
+    exit(1);
+}
+(new Simulator($server))->run();
