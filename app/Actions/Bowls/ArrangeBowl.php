@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Bowls;
+
+use App\Enums\VisitStatus;
+use App\Exceptions\EditedElsewhere;
+use App\Exceptions\VisitRefused;
+use App\Models\Bowl;
+use App\Models\Round;
+use Illuminate\Database\DatabaseManager;
+
+/** Moves a bowl to a place in a round of its visit; the others make room. */
+final readonly class ArrangeBowl
+{
+    public function __construct(private DatabaseManager $database)
+    {
+    }
+
+    /** @param  int  $place  from 0 */
+    public function __invoke(Bowl $bowl, int $version, Round $to, int $place): Bowl
+    {
+        return $this->database->transaction(function () use ($bowl, $version, $to, $place): Bowl {
+            $visit = $bowl->round->visit()->lockForUpdate()->firstOrFail();
+            $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
+            match (true) {
+                $visit->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $to->visit_id !== $visit->id => throw VisitRefused::idTaken(),
+                $current->version !== $version => throw EditedElsewhere::bowl($current),
+                default => null,
+            };
+            $ids = Bowl::query()->where('round_id', $to->id)->where('id', '!=', $current->id)->orderBy('position')->pluck('id')->all();
+            array_splice($ids, max(0, min($place, count($ids))), 0, [$current->id]);
+            foreach ($ids as $at => $id) {
+                Bowl::query()->whereKey($id)->update(['round_id' => $to->id, 'position' => $at + 1]);
+            }
+            $current->refresh()->fill(['version' => $version + 1])->save();
+
+            return $current->unsetRelation('round');
+        });
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Photos;
+
+use App\Enums\PhotoKind;
+use App\Exceptions\VisitRefused;
+use App\Models\Client;
+use App\Models\Photo;
+use App\Models\TeamMember;
+use App\Photos\CleanPhoto;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Filesystem\Filesystem;
+
+/** Keeps a cleaned photograph outside the web root; only the team is ever shown it. */
+final readonly class KeepPhoto
+{
+    public function __construct(private Filesystem $files)
+    {
+    }
+
+    public function __invoke(TeamMember $member, Client $client, ?string $visit, string $id, PhotoKind $kind, string $note, string $bytes, CarbonImmutable $now): Photo
+    {
+        $existing = Photo::query()->find($id);
+        if ($existing !== null) {
+            return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
+        }
+        $clean = CleanPhoto::from($bytes);
+        $file = "photos/{$client->salon_id}/{$id}.jpg";
+        $this->files->put($file, $clean->jpeg);
+
+        return Photo::query()->create([
+            'id' => $id, 'client_id' => $client->id, 'visit_id' => $visit, 'kind' => $kind, 'file' => $file, 'width' => $clean->width, 'height' => $clean->height,
+            'note' => $note, 'taken_at' => $now, 'taken_by' => $member->id,
+        ]);
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Visits;
+
+use App\Actions\Clients\IndexClient;
+use App\Enums\ProposalSource;
+use App\Enums\ProposalState;
+use App\Enums\Verdict;
+use App\Enums\VisitStatus;
+use App\Exceptions\EditedElsewhere;
+use App\Exceptions\VisitRefused;
+use App\Formulas\CanvasRows;
+use App\Formulas\SalonShelf;
+use App\Formulas\VisitBowls;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Proposal;
+use App\Models\TeamMember;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Core\Canvas\CanvasZone;
+use Core\Documents\ReadCanvas;
+use Core\Lineage\ReadChange;
+use Core\Weighing\BatchStatus;
+use Illuminate\Database\DatabaseManager;
+use Illuminate\Support\Str;
+
+/** Closes a visit with its outcome; what is to change next time becomes proposals. From then on the record stays as it is. */
+final readonly class CloseVisit
+{
+    public function __construct(private DatabaseManager $database, private CanvasRows $canvases, private VisitBowls $bowls, private SalonShelf $shelves, private IndexClient $index)
+    {
+    }
+
+    /**
+     * @param  array{outcome: string, keep: string, change: string}  $words
+     * @param  array{results: list<mixed>, lasting: ?bool, covering: ?bool, bright: ?bool, next_on: ?CarbonImmutable}  $review
+     */
+    public function __invoke(TeamMember $member, Visit $visit, int $version, Verdict $verdict, array $words, array $review, CarbonImmutable $now): Visit
+    {
+        return $this->database->transaction(function () use ($member, $visit, $version, $verdict, $words, $review, $now): Visit {
+            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            if ($current->status === VisitStatus::Closed) {
+                throw VisitRefused::closed();
+            }
+            if ($current->version !== $version) {
+                throw EditedElsewhere::visit($current);
+            }
+            $batches = Batch::query()->with('bowl')->whereHas('bowl.round', fn ($round) => $round->where('visit_id', $current->id))->get();
+            $open = $batches->first(fn (Batch $batch): bool => $batch->status->isOpen());
+            if ($open !== null) {
+                throw VisitRefused::stillWeighing(trim($open->bowl->letter));
+            }
+            if (! $batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)) {
+                throw VisitRefused::nothingWeighed();
+            }
+            $zones = array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvases->canvas($current)->zones);
+            $results = ReadCanvas::writeResults(ReadCanvas::results($review['results'], $zones, '/results'));
+            $current->fill([
+                ...$words, ...$review, 'results' => $results, 'verdict' => $verdict, 'status' => VisitStatus::Closed,
+                'closed_at' => $now, 'closed_by' => $member->id, 'version' => $version + 1,
+            ])->save();
+            $this->propose($current, $words['change'], $now);
+            ($this->index)($current->client);
+
+            return $current;
+        });
+    }
+
+    private function propose(Visit $visit, string $text, CarbonImmutable $now): void
+    {
+        $bowls = $visit->rounds()->with('bowls')->get()->flatMap(fn ($round) => $round->bowls);
+        $sheets = array_values(array_filter($bowls->map(fn (Bowl $bowl) => $this->bowls->sheet($bowl, $visit))->all()));
+        foreach (ReadChange::from($text, $sheets, $this->shelves->forVisit($visit)) as $at => $change) {
+            Proposal::query()->create([
+                'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $visit->id,
+                'from_bowl_id' => $bowls->first(fn (Bowl $bowl): bool => trim($bowl->letter) === $change->bowl)?->id,
+                'source' => ProposalSource::Review, 'change' => $change->toArray(), 'words' => $change->words, 'state' => ProposalState::Open,
+                'created_at' => $now->addSeconds($at),
+            ]);
+        }
+    }
+}

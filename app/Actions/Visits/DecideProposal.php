@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Visits;
+
+use App\Actions\Bowls\RemoveBowl;
+use App\Actions\Bowls\SaveBowl;
+use App\Enums\ProposalSource;
+use App\Enums\ProposalState;
+use App\Exceptions\EditedElsewhere;
+use App\Exceptions\VisitRefused;
+use App\Formulas\BowlRows;
+use App\Formulas\SalonShelf;
+use App\Models\Bowl;
+use App\Models\Proposal;
+use App\Models\TeamMember;
+use Carbon\CarbonImmutable;
+use Core\Documents\WriteBowl;
+use Core\Lineage\ApplyChange;
+use Core\Lineage\BowlFacts;
+use Core\Lineage\Change;
+use Core\Lineage\ChangeKind;
+use Core\Lineage\CompareBowls;
+use Illuminate\Database\DatabaseManager;
+
+/** A change that waits is applied to its bowl, dismissed with a reason, marked as done by hand, or taken back. */
+final readonly class DecideProposal
+{
+    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private SaveBowl $save, private RemoveBowl $remove)
+    {
+    }
+
+    /** @param  ?Bowl  $bowl  to be changed, where the proposal does not name one */
+    public function apply(TeamMember $member, Proposal $proposal, ?Bowl $bowl, int $version, CarbonImmutable $now): Proposal
+    {
+        return $this->database->transaction(function () use ($member, $proposal, $bowl, $version, $now): Proposal {
+            $current = $this->open($proposal);
+            $change = Change::fromArray($current->change);
+            $target = $bowl ?? $current->bowl;
+            if ($target === null || ! $change->canBeApplied()) {
+                return $this->decided($current, $member, ProposalState::Applied, 'done by hand', $now);
+            }
+            if ($target->version !== $version) {
+                throw EditedElsewhere::bowl($target);
+            }
+            if ($change->kind === ChangeKind::RemoveBowl) {
+                ($this->remove)($target, $version);
+
+                return $this->decided($current, $member, ProposalState::Applied, 'bowl taken out', $now);
+            }
+            $visit = $target->round->visit;
+            $rules = $visit->colourist->salon->rules();
+            $shelf = $this->shelves->forVisit($visit);
+            $before = $this->rows->sheet($target, $shelf);
+            $after = ApplyChange::to($before, $change, $shelf, $rules);
+            $said = CompareBowls::said(new BowlFacts($before), new BowlFacts($after), $shelf, $rules);
+            $current->fill(['bowl_id' => $target->id, 'sheet_before' => $target->sheet, 'sheet_after' => WriteBowl::toArray($after), 'after' => mb_substr(implode('; ', $said), 0, 300)]);
+            $this->save->change($member, $target, $version, WriteBowl::toArray($after));
+
+            return $this->decided($current, $member, ProposalState::Applied, 'said last time', $now);
+        });
+    }
+
+    public function dismiss(TeamMember $member, Proposal $proposal, string $reason, CarbonImmutable $now): Proposal
+    {
+        return $this->database->transaction(fn (): Proposal => $this->decided($this->open($proposal), $member, ProposalState::Dismissed, $reason, $now));
+    }
+
+    /** The bowl stands as before; a note from last time waits again, what the repeat worked out is left. */
+    public function takeBack(TeamMember $member, Proposal $proposal, int $version, CarbonImmutable $now): Proposal
+    {
+        return $this->database->transaction(function () use ($member, $proposal, $version, $now): Proposal {
+            $current = Proposal::query()->lockForUpdate()->findOrFail($proposal->id);
+            if (! in_array($current->state, [ProposalState::Applied, ProposalState::Dismissed], true)) {
+                throw VisitRefused::decided();
+            }
+            if ($current->state === ProposalState::Applied && $current->sheet_before !== null && $current->bowl !== null) {
+                if ($current->bowl->sheet != $current->sheet_after) {
+                    throw VisitRefused::changedSince(trim($current->bowl->letter));
+                }
+                $this->save->change($member, $current->bowl, $version, $current->sheet_before);
+            }
+            $state = $current->source === ProposalSource::Review ? ProposalState::Open : ProposalState::Dismissed;
+
+            return $this->decided($current, $member, $state, $current->source === ProposalSource::Review ? '' : 'kept as it was', $now);
+        });
+    }
+
+    private function open(Proposal $proposal): Proposal
+    {
+        $current = Proposal::query()->lockForUpdate()->findOrFail($proposal->id);
+
+        return $current->state === ProposalState::Open || $current->state === ProposalState::Said ? $current : throw VisitRefused::decided();
+    }
+
+    private function decided(Proposal $proposal, TeamMember $member, ProposalState $state, string $reason, CarbonImmutable $now): Proposal
+    {
+        $proposal->fill([
+            'state' => $state, 'reason' => $reason === '' || $proposal->reason !== '' ? $proposal->reason : $reason,
+            'decided_by' => $state === ProposalState::Open ? null : $member->id, 'decided_at' => $state === ProposalState::Open ? null : $now,
+        ])->save();
+
+        return $proposal;
+    }
+}

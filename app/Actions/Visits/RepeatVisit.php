@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Visits;
+
+use App\Enums\ProposalSource;
+use App\Enums\ProposalState;
+use App\Enums\VisitStatus;
+use App\Exceptions\VisitRefused;
+use App\Formulas\BatchRows;
+use App\Formulas\BowlRows;
+use App\Formulas\CanvasRows;
+use App\Formulas\PastUses;
+use App\Formulas\SalonShelf;
+use App\Models\Bowl;
+use App\Models\Canvas as CanvasRow;
+use App\Models\Proposal;
+use App\Models\Round;
+use App\Models\TeamMember;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Core\Canvas\AgeCanvas;
+use Core\Canvas\Canvas;
+use Core\CoreException;
+use Core\Documents\BowlSheet;
+use Core\Documents\ReadCanvas;
+use Core\Documents\WriteBowl;
+use Core\Lineage\Change;
+use Core\Lineage\ChangeKind;
+use Core\Lineage\Difference;
+use Core\Lineage\PastBowl;
+use Core\Lineage\RepeatBowl;
+use Core\Units\Fraction;
+use Core\Weighing\BatchStatus;
+use Illuminate\Database\DatabaseManager;
+use Illuminate\Support\Str;
+
+/**
+ * Plans the same visit again: the canvas as it has aged, the same rounds and bowls with what must differ worked out and
+ * said, each bowl knowing the one it came from; and what was to be changed next time, waiting to be applied or dismissed.
+ */
+final readonly class RepeatVisit
+{
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private BatchRows $batches,
+        private CanvasRows $canvases,
+        private PastUses $uses,
+    ) {
+    }
+
+    public function __invoke(TeamMember $member, Visit $from, string $id, CarbonImmutable $startsAt): Visit
+    {
+        return $this->database->transaction(function () use ($member, $from, $id, $startsAt): Visit {
+            $existing = Visit::query()->lockForUpdate()->find($id);
+            if ($existing !== null) {
+                return $existing->from_visit_id === $from->id ? $existing : throw VisitRefused::idTaken();
+            }
+            if ($from->status !== VisitStatus::Closed) {
+                throw VisitRefused::notClosedYet();
+            }
+            $visit = Visit::query()->create([
+                'id' => $id, 'salon_id' => $from->salon_id, 'client_id' => $from->client_id, 'colourist_id' => $member->id,
+                'from_visit_id' => $from->id, 'service' => $from->service, 'status' => VisitStatus::Expected, 'starts_at' => $startsAt, 'note' => '',
+            ])->refresh();
+            $canvas = $this->age($from, $visit, $startsAt);
+            $made = $this->copyBowls($member, $from, $visit, $canvas);
+            $this->bringProposals($visit, $made);
+
+            return $visit;
+        });
+    }
+
+    private function age(Visit $from, Visit $visit, CarbonImmutable $now): Canvas
+    {
+        if ($from->canvas === null) {
+            return new Canvas;
+        }
+        $aged = AgeCanvas::by($this->canvases->canvas($from), (int) abs($from->starts_at->diffInDays($now)), $this->canvases->results($from), $this->canvases->done($from), $visit->colourist->salon->rules());
+        CanvasRow::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($aged->canvas), 'said' => $aged->said, 'version' => 1]);
+
+        return $aged->canvas;
+    }
+
+    /** @return array<string, string> new bowl ids by the old ones' */
+    private function copyBowls(TeamMember $member, Visit $from, Visit $visit, Canvas $now): array
+    {
+        $made = [];
+        foreach ($from->rounds()->with('bowls.batches')->get() as $old) {
+            $round = Round::query()->create(['id' => (string) Str::uuid(), 'visit_id' => $visit->id, 'position' => $old->position, 'name' => $old->name]);
+            foreach ($old->bowls as $bowl) {
+                $made[$bowl->id] = (string) Str::uuid();
+                $this->copyBowl($member, $from, $visit, $bowl, $round, $made, $now);
+            }
+        }
+
+        return $made;
+    }
+
+    /** @param  array<string, string>  $made */
+    private function copyBowl(TeamMember $member, Visit $from, Visit $visit, Bowl $old, Round $round, array $made, Canvas $now): void
+    {
+        $rules = $visit->colourist->salon->rules();
+        $differences = [];
+        $json = $old->sheet;
+        try {
+            $shelf = $this->shelves->forVisit($from);
+            ['sheet' => $sheet, 'differences' => $differences] = RepeatBowl::of(new PastBowl(
+                $this->rows->sheet($old, $shelf), $this->uses->of($old, $from), $this->batches->pouredInto($old),
+                $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
+                $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now),
+            ), $shelf, $rules);
+            $json = WriteBowl::toArray($sheet);
+        } catch (CoreException $refusal) {
+            $differences[] = new Difference(trim($old->letter), 'line', $refusal->getMessage(), '', '', $refusal->mend(), false);
+        }
+        $copy = Bowl::query()->create([
+            'id' => $made[$old->id], 'round_id' => $round->id, 'position' => $old->position, 'from_bowl_id' => $old->id, 'letter' => $old->letter, 'job' => $old->job,
+            'colour_line_id' => $old->colour_line_id, 'sheet' => self::renamed($json, $made),
+        ])->refresh();
+        $this->shelves->forget($visit->id);
+        try {
+            $this->rows->replaceComponents($copy, $this->rows->sheet($copy, $this->shelves->forVisit($visit)));
+        } catch (CoreException) {
+            // A bowl the shelf does not know any more is shown as it was, with the reason.
+        }
+        foreach ($differences as $difference) {
+            $this->note($member, $from, $visit, $old, $copy, $difference, $made);
+        }
+    }
+
+    /**
+     * @param  array<string, string>  $made
+     * @return ?array<string, mixed>
+     */
+    private function sheet(?BowlSheet $sheet, array $made): ?array
+    {
+        return $sheet === null ? null : self::renamed(WriteBowl::toArray($sheet), $made);
+    }
+
+    /**
+     * What was left of a bowl last time is left of its repeat this time.
+     *
+     * @param  array<string, mixed>  $json
+     * @param  array<string, string>  $made  new bowl ids by the old ones'
+     * @return array<string, mixed>
+     */
+    private static function renamed(array $json, array $made): array
+    {
+        $text = (string) json_encode($json);
+        foreach ($made as $was => $is) {
+            $text = str_replace("bowl:{$was}", "bowl:{$is}", $text);
+        }
+
+        return (array) json_decode($text, true);
+    }
+
+    /** @param  array<string, string>  $made */
+    private function note(TeamMember $member, Visit $from, Visit $visit, Bowl $old, Bowl $copy, Difference $difference, array $made): void
+    {
+        Proposal::query()->create([
+            'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $from->id, 'visit_id' => $visit->id, 'bowl_id' => $copy->id, 'from_bowl_id' => $old->id,
+            'source' => ProposalSource::Repeat, 'change' => (new Change(ChangeKind::Words, $difference->bowl, words: $difference->key))->toArray(),
+            'words' => $difference->words, 'reason' => mb_substr($difference->reason, 0, 500), 'before' => $difference->before, 'after' => $difference->after,
+            'sheet_before' => $this->sheet($difference->from, $made), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => $difference->applied ? ProposalState::Applied : ProposalState::Said,
+            'decided_by' => $difference->applied ? $member->id : null, 'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
+        ]);
+    }
+
+    /**
+     * Every change that still waits for this client waits in this visit now.
+     *
+     * @param  array<string, string>  $made
+     */
+    private function bringProposals(Visit $visit, array $made): void
+    {
+        foreach (Proposal::query()->where('client_id', $visit->client_id)->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->get() as $proposal) {
+            $proposal->fill(['visit_id' => $visit->id, 'bowl_id' => $made[$proposal->from_bowl_id ?? ''] ?? null])->save();
+        }
+    }
+
+    private function regrowth(Canvas $canvas): ?Fraction
+    {
+        $longest = null;
+        foreach ($canvas->zones as $zone) {
+            $longest = $zone->regrowth !== null && ($longest === null || $zone->regrowth->compare($longest) > 0) ? $zone->regrowth : $longest;
+        }
+
+        return $longest;
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Visits;
+
+use App\Enums\VisitStatus;
+use App\Exceptions\EditedElsewhere;
+use App\Exceptions\VisitRefused;
+use App\Models\Visit;
+use Illuminate\Database\DatabaseManager;
+
+/** Changes a visit's service or note. */
+final readonly class UpdateVisit
+{
+    public function __construct(private DatabaseManager $database)
+    {
+    }
+
+    /** @param  array{service?: string, note?: string}  $changes */
+    public function __invoke(Visit $visit, int $version, array $changes): Visit
+    {
+        return $this->database->transaction(function () use ($visit, $version, $changes): Visit {
+            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            match (true) {
+                $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $current->version !== $version => throw EditedElsewhere::visit($current),
+                default => $current->fill([...$changes, 'version' => $version + 1])->save(),
+            };
+
+            return $current;
+        });
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Weighing;
+
+use App\Enums\VisitStatus;
+use App\Exceptions\EditedElsewhere;
+use App\Exceptions\VisitRefused;
+use App\Formulas\BatchRows;
+use App\Models\Batch;
+use App\Models\Pour;
+use App\Models\TeamMember;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\DatabaseManager;
+
+/**
+ * Adds one event to a batch. A repeated event finds itself and changes nothing;
+ * one that was made against an older state is refused with the newer state.
+ */
+final readonly class RecordPour
+{
+    public function __construct(private DatabaseManager $database, private BatchRows $rows)
+    {
+    }
+
+    /** @param  int  $after the latest sequence the sender has seen; 0 for none */
+    public function __invoke(TeamMember $member, Batch $batch, Pour $pour, int $after, CarbonImmutable $now): Batch
+    {
+        return $this->database->transaction(function () use ($member, $batch, $pour, $after, $now): Batch {
+            $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
+            $known = Pour::query()->find($pour->id);
+            if ($known !== null) {
+                return $this->same($known, $pour, $current) ? $current : throw EditedElsewhere::reusedId($current);
+            }
+            $latest = (int) $current->pours->max('sequence');
+            if ($after !== $latest) {
+                throw EditedElsewhere::batch($current);
+            }
+            if ($current->bowl->round->visit->status === VisitStatus::Closed) {
+                throw VisitRefused::closed();
+            }
+            $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));
+            $pour->fill(['batch_id' => $current->id, 'sequence' => $latest + 1, 'team_member_id' => $member->id, 'poured_at' => $now])->save();
+            $current->fill([
+                'status' => $weighed->status,
+                'mixed_cg' => $weighed->total(),
+                'used_cg' => $weighed->used(),
+                'finished_at' => match (true) {
+                    $weighed->status->isOpen() => null,
+                    default => $current->finished_at ?? $now,
+                },
+            ])->save();
+
+            return $current->unsetRelation('pours');
+        });
+    }
+
+    private function same(Pour $known, Pour $pour, Batch $batch): bool
+    {
+        return $known->batch_id === $batch->id
+            && $known->kind === $pour->kind
+            && $known->line === $pour->line
+            && $known->grams_cg?->centigrams === $pour->grams_cg?->centigrams;
+    }
+}

@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Weighing;
+
+use App\Enums\VisitStatus;
+use App\Exceptions\VisitRefused;
+use App\Formulas\BatchRows;
+use App\Formulas\BowlRows;
+use App\Formulas\SalonShelf;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\TeamMember;
+use Carbon\CarbonImmutable;
+use Core\Documents\BowlSheet;
+use Core\Lineage\ApplyChange;
+use Core\Lineage\Change;
+use Core\Lineage\ChangeKind;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Weighing\BatchPlan;
+use Core\Weighing\BatchStatus;
+use Core\Weighing\PlannedLine;
+use Core\Weighing\Tolerance;
+use Illuminate\Database\DatabaseManager;
+
+/** Freezes the bowl's plan and opens a batch of it. An open batch is resumed, never doubled. */
+final readonly class StartBatch
+{
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $bowls,
+        private BatchRows $batches,
+    ) {
+    }
+
+    /**
+     * @param  string  $times  as typed: 1/2, 2; empty for once
+     * @param  string  $strength  a second batch one strength up; empty for the bowl's own
+     */
+    public function __invoke(TeamMember $member, Bowl $bowl, string $id, CarbonImmutable $now, string $times = '', string $strength = ''): Batch
+    {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength): Batch {
+            $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
+            $existing = Batch::query()->find($id);
+            if ($existing !== null) {
+                return $existing->bowl_id === $bowl->id ? $existing : throw VisitRefused::idTaken();
+            }
+            $open = $current->batches->first(fn (Batch $batch): bool => $batch->status->isOpen());
+            if ($open !== null) {
+                return $open;
+            }
+            if ($current->round->visit->status === VisitStatus::Closed) {
+                throw VisitRefused::closed();
+            }
+            [$plan, $said] = $this->plan($current, $times, $strength);
+
+            return Batch::query()->create([
+                'id' => $id, 'bowl_id' => $current->id, 'number' => (int) $current->batches()->max('number') + 1,
+                'plan' => $this->batches->planJson($plan, $said),
+                'status' => BatchStatus::Weighing, 'mixed_cg' => Grams::zero(), 'used_cg' => Grams::zero(),
+                'started_by' => $member->id, 'started_at' => $now,
+            ])->refresh();
+        });
+    }
+
+    /** @return array{BatchPlan, string} and what is different about it, in words */
+    private function plan(Bowl $bowl, string $times, string $strength): array
+    {
+        $visit = $bowl->round->visit;
+        $rules = $visit->colourist->salon->rules();
+        $shelf = $this->shelves->forVisit($visit);
+        $sheet = $this->bowls->sheet($bowl, $shelf);
+        if ($sheet->open !== null) {
+            return [new BatchPlan($sheet->open->lines(), $rules->step, Tolerance::house()), 'by eye'];
+        }
+        $said = [];
+        if ($strength !== '') {
+            $sheet = ApplyChange::to($sheet, new Change(ChangeKind::Strength, $sheet->letter, $strength), $shelf, $rules);
+            $said[] = "at {$strength}";
+        }
+        $plan = BatchPlan::of($sheet->work($rules->step), Tolerance::house(), self::extras($sheet));
+        if ($times !== '') {
+            $factor = Fraction::parse($times);
+            if ($factor->compare(Fraction::of(1, 20)) < 0 || $factor->compare(Fraction::of(10)) > 0) {
+                throw VisitRefused::badTimes($times);
+            }
+            $plan = $plan->times($factor);
+            $said[] = "× {$times}";
+        }
+
+        return [$plan, implode(', ', $said)];
+    }
+
+    /** @return list<PlannedLine> */
+    private static function extras(BowlSheet $sheet): array
+    {
+        return array_map(fn (array $each): PlannedLine => new PlannedLine(
+            "extra:{$each['product']->id}", "{$each['product']->label()}, extra", $each['counts'] === 'inside' ? 0 : null, $each['grams'],
+        ), $sheet->extras->all());
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exceptions;
+
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Canvas;
+use App\Models\Client;
+use App\Models\Visit;
+use Illuminate\Database\Eloquent\Model;
+use RuntimeException;
+
+/** Somebody else changed the record first. Carries the newer version, so that nothing is overwritten unseen. */
+final class EditedElsewhere extends RuntimeException
+{
+    private function __construct(string $message, private readonly string $mend, private readonly Model $newer)
+    {
+        parent::__construct($message);
+    }
+
+    public static function bowl(Bowl $newer): self
+    {
+        return new self('This bowl was changed on another device.', 'Look at the newer version, then keep it or put yours in its place.', $newer);
+    }
+
+    public static function visit(Visit $newer): self
+    {
+        return new self('This visit was changed on another device.', 'The newer version is shown; enter your change again if it is still wanted.', $newer);
+    }
+
+    public static function client(Client $newer): self
+    {
+        return new self('This client’s particulars were changed on another device.', 'The newer ones are shown; enter your change again if it is still wanted.', $newer);
+    }
+
+    public static function canvas(Canvas $newer): self
+    {
+        return new self('The canvas was changed on another device.', 'Look at the newer one, then keep it or put yours in its place.', $newer);
+    }
+
+    public static function batch(Batch $newer): self
+    {
+        return new self('This batch moved on on another device.', 'The bowl is shown as it stands now; nothing was recorded twice.', $newer);
+    }
+
+    public static function reusedId(Batch $newer): self
+    {
+        return new self('This event was already recorded with other contents.', 'The first one stands. Record the new one again.', $newer);
+    }
+
+    public function mend(): string
+    {
+        return $this->mend;
+    }
+
+    public function newer(): Model
+    {
+        return $this->newer;
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Pour;
+use Core\Mixing\Strength;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\ScaleStep;
+use Core\Weighing\Batch as WeighedBatch;
+use Core\Weighing\BatchEvent;
+use Core\Weighing\BatchEventKind;
+use Core\Weighing\BatchPlan;
+use Core\Weighing\BatchStatus;
+use Core\Weighing\PlannedLine;
+use Core\Weighing\PourSource;
+use Core\Weighing\Tolerance;
+
+/** A batch's rows and the core's batch: the plan as frozen when weighing began, and its events. */
+final class BatchRows
+{
+    public function weighed(Batch $batch): WeighedBatch
+    {
+        return WeighedBatch::replay($this->plan($batch->plan), $batch->pours->map($this->event(...))->all());
+    }
+
+    /** @return array<string, Grams> what went into a bowl over all its finished batches, by product id */
+    public function pouredInto(Bowl $bowl): array
+    {
+        $sums = [];
+        foreach ($bowl->batches as $batch) {
+            foreach ($batch->status === BatchStatus::Finished ? $this->weighed($batch)->poured : [] as $key => $grams) {
+                $sums[$key] = isset($sums[$key]) ? $sums[$key]->plus($grams) : $grams;
+            }
+        }
+
+        return $sums;
+    }
+
+    /**
+     * @param  string  $said  what is different about this batch: half, at 30 vol
+     * @return array<string, mixed> what the plan column holds
+     */
+    public function planJson(BatchPlan $plan, string $said = ''): array
+    {
+        return [
+            'said' => $said,
+            'step_cg' => $plan->step->value,
+            'lines' => array_map(fn (PlannedLine $line): array => [
+                'key' => $line->key,
+                'label' => $line->label,
+                'part' => $line->part,
+                'target_cg' => $line->target->centigrams,
+                'open' => $line->open,
+                'volume' => $line->strength === null ? null : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
+            ], $plan->lines),
+        ];
+    }
+
+    public function event(Pour $pour): BatchEvent
+    {
+        $grams = $pour->grams_cg ?? Grams::zero();
+
+        return match ($pour->kind) {
+            BatchEventKind::Tared => BatchEvent::tared($grams),
+            BatchEventKind::Poured => BatchEvent::poured($pour->line ?? '', $grams, $pour->source ?? PourSource::Hand),
+            BatchEventKind::KeptProportion => BatchEvent::keptProportion(),
+            BatchEventKind::AcceptedOver => BatchEvent::acceptedOver(),
+            BatchEventKind::AcceptedShort => BatchEvent::acceptedShort($pour->line ?? ''),
+            BatchEventKind::Discarded => BatchEvent::discarded($pour->reason ?? ''),
+            BatchEventKind::CarriedOn => BatchEvent::carriedOn($pour->reading_cg ?? 0),
+            BatchEventKind::Undone => BatchEvent::undone(),
+            BatchEventKind::Finished => BatchEvent::finished(),
+            BatchEventKind::WeighedBack => BatchEvent::weighedBack($grams),
+        };
+    }
+
+    /** @param  array<string, mixed>  $json */
+    private function plan(array $json): BatchPlan
+    {
+        return new BatchPlan(
+            array_map(fn (array $line): PlannedLine => new PlannedLine(
+                $line['key'],
+                $line['label'],
+                $line['part'],
+                Grams::ofCentigrams($line['target_cg']),
+                $line['volume'] === null ? null : Strength::ofVolume(Fraction::parse($line['volume'])),
+                $line['open'] ?? false,
+            ), $json['lines']),
+            ScaleStep::from($json['step_cg']),
+            Tolerance::house(),
+        );
+    }
+}

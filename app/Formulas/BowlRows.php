@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Bowl;
+use App\Models\Component;
+use Core\Catalog\Shelf;
+use Core\Documents\BowlSheet;
+use Core\Documents\ReadBowl;
+use Core\Documents\WriteBowl;
+
+/** A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. */
+final class BowlRows
+{
+    public function sheet(Bowl $bowl, Shelf $shelf): BowlSheet
+    {
+        return ReadBowl::from($this->json($bowl), $shelf);
+    }
+
+    /** @return array<string, mixed> the bowl in the shape that ReadBowl reads */
+    public function json(Bowl $bowl): array
+    {
+        return $bowl->sheet;
+    }
+
+    /** Fills the bowl's columns; its components are written by replaceComponents(). */
+    public function fill(Bowl $bowl, BowlSheet $sheet): Bowl
+    {
+        return $bowl->fill([
+            'letter' => $sheet->letter,
+            'job' => $sheet->job,
+            'colour_line_id' => self::rowId($sheet->line),
+            'sheet' => WriteBowl::toArray($sheet),
+        ]);
+    }
+
+    public function replaceComponents(Bowl $bowl, BowlSheet $sheet): void
+    {
+        $bowl->components()->delete();
+        Component::query()->insert($this->componentRows($bowl, $sheet));
+        $bowl->unsetRelation('components');
+    }
+
+    /** @return list<array<string, mixed>> rows of the components table: what the bowl can be found by */
+    public function componentRows(Bowl $bowl, BowlSheet $sheet): array
+    {
+        $rows = [];
+        foreach ($sheet->entries as $part => $entries) {
+            foreach ($entries as $entry) {
+                $rows[] = $this->row($bowl, count($rows), $part, $entry->product, $entry->share, $entry->blend);
+            }
+        }
+        foreach ($sheet->bowl->additives ?? [] as $additive) {
+            $rows[] = $this->row($bowl, count($rows), null, $additive->key, $additive->dose->text());
+        }
+        foreach ($sheet->extras->all() as $extra) {
+            $rows[] = $this->row($bowl, count($rows), null, $extra['product']->id, $extra['grams']->text());
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private function row(Bowl $bowl, int $position, ?int $part, string $product, string $share, string $blend = ''): array
+    {
+        return [
+            'bowl_id' => $bowl->id,
+            'position' => $position,
+            'part' => $part,
+            'shade_id' => str_starts_with($product, 'shade-') ? self::rowId($product) : null,
+            'developer_id' => str_starts_with($product, 'developer-') ? self::rowId($product) : null,
+            'source_bowl_id' => str_starts_with($product, 'bowl:') ? substr($product, 5) : null,
+            'blend' => $blend === '' ? null : $blend,
+            'share' => $share,
+        ];
+    }
+
+    /** The number behind "shade-12", "developer-3" or "line-2". */
+    public static function rowId(string $id): int
+    {
+        return (int) substr((string) strrchr($id, '-'), 1);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Visit;
+use Core\Canvas\Canvas;
+use Core\Canvas\CanvasZone;
+use Core\Canvas\ZoneResult;
+use Core\Documents\ReadCanvas;
+use Core\Judgement\LineKind;
+use Core\Judgement\Observed;
+
+/** A visit's canvas and the results of its zones, as the core's values; and what was laid on each cell. */
+final readonly class CanvasRows
+{
+    public function __construct(private VisitBowls $bowls)
+    {
+    }
+
+    public function canvas(Visit $visit): Canvas
+    {
+        return $visit->canvas === null ? new Canvas : ReadCanvas::from($visit->canvas->canvas);
+    }
+
+    /** @return list<ZoneResult> */
+    public function results(Visit $visit): array
+    {
+        return ReadCanvas::results($visit->results ?? [], array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvas($visit)->zones));
+    }
+
+    /** @return array<string, list<LineKind>> what was laid on each cell, by cell key */
+    public function done(Visit $visit): array
+    {
+        $done = [];
+        foreach ($this->bowls->placed($visit) as $bowl) {
+            foreach ($bowl->line->kind === LineKind::Care ? [] : $bowl->strokes as $stroke) {
+                foreach (\Core\Placement\Coverage::cells($stroke) as $cell) {
+                    $done[$cell->key()][] = $bowl->line->kind;
+                }
+            }
+        }
+
+        return $done;
+    }
+
+    /**
+     * What this client's hair really did in its closed visits, where one bowl lifted a zone and its result was seen.
+     *
+     * @param  iterable<Visit>  $visits
+     * @return list<Observed>
+     */
+    public function observed(iterable $visits): array
+    {
+        $seen = [];
+        foreach ($visits as $visit) {
+            $results = [];
+            foreach ($this->results($visit) as $result) {
+                $results[$result->zone] = $result;
+            }
+            foreach ($results === [] ? [] : $this->canvas($visit)->zones as $zone) {
+                $reached = $results[$zone->id]->level ?? null;
+                $lifting = array_values(array_filter($this->bowls->placed($visit), fn ($bowl): bool => ! $bowl->line->kind->depositsOnly() && $bowl->strokesOn(...$zone->cells()) !== []));
+                if ($reached !== null && $zone->level !== null && count($lifting) === 1 && $reached->compare($zone->level) > 0) {
+                    $seen[] = new Observed($lifting[0]->line->kind, $lifting[0]->strength, $lifting[0]->minutes(), $reached->minus($zone->level));
+                }
+            }
+        }
+
+        return $seen;
+    }
+}

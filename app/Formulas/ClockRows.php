@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Bowl;
+use App\Models\Stamp as StampRow;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Core\Rules\ClockStart;
+use Core\Timing\BowlClock;
+use Core\Timing\Stamp;
+
+/** A bowl's marks as the core's clock. */
+final class ClockRows
+{
+    public function clock(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?Stamp $more = null): BowlClock
+    {
+        $stamps = array_values($bowl->stamps->map(fn (StampRow $stamp): Stamp => new Stamp($stamp->kind, (int) $stamp->stamped_at->getTimestamp()))->all());
+        $minutes = $bowl->sheet['minutes'] ?? $bowl->colourLine->target_minutes;
+        $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->colourist->salon->rules()->clockStart;
+
+        return BowlClock::of($more === null ? $stamps : [...$stamps, $more], (int) $minutes, $bowl->colourLine->max_minutes, $start, (int) $now->getTimestamp());
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use Core\Judgement\LiftTable;
+use Core\Judgement\LineKind;
+use Core\Notation\Legend;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/**
+ * A line's legend column and the core's legend:
+ * {"notation": "letters"|"digits", "tones": {"N": {"natural": 1}, …}, "lift": {"20": "1.5", …}}.
+ */
+final class LegendJson
+{
+    /** @param  array<string, mixed>  $json */
+    public static function legend(array $json): Legend
+    {
+        $tones = [];
+        foreach ($json['tones'] ?? [] as $key => $families) {
+            $weighted = [];
+            foreach ($families as $family => $weight) {
+                $weighted[] = [ToneMix::only(ToneFamily::from($family)), Fraction::parse((string) $weight)];
+            }
+            $tones[(string) $key] = ToneMix::mean($weighted);
+        }
+
+        return ($json['notation'] ?? 'letters') === 'digits' ? Legend::digits($tones) : Legend::letters($tones);
+    }
+
+    /** @param  array<string, mixed>  $json */
+    public static function lift(array $json, LineKind $kind): LiftTable
+    {
+        $levels = [];
+        foreach ($json['lift'] ?? [] as $volume => $lift) {
+            $levels[(int) $volume] = Fraction::parse((string) $lift);
+        }
+
+        return $levels === [] ? LiftTable::standard($kind) : LiftTable::of($levels);
+    }
+}

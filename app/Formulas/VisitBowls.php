@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Bowl;
+use App\Models\Visit;
+use Core\Catalog\Shelf;
+use Core\CoreException;
+use Core\Documents\BowlSheet;
+use Core\Documents\ReadBowl;
+use Core\Judgement\JudgeBowl;
+use Core\Rules\HouseRules;
+use Core\Visit\PlacedBowl;
+
+/** A visit's bowls as the core places them: in the order of their rounds, patterns shared. */
+final readonly class VisitBowls
+{
+    public function __construct(private SalonShelf $shelves, private BowlRows $rows)
+    {
+    }
+
+    /**
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by bowl id
+     * @return list<PlacedBowl> those that can be read
+     */
+    public function placed(Visit $visit, array $drafts = []): array
+    {
+        $shelf = $this->shelves->forVisit($visit);
+        $placed = [];
+        foreach ($visit->rounds as $at => $round) {
+            $sheets = [];
+            foreach ($round->bowls as $bowl) {
+                $sheets[$bowl->id] = $drafts[$bowl->id]['sheet'] ?? $bowl->sheet;
+            }
+            foreach ($drafts as $id => $draft) {
+                if ($draft['round'] === $round->id) {
+                    $sheets[$id] ??= $draft['sheet'];
+                }
+            }
+            foreach ($sheets as $json) {
+                $one = $this->one($json, $at, $shelf, $visit->colourist->salon->rules());
+                if ($one !== null) {
+                    $placed[] = $one;
+                }
+            }
+        }
+
+        return PlacedBowl::sharing($placed);
+    }
+
+    /** @param  array<string, mixed>  $json */
+    private function one(array $json, int $round, Shelf $shelf, HouseRules $rules): ?PlacedBowl
+    {
+        try {
+            $sheet = ReadBowl::from($json, $shelf);
+        } catch (CoreException) {
+            // Half typed, or not on the shelf any more: its own page says so.
+            return null;
+        }
+        $line = $shelf->line($sheet->line);
+        if ($line === null) {
+            return null;
+        }
+        try {
+            $worked = $sheet->work($rules->step);
+            $judged = JudgeBowl::of($worked, $shelf->pigments(), $rules, $sheet->extras->weighed());
+
+            return new PlacedBowl($round, $sheet, $line, $judged?->asPigment(), $worked->developerStrength() ?? $worked->strengthOnHead(), $sheet->strokes);
+        } catch (CoreException) {
+            return new PlacedBowl($round, $sheet, $line, null, null, $sheet->strokes);
+        }
+    }
+
+    /** Null where the shelf does not know it any more. */
+    public function sheet(Bowl $bowl, Visit $visit): ?BowlSheet
+    {
+        try {
+            return $this->rows->sheet($bowl, $this->shelves->forVisit($visit));
+        } catch (CoreException) {
+            return null;
+        }
+    }
+}

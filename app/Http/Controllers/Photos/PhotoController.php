@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Photos;
+
+use App\Actions\Photos\KeepPhoto;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Photos\PhotoRequest;
+use App\Http\Resources\Photos\PhotoResource;
+use App\Models\Client;
+use App\Models\Photo;
+use Carbon\CarbonImmutable;
+use Illuminate\Contracts\Filesystem\Filesystem;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+
+final class PhotoController extends Controller
+{
+    public function store(PhotoRequest $request, Client $client, KeepPhoto $keep): JsonResponse
+    {
+        $this->authorize('view', $client);
+        if ($request->visit() !== null) {
+            abort_unless($client->visits()->whereKey($request->visit())->exists(), 404);
+        }
+        $photo = $keep($this->member($request), $client, $request->visit(), $request->id(), $request->kind(), $request->note(), $request->bytes(), CarbonImmutable::now());
+
+        return new JsonResponse((new PhotoResource($photo))->toArray(), 201);
+    }
+
+    /** Only to the team, and to nobody's cache but the browser's own. */
+    public function show(Photo $photo, Filesystem $files): Response
+    {
+        $this->authorize('view', $photo->client);
+
+        return new Response((string) $files->get($photo->file), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600', 'Content-Disposition' => 'inline']);
+    }
+}

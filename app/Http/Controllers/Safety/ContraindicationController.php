@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Safety;
+
+use App\Actions\Safety\NoteContraindication;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Safety\ClearanceRequest;
+use App\Http\Requests\Safety\ContraindicationRequest;
+use App\Http\Resources\Safety\SafetyResource;
+use App\Models\Client;
+use App\Models\ContraindicationNote;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+
+final class ContraindicationController extends Controller
+{
+    public function store(ContraindicationRequest $request, Client $client, NoteContraindication $note): JsonResponse
+    {
+        $this->authorize('view', $client);
+        $note->note($this->member($request), $client, $request->id(), $request->kind(), $request->note(), CarbonImmutable::now());
+
+        return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);
+    }
+
+    /** A colourist records what lifts it; an assistant may only note. */
+    public function update(ClearanceRequest $request, ContraindicationNote $contraindication, NoteContraindication $note): JsonResponse
+    {
+        $this->authorize('plan', $contraindication->client);
+        $note->lift($this->member($request), $contraindication, $request->clearance(), CarbonImmutable::now());
+
+        return new JsonResponse((new SafetyResource($contraindication->client->refresh()))->toArray());
+    }
+}

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Safety;
+
+use App\Actions\Safety\RecordSkinTest;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Safety\ReadSkinTestRequest;
+use App\Http\Requests\Safety\SkinTestRequest;
+use App\Http\Resources\Safety\SafetyResource;
+use App\Models\Client;
+use App\Models\SkinTest;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+
+final class SkinTestController extends Controller
+{
+    public function store(SkinTestRequest $request, Client $client, RecordSkinTest $record): JsonResponse
+    {
+        $this->authorize('view', $client);
+        $now = CarbonImmutable::now();
+        $record->place($this->member($request), $client, $request->id(), $request->lines($this->member($request)->salon), $request->spot(), $request->placedAt($now));
+
+        return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);
+    }
+
+    public function update(ReadSkinTestRequest $request, SkinTest $test, RecordSkinTest $record): JsonResponse
+    {
+        $this->authorize('view', $test->client);
+        $record->read($this->member($request), $test, $request->result(), $request->note(), CarbonImmutable::now());
+
+        return new JsonResponse((new SafetyResource($test->client->refresh()))->toArray());
+    }
+}

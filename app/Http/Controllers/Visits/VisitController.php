@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Visits;
+
+use App\Actions\Visits\PlanVisit;
+use App\Actions\Visits\UpdateVisit;
+use App\Exceptions\EditedElsewhere;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Visits\PlanVisitRequest;
+use App\Http\Requests\Visits\UpdateVisitRequest;
+use App\Http\Resources\Visits\VisitResource;
+use App\Models\Client;
+use App\Models\Visit;
+use Illuminate\Http\JsonResponse;
+
+final class VisitController extends Controller
+{
+    public function show(Visit $visit): JsonResponse
+    {
+        $this->authorize('view', $visit);
+
+        return new JsonResponse((new VisitResource($visit))->toArray());
+    }
+
+    public function store(PlanVisitRequest $request, Client $client, PlanVisit $plan): JsonResponse
+    {
+        $this->authorize('plan', $client);
+        $visit = $plan($this->member($request), $client, $request->id(), $request->service(), $request->startsAt());
+
+        return new JsonResponse((new VisitResource($visit))->toArray(), 201);
+    }
+
+    /** @throws EditedElsewhere */
+    public function update(UpdateVisitRequest $request, Visit $visit, UpdateVisit $update): JsonResponse
+    {
+        $this->authorize('formulate', $visit);
+
+        return new JsonResponse((new VisitResource($update($visit, $request->version(), $request->changes())))->toArray());
+    }
+}

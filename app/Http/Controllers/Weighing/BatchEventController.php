@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Weighing;
+
+use App\Actions\Weighing\RecordPour;
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Weighing\BatchEventRequest;
+use App\Http\Resources\Weighing\BatchResource;
+use App\Models\Batch;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\JsonResponse;
+
+final class BatchEventController extends Controller
+{
+    public function store(BatchEventRequest $request, Batch $batch, RecordPour $record): JsonResponse
+    {
+        $this->authorize('attend', $batch->bowl->round->visit);
+        $moved = $record($this->member($request), $batch, $request->pour(), $request->afterSequence(), CarbonImmutable::now());
+
+        return new JsonResponse((new BatchResource($moved))->toArray(), 201);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Workbench;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Workbench\InstrumentRequest;
+use App\Http\Resources\Workbench\AnswerResource;
+use Core\Advice\AmountAdvice;
+use Core\Advice\Density;
+use Core\Advice\Job;
+use Core\Advice\Length;
+use Illuminate\Http\JsonResponse;
+
+/** How much to mix for a head nobody has a record of yet. */
+final class AmountController extends Controller
+{
+    public function __invoke(InstrumentRequest $request): JsonResponse
+    {
+        $advice = AmountAdvice::start(
+            $request->choice('job', Job::Regrowth),
+            $request->choice('density', Density::Medium),
+            $request->choice('length', Length::Shoulder),
+            $request->boolean('resistant'),
+            $request->number('regrowth', '2'),
+            $request->integer('foils'),
+        );
+        $grams = $advice->least->equals($advice->most) ? $advice->least->text() : "{$advice->least->text()} to {$advice->most->text()}";
+
+        return new JsonResponse((new AnswerResource(
+            "{$grams} of ".($advice->ofColour ? 'colour' : 'mixture'),
+            [],
+            [...$advice->why, 'Better than any table: what this client’s own bowls used.'],
+        ))->toArray());
+    }
+}

@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Workbench;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Workbench\InstrumentRequest;
+use App\Http\Resources\Workbench\AnswerResource;
+use Core\Advice\GreyAdvice;
+use Core\Colour\HairLadder;
+use Core\Notation\Pigment;
+use Core\Notation\ReadCode;
+use Core\Substitution\Blend;
+use Core\Substitution\Candidate;
+use Core\Substitution\FindBlends;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+use Illuminate\Http\JsonResponse;
+
+/** What stands in for a shade that is out, from the rest of its line. */
+final class SubstituteController extends Controller
+{
+    public function __invoke(InstrumentRequest $request): JsonResponse
+    {
+        $line = $request->line();
+        $rules = $request->salon()->rules();
+        $wanted = Pigment::read(ReadCode::by($line->legend, $request->text('code')));
+        $grams = $request->grams('60 g');
+        $natural = $request->integer('percent') === 0 ? Fraction::zero() : GreyAdvice::for($request->integer('percent'), false, $rules)->least;
+        $code = mb_strtoupper(str_replace([' ', ','], ['', '.'], $request->text('code')));
+        $shelf = [];
+        foreach ($request->shelf()->productsOf($line) as $product) {
+            if ($product->pigment !== null && mb_strtoupper($product->code) !== $code) {
+                $shelf[] = new Candidate($product->id, $product->label(), $product->pigment);
+            }
+        }
+        $found = FindBlends::for($wanted, $grams, $shelf, $natural, $rules);
+
+        return new JsonResponse((new AnswerResource(
+            $found[0]->words(),
+            array_map(fn (Blend $blend): array => [
+                'label' => $blend->words(),
+                'value' => implode(', ', $blend->differs)." (distance {$blend->distance->decimal(2)})",
+            ], $found),
+            [
+                'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer.',
+                ...$found[0]->behaves->why,
+                ...($natural->isZero() ? [] : ["Grey to cover: at least {$natural->times(Fraction::of(100))->decimal(0)} % natural comes first."]),
+            ],
+            [
+                ['label' => 'wanted', 'hex' => $this->swatch($wanted->level, $wanted->tone)],
+                ...array_map(fn (Blend $blend): array => ['label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades', 'hex' => $this->swatch($blend->behaves->level?->middle(), $blend->behaves->tone)], $found),
+            ],
+            fragment: ['line' => $line->id, 'part' => 0, 'ingredients' => array_map(fn (array $part): array => ['product' => $part['candidate']->key, 'share' => $part['grams']->text()], $found[0]->parts)],
+        ))->toArray());
+    }
+
+    private function swatch(?Fraction $level, ToneMix $tone): string
+    {
+        return HairLadder::of($level ?? Fraction::of(8), $tone)->hex();
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Workbench;
+
+use App\Http\Controllers\Controller;
+use App\Http\Requests\Workbench\InstrumentRequest;
+use App\Http\Resources\Workbench\AnswerResource;
+use Core\Advice\StrengthAdvice;
+use Core\Colour\HairLadder;
+use Core\Judgement\ExpectedTone;
+use Core\Judgement\HairHistory;
+use Core\Judgement\Porosity;
+use Core\Judgement\Prediction;
+use Core\Judgement\Process;
+use Core\Judgement\Technique;
+use Core\Judgement\Zone;
+use Core\Mixing\Strength;
+use Core\Notation\Pigment;
+use Core\Notation\ReadCode;
+use Core\Placement\Span;
+use Core\Tone\ToneMix;
+use Illuminate\Http\JsonResponse;
+
+/** What to expect of a zone: move level, strength, minutes, and watch. */
+final class ZoneController extends Controller
+{
+    public function __invoke(InstrumentRequest $request): JsonResponse
+    {
+        $line = $request->line();
+        $zone = new Zone(
+            $request->number('level', '5'),
+            $request->choice('history', HairHistory::Natural),
+            $request->choice('porosity', Porosity::Normal),
+            $request->filled('span') ? Span::from($request->text('span')) : null,
+            $request->boolean('damp'),
+            $request->optionalNumber('wishLevel'),
+            $request->wish(),
+            $request->boolean('banded'),
+        );
+        $process = new Process(
+            $line->kind,
+            $request->text('code') === '' ? null : Pigment::read(ReadCode::by($line->legend, $request->text('code'))),
+            $request->text('text') === '' ? null : Strength::parse($request->text('text')),
+            $request->filled('minutes') ? $request->integer('minutes') : $line->window['target'],
+            $line->window,
+            $line->lift,
+            $request->choice('technique', Technique::Covered),
+            $request->boolean('onScalp'),
+            $request->boolean('onePass'),
+        );
+        $seen = Prediction::of($zone, $process);
+        $strength = StrengthAdvice::for($process, $request->salon()->rules());
+        $against = implode(', ', array_map(fn (ExpectedTone $each): string => $each->value, $seen->against));
+
+        return new JsonResponse((new AnswerResource(
+            ucfirst($seen->words()),
+            [
+                ['label' => 'Lifted to', 'value' => "level {$seen->lifted->decimal(1)}"],
+                ['label' => 'Bare there', 'value' => $seen->bare->name],
+                ['label' => 'Softened by', 'value' => $seen->bare->neutraliser->words()],
+                ...($strength === null ? [] : [['label' => 'Strength', 'value' => $strength]]),
+                ...($against === '' ? [] : [['label' => 'Against the wish', 'value' => $against]]),
+            ],
+            $seen->why,
+            [
+                ['label' => "now {$zone->level->decimal(1)}", 'hex' => HairLadder::of($zone->level, ToneMix::none())->hex()],
+                ['label' => "lifted {$seen->lifted->decimal(1)}", 'hex' => HairLadder::of($seen->lifted, $seen->bare->tone)->hex()],
+                ['label' => "expected {$seen->level->decimal(1)}, a sketch", 'hex' => HairLadder::of($seen->level, $seen->tone)->hex()],
+            ],
+            [],
+            $seen->cautions,
+        ))->toArray());
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Clients;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class NewClientRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'phone' => ['nullable', 'string', 'max:40'],
+            'about' => ['nullable', 'string', 'max:500'],
+            'cautions' => ['nullable', 'string', 'max:500'],
+            'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
+            'training' => ['nullable', 'boolean'],
+            'version' => [$this->isMethod('PUT') ? 'required' : 'prohibited', 'integer', 'min:1'],
+        ];
+    }
+
+    /** @return array{name: string, phone: string, about: string, cautions: string, born_on: ?string, training: bool} */
+    public function fields(): array
+    {
+        return [
+            'name' => $this->string('name')->trim()->value(),
+            'phone' => $this->string('phone')->trim()->value(),
+            'about' => $this->string('about')->trim()->value(),
+            'cautions' => $this->string('cautions')->trim()->value(),
+            'born_on' => $this->filled('bornOn') ? $this->string('bornOn')->value() : null,
+            'training' => $this->boolean('training'),
+        ];
+    }
+
+    public function version(): int
+    {
+        return $this->integer('version');
+    }
+}

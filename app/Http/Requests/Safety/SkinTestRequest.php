@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Safety;
+
+use App\Models\Salon;
+use Carbon\CarbonImmutable;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class SkinTestRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'lines' => ['required', 'array', 'min:1', 'max:20'],
+            'lines.*' => ['string', 'max:30', 'regex:/^line-\d+$/'],
+            'spot' => ['required', 'string', 'max:80'],
+            'placedAt' => ['nullable', 'date', 'before:+1 hour', 'after:-60 days'],
+        ];
+    }
+
+    public function id(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function spot(): string
+    {
+        return $this->string('spot')->trim()->value();
+    }
+
+    /** @return list<string> those of the salon's own lines that were named */
+    public function lines(Salon $salon): array
+    {
+        $known = $salon->colourLines()->pluck('id')->map(fn (int $id): string => "line-{$id}")->all();
+        $wanted = array_values(array_unique($this->array('lines')));
+        abort_if(array_diff($wanted, $known) !== [], 422, 'A line that was tested is not on the shelf.');
+
+        return $wanted;
+    }
+
+    public function placedAt(CarbonImmutable $now): CarbonImmutable
+    {
+        return $this->filled('placedAt') ? CarbonImmutable::parse($this->string('placedAt')->value())->utc() : $now;
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Visits;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class AddRoundRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['id' => ['required', 'uuid'], 'name' => ['required', 'string', 'max:80']];
+    }
+
+    public function id(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function name(): string
+    {
+        return $this->string('name')->trim()->value();
+    }
+}

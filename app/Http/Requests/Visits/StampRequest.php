@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Visits;
+
+use Core\Timing\StampKind;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+final class StampRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'id' => ['required', 'uuid'],
+            'kind' => ['required', Rule::enum(StampKind::class)],
+            'words' => ['nullable', 'string', 'max:200'],
+        ];
+    }
+
+    public function id(): string
+    {
+        return $this->string('id')->lower()->value();
+    }
+
+    public function kind(): StampKind
+    {
+        return StampKind::from($this->string('kind')->value());
+    }
+
+    public function words(): string
+    {
+        return $this->string('words')->trim()->value();
+    }
+}

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Weighing;
+
+use App\Models\Pour;
+use App\Rules\GramsText;
+use Core\Units\MassReading;
+use Core\Weighing\BatchEventKind;
+use Core\Weighing\PourSource;
+use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
+
+/** One event of a batch, as a device sends it. Grams come as people type them. */
+final class BatchEventRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        $kind = $this->input('kind');
+
+        return [
+            'id' => ['required', 'uuid'],
+            'after' => ['required', 'integer', 'min:0'],
+            'kind' => ['required', Rule::enum(BatchEventKind::class)],
+            'line' => [Rule::requiredIf(in_array($kind, ['poured', 'accepted-short'], true)), 'nullable', 'string', 'max:60'],
+            'grams' => [Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)), 'nullable', 'string', new GramsText],
+            'source' => [Rule::requiredIf($kind === 'poured'), 'nullable', Rule::enum(PourSource::class)],
+            'reading' => [Rule::requiredIf($kind === 'carried-on'), 'nullable', 'integer', 'between:-1000000,1000000'],
+            'reason' => ['nullable', 'string', 'max:300'],
+        ];
+    }
+
+    public function afterSequence(): int
+    {
+        return $this->integer('after');
+    }
+
+    /** The event as a row, not yet part of a batch. */
+    public function pour(): Pour
+    {
+        $grams = $this->string('grams')->value();
+
+        return new Pour([
+            'id' => $this->string('id')->lower()->value(),
+            'kind' => BatchEventKind::from($this->string('kind')->value()),
+            'line' => $this->filled('line') ? $this->string('line')->value() : null,
+            'grams_cg' => $grams === '' ? null : MassReading::plain()->read($grams),
+            'source' => $this->filled('source') ? PourSource::from($this->string('source')->value()) : null,
+            'reading_cg' => $this->filled('reading') ? $this->integer('reading') : null,
+            'reason' => $this->filled('reason') ? $this->string('reason')->trim()->value() : null,
+        ]);
+    }
+}

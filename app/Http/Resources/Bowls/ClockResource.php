@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Bowls;
+
+use App\Enums\VisitStatus;
+use App\Formulas\ClockRows;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Stamp;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Core\Judgement\LineKind;
+use Core\Timing\ClockState;
+use Core\Weighing\BatchStatus;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A bowl's clock: moments in server time, so that every device counts to the same ones.
+ *
+ * @property Bowl $resource
+ */
+final class ClockResource extends JsonResource
+{
+    public function __construct(Bowl $bowl, private readonly Visit $visit)
+    {
+        parent::__construct($bowl);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $clock = resolve(ClockRows::class)->clock($this->resource, $this->visit, CarbonImmutable::now());
+        $moment = fn (?int $second): ?string => $second === null ? null : CarbonImmutable::createFromTimestamp($second)->toIso8601String();
+
+        return [
+            'state' => $clock->state->value,
+            'stale' => $clock->state === ClockState::Waiting ? $this->stale() : null,
+            'from' => $moment($clock->from),
+            'due' => $moment($clock->due),
+            'over' => $moment($clock->over),
+            'applied' => $clock->applied,
+            'processed' => $clock->processed,
+            'longest' => $clock->longest,
+            'checks' => $clock->checks,
+            'stamps' => array_values($this->resource->stamps->map(fn (Stamp $stamp): array => [
+                'kind' => $stamp->kind->value, 'at' => $stamp->stamped_at->toIso8601String(), 'words' => $stamp->words, 'by' => $stamp->teamMember->initials,
+            ])->all()),
+        ];
+    }
+
+    /** Minutes since it was mixed, where that is longer than oxidative colour stays fresh; null else. */
+    private function stale(): ?int
+    {
+        $kind = LineKind::tryFrom($this->resource->colourLine->kind) ?? LineKind::Permanent;
+        $mixed = $this->resource->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->max('finished_at');
+        $minutes = $mixed instanceof CarbonImmutable ? (int) $mixed->diffInMinutes(CarbonImmutable::now()) : 0;
+
+        return $kind->isOxidative() && $this->visit->status !== VisitStatus::Closed && $minutes > $this->visit->colourist->salon->rules()->freshnessMinutes ? $minutes : null;
+    }
+}

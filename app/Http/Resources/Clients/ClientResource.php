@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Clients;
+
+use App\Enums\ProposalSource;
+use App\Enums\ProposalState;
+use App\Formulas\ClientTrends;
+use App\Http\Resources\Lineage\ProposalResource;
+use App\Http\Resources\Photos\PhotoResource;
+use App\Http\Resources\Safety\SafetyResource;
+use App\Http\Resources\Visits\VisitLineResource;
+use App\Models\Client;
+use App\Models\Photo;
+use App\Models\Proposal;
+use App\Models\Visit;
+use Core\Lineage\Trend;
+use Core\Units\Fraction;
+use Core\Units\Rounding;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Client $resource */
+final class ClientResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $client = $this->resource;
+
+        return [
+            'id' => $client->id,
+            'name' => $client->name,
+            'phone' => $client->phone,
+            'about' => $client->about,
+            'cautions' => $client->cautions,
+            'version' => $client->version,
+            'bornOn' => $client->born_on?->toDateString(),
+            'training' => $client->training,
+            'safety' => (new SafetyResource($client))->toArray(),
+            'trends' => array_map(fn (array $job): array => ['job' => $job['job'], 'trends' => array_map(self::trend(...), $job['trends'])], resolve(ClientTrends::class)->of($client)),
+            'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
+                ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
+            'photos' => array_values($client->photos()->with('taker')->get()->map(fn (Photo $photo): array => (new PhotoResource($photo))->toArray())->all()),
+            'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'proposals'])->limit(60)->get()
+                ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
+        ];
+    }
+
+    /** @return array{what: string, unit: string, drift: string, points: list<array{at: string, value: string, height: float}>} heights of 0 to 1, for drawing */
+    private static function trend(Trend $trend): array
+    {
+        $most = Fraction::one();
+        foreach ($trend->points as $point) {
+            $most = $point['value']->compare($most) > 0 ? $point['value'] : $most;
+        }
+
+        return ['what' => $trend->what, 'unit' => $trend->unit, 'drift' => $trend->drift, 'points' => array_map(fn (array $point): array => [
+            'at' => $point['at'], 'value' => $point['value']->decimal(1), 'height' => $point['value']->times(Fraction::of(1000))->dividedBy($most)->rounded(1, Rounding::HalfUp) / 1000,
+        ], $trend->points)];
+    }
+}

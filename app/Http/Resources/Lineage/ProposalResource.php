@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Lineage;
+
+use App\Models\Proposal;
+use Core\Lineage\Change;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Proposal $resource */
+final class ProposalResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $proposal = $this->resource;
+        $change = Change::fromArray($proposal->change);
+
+        return [
+            'id' => $proposal->id,
+            'source' => $proposal->source->value,
+            'state' => $proposal->state->value,
+            'kind' => $change->kind->value,
+            'letter' => $proposal->bowl === null ? $change->bowl : trim($proposal->bowl->letter),
+            'bowl' => $proposal->bowl_id,
+            'bowlVersion' => $proposal->bowl?->version,
+            'words' => $proposal->words,
+            'reason' => $proposal->reason,
+            'before' => $proposal->before,
+            'after' => $proposal->after,
+            'canApply' => $change->canBeApplied(),
+            'canTakeBack' => $proposal->sheet_before !== null,
+            'from' => ['id' => $proposal->from_visit_id, 'on' => $proposal->fromVisit->starts_at->toIso8601String()],
+            'by' => $proposal->decider?->initials,
+        ];
+    }
+}

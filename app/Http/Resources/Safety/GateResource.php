@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Safety;
+
+use App\Formulas\SafetyRows;
+use App\Http\Resources\Visits\PictureResource;
+use App\Models\Visit;
+use App\Models\Waiver;
+use Carbon\CarbonImmutable;
+use Core\Safety\SkinTestState;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Visit $resource */
+final class GateResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $gate = resolve(SafetyRows::class)->gate($this->resource, CarbonImmutable::now());
+
+        return [
+            'open' => $gate->isOpen(),
+            'reasons' => PictureResource::cautions($gate->reasons),
+            'waivable' => $gate->waivable,
+            'waived' => $gate->waived,
+            'waivers' => array_values($this->resource->waivers->map(fn (Waiver $waiver): array => [
+                'by' => $waiver->teamMember->name, 'licence' => $waiver->licence, 'reason' => $waiver->reason, 'at' => $waiver->made_at->toIso8601String(),
+            ])->all()),
+            'states' => (object) array_map(fn (SkinTestState $state): array => ['state' => $state->value, 'words' => $state->words()], $gate->states),
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Session;
+
+use App\Models\TeamMember;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property TeamMember $resource */
+final class SessionResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        return [
+            'name' => $this->resource->name,
+            'initials' => $this->resource->initials,
+            'role' => $this->resource->role->value,
+            'formulates' => $this->resource->role->formulates(),
+            'salon' => $this->resource->salon->name,
+            'scaleSimulated' => (bool) config('tinta.scale.simulated'),
+        ];
+    }
+}

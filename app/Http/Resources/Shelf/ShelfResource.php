@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Shelf;
+
+use App\Models\ColourLine;
+use App\Models\Developer;
+use App\Models\HouseBlendVersion;
+use App\Models\Salon;
+use App\Models\Shade;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Salon $resource */
+final class ShelfResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $salon = $this->resource;
+
+        return [
+            'step' => $salon->scale_step_cg->show(),
+            'lines' => array_values($salon->colourLines()->with(['shades', 'developers'])->orderBy('id')->get()->map($this->line(...))->all()),
+            'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
+                'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
+            ])->all()),
+            'developers' => array_values($salon->developers()->orderBy('volume_hundredths')->get()->map(fn (Developer $developer): array => [
+                'id' => $developer->productId(), 'label' => $developer->strength()->show(), 'name' => $developer->name,
+            ])->all()),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(ColourLine $line): array
+    {
+        return [
+            'id' => "line-{$line->id}",
+            'name' => $line->name,
+            'kind' => $line->kind,
+            'about' => $line->about,
+            'ratio' => $line->ratio,
+            'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
+            'developers' => array_values($line->developers->sortBy('volume_hundredths')->map(fn (Developer $developer): string => $developer->productId())->all()),
+            'products' => array_values($line->shades->sortBy('id')->map(fn (Shade $shade): array => [
+                'id' => $shade->productId(), 'code' => $shade->code, 'name' => $shade->name, 'kind' => $shade->kind->value,
+                'swatch' => $shade->swatch, 'withdrawn' => $shade->withdrawn,
+            ])->all()),
+        ];
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Visits;
+
+use App\Formulas\VisitPicture;
+use App\Models\Visit;
+use Core\Canvas\Canvas;
+use Core\Canvas\CanvasZone;
+use Core\Canvas\ZoneReading;
+use Core\Colour\HairLadder;
+use Core\Judgement\Caution;
+use Core\Placement\Stroke;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+use Core\Visit\Outlook;
+use Core\Visit\PlacedAmount;
+use Core\Visit\PlacedBowl;
+use Core\Visit\SuggestedBowl;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * What canvas, bowls and map come to together, in words and swatches ready to be shown.
+ *
+ * @property Visit $resource
+ */
+final class PictureResource extends JsonResource
+{
+    /** @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts */
+    public function __construct(Visit $visit, private readonly ?Canvas $canvas = null, private readonly array $drafts = [])
+    {
+        parent::__construct($visit);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $picture = VisitPicture::painter()->of($this->resource, $this->canvas, $this->drafts);
+
+        return [
+            'zones' => array_map(fn (Outlook $outlook): array => $this->zone($outlook, $picture['readings'][$outlook->zone->id]), $picture['outlooks']),
+            'cells' => (object) $picture['coverage']->bowls,
+            'uncovered' => VisitPicture::keys(...$picture['coverage']->uncovered),
+            'doubled' => VisitPicture::keys(...$picture['coverage']->doubled),
+            'cautions' => self::cautions($picture['cautions']),
+            'suggestions' => array_map(fn (SuggestedBowl $each): array => [
+                'key' => $each->key, 'words' => $each->words, 'why' => $each->why, 'sheet' => $each->bowl, 'first' => $each->first,
+                'change' => $each->change === null ? null : ['letter' => $each->change->bowl, 'kind' => $each->change->kind->value, 'value' => $each->change->value],
+            ], $picture['suggestions']),
+            'amounts' => (object) array_map(fn (?PlacedAmount $amount): ?array => $amount === null ? null : [
+                'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => $amount->why,
+            ], $picture['amounts']),
+            'strokes' => array_merge(...array_map($this->strokes(...), $picture['bowls'])),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function strokes(PlacedBowl $bowl): array
+    {
+        return array_values(array_map(fn (Stroke $stroke): array => [
+            'letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'order' => $stroke->order, 'words' => $stroke->words(),
+            'sequence' => $stroke->pattern?->sequence([$bowl->sheet->letter, ...$stroke->with]) ?? [],
+        ], $bowl->sheet->strokes));
+    }
+
+    /** @return array<string, mixed> */
+    private function zone(Outlook $outlook, ZoneReading $reading): array
+    {
+        $zone = $outlook->zone;
+        $last = $outlook->last();
+
+        return [
+            'id' => $zone->id,
+            'name' => $zone->name,
+            'direction' => $reading->direction->value,
+            'headline' => $reading->headline,
+            'lines' => $reading->lines,
+            'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions]),
+            'now' => $zone->level === null ? null : ['words' => self::words($zone->level, $zone->tone->words()), 'swatch' => self::swatch($zone->level, $zone->tone->mix())],
+            'wish' => $this->wish($zone),
+            'expected' => $last === null ? null : [
+                'words' => $last->words(), 'swatch' => self::swatch($last->level, $last->tone), 'verdict' => $outlook->verdict(),
+                'calibrated' => $last->calibrated, 'why' => $last->why,
+            ],
+            'steps' => array_map(fn (array $step): array => ['letter' => $step['letter'], 'words' => $step['expected']->words(), 'swatch' => self::swatch($step['expected']->level, $step['expected']->tone)], $outlook->steps),
+        ];
+    }
+
+    /** @return ?array{words: string, swatch: string} */
+    private function wish(CanvasZone $zone): ?array
+    {
+        $level = $zone->wishLevel ?? $zone->level;
+        if (! $zone->hasWish() || $level === null) {
+            return $zone->wishWords === '' ? null : ['words' => $zone->wishWords, 'swatch' => '#ffffff'];
+        }
+
+        return ['words' => self::words($level, $zone->wishTone->words()), 'swatch' => self::swatch($level, $zone->wishTone->mix())];
+    }
+
+    private static function words(Fraction $level, string $tone): string
+    {
+        return trim("level {$level->decimal(1)} {$tone}");
+    }
+
+    private static function swatch(Fraction $level, ToneMix $tone): string
+    {
+        return HairLadder::of($level, $tone)->hex();
+    }
+
+    /**
+     * @param  list<Caution>  $cautions
+     * @return list<array{key: string, reason: string, mend: string}>
+     */
+    public static function cautions(array $cautions): array
+    {
+        $found = [];
+        foreach ($cautions as $caution) {
+            $found[$caution->key.$caution->reason] = ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend];
+        }
+
+        return array_values($found);
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Visits;
+
+use App\Enums\ProposalState;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Component;
+use App\Models\Proposal;
+use App\Models\Round;
+use App\Models\Visit;
+use Core\Units\Grams;
+use Core\Weighing\BatchStatus;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * One visit as an entry in a list: on Today, and in the client's line of visits.
+ *
+ * @property Visit $resource
+ */
+final class VisitLineResource extends JsonResource
+{
+    public const RELATIONS = ['client', 'colourist.salon', 'from', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.colourLine', 'rounds.bowls.components.shade', 'rounds.bowls.components.developer'];
+
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $visit = $this->resource;
+        $bowls = $visit->rounds->flatMap(fn (Round $round) => $round->bowls);
+
+        return [
+            'id' => $visit->id,
+            'client' => ['id' => $visit->client_id, 'name' => $visit->client->name, 'cautions' => $visit->client->cautions],
+            'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
+            'service' => $visit->service,
+            'status' => $visit->status->value,
+            'startsAt' => $visit->starts_at->toIso8601String(),
+            'verdict' => $visit->verdict?->value,
+            'outcome' => $visit->outcome,
+            'keep' => $visit->keep,
+            'change' => $visit->change,
+            'from' => $visit->from === null ? null : ['id' => $visit->from->id, 'on' => $visit->from->starts_at->toIso8601String()],
+            'changes' => $this->changes($visit),
+            'nextOn' => $visit->next_on?->toDateString(),
+            'bowls' => array_values($bowls->map($this->bowl(...))->all()),
+            'next' => NextStep::of($visit)->toArray(),
+        ];
+    }
+
+    /** @return list<string> what differed from the visit it came from, in words */
+    private function changes(Visit $visit): array
+    {
+        $decided = $visit->relationLoaded('proposals') ? $visit->proposals->filter(fn (Proposal $proposal): bool => $proposal->state === ProposalState::Applied) : [];
+        $words = [];
+        foreach ($decided as $proposal) {
+            $words[] = $proposal->words.($proposal->before === '' ? '' : ": {$proposal->before} → {$proposal->after}");
+        }
+
+        return $words;
+    }
+
+    /** @return array<string, mixed> */
+    private function bowl(Bowl $bowl): array
+    {
+        $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
+        $colour = $bowl->components->filter(fn (Component $component): bool => $component->part === 0);
+        $developer = $bowl->components->filter(fn (Component $component): bool => $component->part === 1);
+
+        return [
+            'id' => $bowl->id,
+            'letter' => trim($bowl->letter),
+            'job' => $bowl->job,
+            'line' => $bowl->colourLine->name,
+            'colour' => $this->words($colour),
+            'developer' => $developer->isEmpty() ? 'no developer' : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
+            'spans' => self::spans($bowl),
+            'swatches' => array_values($colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all()),
+            'used' => $finished->isEmpty() ? null : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
+            'state' => match (true) {
+                $bowl->batches->contains(fn (Batch $batch): bool => $batch->status->isOpen()) => 'weighing',
+                $finished->isNotEmpty() => 'mixed',
+                default => 'planned',
+            },
+        ];
+    }
+
+    /** @return list<string> */
+    private static function spans(Bowl $bowl): array
+    {
+        return array_values(array_unique(array_merge(...array_map(fn (array $stroke): array => $stroke['spans'] ?? [], $bowl->sheet['place'] ?? []))));
+    }
+
+    /** @param  Collection<int, Component>  $components */
+    private function words(Collection $components): string
+    {
+        // Equal parts say nothing that the names do not.
+        $equal = $components->every(fn (Component $component): bool => $component->share === '1' || $component->share === 'all');
+
+        return $components->map(function (Component $component) use ($equal): string {
+            $label = $component->shade->code ?? $component->developer?->strength()->showVolume() ?? $component->blend ?? 'what was left';
+
+            return match (true) {
+                $equal => $label,
+                is_numeric($component->share) => "{$component->share} × {$label}",
+                default => "{$component->share} {$label}",
+            };
+        })->implode(' + ');
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Visits;
+
+use App\Http\Resources\Bowls\BowlResource;
+use App\Http\Resources\Lineage\ProposalResource;
+use App\Http\Resources\Safety\GateResource;
+use App\Models\Bowl;
+use App\Models\Proposal;
+use App\Models\Round;
+use App\Models\TeamMember;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Visit $resource */
+final class VisitResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $visit = $this->resource;
+        $visit->loadMissing(['client', 'colourist.salon', 'from', 'canvas.editor', 'proposals.bowl', 'proposals.fromVisit', 'proposals.decider', 'raised.bowl', 'raised.fromVisit', 'raised.decider', 'waivers.teamMember', 'rounds.bowls.components', 'rounds.bowls.colourLine', 'rounds.bowls.batches', 'rounds.bowls.stamps.teamMember', 'rounds.bowls.from.round.visit']);
+        $visit->rounds->each(function (Round $round) use ($visit): void {
+            $round->setRelation('visit', $visit);
+            $round->bowls->each(fn (Bowl $bowl) => $bowl->setRelation('round', $round));
+        });
+
+        return [
+            'id' => $visit->id,
+            'version' => $visit->version,
+            'now' => CarbonImmutable::now()->toIso8601String(),
+            'client' => ['id' => $visit->client_id, 'name' => $visit->client->name, 'cautions' => $visit->client->cautions, 'training' => $visit->client->training],
+            'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
+            'team' => array_values($visit->colourist->salon->team->map(fn (TeamMember $member): string => $member->name)->all()),
+            'service' => $visit->service,
+            'status' => $visit->status->value,
+            'startsAt' => $visit->starts_at->toIso8601String(),
+            'closedAt' => $visit->closed_at?->toIso8601String(),
+            'note' => $visit->note,
+            'verdict' => $visit->verdict?->value,
+            'outcome' => $visit->outcome,
+            'keep' => $visit->keep,
+            'change' => $visit->change,
+            'results' => $visit->results ?? [],
+            'lasting' => $visit->lasting, 'covering' => $visit->covering, 'bright' => $visit->bright,
+            'nextOn' => $visit->next_on?->toDateString(),
+            'from' => $visit->from === null ? null : ['id' => $visit->from->id, 'on' => $visit->from->starts_at->toIso8601String()],
+            'canvas' => CanvasResource::shape($visit->canvas),
+            'picture' => (new PictureResource($visit))->toArray(),
+            'gate' => (new GateResource($visit))->toArray(),
+            'raised' => array_values($visit->raised->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
+            'proposals' => array_values($visit->proposals->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
+            'rounds' => array_values($visit->rounds->map(fn (Round $round): array => [
+                'id' => $round->id,
+                'name' => $round->name,
+                'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
+            ])->all()),
+            'next' => NextStep::of($visit)->toArray(),
+        ];
+    }
+}

@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Weighing;
+
+use App\Formulas\BatchRows;
+use App\Models\Batch;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Rounding;
+use Core\Weighing\Batch as WeighedBatch;
+use Core\Weighing\Outcome;
+use Core\Weighing\PlannedLine;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A batch as the bench shows it: every gram worked and worded here, so that the page computes none.
+ *
+ * @property Batch $resource
+ */
+final class BatchResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $batch = $this->resource;
+        $weighed = resolve(BatchRows::class)->weighed($batch);
+        $current = $weighed->current();
+
+        return [
+            'id' => $batch->id,
+            'number' => $batch->number,
+            'bowl' => [
+                'id' => $batch->bowl_id, 'letter' => trim($batch->bowl->letter), 'job' => $batch->bowl->job,
+                'visit' => $batch->bowl->round->visit_id, 'client' => $batch->bowl->round->visit->client->name,
+                'line' => $batch->bowl->colourLine->name, 'ratio' => $batch->bowl->sheet['ratio'] ?? '',
+            ],
+            'said' => $batch->plan['said'] ?? '',
+            'status' => $weighed->status->value,
+            'sequence' => (int) $batch->pours->max('sequence'),
+            'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line), $weighed->plan->lines),
+            'current' => $current?->key,
+            'live' => $current === null ? null : $this->live($weighed, $current),
+            'over' => $this->over($weighed),
+            'total' => $weighed->total()->show($weighed->plan->step),
+            'target' => $weighed->targetTotal()->show($weighed->plan->step),
+            'planned' => $weighed->plan->total()->show($weighed->plan->step),
+            'bowlWeight' => $weighed->bowlWeight?->text(),
+            'leftover' => $weighed->leftover?->text(),
+            'used' => $weighed->used()->show($weighed->plan->step),
+            'discardReason' => $weighed->discardReason,
+            'canUndo' => $weighed->canUndo(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(WeighedBatch $weighed, PlannedLine $line): array
+    {
+        $step = $weighed->plan->step;
+        $band = $weighed->band($line->key);
+        $poured = $weighed->poured[$line->key];
+
+        return [
+            'key' => $line->key,
+            'label' => $line->label,
+            'open' => $line->open,
+            'part' => $line->part,
+            'target' => $line->open ? 'by eye' : $weighed->targets[$line->key]->show($step),
+            'planned' => $line->target->equals($weighed->targets[$line->key]) ? null : $line->target->show($step),
+            'poured' => $poured->show($step),
+            'left' => $weighed->left($line->key)->show($step),
+            'started' => ! $poured->isZero(),
+            'place' => $band->place($poured)->value,
+            'done' => $weighed->isDone($line->key),
+            'wedge' => $this->part($poured, $weighed->targetTotal()),
+        ];
+    }
+
+    /** What the live reader needs to turn a reading into "in", "left" and "where"; and the edges for the band. @return array<string, mixed> */
+    private function live(WeighedBatch $weighed, PlannedLine $line): array
+    {
+        $band = $weighed->band($line->key);
+        // The gauge ends a fifth beyond the target or just past the band, whichever is further.
+        $full = $line->open ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max((int) ($band->target->centigrams * 6 / 5), 2 * $band->high->centigrams - $band->target->centigrams));
+
+        return [
+            'from' => $weighed->expectedReading(),
+            'already' => $weighed->poured[$line->key]->centigrams,
+            'low' => $band->low->centigrams,
+            'target' => $band->target->centigrams,
+            'high' => $band->high->centigrams,
+            'lowShown' => $band->low->show($weighed->plan->step),
+            'highShown' => $band->high->show($weighed->plan->step),
+            'lowAt' => $this->part($band->low, $full),
+            'targetAt' => $this->part($band->target, $full),
+            'highAt' => $this->part($band->high, $full),
+            'full' => $full->centigrams,
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private function over(WeighedBatch $weighed): ?array
+    {
+        $line = $weighed->over();
+        if ($line === null) {
+            return null;
+        }
+        $step = $weighed->plan->step;
+        $kept = $weighed->proportionKept();
+        $more = array_filter($weighed->plan->lines, fn (PlannedLine $each): bool => ! $kept->left($each->key)->isZero());
+
+        return [
+            'line' => $line->key,
+            'label' => $line->label,
+            'by' => $weighed->poured[$line->key]->lessAtMost($weighed->targets[$line->key])->show($step),
+            'keep' => [
+                'total' => $kept->targetTotal()->show($step),
+                'extra' => $kept->targetTotal()->lessAtMost($weighed->targetTotal())->show($step),
+                'toPour' => array_values(array_map(fn (PlannedLine $each): array => [
+                    'label' => $each->label,
+                    'grams' => $kept->left($each->key)->show($step),
+                    'topUp' => ! $kept->poured[$each->key]->isZero(),
+                ], $more)),
+            ],
+            'accept' => $this->changes(Outcome::planned($weighed->plan), $weighed->outcome(), $weighed),
+        ];
+    }
+
+    /** @return list<array{what: string, planned: string, now: string}> */
+    private function changes(Outcome $planned, Outcome $now, WeighedBatch $weighed): array
+    {
+        $step = $weighed->plan->step;
+        $rows = [
+            ['what' => 'Total', 'planned' => $planned->total()->show($step), 'now' => $now->total()->show($step)],
+            ['what' => 'Ratio', 'planned' => $planned->ratio() ?? '', 'now' => $now->ratio() ?? ''],
+            ['what' => 'Developer', 'planned' => $planned->developerStrength()?->show() ?? '', 'now' => $now->developerStrength()?->show() ?? ''],
+            ['what' => 'On the head', 'planned' => $planned->strengthOnHead()?->show() ?? '', 'now' => $now->strengthOnHead()?->show() ?? ''],
+        ];
+        foreach ($weighed->plan->lines as $line) {
+            if ($line->part === 0) {
+                $rows[] = ['what' => "{$line->label} in the colour", 'planned' => $planned->percent($line->key).' %', 'now' => $now->percent($line->key).' %'];
+            }
+        }
+
+        return array_values(array_filter($rows, fn (array $row): bool => $row['planned'] !== $row['now']));
+    }
+
+    /** A share of a whole for drawing, 0 to 1. */
+    private function part(Grams $grams, Grams $whole): float
+    {
+        return $whole->isZero() ? 0.0 : min(1.0, Fraction::of($grams->centigrams * 10_000, $whole->centigrams)->rounded(1, Rounding::HalfUp) / 10_000);
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Weighing;
+
+use App\Models\Bowl;
+use App\Models\Component;
+use Core\Documents\BowlSheet;
+use Core\Mixing\WorkedBowl;
+use Core\Mixing\WorkedIngredient;
+use Core\Weighing\PlannedLine;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @property Bowl $resource */
+final class BenchResource extends JsonResource
+{
+    /** Cream tones for developers, weaker ones lighter. */
+    private const DEVELOPER = [6 => '#f7f3ea', 10 => '#efe7d6', 20 => '#e5dac3', 30 => '#d9cbb0', 40 => '#cbb998'];
+
+    /** @param  ?WorkedBowl  $worked  null for a bowl that is poured by eye */
+    public function __construct(Bowl $bowl, private readonly ?WorkedBowl $worked, private readonly BowlSheet $sheet)
+    {
+        parent::__construct($bowl);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $bowl = $this->resource;
+
+        return [
+            'letter' => trim($bowl->letter),
+            'job' => $bowl->job,
+            'line' => $bowl->colourLine->name,
+            'ratio' => $bowl->sheet['ratio'] ?? '',
+            'client' => $bowl->round->visit->client->name,
+            'visit' => $bowl->round->visit_id,
+            'mark' => $this->sheet->details->mark,
+            'total' => $this->worked === null ? 'by eye' : $this->worked->total()->show($this->worked->step),
+            'lines' => $this->worked === null
+                ? array_map(fn (PlannedLine $line): array => ['key' => $line->key, 'label' => $line->label, 'grams' => $line->open ? 'by eye' : $line->target->text()], $this->sheet->open?->lines() ?? [])
+                : array_map(fn (WorkedIngredient $each): array => ['key' => $each->key, 'label' => $each->label, 'grams' => $each->grams->text()], $this->worked->pouringOrder()),
+            'colours' => (object) $bowl->components->mapWithKeys(fn (Component $each): array => [$each->productId() => $this->colour($each)])->all(),
+        ];
+    }
+
+    private function colour(Component $component): string
+    {
+        return $component->shade->swatch ?? self::DEVELOPER[intdiv($component->developer->volume_hundredths ?? 0, 100)] ?? '#e5dac3';
+    }
+}

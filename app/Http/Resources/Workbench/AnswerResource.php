@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Workbench;
+
+use Core\Judgement\Caution;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** What an instrument of the workbench answers: a headline, facts, swatches, and why. */
+final class AnswerResource extends JsonResource
+{
+    /**
+     * @param  list<array{label: string, value: string}>  $facts
+     * @param  list<string>  $why
+     * @param  list<array{label: string, hex: string}>  $swatches
+     * @param  list<array{product: string, label: string, share: string}>  $ingredients
+     * @param  list<Caution>  $cautions
+     * @param  list<string>  $alarms
+     * @param  ?array{line: string, part: int, ingredients: list<array{product: string, share: string}>}  $fragment  a piece of a formula that can be put into a bowl
+     */
+    public function __construct(
+        private readonly string $headline,
+        private readonly array $facts,
+        private readonly array $why,
+        private readonly array $swatches = [],
+        private readonly array $ingredients = [],
+        private readonly array $cautions = [],
+        private readonly array $alarms = [],
+        private readonly ?array $fragment = null,
+    ) {
+        parent::__construct(null);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        return [
+            'headline' => $this->headline,
+            'facts' => $this->facts,
+            'why' => $this->why,
+            'swatches' => $this->swatches,
+            'ingredients' => $this->ingredients,
+            'cautions' => array_map(fn (Caution $caution): array => ['reason' => $caution->reason, 'mend' => $caution->mend], $this->cautions),
+            'alarms' => $this->alarms,
+            'fragment' => $this->fragment,
+        ];
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property string $id
+ * @property string $round_id
+ * @property int $position
+ * @property ?string $from_bowl_id
+ * @property string $letter
+ * @property string $job
+ * @property int $colour_line_id
+ * @property array<string, mixed> $sheet
+ * @property ?array<string, mixed> $trial what the test strand came to
+ * @property int $version
+ * @property Round $round
+ * @property ColourLine $colourLine
+ * @property ?Bowl $from
+ * @property Collection<int, Component> $components
+ * @property Collection<int, Batch> $batches
+ * @property Collection<int, Stamp> $stamps
+ */
+final class Bowl extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['sheet' => 'array', 'trial' => 'array'];
+    }
+
+    /** @return BelongsTo<Round, $this> */
+    public function round(): BelongsTo
+    {
+        return $this->belongsTo(Round::class);
+    }
+
+    /** @return BelongsTo<ColourLine, $this> */
+    public function colourLine(): BelongsTo
+    {
+        return $this->belongsTo(ColourLine::class);
+    }
+
+    /** @return BelongsTo<Bowl, $this> */
+    public function from(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'from_bowl_id');
+    }
+
+    /** @return HasMany<Component, $this> */
+    public function components(): HasMany
+    {
+        return $this->hasMany(Component::class)->orderBy('position');
+    }
+
+    /** @return HasMany<Stamp, $this> */
+    public function stamps(): HasMany
+    {
+        return $this->hasMany(Stamp::class)->orderBy('sequence');
+    }
+
+    /** @return HasMany<Batch, $this> */
+    public function batches(): HasMany
+    {
+        return $this->hasMany(Batch::class)->orderBy('number');
+    }
+}

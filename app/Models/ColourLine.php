@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $salon_id
+ * @property string $name
+ * @property string $kind
+ * @property string $about
+ * @property string $ratio
+ * @property int $min_minutes
+ * @property int $target_minutes
+ * @property int $max_minutes
+ * @property array<string, mixed> $legend
+ * @property Collection<int, Shade> $shades
+ * @property Collection<int, Developer> $developers
+ */
+final class ColourLine extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['legend' => 'array'];
+    }
+
+    /** @return HasMany<Shade, $this> */
+    public function shades(): HasMany
+    {
+        return $this->hasMany(Shade::class);
+    }
+
+    /** @return BelongsToMany<Developer, $this> */
+    public function developers(): BelongsToMany
+    {
+        return $this->belongsToMany(Developer::class);
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsGrams;
+use Core\Mixing\Strength;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * @property int $id
+ * @property int $salon_id
+ * @property string $name
+ * @property int $volume_hundredths
+ * @property Grams $pack_cg
+ * @property bool $withdrawn
+ */
+final class Developer extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['pack_cg' => AsGrams::class, 'withdrawn' => 'boolean'];
+    }
+
+    public function strength(): Strength
+    {
+        return Strength::ofVolume(Fraction::of($this->volume_hundredths, 100));
+    }
+
+    /** How this developer is named in bowls, requests and documents. */
+    public function productId(): string
+    {
+        return "developer-{$this->id}";
+    }
+}

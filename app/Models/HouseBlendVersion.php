@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * One version of a nicknamed recipe of the house; a version is never changed.
+ *
+ * @property int $salon_id
+ * @property int $colour_line_id
+ * @property string $name
+ * @property int $version
+ * @property list<array{product: string, share: string}> $ingredients
+ */
+final class HouseBlendVersion extends Model
+{
+    protected $table = 'house_blends';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['ingredients' => 'array'];
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsGrams;
+use Carbon\CarbonImmutable;
+use Core\Units\Grams;
+use Core\Weighing\BatchEventKind;
+use Core\Weighing\PourSource;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One event of a batch. Rows are only ever added; the database refuses to change or remove one.
+ *
+ * @property string $id
+ * @property string $batch_id
+ * @property int $sequence
+ * @property BatchEventKind $kind
+ * @property ?string $line
+ * @property ?Grams $grams_cg
+ * @property ?PourSource $source
+ * @property ?int $reading_cg
+ * @property ?string $reason
+ * @property int $team_member_id
+ * @property CarbonImmutable $poured_at
+ * @property TeamMember $teamMember
+ */
+final class Pour extends Model
+{
+    public $incrementing = false;
+
+    public $timestamps = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return [
+            'kind' => BatchEventKind::class, 'source' => PourSource::class, 'grams_cg' => AsGrams::class,
+            'poured_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+        ];
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function teamMember(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class);
+    }
+}

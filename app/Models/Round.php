@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property string $id
+ * @property string $visit_id
+ * @property int $position
+ * @property string $name
+ * @property Visit $visit
+ * @property Collection<int, Bowl> $bowls
+ */
+final class Round extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    /** @return BelongsTo<Visit, $this> */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
+    }
+
+    /** @return HasMany<Bowl, $this> */
+    public function bowls(): HasMany
+    {
+        return $this->hasMany(Bowl::class)->orderBy('position');
+    }
+}

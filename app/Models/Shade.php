@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Casts\AsGrams;
+use Core\Catalog\ProductKind;
+use Core\Tone\ToneFamily;
+use Core\Units\Grams;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property int $id
+ * @property int $colour_line_id
+ * @property string $code
+ * @property string $name
+ * @property ProductKind $kind
+ * @property ?int $level_tenths
+ * @property Grams $pack_cg
+ * @property int $density_milli grams per litre
+ * @property string $swatch
+ * @property ?ToneFamily $tone a booster's; a shade's is in its code
+ * @property bool $withdrawn
+ */
+final class Shade extends Model
+{
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['kind' => ProductKind::class, 'tone' => ToneFamily::class, 'pack_cg' => AsGrams::class, 'withdrawn' => 'boolean'];
+    }
+
+    /** @return BelongsTo<ColourLine, $this> */
+    public function colourLine(): BelongsTo
+    {
+        return $this->belongsTo(ColourLine::class);
+    }
+
+    /** How this shade is named in bowls, requests and documents. */
+    public function productId(): string
+    {
+        return "shade-{$this->id}";
+    }
+}

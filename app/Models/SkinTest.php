@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Core\Safety\TestResult;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * @property string $id
+ * @property int $client_id
+ * @property list<string> $lines
+ * @property string $spot
+ * @property CarbonImmutable $placed_at
+ * @property ?CarbonImmutable $read_at
+ * @property ?TestResult $result
+ * @property string $note
+ * @property TeamMember $placer
+ * @property ?TeamMember $reader
+ * @property Client $client
+ */
+final class SkinTest extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['lines' => 'array', 'placed_at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'result' => TestResult::class];
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function placer(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class, 'placed_by');
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function reader(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class, 'read_by');
+    }
+}

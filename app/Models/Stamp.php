@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Core\Timing\StampKind;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+
+/**
+ * One mark on a bowl’s clock. Rows are only ever added; the database refuses to change or remove one.
+ *
+ * @property string $id
+ * @property string $bowl_id
+ * @property int $sequence
+ * @property StampKind $kind
+ * @property CarbonImmutable $stamped_at
+ * @property string $words
+ * @property TeamMember $teamMember
+ */
+final class Stamp extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['kind' => StampKind::class, 'stamped_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function teamMember(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class);
+    }
+}

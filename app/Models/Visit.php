@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use App\Enums\ProposalSource;
+use App\Enums\Verdict;
+use App\Enums\VisitStatus;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+
+/**
+ * @property string $id
+ * @property int $salon_id
+ * @property int $client_id
+ * @property int $colourist_id
+ * @property ?string $from_visit_id
+ * @property string $service
+ * @property VisitStatus $status
+ * @property CarbonImmutable $starts_at
+ * @property ?CarbonImmutable $received_at
+ * @property ?CarbonImmutable $closed_at
+ * @property string $note
+ * @property ?Verdict $verdict
+ * @property string $outcome
+ * @property string $keep
+ * @property string $change
+ * @property ?list<array<string, mixed>> $results
+ * @property ?bool $lasting
+ * @property ?bool $covering
+ * @property ?bool $bright
+ * @property ?CarbonImmutable $next_on
+ * @property ?Canvas $canvas
+ * @property Collection<int, Proposal> $proposals
+ * @property Collection<int, Proposal> $raised
+ * @property Collection<int, Waiver> $waivers
+ * @property int $version
+ * @property Client $client
+ * @property TeamMember $colourist
+ * @property ?Visit $from
+ * @property Collection<int, Round> $rounds
+ */
+final class Visit extends Model
+{
+    public $incrementing = false;
+
+    protected $keyType = 'string';
+
+    protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return [
+            'status' => VisitStatus::class, 'verdict' => Verdict::class,
+            'starts_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'next_on' => 'immutable_date',
+            'results' => 'array', 'lasting' => 'boolean', 'covering' => 'boolean', 'bright' => 'boolean',
+        ];
+    }
+
+    /** @return BelongsTo<Client, $this> */
+    public function client(): BelongsTo
+    {
+        return $this->belongsTo(Client::class);
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function colourist(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class);
+    }
+
+    /** @return BelongsTo<Visit, $this> */
+    public function from(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'from_visit_id');
+    }
+
+    /** @return HasMany<Round, $this> */
+    public function rounds(): HasMany
+    {
+        return $this->hasMany(Round::class)->orderBy('position');
+    }
+
+    /** @return HasOne<Canvas, $this> */
+    public function canvas(): HasOne
+    {
+        return $this->hasOne(Canvas::class);
+    }
+
+    /** @return HasMany<Proposal, $this> decided, or to be decided, in this visit */
+    public function proposals(): HasMany
+    {
+        return $this->hasMany(Proposal::class)->orderBy('created_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Proposal, $this> said at the close of this visit, for the next */
+    public function raised(): HasMany
+    {
+        return $this->hasMany(Proposal::class, 'from_visit_id')->where('source', ProposalSource::Review)->orderBy('created_at')->orderBy('id');
+    }
+
+    /** @return HasMany<Waiver, $this> newest first */
+    public function waivers(): HasMany
+    {
+        return $this->hasMany(Waiver::class)->orderByDesc('made_at');
+    }
+}

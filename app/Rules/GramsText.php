@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rules;
+
+use Closure;
+use Core\CoreException;
+use Core\Units\MassReading;
+use Illuminate\Contracts\Validation\ValidationRule;
+
+/** An amount as people type it; the core's own reader decides. */
+final class GramsText implements ValidationRule
+{
+    public function validate(string $attribute, mixed $value, Closure $fail): void
+    {
+        try {
+            MassReading::plain()->read(is_string($value) ? $value : '');
+        } catch (CoreException $refusal) {
+            $fail($refusal->getMessage().' '.$refusal->mend());
+        }
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\Bowls\AdjustBowlController;
+use App\Http\Controllers\Bowls\ArrangeBowlController;
+use App\Http\Controllers\Bowls\BlendDeveloperController;
+use App\Http\Controllers\Bowls\BowlController;
+use App\Http\Controllers\Bowls\PreviewBowlController;
+use App\Http\Controllers\Bowls\RemixController;
+use App\Http\Controllers\Bowls\SplitBowlController;
+use App\Http\Controllers\Bowls\SubstituteController as BowlSubstituteController;
+use App\Http\Controllers\Bowls\TrialController;
+use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\Lineage\CompareController;
+use App\Http\Controllers\Lineage\ProposalController;
+use App\Http\Controllers\Photos\PhotoController;
+use App\Http\Controllers\Safety\ContraindicationController;
+use App\Http\Controllers\Safety\SkinTestController;
+use App\Http\Controllers\Safety\WaiverController;
+use App\Http\Controllers\Scale\ScaleCheckController;
+use App\Http\Controllers\Scale\ScalePanelController;
+use App\Http\Controllers\Scale\TareController;
+use App\Http\Controllers\Session\SessionController;
+use App\Http\Controllers\Shelf\HouseBlendController;
+use App\Http\Controllers\Shelf\ShelfController;
+use App\Http\Controllers\Visits\CanvasController;
+use App\Http\Controllers\Visits\CloseVisitController;
+use App\Http\Controllers\Visits\PictureController;
+use App\Http\Controllers\Visits\ReceiveClientController;
+use App\Http\Controllers\Visits\RepeatVisitController;
+use App\Http\Controllers\Visits\RoundController;
+use App\Http\Controllers\Visits\StampController;
+use App\Http\Controllers\Visits\TodayController;
+use App\Http\Controllers\Visits\VisitController;
+use App\Http\Controllers\Weighing\BatchController;
+use App\Http\Controllers\Weighing\BatchEventController;
+use App\Http\Controllers\Weighing\BenchController;
+use App\Http\Controllers\Workbench\AmountController;
+use App\Http\Controllers\Workbench\BlendController;
+use App\Http\Controllers\Workbench\CodeController;
+use App\Http\Controllers\Workbench\FillController;
+use App\Http\Controllers\Workbench\GreyController;
+use App\Http\Controllers\Workbench\RulesController;
+use App\Http\Controllers\Workbench\StrengthController;
+use App\Http\Controllers\Workbench\SubstituteController;
+use App\Http\Controllers\Workbench\TonerController;
+use App\Http\Controllers\Workbench\ZoneController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+Route::middleware('auth')->group(function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+
+    Route::get('today', TodayController::class);
+    Route::get('shelf', ShelfController::class);
+    Route::post('house-blends', [HouseBlendController::class, 'store']);
+
+    Route::get('clients', [ClientController::class, 'index']);
+    Route::post('clients', [ClientController::class, 'store']);
+    Route::get('clients/{client}', [ClientController::class, 'show']);
+    Route::put('clients/{client}', [ClientController::class, 'update']);
+    Route::post('clients/{client}/visits', [VisitController::class, 'store']);
+
+    Route::get('visits/{visit}', [VisitController::class, 'show']);
+    Route::patch('visits/{visit}', [VisitController::class, 'update']);
+    Route::post('visits/{visit}/receive', ReceiveClientController::class);
+    Route::post('visits/{visit}/close', CloseVisitController::class);
+    Route::post('visits/{visit}/repeat', RepeatVisitController::class);
+    Route::post('visits/{visit}/rounds', [RoundController::class, 'store']);
+
+    Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
+    Route::post('visits/{visit}/picture', PictureController::class);
+    Route::post('visits/{visit}/waivers', [WaiverController::class, 'store']);
+    Route::get('visits/{visit}/compare/{other}', [CompareController::class, 'visits']);
+    Route::get('bowls/{bowl}/compare/{other}', [CompareController::class, 'bowls']);
+    Route::patch('rounds/{round}', [RoundController::class, 'update']);
+    Route::delete('rounds/{round}', [RoundController::class, 'destroy']);
+    Route::patch('proposals/{proposal}', [ProposalController::class, 'update']);
+
+    Route::post('clients/{client}/skin-tests', [SkinTestController::class, 'store']);
+    Route::patch('skin-tests/{test}', [SkinTestController::class, 'update']);
+    Route::post('clients/{client}/contraindications', [ContraindicationController::class, 'store']);
+    Route::patch('contraindications/{contraindication}', [ContraindicationController::class, 'update']);
+    Route::post('clients/{client}/photos', [PhotoController::class, 'store']);
+    Route::get('photos/{photo}', [PhotoController::class, 'show']);
+
+    Route::post('bowls/adjusted', AdjustBowlController::class);
+    Route::post('bowls/substitutes', BowlSubstituteController::class);
+    Route::post('bowls/{bowl}/stamps', [StampController::class, 'store']);
+    Route::patch('bowls/{bowl}/place', ArrangeBowlController::class);
+    Route::post('bowls/{bowl}/split', SplitBowlController::class);
+    Route::get('bowls/{bowl}/remix', RemixController::class);
+    Route::put('bowls/{bowl}/trial', [TrialController::class, 'update']);
+    Route::post('bowls/{bowl}/carry', [TrialController::class, 'store']);
+    Route::post('bowls/preview', PreviewBowlController::class);
+    Route::post('developers/blend', BlendDeveloperController::class);
+    Route::post('rounds/{round}/bowls', [BowlController::class, 'store']);
+    Route::put('bowls/{bowl}', [BowlController::class, 'update']);
+    Route::delete('bowls/{bowl}', [BowlController::class, 'destroy']);
+
+    Route::get('bowls/{bowl}/bench', BenchController::class);
+    Route::get('bowls/{bowl}/batch', [BatchController::class, 'current']);
+    Route::post('bowls/{bowl}/batches', [BatchController::class, 'store']);
+    Route::get('batches/{batch}', [BatchController::class, 'show']);
+    Route::post('batches/{batch}/events', [BatchEventController::class, 'store']);
+
+    Route::prefix('workbench')->group(function (): void {
+        Route::get('code', CodeController::class);
+        Route::get('strength', StrengthController::class);
+        Route::get('blend', BlendController::class);
+        Route::get('zone', ZoneController::class);
+        Route::get('grey', GreyController::class);
+        Route::get('fill', FillController::class);
+        Route::get('toner', TonerController::class);
+        Route::get('amount', AmountController::class);
+        Route::get('substitute', SubstituteController::class);
+        Route::get('rules', RulesController::class);
+    });
+
+    Route::get('scale/check', ScaleCheckController::class);
+    Route::post('scale/tare', TareController::class);
+    Route::get('scale/panel', [ScalePanelController::class, 'show']);
+    Route::post('scale/panel', [ScalePanelController::class, 'store']);
+});
