@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Visit;
+use Illuminate\Support\Str;
+use Tests\Feature\SmallSalon;
+
+beforeEach(function () {
+    $this->salon = new SmallSalon;
+    $this->actingAs($this->salon->member());
+    $this->visit = $this->salon->planVisit($this);
+});
+
+it('takes a visit from plan to close and says at each step what is next', function () {
+    $path = "/api/visits/{$this->visit['id']}";
+    expect($this->visit['next']['do'])->toBe('plan');
+    $bowl = $this->salon->addBowl($this, $this->visit)->json();
+    $this->getJson($path)->assertJsonPath('next.do', 'receive');
+    $this->postJson("{$path}/receive")->assertJsonPath('status', 'in-chair')->assertJsonPath('next', ['do' => 'weigh', 'words' => 'Weigh bowl A', 'bowl' => $bowl['id']]);
+    $batch = $this->salon->startBatch($this, $bowl['id']);
+    $this->getJson($path)->assertJsonPath('next.words', 'Carry on weighing bowl A');
+    $this->salon->pourAll($this, $batch);
+    $version = $this->getJson($path)->assertJsonPath('next.do', 'close')->json('version');
+    $this->postJson("{$path}/close", ['version' => $version, 'verdict' => 'good', 'outcome' => 'Even.', 'keep' => 'Timing', 'change' => 'Five grams less'])
+        ->assertOk()->assertJsonPath('status', 'closed')->assertJsonPath('change', 'Five grams less');
+});
+
+it('does not close what is not done', function () {
+    $path = "/api/visits/{$this->visit['id']}/close";
+    $close = ['version' => 1, 'verdict' => 'good'];
+    $this->postJson($path, $close)->assertUnprocessable()->assertJsonPath('message', 'Nothing has been weighed in this visit.');
+    $bowl = $this->salon->addBowl($this, $this->visit)->json();
+    $this->salon->startBatch($this, $bowl['id']);
+    $this->postJson($path, $close)->assertUnprocessable()->assertJsonPath('message', 'Bowl A is still being weighed.');
+    $this->postJson($path, ['version' => 1, 'verdict' => 'superb'])->assertUnprocessable();
+});
+
+it('leaves a closed visit as it is', function () {
+    $closed = closeVisit($this);
+    $path = "/api/visits/{$closed['id']}";
+    $this->patchJson($path, ['version' => $closed['version'], 'note' => 'later'])->assertUnprocessable()->assertJsonPath('message', 'This visit is closed.');
+    $this->salon->addBowl($this, $closed, ['letter' => 'B'])->assertUnprocessable();
+    $this->postJson("{$path}/close", ['version' => $closed['version'], 'verdict' => 'poor'])->assertUnprocessable();
+    $this->postJson("/api/bowls/{$closed['rounds'][0]['bowls'][0]['id']}/batches", ['id' => (string) Str::uuid()])->assertUnprocessable();
+});
+
+it('repeats a visit with its lineage and what was to change', function () {
+    $closed = closeVisit($this, 'Crown first');
+    $made = $this->postJson("/api/visits/{$closed['id']}/repeat", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    [$old, $new] = [$closed['rounds'][0]['bowls'][0], $made['rounds'][0]['bowls'][0]];
+    expect($made['from']['id'])->toBe($closed['id'])
+        ->and($made['note'])->toBe('')
+        ->and($made['proposals'][0])->toMatchArray(['source' => 'review', 'state' => 'open', 'words' => 'Crown first', 'letter' => 'A', 'canApply' => false])
+        ->and($made['status'])->toBe('expected')
+        ->and($new['sheet'])->toBe($old['sheet'])
+        ->and($new['worked'])->toBe($old['worked'])
+        ->and($new['from'])->toMatchArray(['letter' => 'A', 'visit' => $closed['id']])
+        ->and($new['batches'])->toBe([])
+        ->and($new['version'])->toBe(1);
+});
+
+it('repeats once, however often the button is pressed', function () {
+    $closed = closeVisit($this);
+    $id = (string) Str::uuid();
+    $this->postJson("/api/visits/{$closed['id']}/repeat", ['id' => $id])->assertCreated();
+    $this->postJson("/api/visits/{$closed['id']}/repeat", ['id' => $id])->assertCreated();
+    expect(Visit::query()->where('from_visit_id', $closed['id'])->count())->toBe(1);
+});
+
+it('does not repeat what is not closed', function () {
+    $this->postJson("/api/visits/{$this->visit['id']}/repeat", ['id' => (string) Str::uuid()])->assertUnprocessable()->assertJsonPath('message', 'Only a closed visit can be repeated.');
+});
+
+it('shows the newer visit instead of overwriting its note', function () {
+    $path = "/api/visits/{$this->visit['id']}";
+    $this->patchJson($path, ['version' => 1, 'note' => 'first'])->assertOk();
+    $this->patchJson($path, ['version' => 1, 'note' => 'second'])->assertConflict()->assertJsonPath('newer.note', 'first');
+});
+
+it('adds a round of bowls', function () {
+    $made = $this->postJson("/api/visits/{$this->visit['id']}/rounds", ['id' => (string) Str::uuid(), 'name' => 'Gloss'])->assertCreated()->json();
+    expect(array_column($made['rounds'], 'name'))->toBe(['Colour', 'Gloss']);
+});
+
+it('shows today’s visits, and nobody else’s', function () {
+    $other = new SmallSalon;
+    $this->actingAs($other->member());
+    $other->planVisit($this);
+    $this->actingAs($this->salon->member());
+    expect($this->getJson('/api/today')->json('visits.*.id'))->toBe([$this->visit['id']]);
+});
+
+it('finds clients by any of their names or their phone', function (string $search, array $names) {
+    foreach ([['Marit Solheim', '0555 0100'], ['Solveig Marit Ås', '0555 0177'], ['Tom % Wave', '']] as [$name, $phone]) {
+        $this->postJson('/api/clients', ['name' => $name, 'phone' => $phone])->assertCreated();
+    }
+    expect($this->getJson('/api/clients?search='.urlencode($search))->json('*.name'))->toBe($names);
+})->with([
+    'first name' => ['mari', ['Marit Solheim', 'Solveig Marit Ås']],
+    'two names in any order' => ['sol mar', ['Marit Solheim', 'Solveig Marit Ås']],
+    'phone' => ['0177', ['Solveig Marit Ås']],
+    'a percent sign is only itself' => ['%', ['Tom % Wave']],
+    'nobody' => ['xyz', []],
+]);
+
+it('adds a client, and refuses one without a name', function () {
+    $id = $this->postJson('/api/clients', ['name' => ' Ada Vale ', 'cautions' => 'Sensitive scalp'])->assertCreated()->assertJsonPath('name', 'Ada Vale')->json('id');
+    $this->getJson("/api/clients/{$id}")->assertOk()->assertJsonPath('visits', []);
+    $this->postJson('/api/clients', ['name' => ''])->assertUnprocessable();
+});
+
+/** @return array<string, mixed> the visit, weighed and closed */
+function closeVisit(Tests\TestCase $test, string $change = ''): array
+{
+    $bowl = $test->salon->addBowl($test, $test->visit)->json();
+    $test->salon->pourAll($test, $test->salon->startBatch($test, $bowl['id']));
+
+    return $test->postJson("/api/visits/{$test->visit['id']}/close", ['version' => 1, 'verdict' => 'good', 'change' => $change])->assertOk()->json();
+}

@@ -1,0 +1,372 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Enums\Role;
+use App\Models\Bowl;
+use App\Models\Stamp;
+use App\Models\TeamMember;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Str;
+use Tests\Feature\Rounds\RealVisit;
+use Tests\Feature\SmallSalon;
+
+beforeEach(function () {
+    $this->v = new RealVisit($this, 'Workspace');
+});
+
+function retouch(RealVisit $v, array $more = []): array
+{
+    $bowl = $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6G' => '1'], [20 => 'all'], ['colour', '60 g'], $more + ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]]);
+    $v->refresh();
+
+    return $bowl;
+}
+
+it('shows the newer canvas instead of overwriting it', function () {
+    $this->v->canvas(['root' => ['spans' => ['root'], 'level' => '6']]);
+    $path = "/api/visits/{$this->v->visit['id']}/canvas";
+    $mine = ['zones' => [['id' => 'root', 'name' => 'Root', 'spans' => ['root'], 'level' => '5']], 'worn' => '', 'target' => ''];
+    $this->putJson($path, ['version' => 0, 'canvas' => $mine])->assertConflict()->assertJsonPath('newer.version', 1)->assertJsonPath('newer.canvas.zones.0.level', '6')->assertJsonPath('newer.editedBy', 'Somebody');
+    $this->putJson($path, ['version' => 1, 'canvas' => $mine])->assertOk()->assertJsonPath('canvas.version', 2)->assertJsonPath('canvas.canvas.zones.0.level', '5');
+    $this->putJson($path, ['version' => 2, 'canvas' => ['zones' => [['id' => 'root', 'level' => '77']]]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/zones/0/level');
+    $this->putJson($path, ['version' => 2, 'canvas' => ['sky' => 'blue']])->assertUnprocessable();
+});
+
+it('works out the picture of what is being typed and keeps none of it', function () {
+    $bowl = retouch($this->v);
+    $this->v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'grey' => 60, 'wish' => ['level' => '6', 'tone' => ['natural']]]]);
+    $path = "/api/visits/{$this->v->visit['id']}/picture";
+    $typed = ['place' => [['regions' => ['top'], 'spans' => ['root']]]] + $bowl['sheet'];
+    $picture = $this->postJson($path, ['drafts' => [['id' => $bowl['id'], 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $typed]]])->assertOk()->json();
+    expect($picture['uncovered'])->toContain('nape/root', 'top/regrowth')->not->toContain('top/root')
+        ->and($picture['amounts']['A'])->toMatchArray(['least' => '21 g', 'most' => '21 g'])
+        ->and($this->v->refresh()->visit['picture']['uncovered'])->toBe([]);
+    // A bowl nobody has saved yet, half typed and whole.
+    $new = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '']] + $bowl['sheet'];
+    $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $new]]])->assertOk()->assertJsonCount(1, 'strokes');
+    $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => ['amount' => ['of' => 'colour', 'grams' => '9 g']] + $new]]])->assertOk()->assertJsonCount(2, 'strokes');
+    $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/canvas/zones/0/level');
+});
+
+it('lets no oxidative colour on while the gate is shut', function () {
+    $bowl = retouch($this->v);
+    $began = fn () => $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began']);
+    $began()->assertUnprocessable()->assertJsonPath('message', 'Bowl A has not been mixed.');
+    $this->v->weigh('A');
+    expect($began()->assertUnprocessable()->json('message'))->toContain('No skin test of Tidewater');
+    $this->v->testSkin();
+    $began()->assertCreated()->assertJsonPath('rounds.0.bowls.0.clock.state', 'applying');
+});
+
+it('shuts for a reaction until medical clearance is on record, whoever asks', function () {
+    $bowl = retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->member->fill(['licence' => 'L-1'])->save();
+    $note = $this->v->post("clients/{$this->v->client->id}/contraindications", ['id' => (string) Str::uuid(), 'kind' => 'earlier-reaction', 'note' => 'swelling']);
+    expect($note['reaction'])->toBeTrue();
+    $this->postJson("/api/visits/{$this->v->visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'she is sure'])->assertUnprocessable()->assertJsonPath('message', 'What stands against this service cannot be waived.');
+    expect($this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertUnprocessable()->json('message'))->toContain('A reaction is on record');
+    $this->actingAs(TeamMember::query()->create(['salon_id' => $this->v->salon->id, 'name' => 'Hand', 'initials' => 'H', 'role' => Role::Assistant, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']));
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'fine'])->assertForbidden();
+    $this->actingAs($this->v->member);
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'Dermatologist, letter of today'])->assertOk()->assertJsonPath('reaction', false);
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'again'])->assertUnprocessable();
+    app()->forgetScopedInstances();
+    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated();
+});
+
+it('takes a licensed person’s reason instead of a test, on record', function () {
+    retouch($this->v);
+    $path = "/api/visits/{$this->v->visit['id']}/waivers";
+    $ask = ['id' => (string) Str::uuid(), 'reason' => 'Test of last week read by photograph'];
+    $this->postJson($path, $ask)->assertUnprocessable()->assertJsonPath('message', 'Only a licensed member of the team may record such a reason.');
+    $this->v->member->fill(['licence' => 'L-77'])->save();
+    $this->postJson($path, ['reason' => 'no'] + $ask)->assertUnprocessable();
+    $this->postJson($path, $ask)->assertCreated()->assertJsonPath('gate.open', true)->assertJsonPath('gate.waivers.0', fn (array $waiver): bool => $waiver['by'] === 'Somebody' && $waiver['licence'] === 'L-77' && $waiver['reason'] === $ask['reason']);
+    $this->postJson($path, $ask)->assertCreated()->assertJsonCount(1, 'gate.waivers');
+    $this->v->salon->fill(['house_rules' => ['waivers' => false]])->save();
+    app()->forgetScopedInstances();
+    $this->getJson("/api/visits/{$this->v->visit['id']}")->assertJsonPath('gate.open', false);
+});
+
+it('reads a skin test once, except that a reaction may show later', function () {
+    $line = $this->v->lines['Tidewater'];
+    $path = "/api/clients/{$this->v->client->id}/skin-tests";
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'lines' => ['line-999999'], 'spot' => 'ear'])->assertUnprocessable();
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'lines' => [], 'spot' => ''])->assertUnprocessable();
+    $placed = $this->postJson($path, ['id' => $id = (string) Str::uuid(), 'lines' => [$line], 'spot' => 'ear'])->assertCreated()->json();
+    expect(array_column($placed['lines'], 'state', 'name'))->toMatchArray(['Tidewater' => 'waiting', 'Slack Water' => 'missing']);
+    $this->travel(50)->hours();
+    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertOk();
+    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertUnprocessable();
+    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'reaction', 'note' => 'red at 60 hours'])->assertOk()->assertJsonPath('reaction', true);
+    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertUnprocessable();
+});
+
+it('holds one clock for every device, whatever is sent twice', function () {
+    $bowl = retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $id = (string) Str::uuid();
+    $path = "/api/bowls/{$bowl['id']}/stamps";
+    $this->postJson($path, ['id' => $id, 'kind' => 'began'])->assertCreated();
+    $this->travel(10)->minutes();
+    $this->postJson($path, ['id' => $id, 'kind' => 'began'])->assertCreated();
+    expect(Stamp::query()->where('bowl_id', $bowl['id'])->count())->toBe(1);
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertUnprocessable()->assertJsonPath('message', 'This bowl is on the hair already.');
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'sung'])->assertUnprocessable();
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'completed'])->assertCreated();
+    $this->travel(46)->minutes();
+    $clock = $this->getJson("/api/visits/{$this->v->visit['id']}")->json('rounds.0.bowls.0.clock');
+    // Tidewater’s window ends at 45 minutes.
+    expect($clock)->toMatchArray(['state' => 'over', 'applied' => 10, 'longest' => 56])->and(strtotime($clock['due']) - strtotime($clock['from']))->toBe(35 * 60);
+    expect(fn () => Stamp::query()->where('bowl_id', $bowl['id'])->delete())->toThrow(QueryException::class);
+});
+
+it('copies, splits and moves bowls', function () {
+    $bowl = retouch($this->v);
+    $this->v->round('Later');
+    $split = fn (array $more) => $this->postJson("/api/bowls/{$bowl['id']}/split", $more + ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'B']);
+    $made = $split(['percent' => 25])->assertCreated()->json();
+    $grams = fn (array $visit): array => collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->mapWithKeys(fn (array $each): array => [$each['letter'] => $each['worked']['parts'][0]['grams']])->all();
+    expect($grams($made))->toBe(['A' => '45.0 g', 'B' => '15.0 g']);
+    $split(['percent' => 25, 'letter' => 'C'])->assertConflict();
+    $split(['percent' => 150, 'letter' => 'C'])->assertUnprocessable();
+    app()->forgetScopedInstances();
+    $copied = $split(['version' => 2, 'letter' => 'C'])->assertCreated()->json();
+    expect($grams($copied))->toBe(['A' => '45.0 g', 'B' => '15.0 g', 'C' => '45.0 g']);
+    $moved = $this->patchJson("/api/bowls/{$bowl['id']}/place", ['version' => 2, 'round' => $copied['rounds'][1]['id'], 'place' => 0])->assertOk()->json();
+    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $moved['rounds']))->toBe([['B', 'C'], ['A']]);
+    $c = collect($moved['rounds'][0]['bowls'])->firstWhere('letter', 'C');
+    $again = $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertOk()->json();
+    expect(array_column($again['rounds'][0]['bowls'], 'letter'))->toBe(['C', 'B']);
+    $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertConflict();
+    $this->deleteJson("/api/rounds/{$moved['rounds'][1]['id']}")->assertUnprocessable()->assertJsonPath('message', 'The round “Later” still has bowls.');
+});
+
+it('renames a round and takes an empty one out', function () {
+    $this->v->round('Later');
+    $id = $this->v->visit['rounds'][1]['id'];
+    $this->patchJson("/api/rounds/{$id}", ['name' => 'Tone'])->assertOk()->assertJsonPath('rounds.1.name', 'Tone');
+    $this->deleteJson("/api/rounds/{$id}")->assertOk()->assertJsonCount(1, 'rounds');
+});
+
+it('adjusts a bowl, shows what changed, and keeps the reason', function () {
+    $bowl = retouch($this->v);
+    $made = $this->postJson("/api/bowls/adjusted?visit={$this->v->visit['id']}", ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'strength', 'value' => '30 vol']])->assertOk()->json();
+    expect(array_column($made['rows'], 'after', 'what'))->toMatchArray(['Developer' => '30 vol (9 %)']);
+    $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'level', 'value' => 'very']])->assertUnprocessable();
+    $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'sparkle']])->assertUnprocessable();
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $made['sheet'], 'reason' => 'grey shows at the temples'])->assertOk();
+    $this->v->refresh();
+    expect($this->v->visit['proposals'][0])->toMatchArray(['source' => 'adjust', 'state' => 'applied', 'letter' => 'A', 'reason' => 'grey shows at the temples'])
+        ->and($this->v->visit['proposals'][0]['words'])->toContain('Developer 20 vol (6 %) → 30 vol (9 %)');
+    // A reason without a change is no adjustment.
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 2, 'bowl' => $made['sheet'], 'reason' => 'nothing'])->assertOk();
+    expect($this->v->refresh()->visit['proposals'])->toHaveCount(1);
+});
+
+it('finds stand-ins and keeps what was wanted', function () {
+    $bowl = retouch($this->v);
+    $found = $this->postJson('/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => $this->v->product('Tidewater', '6G'), 'why' => 'tube dry'])->assertOk()->json();
+    expect($found)->not->toBeEmpty();
+    $saved = $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $found[0]['sheet']])->assertOk()->json();
+    expect(array_column($saved['sheet']['parts'][0]['ingredients'], 'why'))->toContain('tube dry')->and($saved['worked']['total'])->toBe('150.0 g');
+    $this->postJson('/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => 'shade-0'])->assertUnprocessable();
+});
+
+it('turns what is to change into proposals that the next visit applies, leaves or takes back', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['change' => "30 vol instead of 20\n5 g of colour less; buy towels", 'results' => []])->repeat();
+    $by = fn (string $words): array => collect($this->v->visit['proposals'])->firstWhere('words', $words);
+    [$strength, $less, $towels] = [$by('30 vol instead of 20'), $by('5 g of colour less'), $by('buy towels')];
+    expect([$strength['kind'], $less['kind'], $towels['kind'], $towels['canApply']])->toBe(['strength', 'amount', 'words', false]);
+    $decide = fn (array $proposal, array $fields) => $this->patchJson("/api/proposals/{$proposal['id']}", $fields);
+    $decide($strength, ['do' => 'apply', 'version' => 9])->assertConflict();
+    app()->forgetScopedInstances();
+    $decide($strength, ['do' => 'apply', 'version' => 1])->assertOk();
+    $decide($strength, ['do' => 'apply', 'version' => 2])->assertUnprocessable()->assertJsonPath('message', 'This was decided already.');
+    $decide($less, ['do' => 'dismiss', 'reason' => 'it was just right'])->assertOk();
+    $decide($towels, ['do' => 'apply'])->assertOk();
+    $decide($strength, ['do' => 'sing'])->assertUnprocessable();
+    $this->v->refresh();
+    expect($this->v->of('A')['worked']['strength']['developer'])->toBe('30 vol (9 %)')->and(array_column($this->v->visit['proposals'], 'state'))->toBe(['applied', 'dismissed', 'applied'])->and($by('5 g of colour less')['reason'])->toBe('it was just right');
+    $decide($strength, ['do' => 'take-back', 'version' => 2])->assertOk();
+    expect($this->v->refresh()->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')->and($by('30 vol instead of 20')['state'])->toBe('open');
+    // In the client file it waits until it is decided.
+    expect(array_column($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'), 'words'))->toBe(['30 vol instead of 20']);
+});
+
+it('works out at the repeat what must differ', function () {
+    retouch($this->v);
+    $this->v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'regrowth' => '2'], 'ends' => ['spans' => ['mids', 'ends'], 'level' => '6', 'history' => 'coloured']]);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['results' => [['zone' => 'ends', 'level' => '6.5', 'tone' => ['gold']]]]);
+    App\Models\Shade::query()->whereKey((int) substr($this->v->product('Tidewater', '6G'), 6))->update(['withdrawn' => true]);
+    App\Models\Developer::query()->whereKey((int) substr($this->v->developer(20), 10))->update(['withdrawn' => true]);
+    $this->v->repeat(weeks: 14);
+    $said = array_column($this->v->visit['proposals'], 'words');
+    expect($said)->toBe(['6G is not to be had any more', '20 vol is not to be had any more', 'The amount follows the regrowth'])
+        ->and($this->v->grams('A'))->not->toHaveKey('6G')->toHaveKey('30 vol')
+        ->and($this->v->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')
+        ->and($this->v->visit['canvas']['canvas']['zones'][0]['regrowth'])->toBe('4.1')
+        ->and($this->v->visit['canvas']['canvas']['zones'][1])->toMatchArray(['level' => '6.5', 'tone' => ['gold'], 'history' => 'coloured'])
+        ->and($this->v->visit['canvas']['said'][1])->toBe('Root: regrowth 4.1 cm.');
+    // The latest goes back first; an earlier one would take it along unseen.
+    [$shade, , $regrowth] = $this->v->visit['proposals'];
+    $this->patchJson("/api/proposals/{$shade['id']}", ['do' => 'take-back', 'version' => 1])->assertUnprocessable()->assertJsonPath('message', 'Bowl A was changed since.');
+    $total = $this->v->of('A')['worked']['total'];
+    $this->patchJson("/api/proposals/{$regrowth['id']}", ['do' => 'take-back', 'version' => 1])->assertOk();
+    expect([$total, $this->v->refresh()->of('A')['worked']['total']])->toBe(['307.5 g', '150.0 g'])->and($this->v->grams('A'))->toHaveKey('30 vol');
+    $compared = $this->getJson("/api/visits/{$this->v->visit['from']['id']}/compare/{$this->v->visit['id']}")->assertOk()->json();
+    expect(array_column($compared['pairs'][0]['rows'], 'difference', 'what')['Developer'] ?? '')->toBe('')->and($compared['pairs'][0]['before'])->toBe('A');
+});
+
+it('refuses results for a zone that was never read', function () {
+    retouch($this->v);
+    $this->v->weigh('A');
+    $close = ['version' => $this->v->visit['version'], 'verdict' => 'good'];
+    $path = "/api/visits/{$this->v->visit['id']}/close";
+    $this->postJson($path, $close + ['results' => [['zone' => 'moon', 'level' => '5']]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/results/0/zone');
+    $this->postJson($path, $close + ['nextOn' => '1999-01-01'])->assertUnprocessable();
+    $this->postJson($path, $close + ['nextOn' => now()->addWeeks(5)->toDateString(), 'lasting' => true, 'bright' => false])->assertOk()->assertJsonPath('bright', false)->assertJsonPath('covering', null)->assertJsonPath('nextOn', now()->addWeeks(5)->toDateString());
+});
+
+it('finds clients by what was done to them', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $search = fn (string $text): array => $this->getJson('/api/clients?search='.urlencode($text))->assertOk()->json();
+    expect($search('6g'))->toBe([]);
+    $this->v->close();
+    foreach (['6g', 'tidew', 'touch', 'workspace 6n tidewater', 'CLIENT'] as $text) {
+        expect(array_column($search($text), 'id'))->toBe([$this->v->client->id], $text);
+    }
+    expect($search('6g')[0]['by'])->toBe(['shade 6g'])->and($search('9v'))->toBe([])->and($search('6g nobody'))->toBe([]);
+});
+
+it('changes a client’s particulars, never over somebody else’s', function () {
+    $path = "/api/clients/{$this->v->client->id}";
+    $fields = ['name' => 'Nia Roe', 'phone' => '0555 778', 'about' => '', 'cautions' => '', 'bornOn' => now()->subYears(15)->toDateString()];
+    $this->putJson($path, $fields + ['version' => 1])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('safety.age', 15);
+    $this->putJson($path, ['name' => 'Late', 'version' => 1] + $fields)->assertConflict()->assertJsonPath('newer.name', 'Nia Roe');
+    expect(array_column($this->getJson('/api/clients?search=roe+778')->json(), 'name'))->toBe(['Nia Roe']);
+    retouch($this->v);
+    expect($this->v->visit['gate']['reasons'][0]['key'])->toBe('under-age');
+});
+
+it('asks a training head nothing and learns nothing from it', function () {
+    $this->v->client->fill(['training' => true])->save();
+    retouch($this->v);
+    $this->v->weigh('A');
+    $this->v->stamp('A', 'began', 'completed', 'rinsed');
+    expect($this->v->of('A')['clock']['state'])->toBe('rinsed');
+});
+
+it('keeps another salon out of every door', function () {
+    $bowl = retouch($this->v);
+    $visit = $this->v->visit;
+    $this->v->post("clients/{$this->v->client->id}/skin-tests", ['id' => $test = (string) Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'ear']);
+    $this->actingAs((new SmallSalon)->member());
+    app()->forgetScopedInstances();
+    $uuid = (string) Str::uuid();
+    foreach ([
+        ['putJson', "/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => []]]],
+        ['postJson', "/api/visits/{$visit['id']}/picture", ['drafts' => []]],
+        ['postJson', "/api/visits/{$visit['id']}/waivers", ['id' => $uuid, 'reason' => 'let me in']],
+        ['getJson', "/api/visits/{$visit['id']}/compare/{$visit['id']}", []],
+        ['getJson', "/api/bowls/{$bowl['id']}/compare/{$bowl['id']}", []],
+        ['patchJson', "/api/rounds/{$visit['rounds'][0]['id']}", ['name' => 'x']],
+        ['deleteJson', "/api/rounds/{$visit['rounds'][0]['id']}", []],
+        ['postJson', "/api/bowls/{$bowl['id']}/stamps", ['id' => $uuid, 'kind' => 'began']],
+        ['patchJson', "/api/bowls/{$bowl['id']}/place", ['version' => 1, 'round' => $visit['rounds'][0]['id'], 'place' => 0]],
+        ['postJson', "/api/bowls/{$bowl['id']}/split", ['id' => $uuid, 'version' => 1, 'letter' => 'Z']],
+        ['putJson', "/api/bowls/{$bowl['id']}/trial", ['version' => 1, 'level' => '5']],
+        ['postJson', "/api/bowls/{$bowl['id']}/carry", ['id' => $uuid, 'round' => $visit['rounds'][0]['id'], 'letter' => 'Z', 'grams' => '9 g', 'corrections' => []]],
+        ['postJson', "/api/clients/{$this->v->client->id}/skin-tests", ['id' => $uuid, 'lines' => ['line-1'], 'spot' => 'ear']],
+        ['patchJson', "/api/skin-tests/{$test}", ['result' => 'clear']],
+        ['postJson', "/api/clients/{$this->v->client->id}/contraindications", ['id' => $uuid, 'kind' => 'face-rash']],
+        ['putJson', "/api/clients/{$this->v->client->id}", ['version' => 1, 'name' => 'x']],
+        ['postJson', "/api/clients/{$this->v->client->id}/photos", ['id' => $uuid, 'kind' => 'before', 'photo' => Illuminate\Http\UploadedFile::fake()->create('x.png', 1)]],
+    ] as [$verb, $path, $body]) {
+        expect($this->{$verb}($path, $body)->status())->toBe(404, "{$verb} {$path}");
+    }
+    expect(Bowl::query()->where('letter', 'Z')->exists())->toBeFalse();
+});
+
+it('lets an assistant mark, test and look, but not plan or waive', function () {
+    $bowl = retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->actingAs(TeamMember::query()->create(['salon_id' => $this->v->salon->id, 'name' => 'Hand', 'initials' => 'H', 'role' => Role::Assistant, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']));
+    $visit = $this->v->visit;
+    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated()->assertJsonPath('rounds.0.bowls.0.clock.stamps.0.by', 'H');
+    $this->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => []]])->assertForbidden();
+    $this->postJson("/api/bowls/{$bowl['id']}/split", ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'Z'])->assertForbidden();
+    $this->postJson("/api/visits/{$visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'because I can'])->assertForbidden();
+});
+
+it('keeps a bowl’s colour as a house blend, version by version, and remembers which was used', function () {
+    $bowl = retouch($this->v);
+    $keep = fn (array $sheet, string $name = 'Pebble') => $this->postJson('/api/house-blends', ['name' => $name, 'bowl' => $sheet]);
+    $keep($bowl['sheet'])->assertCreated()->assertJsonPath('version', 1);
+    // The same again is the same version; another mix under the name is the next.
+    $keep($bowl['sheet'], 'pebble')->assertCreated()->assertJsonPath('version', 1);
+    $other = $bowl['sheet'];
+    $other['parts'][0]['ingredients'] = [['product' => $this->v->product('Tidewater', '6N'), 'share' => 'all']];
+    $keep($other)->assertCreated()->assertJsonPath('version', 2);
+    $keep(['letter' => 'A'])->assertUnprocessable();
+    expect(array_column($this->getJson('/api/shelf')->json('blends'), 'version'))->toBe([2, 1]);
+    $used = $this->v->bowl('Colour', 'B', 'Blend', 'Tidewater', ['*Pebble' => '3', '7G' => '1'], [20 => 'all'], ['colour', '40 g']);
+    $this->v->refresh();
+    expect($this->v->grams('B'))->toBe(['6N' => '20.0 g', '6G' => '10.0 g', '7G' => '10.0 g', '20 vol' => '60.0 g'])->and($used['sheet']['parts'][0]['ingredients'][0])->toBe(['blend' => 'Pebble', 'version' => 1, 'share' => '3']);
+});
+
+it('puts what is due on the hair before all else of the day', function () {
+    $bowl = retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->postJson("/api/visits/{$this->v->visit['id']}/receive")->assertOk();
+    $this->v->stamp('A', 'began', 'completed');
+    $next = fn () => collect($this->getJson('/api/today')->json('visits'))->firstWhere('id', $this->v->visit['id'])['next'];
+    expect($next()['do'])->toBe('close');
+    $this->travel(36)->minutes();
+    expect($next())->toMatchArray(['do' => 'run', 'words' => 'Bowl A is due: look and rinse']);
+    $this->travel(15)->minutes();
+    expect($next()['words'])->toBe('Rinse bowl A now: beyond its time');
+    $this->v->stamp('A', 'rinsed');
+    expect($next()['do'])->toBe('close')->and($bowl['id'])->toBe($this->v->of('A')['id']);
+});
+
+it('says whether a foil bowl will do, and that colour mixed too early is stale', function () {
+    $bowl = retouch($this->v, ['place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 30]]]);
+    $path = "/api/bowls/{$bowl['id']}/remix";
+    $this->getJson("{$path}?done=10&left=60+g")->assertUnprocessable()->assertJsonPath('message', '60 g left of 0 g mixed cannot be.');
+    $this->v->testSkin()->weigh('A');
+    $this->getJson("{$path}?done=10&left=60+g")->assertOk()->assertJsonPath('times', '0.8')->assertJsonPath('now', false);
+    $this->getJson("{$path}?done=10&left=plenty")->assertUnprocessable();
+    $this->getJson("{$path}?done=40&left=6+g")->assertUnprocessable();
+    expect($this->v->of('A')['clock']['stale'])->toBeNull();
+    $this->travel(31)->minutes();
+    expect($this->v->refresh()->of('A')['clock']['stale'])->toBe(31);
+    $this->v->stamp('A', 'began');
+    expect($this->v->of('A')['clock']['stale'])->toBeNull();
+});
+
+it('says what this client’s own bowls took, beside what the table would', function () {
+    retouch($this->v);
+    expect($this->v->of('A')['own'])->toBeNull();
+    $this->v->testSkin()->weigh('A', left: '20 g');
+    $this->v->close()->repeat();
+    expect($this->v->of('A')['own']['colour'])->toBe('60 g')->and($this->v->of('A')['own']['why'][0])->toBe('Last time 150 g were mixed (60 g colour) and 130 g used.');
+    $this->v->testSkin()->weigh('A');
+    expect($this->v->of('A')['own'])->toBeNull();
+});
+
+it('keeps patterns and clocks together when a bowl gets another letter', function () {
+    $first = retouch($this->v);
+    $this->v->bowl('Colour', 'B', 'Ends', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g'], ['after' => 'A', 'plus' => 20, 'rinse' => 'A', 'place' => [['regions' => ['top'], 'spans' => ['ends'], 'pattern' => '2:1', 'with' => ['A']]]]);
+    $this->v->bowl('Colour', 'C', 'Nape', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g']);
+    $this->putJson("/api/bowls/{$first['id']}", ['version' => 1, 'bowl' => ['letter' => 'R'] + $first['sheet']])->assertOk();
+    $this->v->refresh();
+    expect($this->v->of('B')['sheet'])->toMatchArray(['after' => 'R', 'rinse' => 'R'])->and($this->v->of('B')['sheet']['place'][0]['with'])->toBe(['R'])
+        ->and([$this->v->of('B')['version'], $this->v->of('C')['version']])->toBe([2, 1]);
+});
