@@ -1,0 +1,95 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import Modal from 'react-bootstrap/Modal'
+import { NavLink, Outlet, useNavigate } from 'react-router'
+import { signOut, type Session } from '../features/session/api'
+import { Press } from '../shared/ui/Press'
+import { useKeys } from '../shared/ui/useKeys'
+
+const SHORTCUTS = [
+  ['g', 'Today'],
+  ['c', 'Clients'],
+  ['w', 'Workbench; there 1 to 9 choose the instrument, 0 opens a formula'],
+  ['1–6', 'In a visit: read, canvas, formulate, place, run, close'],
+  ['d', 'Light or dark'],
+  ['?', 'This list'],
+  ['space', 'On the bench: the next thing'],
+  ['0–9', 'On the bench: grams by hand'],
+  ['← →', 'On the bench: undo, take as it is'],
+  ['1 2 3', 'On the bench, over target: keep proportion, accept, discard'],
+  ['Esc', 'On the bench: leave'],
+] as const
+
+function turnTheme() {
+  const next = document.documentElement.dataset['bsTheme'] === 'dark' ? 'light' : 'dark'
+  document.documentElement.dataset['bsTheme'] = next
+  localStorage.setItem('tinta.theme', next)
+}
+
+/** The frame around every page but the bench. */
+export function Layout({ member }: { member: Session }) {
+  const [help, setHelp] = useState(false)
+  const go = useNavigate()
+  const leave = useMutation({ mutationFn: signOut, onSuccess: () => { location.assign('/') } })
+  useKeys((event) => {
+    if (event.key === '?') setHelp(true)
+    else if (event.key === 'g') void go('/')
+    else if (event.key === 'c') {
+      event.preventDefault()
+      void go('/clients')
+    } else if (event.key === 'w') void go('/workbench')
+    else if (event.key === 'd') turnTheme()
+  })
+  return (
+    <div className="frame">
+      <header className="frame-head">
+        <NavLink to="/" className="brand">
+          Tinta
+        </NavLink>
+        <nav aria-label="Main">
+          <NavLink to="/" end>
+            Today
+          </NavLink>
+          <NavLink to="/clients">Clients</NavLink>
+          <NavLink to="/workbench">Workbench</NavLink>
+          {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}
+        </nav>
+        <span className="frame-who">
+          <span className="quiet">{member.salon}</span>
+          <Press kind="quiet" label="Light or dark theme" onPress={turnTheme}>
+            ◐
+          </Press>
+          <Press kind="quiet" label="Shortcuts" onPress={() => { setHelp(true) }}>
+            ?
+          </Press>
+          <span className="initials" title={`${member.name}, ${member.role}`}>
+            {member.initials}
+          </span>
+          <Press kind="quiet" onPress={() => { leave.mutate() }}>
+            Sign out
+          </Press>
+        </span>
+      </header>
+      <main className="frame-main">
+        <Outlet />
+      </main>
+      <Modal show={help} onHide={() => { setHelp(false) }} centered aria-labelledby="help-title">
+        <Modal.Header closeButton>
+          <Modal.Title id="help-title">Shortcuts</Modal.Title>
+        </Modal.Header>
+        <Modal.Body>
+          <dl className="shortcuts">
+            {SHORTCUTS.map(([key, words]) => (
+              <div key={key}>
+                <dt>
+                  <kbd>{key}</kbd>
+                </dt>
+                <dd>{words}</dd>
+              </div>
+            ))}
+          </dl>
+        </Modal.Body>
+      </Modal>
+    </div>
+  )
+}

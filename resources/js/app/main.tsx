@@ -1,0 +1,32 @@
+import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
+import '@fontsource-variable/fraunces/wght.css'
+import 'bootstrap/dist/css/bootstrap.min.css'
+import '../../css/tinta.css'
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { StrictMode } from 'react'
+import { createRoot } from 'react-dom/client'
+import { BrowserRouter } from 'react-router'
+import { Unreachable } from '../shared/api/http'
+import { InkPatterns } from '../shared/ui/InkPatterns'
+import { App } from './App'
+
+const queries = new QueryClient({
+  defaultOptions: {
+    queries: { retry: (count, error) => error instanceof Unreachable && count < 3, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+})
+
+const root = document.getElementById('root')
+if (root !== null) {
+  createRoot(root).render(
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <InkPatterns />
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>,
+  )
+}

@@ -1,0 +1,120 @@
+import { useQuery } from '@tanstack/react-query'
+import { useNavigate, useParams } from 'react-router'
+import { BowlGlyph } from '../../shared/ui/BowlGlyph'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import type { Batch } from './api'
+import { BenchFoot } from './BenchFoot'
+import { bowlFacts, type BowlFacts } from './facts'
+import { HandEntry } from './HandEntry'
+import { LineList } from './LineList'
+import { OverChoices } from './OverChoices'
+import { PourStage } from './PourStage'
+import { ScaleBadge } from './ScaleBadge'
+import { useBatch } from './useBatch'
+import { useBench } from './useBench'
+import { useScale } from './useScale'
+
+export function BenchPage() {
+  const { bowl = '' } = useParams()
+  const facts = useQuery(bowlFacts(bowl))
+  const weighing = useBatch(bowl)
+  if (facts.data === undefined || weighing.loading) {
+    const error = facts.error ?? weighing.error
+    return error === null ? <Waiting what="the bench" /> : <ErrorNotice error={error} />
+  }
+  return <Bench facts={facts.data} weighing={weighing} />
+}
+
+function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typeof useBatch> }) {
+  const { batch } = weighing
+  const scale = useScale(batch?.live ?? null)
+  const go = useNavigate()
+  const bench = useBench(weighing, scale, () => { void go(`/visits/${facts.visit}?at=run`) })
+  const wedges = (batch?.lines ?? []).map((line) => ({ key: line.key, wedge: line.wedge, colour: facts.colours[line.key] ?? '#e5dac3' }))
+  return (
+    <main className="bench">
+      <header className="bench-head">
+        <BowlGlyph letter={facts.letter} wedges={[]} size={56} label={`Bowl ${facts.letter}`} />
+        <div>
+          <h1>{facts.job === '' ? `Bowl ${facts.letter}` : facts.job}</h1>
+          <p>
+            {facts.client} <span className="quiet">· {facts.line} · {facts.ratio}{facts.mark === '' ? '' : ` · ${facts.mark}`}</span>
+            {batch !== null && batch.number > 1 ? <span className="quiet"> · batch {batch.number}</span> : null}
+          </p>
+        </div>
+        <ScaleBadge scale={scale} />
+        <Press kind="quiet" onPress={() => { void go(`/visits/${facts.visit}?at=run`) }} hint="Esc">
+          Leave bench
+        </Press>
+      </header>
+      <div className="bench-body">
+        {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} colours={facts.colours} />}
+        <div className="bench-middle">
+          {weighing.error === null ? null : <ErrorNotice error={weighing.error} />}
+          {weighing.unsent ? <Notice kind="warn" title="Not sent yet">It is kept on this device and tried again.</Notice> : null}
+          <Middle batch={batch} scale={scale} bench={bench} busy={weighing.busy} />
+        </div>
+        <aside className="bench-bowl">
+          <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${batch?.total ?? 'empty'}`} />
+          <p>
+            <strong className="grams-big">{batch?.total ?? '0 g'}</strong>
+            <span className="quiet"> of {batch?.target ?? facts.total}</span>
+          </p>
+          {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {batch.planned}</p> : null}
+        </aside>
+      </div>
+      <BenchFoot bench={bench} busy={weighing.busy} />
+    </main>
+  )
+}
+
+function Middle({ batch, scale, bench, busy }: { batch: Batch | null; scale: ReturnType<typeof useScale>; bench: ReturnType<typeof useBench>; busy: boolean }) {
+  if (bench.typing !== null)
+    return <HandEntry key={bench.typing.label} label={bench.typing.label} first={bench.typing.first} onEnter={bench.enter} onCancel={bench.stopTyping} />
+  if (batch === null)
+    return (
+      <section className="stage">
+        <p className="stage-words">Put the empty bowl on the scale.</p>
+        <p className="stage-number">{scale.state === 'reading' ? scale.shown : '–'}</p>
+        <p className="quiet">Wear gloves; use a bowl and tools that are not metal; keep the room aired.</p>
+      </section>
+    )
+  if (batch.over !== null)
+    return (
+      <OverChoices over={batch.over} busy={busy} discarding={bench.discarding} onKeep={bench.keep} onAccept={bench.accept} onDiscard={bench.discard} onDiscarding={bench.setDiscarding} />
+    )
+  if (batch.status === 'finished' || batch.status === 'complete' || batch.status === 'discarded') return <Ended batch={batch} />
+  return <PourStage batch={batch} scale={scale} />
+}
+
+function Ended({ batch }: { batch: Batch }) {
+  return (
+    <section className="stage">
+      <p className="stage-words">{batch.status === 'complete' ? '✓ Everything is in' : batch.status === 'finished' ? '● Bowl finished' : `✕ Discarded: ${batch.discardReason}`}</p>
+      <p className="stage-number">{batch.total}</p>
+      {batch.leftover === null ? null : (
+        <p>
+          <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
+        </p>
+      )}
+      <p className="quiet">{batch.status === 'complete' ? 'Use it fresh: mixed colour belongs on the hair within half an hour.' : null}</p>
+    </section>
+  )
+}
+
+function Plan({ facts }: { facts: BowlFacts }) {
+  return (
+    <ol className="bench-lines" aria-label="Products">
+      {facts.lines.map((line) => (
+        <li key={line.key} className="bench-line">
+          <span className="bench-sign">○</span>
+          <span className="shade-swatch" style={{ background: facts.colours[line.key] }} />
+          <span className="bench-label">{line.label}</span>
+          <span className="bench-grams quiet">{line.grams}</span>
+        </li>
+      ))}
+    </ol>
+  )
+}

@@ -1,0 +1,53 @@
+import type { Batch } from './api'
+import { Gauge } from './Gauge'
+import type { ScaleState } from './useScale'
+
+const WORDS = {
+  'bowl-missing': 'The bowl is not on the scale, or it was tared again',
+  waiting: 'Pour',
+  under: 'to go',
+  inside: 'On target',
+  over: 'over',
+} as const
+
+const LOST = {
+  connecting: 'Finding the scale…',
+  disconnected: 'The scale is disconnected',
+  garbled: 'The scale sends garbage',
+  overload: 'Too heavy for the scale',
+} as const
+
+/** The one product being poured, large: what is left, what is in, where that stands. */
+export function PourStage({ batch, scale }: { batch: Batch; scale: ScaleState }) {
+  const line = batch.lines.find((each) => each.key === batch.current)
+  if (line === undefined || batch.live === null) return null
+  const pour = scale.state === 'reading' ? scale.pour : null
+  const place = pour?.place ?? 'waiting'
+  return (
+    <section className={`stage stage-${pour === null ? 'lost' : place}`} aria-live="polite">
+      <h2 className="stage-label">{line.label}</h2>
+      {pour === null ? (
+        <>
+          <p className="stage-number">{line.left}</p>
+          <p className="stage-words" role="alert">
+            ✕ {scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.
+          </p>
+        </>
+      ) : (
+        <>
+          <p className="stage-number" id="stage-number">
+            {line.open ? pour.inLine : place === 'over' ? `+${pour.over}` : pour.left}
+          </p>
+          <p className="stage-words">
+            {line.open ? '' : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
+            {line.open && place !== 'bowl-missing' ? 'By eye: pour, then record what the scale saw' : WORDS[place]}
+            <span className="stage-in">
+              <span id="stage-in">{pour.inLine}</span> of {line.target}
+            </span>
+          </p>
+        </>
+      )}
+      {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}
+    </section>
+  )
+}

@@ -1,0 +1,24 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson } from '../../shared/api/http'
+
+const shape = z.object({
+  letter: z.string(),
+  job: z.string(),
+  line: z.string(),
+  ratio: z.string(),
+  client: z.string(),
+  visit: z.string(),
+  mark: z.string(),
+  total: z.string(),
+  lines: z.array(z.object({ key: z.string(), label: z.string(), grams: z.string() })),
+  colours: z.record(z.string(), z.string()),
+})
+export type BowlFacts = z.infer<typeof shape>
+
+/** What the bench shows around the batch: whose bowl, which line, and how each product is coloured. */
+export const bowlFacts = (bowl: string) =>
+  queryOptions({
+    queryKey: ['bowl-facts', bowl],
+    queryFn: async ({ signal }) => shape.parse(await getJson(`bowls/${bowl}/bench`, signal)),
+  })

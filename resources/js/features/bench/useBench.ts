@@ -1,0 +1,109 @@
+import { useEffect, useRef, useState } from 'react'
+import { useKeys } from '../../shared/ui/useKeys'
+import { benchAction, type BenchAction } from './benchAction'
+import type { useBatch } from './useBatch'
+import type { ScaleState } from './useScale'
+
+type Weighing = ReturnType<typeof useBatch>
+type Typing = { label: string; first: string }
+type Half = { at: string; typing: Typing | null; discarding: boolean; waitingForStill: boolean }
+const NOTHING: Half = { at: '', typing: null, discarding: false, waitingForStill: false }
+
+/** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
+export function useBench(weighing: Weighing, scale: ScaleState, leave: () => void) {
+  const { batch, record } = weighing
+  const line = batch?.lines.find((each) => each.key === batch.current)
+  // What is half done on this screen belongs to the batch as it stands; when that moves on, it is gone.
+  const at = `${batch?.id ?? ''} ${batch?.sequence ?? 0}`
+  const [half, setHalf] = useState<Half>(NOTHING)
+  const { typing, discarding, waitingForStill } = half.at === at ? half : NOTHING
+  const setTyping = (next: Typing | null) => { setHalf({ ...NOTHING, at, typing: next }) }
+  const setDiscarding = (open: boolean) => { setHalf({ ...NOTHING, at, discarding: open }) }
+  const action: BenchAction = benchAction(batch, scale)
+
+  const act = () => {
+    if (weighing.busy) return
+    switch (action.kind) {
+      case 'start':
+      case 'again':
+        weighing.start(action.withScale)
+        break
+      case 'record':
+        if (action.still && line !== undefined) record({ kind: 'poured', line: line.key, grams: action.grams, source: 'scale' })
+        else setHalf({ ...NOTHING, at, waitingForStill: true })
+        break
+      case 'carry-on':
+        record({ kind: 'carried-on', reading: action.reading })
+        break
+      case 'finish':
+        record({ kind: 'finished' })
+        break
+      case 'type':
+        type('')
+        break
+      case 'none':
+        break
+      default:
+        action satisfies never
+    }
+  }
+
+  // Once the pan is still, what was asked for is recorded: once for each press.
+  const recordedAt = useRef('')
+  const key = line?.key
+  const grams = waitingForStill && action.kind === 'record' && action.still ? action.grams : null
+  useEffect(() => {
+    if (grams === null || key === undefined || recordedAt.current === at) return
+    recordedAt.current = at
+    record({ kind: 'poured', line: key, grams, source: 'scale' })
+  }, [grams, key, at, record])
+
+  const type = (first: string) => {
+    if (batch?.status === 'finished') setTyping({ label: 'Left over', first })
+    else if (line !== undefined) setTyping({ label: line.label, first })
+  }
+  const enter = (grams: string) => {
+    if (batch?.status === 'finished') record({ kind: 'weighed-back', grams })
+    else if (line !== undefined) record({ kind: 'poured', line: line.key, grams, source: 'hand' })
+    setTyping(null)
+  }
+  const takeShort = () => {
+    if (line?.started === true) record({ kind: 'accepted-short', line: line.key })
+  }
+  const undo = () => {
+    if (batch?.canUndo === true) record({ kind: 'undone' })
+  }
+  const keep = () => { record({ kind: 'kept-proportion' }) }
+  const accept = () => { record({ kind: 'accepted-over' }) }
+
+  function keyAction(pressed: string): (() => void) | null {
+    if (batch?.over !== null && batch?.over !== undefined) {
+      if (pressed === '1') return keep
+      if (pressed === '2') return accept
+      if (pressed === '3') return () => { setDiscarding(true) }
+    } else if (/^[0-9]$/.test(pressed)) return () => { type(pressed) }
+    if (pressed === ' ') return act
+    if (pressed === 'ArrowRight') return takeShort
+    if (pressed === 'ArrowLeft' || pressed === 'u') return undo
+    return pressed === 'Escape' ? leave : null
+  }
+
+  useKeys((event) => {
+    if (typing !== null || weighing.busy) return
+    const todo = keyAction(event.key)
+    if (todo === null) return
+    // Before anything opens: a key that opens a field must not also be typed into it.
+    event.preventDefault()
+    todo()
+  })
+
+  return {
+    action, typing, discarding, waitingForStill, setDiscarding, act, type, enter, undo, takeShort, keep, accept,
+    stopTyping: () => { setTyping(null) },
+    discard: (reason: string) => { record({ kind: 'discarded', reason }) },
+    canUndo: batch?.canUndo === true,
+    canTakeShort: line?.started === true,
+    canType: line !== undefined || batch?.status === 'finished',
+    typeWords: batch?.status === 'finished' ? 'Weigh back' : 'By hand',
+  }
+}

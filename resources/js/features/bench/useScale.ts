@@ -1,0 +1,52 @@
+import { useEffect, useState } from 'react'
+import { z } from 'zod'
+import type { Live } from './api'
+
+const pour = z.object({
+  place: z.enum(['bowl-missing', 'waiting', 'under', 'inside', 'over']),
+  net: z.string(),
+  inLine: z.string(),
+  left: z.string(),
+  over: z.string(),
+  at: z.number(),
+})
+
+const event = z.union([
+  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), pour: pour.nullable() }),
+  z.object({ state: z.enum(['disconnected', 'garbled', 'overload']) }),
+])
+
+export type ScaleState = z.infer<typeof event> | { state: 'connecting' }
+
+/**
+ * The scale, live: readings come as server-sent events, already worked against the line being poured.
+ * Nothing is computed here.
+ */
+export function useScale(live: Live | null): ScaleState {
+  const [state, setState] = useState<ScaleState>({ state: 'connecting' })
+  const query = live === null ? '' : new URLSearchParams(
+    Object.entries({ from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full }).map(([name, value]) => [name, String(value)]),
+  ).toString()
+  useEffect(() => {
+    let source: EventSource | null = null
+    let again: ReturnType<typeof setTimeout> | undefined
+    const connect = () => {
+      source = new EventSource(`/scale/stream${query === '' ? '' : `?${query}`}`)
+      source.onmessage = (message: MessageEvent<string>) => {
+        const read = event.safeParse(JSON.parse(message.data))
+        if (read.success) setState(read.data)
+      }
+      source.onerror = () => {
+        setState({ state: 'disconnected' })
+        // A browser gives up for good on an error page, as while the bridge restarts; we do not.
+        if (source?.readyState === EventSource.CLOSED) again = setTimeout(connect, 1_000)
+      }
+    }
+    connect()
+    return () => {
+      source?.close()
+      clearTimeout(again)
+    }
+  }, [query])
+  return state
+}

@@ -1,0 +1,104 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { useNavigate, useParams } from 'react-router'
+import { newId } from '../../shared/api/newId'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import { showDay } from '../../shared/format/time'
+import { PhotoStrip } from '../../shared/photos/PhotoStrip'
+import { SafetyPanel } from '../../shared/safety/SafetyPanel'
+import { client, planVisit, repeatVisit, type Client } from './api'
+import { Particulars } from './Particulars'
+import { TrendList } from './TrendList'
+import { VisitLineage } from './VisitLineage'
+
+export function ClientPage({ formulates }: { formulates: boolean }) {
+  const { id = '' } = useParams()
+  const loaded = useQuery(client(id))
+  const queries = useQueryClient()
+  const refresh = () => { void queries.invalidateQueries({ queryKey: client(id).queryKey }) }
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={loaded.error} />
+  const file = loaded.data
+  const open = file.visits.find((visit) => visit.status !== 'closed')
+  const last = file.visits.find((visit) => visit.status === 'closed')
+  return (
+    <div className="page">
+      <header className="page-head client-head">
+        <div>
+          <h1>{file.name}</h1>
+          <p className="quiet">
+            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.training ? 'Training head.' : ''}
+          </p>
+        </div>
+        {formulates ? <Plan file={file} lastId={last?.id} openId={open?.id} /> : null}
+      </header>
+      {file.cautions === '' ? null : (
+        <Notice kind="warn" title={file.cautions}>
+          Follow the maker’s instructions and local rules; when in doubt, do not colour.
+        </Notice>
+      )}
+      <SafetyPanel client={file.id} safety={file.safety} formulates={formulates} onChanged={refresh} />
+      <div className="client-file">
+        <section aria-labelledby="line-of-visits">
+          <h2 id="line-of-visits">Visits</h2>
+          {file.visits.length === 0 ? <p className="quiet">No visit yet. Plan the first one.</p> : <VisitLineage visits={file.visits} />}
+        </section>
+        <aside className="client-side">
+          <h2>To change next time</h2>
+          {file.waiting.length === 0 ? <p className="quiet">Nothing waits to be changed.</p> : null}
+          {file.waiting.map((change) => (
+            <blockquote key={change.id} className="wish">
+              {change.letter === '' ? null : <strong>{change.letter} </strong>}
+              {change.words} <span className="quiet">said {showDay(change.from.on)}{change.canApply ? '; can be applied with one press' : ''}</span>
+            </blockquote>
+          ))}
+          <h2>What has been used</h2>
+          <TrendList jobs={file.trends} />
+          <h2>Photographs</h2>
+          <PhotoStrip client={file.id} visit={null} photos={file.photos} onAdded={refresh} />
+          {formulates ? <Particulars file={file} onSaved={refresh} /> : null}
+        </aside>
+      </div>
+    </div>
+  )
+}
+
+/** Repeat the last visit with one press, or plan another one. */
+function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefined; openId: string | undefined }) {
+  const go = useNavigate()
+  const [service, setService] = useState('')
+  // One id for each press that may be sent twice: the server then makes one visit of it.
+  const [id] = useState(newId)
+  const repeat = useMutation({ mutationFn: (visit: string) => repeatVisit(visit, id), onSuccess: (made) => go(`/visits/${made}`) })
+  const plan = useMutation({ mutationFn: () => planVisit(file.id, id, service.trim(), new Date().toISOString()), onSuccess: (made) => go(`/visits/${made}`) })
+  const error = repeat.error ?? plan.error
+  return (
+    <div className="client-plan">
+      {openId === undefined ? null : (
+        <Press kind="main" onPress={() => { void go(`/visits/${openId}`) }} id="open-visit">
+          Open today’s visit
+        </Press>
+      )}
+      {lastId === undefined ? null : (
+        <Press kind={openId === undefined ? 'main' : 'plain'} disabled={repeat.isPending} onPress={() => { repeat.mutate(lastId) }} id="repeat">
+          ↻ Repeat last visit
+        </Press>
+      )}
+      <Form
+        className="plan-form"
+        onSubmit={(event) => {
+          event.preventDefault()
+          plan.mutate()
+        }}
+      >
+        <Form.Control aria-label="Service" placeholder="Another service" required maxLength={120} value={service} onChange={(event) => { setService(event.target.value) }} id="service" />
+        <Press submit disabled={plan.isPending || service.trim() === ''} id="plan">
+          Plan
+        </Press>
+      </Form>
+      {error === null ? null : <ErrorNotice error={error} />}
+    </div>
+  )
+}

@@ -1,0 +1,36 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { changeClient, type Client } from './api'
+
+/** Who the client is: changed by whoever looks at the newest, refused to whoever does not. */
+export function Particulars({ file, onSaved }: { file: Client; onSaved: () => void }) {
+  const [fields, setFields] = useState<Omit<Client, 'safety' | 'trends' | 'waiting' | 'photos' | 'visits' | 'id'> | null>(null)
+  const now = fields ?? { version: file.version, name: file.name, phone: file.phone, about: file.about, cautions: file.cautions, bornOn: file.bornOn, training: file.training }
+  const set = (change: Partial<typeof now>) => { setFields({ ...now, ...change }) }
+  const save = useMutation({
+    mutationFn: () => changeClient(file.id, now),
+    onSuccess: () => {
+      setFields(null)
+      onSaved()
+    },
+  })
+  return (
+    <details className="adjust">
+      <summary>Particulars</summary>
+      <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
+        <Field id="its-name" label="Name"><Form.Control required maxLength={120} value={now.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+        <Field id="its-phone" label="Phone"><Form.Control maxLength={40} value={now.phone} onChange={(event) => { set({ phone: event.target.value }) }} /></Field>
+        <Field id="its-born" label="Born on"><Form.Control type="date" value={now.bornOn ?? ''} onChange={(event) => { set({ bornOn: event.target.value === '' ? null : event.target.value }) }} /></Field>
+        <Field id="its-about" label="About"><Form.Control maxLength={500} value={now.about} onChange={(event) => { set({ about: event.target.value }) }} /></Field>
+        <Field id="its-cautions" label="Cautions"><Form.Control maxLength={500} value={now.cautions} onChange={(event) => { set({ cautions: event.target.value }) }} /></Field>
+        <label className="tick"><input type="checkbox" checked={now.training} onChange={(event) => { set({ training: event.target.checked }) }} /> a training head</label>
+        {save.error === null ? null : <ErrorNotice error={save.error} />}
+        <Press submit kind="main" disabled={fields === null || save.isPending}>Save particulars</Press>
+      </Form>
+    </details>
+  )
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { BowlGlyph } from '../../shared/ui/BowlGlyph'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { session, signIn } from './api'
+
+const MARK = [
+  { key: '1', wedge: 0.42, colour: '#a4442c' },
+  { key: '2', wedge: 0.26, colour: '#d9a441' },
+  { key: '3', wedge: 0.32, colour: '#f3e7cf' },
+]
+
+export function SignInPage() {
+  const [email, setEmail] = useState('')
+  const [password, setPassword] = useState('')
+  const queries = useQueryClient()
+  const enter = useMutation({
+    mutationFn: () => signIn(email, password),
+    onSuccess: (member) => {
+      queries.setQueryData(session.queryKey, member)
+    },
+  })
+  return (
+    <main className="sign-in">
+      <div className="sign-in-card">
+        <BowlGlyph letter="T" wedges={MARK} size={92} label="Tinta" />
+        <h1>Tinta</h1>
+        <p className="quiet">Weigh it, write it, repeat it.</p>
+        <Form
+          onSubmit={(event) => {
+            event.preventDefault()
+            enter.mutate()
+          }}
+        >
+          <Field id="email" label="Mail address">
+            <Form.Control type="email" autoComplete="username" required autoFocus value={email} onChange={(event) => { setEmail(event.target.value) }} />
+          </Field>
+          <Field id="password" label="Password">
+            <Form.Control type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value) }} />
+          </Field>
+          {enter.error === null ? null : <ErrorNotice error={enter.error} />}
+          <Press kind="main" submit disabled={enter.isPending} id="sign-in">
+            {enter.isPending ? 'Signing in…' : 'Sign in'}
+          </Press>
+        </Form>
+      </div>
+    </main>
+  )
+}

@@ -1,0 +1,169 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import type { ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { preview } from './api'
+import { BowlCautions } from './BowlCautions'
+import { BowlDetails } from './BowlDetails'
+import { BowlTotals } from './BowlTotals'
+import { AdditiveEditor, PartEditor } from './PartEditor'
+import { isGeneral, problemAt } from './problems'
+import type { Shelf } from '../../shared/shelf/shelf'
+import type { Bowl, Picture, Sheet, Visit } from './shapes'
+import { usePaused } from './usePaused'
+import { StrengthWish } from './StrengthWish'
+
+const PART_TITLES = ['Colour', 'Developer', 'Third part', 'Fourth part'] as const
+const AMOUNTS = [
+  ['colour', 'Colour'],
+  ['total', 'Total mixture'],
+  ['developer', 'Developer'],
+  ['ingredient', 'One product'],
+  ['shares', 'Shares say it'],
+] as const
+
+/** A bowl as it is planned; the core works it while it is typed. */
+export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; amount?: Picture['amounts'][string]; own?: Bowl['own']; saveError: Error | null; onChange: (sheet: Sheet) => void; tools?: ReactNode }) {
+  const { shelf, sheet, saveError, onChange } = props
+  const worked = useQuery({ ...preview(usePaused(sheet), props.visit?.id), placeholderData: keepPreviousData })
+  const line = shelf.lines.find((each) => each.id === sheet.line)
+  const error = saveError ?? worked.error
+  const set = (change: Partial<Sheet>) => { onChange({ ...sheet, ...change }) }
+  const setPart = (index: number, ingredients: Sheet['parts'][number]['ingredients']) => {
+    set({ parts: sheet.parts.map((part, each) => (each === index ? { ingredients } : part)) })
+  }
+  const changeLine = (id: string) => {
+    const next = shelf.lines.find((each) => each.id === id)
+    if (next === undefined) return
+    const developer = sheet.parts[1]?.ingredients.filter((entry) => next.developers.includes(entry.product ?? '')) ?? []
+    const parts = next.developers.length === 0 ? [{ ingredients: [] }] : [{ ingredients: [] }, { ingredients: developer.length > 0 ? developer : [{ product: next.developers[0] ?? '', share: 'all' }] }]
+    set({ line: id, ratio: next.ratio, parts, additives: [] })
+  }
+  const fill = (text: string) => {
+    const wanted = /no developer|without|none/i.test(text) ? 1 : Math.min(4, Math.max(2, text.split(/[:+]/).length))
+    const parts = Array.from({ length: wanted }, (_, index) => sheet.parts[index] ?? { ingredients: index === 1 && line?.developers[0] !== undefined ? [{ product: line.developers[0], share: 'all' }] : [] })
+    set({ ratio: text, parts })
+  }
+  if (line === undefined) return null
+  return (
+    <div className="bowl-editor">
+      <div className="bowl-form">
+        <div className="field-row">
+          <Field id="letter" label="Bowl" problem={problemAt(error, '/letter')} className="narrow">
+            <Form.Control value={sheet.letter} maxLength={2} onChange={(event) => { set({ letter: event.target.value.toUpperCase() }) }} />
+          </Field>
+          <Field id="job" label="Job" className="wide">
+            <Form.Control value={sheet.job} maxLength={80} placeholder="Root, gloss, foils…" onChange={(event) => { set({ job: event.target.value }) }} />
+          </Field>
+          <Field id="line" label="Line" problem={problemAt(error, '/line')}>
+            <Form.Select value={sheet.line} onChange={(event) => { changeLine(event.target.value) }}>
+              {shelf.lines.map((each) => (
+                <option key={each.id} value={each.id}>
+                  {each.name}
+                </option>
+              ))}
+            </Form.Select>
+          </Field>
+        </div>
+        <div className="field-row">
+          <Field id="amount-of" label="Given by" problem={problemAt(error, '/amount/of')}>
+            <Form.Select
+              value={sheet.amount.of}
+              onChange={(event) => {
+                const of = event.target.value as Sheet['amount']['of']
+                set({ amount: { ...sheet.amount, of, ingredient: of === 'ingredient' ? (sheet.parts[0]?.ingredients[0]?.product ?? null) : null } })
+              }}
+            >
+              {AMOUNTS.map(([of, words]) => (
+                <option key={of} value={of}>
+                  {words}
+                </option>
+              ))}
+            </Form.Select>
+          </Field>
+          {sheet.amount.of === 'shares' ? null : (
+            <Field id="amount" label="Amount" problem={problemAt(error, '/amount/grams')}>
+              <Form.Control value={sheet.amount.grams} placeholder="60 g" inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
+            </Field>
+          )}
+          {sheet.amount.of === 'ingredient' ? (
+            <Field id="amount-product" label="of">
+              <Form.Select value={sheet.amount.ingredient ?? ''} onChange={(event) => { set({ amount: { ...sheet.amount, ingredient: event.target.value } }) }}>
+                {sheet.parts.flatMap((part) => part.ingredients).map((entry) => (
+                  <option key={entry.product ?? entry.blend} value={entry.product}>
+                    {line.products.find((product) => product.id === entry.product)?.code ?? shelf.developers.find((each) => each.id === entry.product)?.label}
+                  </option>
+                ))}
+              </Form.Select>
+            </Field>
+          ) : null}
+          <Field id="ratio" label="Ratio" problem={problemAt(error, '/ratio')}>
+            <Form.Control value={sheet.ratio} placeholder={line.ratio} onChange={(event) => { fill(event.target.value) }} />
+          </Field>
+          <Field id="minutes" label="Minutes" problem={problemAt(error, '/minutes')} className="narrow">
+            <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} inputMode="numeric" onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
+          </Field>
+        </div>
+        <div className="parts">
+          {sheet.parts.map((part, index) => (
+            <PartEditor
+              key={PART_TITLES[index]}
+              index={index}
+              title={PART_TITLES[index] ?? ''}
+              line={line}
+              shelf={shelf}
+              entries={part.ingredients}
+              worked={worked.data?.parts[index]?.ingredients ?? []}
+              total={worked.data?.parts[index]?.grams}
+              error={error}
+              sources={props.visit?.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.letter !== sheet.letter) ?? []}
+              sheet={sheet}
+              onSheet={onChange}
+              tail={index === 1 ? <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(1, ingredients) }} /> : null}
+              onChange={(entries) => { setPart(index, entries) }}
+            />
+          ))}
+          <AdditiveEditor line={line} sheet={sheet} worked={worked.data?.additives ?? []} error={error} onChange={(additives) => { set({ additives }) }} />
+        </div>
+        {props.amount === undefined || props.amount === null ? null : <PaintedAmount amount={props.amount} onTake={(grams) => { set({ amount: { of: 'total', grams, ingredient: null }, uses: undefined }) }} />}
+        {props.own === undefined || props.own === null ? null : <OwnAmount own={props.own} onTake={(grams) => { set({ amount: { of: 'colour', grams, ingredient: null }, uses: undefined }) }} />}
+        {props.visit === undefined ? null : <BowlDetails shelf={shelf} line={line} sheet={sheet} visit={props.visit} error={error} onChange={onChange} />}
+        {props.tools}
+        <Field id="note" label="Note" problem={problemAt(error, '/note')}>
+          <Form.Control value={sheet.note} maxLength={2000} onChange={(event) => { set({ note: event.target.value }) }} />
+        </Field>
+        <BowlCautions warnings={worked.data?.warnings ?? []} />
+        {isGeneral(error) ? <ErrorNotice error={error} /> : null}
+      </div>
+      <BowlTotals letter={sheet.letter} worked={worked.data ?? null} shelf={shelf} line={line} stale={worked.error !== null || worked.isPlaceholderData} />
+    </div>
+  )
+}
+
+/** What the painted places take, to be taken over with one press. */
+function PaintedAmount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][string]>; onTake: (grams: string) => void }) {
+  return (
+    <div className="painted-amount">
+      <span>
+        Painted: about <strong className="grams">{amount.least === amount.most ? amount.most : `${amount.least} to ${amount.most}`}</strong> mixture
+      </span>
+      <button type="button" className="chip" onClick={() => { onTake(amount.most) }}>take {amount.most}</button>
+      <details className="why"><summary>Why?</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
+    </div>
+  )
+}
+
+/** Better than any table: what this client's own bowls for the same job came to. */
+function OwnAmount({ own, onTake }: { own: NonNullable<Bowl['own']>; onTake: (grams: string) => void }) {
+  return (
+    <div className="painted-amount">
+      <span>
+        This client’s own: <strong className="grams">{own.colour}</strong> colour
+      </span>
+      <button type="button" className="chip" onClick={() => { onTake(own.colour) }}>take {own.colour}</button>
+      <details className="why"><summary>Why?</summary>{own.why.map((line) => <p key={line}>{line}</p>)}</details>
+      {own.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
+    </div>
+  )
+}

@@ -1,0 +1,58 @@
+import { showDay } from '../../shared/format/time'
+import { Notice } from '../../shared/ui/Notice'
+import { BowlTotals, productColour } from './BowlTotals'
+import type { Shelf } from '../../shared/shelf/shelf'
+import type { Bowl } from './shapes'
+
+/** A bowl that is weighed or closed: plan and pours, to be read. */
+export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
+  const line = shelf.lines.find((each) => each.id === bowl.line.id)
+  const rows = [...(bowl.worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(bowl.worked?.additives ?? [])]
+  return (
+    <div className="bowl-editor">
+      <div className="bowl-form">
+        <h2>
+          {bowl.job} <span className="quiet">{bowl.line.name}</span>
+        </h2>
+        <p>
+          {bowl.place}
+          {bowl.minutes === null ? null : ` · ${bowl.minutes} min`}
+          {bowl.from === null ? null : <span className="quiet"> · from bowl {bowl.from.letter} of {showDay(bowl.from.on)}</span>}
+        </p>
+        {bowl.note === '' ? null : <p className="wish">{bowl.note}</p>}
+        {bowl.problem === null ? null : <Notice kind="warn" title={bowl.problem}>What was poured stays on record.</Notice>}
+        <table className="readout">
+          <thead>
+            <tr>
+              <th scope="col">Product</th>
+              <th scope="col" className="number">Planned</th>
+              <th scope="col" className="number">Share</th>
+            </tr>
+          </thead>
+          <tbody>
+            {rows.map((row) => (
+              <tr key={row.product}>
+                <td>
+                  <span className="shade-swatch small" style={{ background: productColour(row.product, line, shelf) }} /> {row.label}
+                </td>
+                <td className="number grams">{row.grams}</td>
+                <td className="number">{row.percent}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {bowl.batches.map((batch) => (
+          <p key={batch.id} className="batch-line">
+            Batch {batch.number}: {batch.status}, <span className="grams">{batch.mixed}</span> mixed
+            {batch.leftover === null ? null : (
+              <>
+                , <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
+              </>
+            )}
+          </p>
+        ))}
+      </div>
+      <BowlTotals letter={bowl.letter} worked={bowl.worked} shelf={shelf} line={line} stale={false} />
+    </div>
+  )
+}

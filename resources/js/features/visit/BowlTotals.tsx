@@ -1,0 +1,75 @@
+import { BowlGlyph } from '../../shared/ui/BowlGlyph'
+import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
+import type { WorkedBowl } from './shapes'
+
+const DEVELOPER_SHADE = ['#f7f3ea', '#efe7d6', '#e5dac3', '#d9cbb0', '#cbb998']
+
+/** A product's colour in a drawn bowl: a shade's swatch, or a cream tone for developers. */
+export function productColour(product: string, line: ShelfLine | undefined, shelf: Shelf): string {
+  const developer = shelf.developers.findIndex((each) => each.id === product)
+  return line?.products.find((each) => each.id === product)?.swatch ?? DEVELOPER_SHADE[developer] ?? '#e5dac3'
+}
+
+export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined, shelf: Shelf) {
+  const all = [...(worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(worked?.additives ?? [])]
+  return all.map((each) => ({ key: each.product, wedge: each.wedge, colour: productColour(each.product, line, shelf) }))
+}
+
+/** The bowl as drawn, and what it comes to. */
+export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
+  return (
+    <div className={`bowl-totals ${stale ? 'is-stale' : ''}`} aria-live="polite">
+      <BowlGlyph letter={letter === '' ? '?' : letter} wedges={wedgesOf(worked, line, shelf)} size={168} label={`Bowl ${letter}`} />
+      {worked === null ? (
+        <p className="quiet">Choose shades and an amount.</p>
+      ) : (
+        <dl>
+          <dt>Total</dt>
+          <dd className="grams-big" id="bowl-total">
+            {worked.total}
+          </dd>
+          {worked.asked === null ? null : <dd className="asked">asked {worked.asked}; this is the nearest on the scale’s step of {shelf.step}</dd>}
+          <dt>Ratio</dt>
+          <dd>{worked.ratio}</dd>
+          {worked.strength === null ? null : (
+            <>
+              <dt>Developer</dt>
+              <dd>{worked.strength.developer}</dd>
+              <dt>On the head</dt>
+              <dd>{worked.strength.onHead}</dd>
+            </>
+          )}
+          {worked.judgement === null ? null : <Judgement judgement={worked.judgement} />}
+          <Why lines={[...worked.why, ...(worked.judgement?.why ?? [])]} />
+        </dl>
+      )}
+    </div>
+  )
+}
+
+/** What the colour behaves as. */
+function Judgement({ judgement }: { judgement: NonNullable<WorkedBowl['judgement']> }) {
+  return (
+    <>
+      <dt>Behaves as</dt>
+      <dd className="behaves">
+        {judgement.swatch === null ? null : <span className="shade-swatch small" style={{ background: judgement.swatch }} />} {judgement.level === null ? 'no level' : `level ${judgement.level}`}
+      </dd>
+      <dd className="behaves-tone">{judgement.tone}</dd>
+    </>
+  )
+}
+
+/** Every number's reason, one touch away. */
+function Why({ lines }: { lines: string[] }) {
+  return (
+    <dd>
+      <details className="why">
+        <summary>Why?</summary>
+        {lines.map((line) => (
+          <p key={line}>{line}</p>
+        ))}
+      </details>
+    </dd>
+  )
+}

@@ -1,0 +1,142 @@
+import { useQuery } from '@tanstack/react-query'
+import { useParams } from 'react-router'
+import { encode } from 'uqr'
+import { showClock, showDay } from '../../shared/format/time'
+import { HeadMap } from '../../shared/ui/HeadMap'
+import { inkOf } from '../../shared/ui/ink'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import { visit as visitQuery } from './api'
+import { PatternList } from './PlaceStation'
+import { qrPath } from './qrPath'
+import type { Bowl, Visit } from './shapes'
+
+/** One page from which somebody who was not there does the same tomorrow; on screen and on paper. */
+export function CardPage() {
+  const { id = '' } = useParams()
+  const loaded = useQuery(visitQuery(id))
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the card" /> : <ErrorNotice error={loaded.error} />
+  return <Card visit={loaded.data} />
+}
+
+function Card({ visit }: { visit: Visit }) {
+  const address = `${location.origin}/visits/${visit.id}`
+  const code = encode(address, { ecc: 'M', border: 2 })
+  const skin = Object.values(visit.gate.states).map((state) => state.words)
+  return (
+    <article className="card-sheet" aria-label="Handover card">
+      <header className="card-head">
+        <div>
+          <h1>{visit.client.name}</h1>
+          <p>
+            <strong>{visit.service}</strong> · {showDay(visit.startsAt)}, {showClock(visit.startsAt)} · {visit.colourist.name}
+            {visit.verdict === null ? '' : ` · came out ${visit.verdict}`}
+          </p>
+          <p className="card-cautions">
+            {visit.client.cautions === '' ? null : <strong>! {visit.client.cautions} </strong>}
+            {visit.gate.waived === '' ? [...new Set(skin)].join(', ') : `Skin test waived: ${visit.gate.waived}`}. Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.
+          </p>
+        </div>
+        <svg className="card-qr" viewBox={`0 0 ${code.size} ${code.size}`} role="img" aria-label="QR code of this visit">
+          <rect width={code.size} height={code.size} fill="#ffffff" />
+          <path d={qrPath(code.data)} fill="#000000" />
+        </svg>
+        <div className="card-tools">
+          <Press kind="main" onPress={() => { print() }}>Print</Press>
+        </div>
+      </header>
+      <div className="card-body">
+        <div>
+          {visit.rounds.map((round, index) => (
+            <section key={round.id}>
+              <h2>{index + 1}. {round.name}</h2>
+              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} />)}
+            </section>
+          ))}
+        </div>
+        <div className="card-side">
+          <HeadMap cells={visit.picture.cells} uncovered={[]} doubled={[]} />
+          <p className="card-legend">Cells: root, regrowth, mids, ends.</p>
+          <PatternList picture={visit.picture} />
+          <CanvasTable visit={visit} />
+        </div>
+      </div>
+      <footer className="card-foot">
+        {visit.canvas.canvas.worn === '' ? null : <p>Worn: {visit.canvas.canvas.worn}</p>}
+        {visit.canvas.canvas.target === '' ? null : <p>To match: {visit.canvas.canvas.target}</p>}
+        {visit.note === '' ? null : <p>{visit.note}</p>}
+        {visit.outcome === '' ? null : <p><strong>Came of it:</strong> {visit.outcome}</p>}
+        {visit.keep === '' ? null : <p><strong>Keep:</strong> {visit.keep}</p>}
+        {visit.change === '' ? null : <p><strong>Change:</strong> {visit.change}</p>}
+        {visit.proposals.filter((each) => each.state === 'applied').map((each) => <p key={each.id}><strong>{each.letter}</strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})</p>)}
+        {visit.nextOn === null ? null : <p><strong>Next:</strong> {showDay(visit.nextOn)}</p>}
+        <p className="card-address">{address}</p>
+      </footer>
+    </article>
+  )
+}
+
+function CardBowl({ bowl }: { bowl: Bowl }) {
+  const worked = bowl.poured ?? bowl.worked
+  const rows = worked === null ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
+  const entries = bowl.sheet.parts.flatMap((part) => part.ingredients)
+  return (
+    <div className="card-bowl">
+      <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
+      <div>
+        <p className="card-job">
+          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : `${worked.ratio}, ${worked.total}`}
+          {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
+          {bowl.purpose === 'trial' ? ' · test strand' : ''}
+        </p>
+        <p className="card-formula">
+          {rows.map((row) => {
+            const wanted = entries.find((entry) => entry.product === row.product)
+            return (
+              <span key={row.product}>
+                <b>{row.grams}</b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : ` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
+              </span>
+            )
+          })}
+          {worked?.extras.map((extra) => <span key={extra.product}><b>{extra.grams}</b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
+        </p>
+        <p>
+          {bowl.place}
+          {bowl.minutes === null ? '' : `${bowl.place === '' ? '' : ' · '}${bowl.minutes} min`}
+          {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed})`}
+          {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
+        </p>
+        {bowl.batches.length === 0 ? null : <p>{bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed, ${batch.used} used`).join('; ')}</p>}
+        {worked?.uses.length === 0 || worked === null ? null : <p>Serves {worked.uses.map((use) => `${use.job} ${use.grams}`).join(', ')}</p>}
+        {bowl.trial === null ? null : <p>Strand came to level {bowl.trial.level} {bowl.trial.tone}. {bowl.trial.words}</p>}
+        {bowl.note === '' ? null : <p>{bowl.note}</p>}
+      </div>
+    </div>
+  )
+}
+
+function CanvasTable({ visit }: { visit: Visit }) {
+  const zones = visit.canvas.canvas.zones
+  if (zones.length === 0) return null
+  return (
+    <table className="card-canvas">
+      <thead>
+        <tr><th scope="col">Zone</th><th scope="col">Was</th><th scope="col">Wish</th><th scope="col">Came to</th></tr>
+      </thead>
+      <tbody>
+        {zones.map((zone) => {
+          const result = visit.results.find((each) => each.zone === zone.id)
+          return (
+            <tr key={zone.id}>
+              <td>{zone.name}</td>
+              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.grey === null || zone.grey === 0 ? '' : `${zone.grey} % grey`, zone.regrowth === null ? '' : `${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : `${zone.porosity} porosity`, zone.offLimits ? 'leave out' : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
+              <td>{[zone.wish.level, zone.wish.tone.join('-'), zone.wish.words].filter((each) => each !== null && each !== '').join(' ')}</td>
+              <td>{result === undefined ? '' : [result.level, result.tone.join('-'), result.words].filter((each) => each !== null && each !== '').join(' ')}</td>
+            </tr>
+          )
+        })}
+      </tbody>
+    </table>
+  )
+}

@@ -1,0 +1,33 @@
+import { showClock } from '../../shared/format/time'
+import { left, laneOf } from './lane'
+import type { Bowl } from './shapes'
+
+const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working', due: 'time is up', over: 'beyond its time', rinsed: 'rinsed' } as const
+const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed' }
+
+/** A bowl's time: what it has had, what is left, and when it must be off. */
+export function ClockLane({ bowl, now }: { bowl: Bowl; now: number }) {
+  const { clock } = bowl
+  const lane = laneOf(clock, now)
+  return (
+    <div className="clock-lane">
+      <div className={`clock-face clock-${clock.state}`}>
+        <span className="clock-number">{clock.state === 'processing' || clock.state === 'due' || clock.state === 'over' ? left(clock.due, now) : clock.state === 'rinsed' ? `${clock.processed ?? 0} min` : '–'}</span>
+        <span>{STATE[clock.state]}{clock.due === null || clock.state === 'rinsed' ? '' : `, rinse ${showClock(clock.due)}`}</span>
+      </div>
+      <div className="clock-bar" role="img" aria-label={`Bowl ${bowl.letter}: ${STATE[clock.state]}${clock.longest === null ? '' : `, on for ${clock.longest} minutes`}`}>
+        {lane === null ? null : (
+          <>
+            <span className="clock-window" style={{ left: `${lane.from}%`, width: `${lane.due - lane.from}%` }} />
+            <span className="clock-had" style={{ left: '0%', width: `${lane.now}%` }} />
+            <span className="clock-max" style={{ left: `${lane.over}%` }} />
+          </>
+        )}
+      </div>
+      <div className="clock-marks">
+        {clock.stamps.filter((stamp) => stamp.kind !== 'undone').map((stamp) => `${MARK[stamp.kind] ?? stamp.kind} ${showClock(stamp.at)} ${stamp.by}${stamp.words === '' ? '' : ` “${stamp.words}”`}`).join('  ')}
+        {clock.longest === null ? '' : ` · first strand ${clock.longest} min${clock.applied === null ? '' : `, applied in ${clock.applied}`}`}
+      </div>
+    </div>
+  )
+}

@@ -1,0 +1,108 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { showDay } from '../../shared/format/time'
+import { deviceKeep } from '../../shared/keep/keep'
+import { PhotoStrip } from '../../shared/photos/PhotoStrip'
+import { FAMILIES } from '../../shared/ui/families'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { OneOf } from '../../shared/ui/OneOf'
+import { Press } from '../../shared/ui/Press'
+import { clientFile, closeVisit, visit as visitQuery } from './api'
+import { problemAt } from './problems'
+import { ProposalList } from './ProposalList'
+import type { Result, Visit } from './shapes'
+
+const VERDICTS = [['good', '✓ Good'], ['mixed', '~ Mixed'], ['poor', '✕ Poor']] as const
+const ASKED = [['lasting', 'Lasting'], ['covering', 'Covering'], ['bright', 'Bright']] as const
+
+type Review = { verdict: string; outcome: string; keep: string; change: string; nextOn: string; lasting: boolean | null; covering: boolean | null; bright: boolean | null; results: Record<string, Result> }
+const EMPTY: Review = { verdict: '', outcome: '', keep: '', change: '', nextOn: '', lasting: null, covering: null, bright: null, results: {} }
+
+function readReview(id: string): Review {
+  const kept = deviceKeep.read(`close.${id}`)
+  return typeof kept === 'object' && kept !== null ? { ...EMPTY, ...kept } : EMPTY
+}
+
+/** The end of a visit: what each zone came to, what to keep, what to change, when to return. */
+export function CloseStation({ visit, formulates }: { visit: Visit; formulates: boolean }) {
+  const queries = useQueryClient()
+  const [review, setReview] = useState(() => readReview(visit.id))
+  const query = clientFile(visit.client.id)
+  const file = useQuery(query)
+  const photos = file.data?.photos.filter((photo) => photo.visit === visit.id) ?? []
+  const set = (change: Partial<Review>) => {
+    const next = { ...review, ...change }
+    setReview(next)
+    deviceKeep.write(`close.${visit.id}`, next)
+  }
+  const sent = Object.values(review.results).filter((each) => each.level !== null && each.level !== '')
+  const close = useMutation({
+    mutationFn: () => closeVisit(visit.id, { version: visit.version, ...review, nextOn: review.nextOn === '' ? null : review.nextOn, results: sent }),
+    onSuccess: (closed) => {
+      deviceKeep.drop(`close.${visit.id}`)
+      queries.setQueryData(visitQuery(visit.id).queryKey, closed)
+      void queries.invalidateQueries({ queryKey: query.queryKey })
+    },
+  })
+  const strip = <PhotoStrip client={visit.client.id} visit={visit.id} photos={photos} onAdded={() => { void queries.invalidateQueries({ queryKey: query.queryKey }) }} />
+  if (visit.status === 'closed')
+    return (
+      <div className="close-station">
+        <Notice kind="good" title="This visit is closed.">{visit.outcome} {visit.nextOn === null ? '' : `Next on ${showDay(visit.nextOn)}.`}</Notice>
+        <ul>
+          {visit.results.map((result) => (
+            <li key={result.zone}>{visit.canvas.canvas.zones.find((zone) => zone.id === result.zone)?.name ?? result.zone}: level {result.level} {result.tone.join('-')} {result.words}</li>
+          ))}
+        </ul>
+        {visit.raised.length === 0 ? null : <h2>For next time</h2>}
+        <ProposalList visit={visit} editable={false} proposals={visit.raised} />
+        {strip}
+      </div>
+    )
+  const left = visit.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.state === 'mixed' && bowl.batches.every((batch) => batch.leftover === null))
+  return (
+    <Form className="close-station" onSubmit={(event) => { event.preventDefault(); close.mutate() }}>
+      {left.length === 0 ? null : <Notice kind="note" title={`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.</Notice>}
+      <div className="chips" role="radiogroup" aria-label="How did it come out?">
+        {VERDICTS.map(([verdict, label]) => (
+          <button key={verdict} type="button" role="radio" className="chip" aria-checked={review.verdict === verdict} onClick={() => { set({ verdict }) }}>{label}</button>
+        ))}
+      </div>
+      {visit.canvas.canvas.zones.filter((zone) => !zone.offLimits).map((zone) => {
+        const index = sent.findIndex((each) => each.zone === zone.id)
+        const result = review.results[zone.id] ?? { zone: zone.id, level: null, tone: [], even: null, covered: null, elasticity: null, words: '' }
+        const put = (change: Partial<Result>) => { set({ results: { ...review.results, [zone.id]: { ...result, ...change } } }) }
+        return (
+          <div key={zone.id} className="result-row">
+            <strong>{zone.name}</strong>
+            <Form.Control aria-label={`Level ${zone.name} came to`} placeholder={zone.wish.level ?? 'level'} inputMode="decimal" value={result.level ?? ''} isInvalid={problemAt(close.error, `/results/${index}/level`) !== undefined} onChange={(event) => { put({ level: event.target.value }) }} />
+            {[0, 1].map((rank) => (
+              <Form.Select key={rank} aria-label={`${rank === 0 ? 'Tone' : 'Second tone'} of ${zone.name}`} value={result.tone[rank] ?? ''} onChange={(event) => { put({ tone: [rank === 0 ? event.target.value : (result.tone[0] ?? ''), rank === 1 ? event.target.value : (result.tone[1] ?? '')].filter((each) => each !== '') }) }}>
+                <option value="">{rank === 0 ? 'tone' : 'and'}</option>
+                {FAMILIES.map((family) => <option key={family} value={family}>{family}</option>)}
+              </Form.Select>
+            ))}
+            <OneOf label={`Was ${zone.name} even`} all={[['yes', 'even'], ['no', 'uneven']]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
+            <Form.Control aria-label={`Words on ${zone.name}`} placeholder="in words" maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
+          </div>
+        )
+      })}
+      <Field id="outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={review.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
+      <div className="field-row">
+        <Field id="keep" label="Keep"><Form.Control maxLength={1000} value={review.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>
+        <Field id="change" label="Change next time"><Form.Control maxLength={1000} placeholder="5 g less; B: 30 vol instead of 20" value={review.change} onChange={(event) => { set({ change: event.target.value }) }} /></Field>
+        <Field id="next-on" label="Next" className="next-on" problem={problemAt(close.error, '/nextOn')}><Form.Control type="date" value={review.nextOn} onChange={(event) => { set({ nextOn: event.target.value }) }} /></Field>
+      </div>
+      <div className="asked-row">
+        {ASKED.map(([key, label]) => (
+          <OneOf key={key} label={label} all={[['yes', `${label}`], ['no', `not ${label.toLowerCase()}`]]} on={review[key] === null ? null : review[key] ? 'yes' : 'no'} clears onChange={(said) => { set({ [key]: said === null ? null : said === 'yes' }) }} />
+        ))}
+      </div>
+      {strip}
+      {close.error === null ? null : <ErrorNotice error={close.error} />}
+      {formulates ? <Press kind="main" submit size="bench" disabled={review.verdict === '' || close.isPending} id="close-visit">Close visit</Press> : <p className="quiet">A colourist closes the visit.</p>}
+    </Form>
+  )
+}

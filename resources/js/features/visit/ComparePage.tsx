@@ -1,0 +1,52 @@
+import { useQuery } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useParams } from 'react-router'
+import { showDay } from '../../shared/format/time'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Waiting } from '../../shared/ui/Waiting'
+import { compareVisits } from './api'
+
+/** Two visits side by side, bowl by bowl: what differs stands out, what is the same can be folded away. */
+export function ComparePage() {
+  const { one = '', other = '' } = useParams()
+  const found = useQuery(compareVisits(one, other))
+  const [all, setAll] = useState(false)
+  if (found.data === undefined) return found.error === null ? <Waiting what="the comparison" /> : <ErrorNotice error={found.error} />
+  const { before, after, pairs } = found.data
+  return (
+    <div className="page compare">
+      <header className="page-head">
+        <h1>{before.client === after.client ? before.client : `${before.client} and ${after.client}`}</h1>
+        <button type="button" className="chip" aria-pressed={all} onClick={() => { setAll(!all) }}>show what is the same</button>
+      </header>
+      <div className="compare-heads">
+        {[before, after].map((side) => (
+          <div key={side.id}>
+            <Link to={`/visits/${side.id}`}><strong>{showDay(side.on)}</strong></Link> {side.service} {side.verdict === null ? null : <span className={`verdict verdict-${side.verdict}`}>{side.verdict}</span>}
+            <p>{side.outcome}{side.change === '' ? null : <span className="change">Change: {side.change}</span>}</p>
+          </div>
+        ))}
+      </div>
+      {pairs.map((pair) => {
+        const rows = pair.rows.filter((row) => all || row.differs)
+        return (
+          <section key={`${pair.before ?? ''}${pair.after ?? ''}`} className="card-paper compare-pair">
+            <h2>{pair.before === pair.after ? `Bowl ${pair.after}` : pair.before === null ? `Bowl ${pair.after}, new` : pair.after === null ? `Bowl ${pair.before}, gone` : `Bowl ${pair.before}, now ${pair.after}`} <span className="quiet">{pair.job}</span></h2>
+            {rows.length === 0 ? <p className="quiet">The same in everything.</p> : (
+              <table className="readout">
+                <thead><tr><th scope="col">What</th><th scope="col">{showDay(before.on)}</th><th scope="col">{showDay(after.on)}</th><th scope="col" className="number">Difference</th></tr></thead>
+                <tbody>
+                  {rows.map((row) => (
+                    <tr key={row.what} className={row.differs ? 'differs' : ''}>
+                      <th scope="row">{row.what}</th><td>{row.before === '' ? '–' : row.before}</td><td>{row.after === '' ? '–' : row.after}</td><td className="number grams">{row.difference}</td>
+                    </tr>
+                  ))}
+                </tbody>
+              </table>
+            )}
+          </section>
+        )
+      })}
+    </div>
+  )
+}

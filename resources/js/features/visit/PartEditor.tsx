@@ -1,0 +1,186 @@
+import { useState, type ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import { FieldProblem } from '../../shared/ui/Field'
+import { Press } from '../../shared/ui/Press'
+import { problemAt } from './problems'
+import { ShadePicker } from './ShadePicker'
+import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
+import { StandIns } from './StandIns'
+import type { Bowl, Entry, Sheet, WorkedIngredient } from './shapes'
+
+
+/** What was all of it makes room for another: equal parts until somebody says otherwise. */
+const shared = (entries: Entry[]) => entries.map((entry) => (entry.share === 'all' ? { ...entry, share: '1' } : entry))
+
+/** The products of one part: what, which share, and the grams the core makes of it. */
+export function PartEditor(props: {
+  index: number
+  title: string
+  line: ShelfLine
+  shelf: Shelf
+  entries: Entry[]
+  worked: WorkedIngredient[]
+  total: string | undefined
+  error: Error | null
+  /** Other bowls of the visit, whose leftovers may go in. */
+  sources: Bowl[]
+  sheet: Sheet
+  onSheet: (sheet: Sheet) => void
+  tail?: ReactNode
+  onChange: (entries: Entry[]) => void
+}) {
+  const { index, entries, onChange } = props
+  const [picking, setPicking] = useState<number | null>(null)
+  const [replacing, setReplacing] = useState<string | null>(null)
+  const set = (at: number, change: Partial<Entry>) => {
+    onChange(entries.map((entry, each) => (each === at ? { ...entry, ...change } : entry)))
+  }
+  const pick = (product: string) => {
+    if (picking === null) return
+    if (picking < entries.length) set(picking, { product })
+    else onChange([...shared(entries), { product, share: entries.length === 0 ? 'all' : '1' }])
+    setPicking(null)
+  }
+  const addDeveloper = () => {
+    const free = props.line.developers.find((id) => !entries.some((entry) => entry.product === id))
+    if (free !== undefined) onChange([...shared(entries), { product: free, share: entries.length === 0 ? 'all' : '1' }])
+  }
+  return (
+    <fieldset className="part">
+      <legend>
+        {props.title} <span className="grams">{props.total}</span>
+      </legend>
+      {entries.map((entry, at) => (
+        <div key={entry.product ?? entry.blend} className="part-row">
+          {index === 1 ? (
+            <Form.Select aria-label={`Developer ${at + 1}`} value={entry.product ?? ''} onChange={(event) => { set(at, { product: event.target.value }) }}>
+              {props.line.developers.map((id) => (
+                <option key={id} value={id}>
+                  {props.shelf.developers.find((developer) => developer.id === id)?.label}
+                </option>
+              ))}
+            </Form.Select>
+          ) : (
+            <ShadeButton line={props.line} product={entry.product ?? ''} words={entry.blend === undefined ? leftOf(props.sources, entry.product) : `${entry.blend}, version ${entry.version ?? 1}`} onPress={() => { setPicking(at) }} />
+          )}
+          <Form.Control
+            aria-label={`Share of ${props.title} ${at + 1}`}
+            className="share"
+            value={entry.share}
+            isInvalid={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) !== undefined}
+            onChange={(event) => { set(at, { share: event.target.value }) }}
+          />
+          <output className="grams" data-product={entry.product}>
+            {props.worked.find((each) => each.product === entry.product)?.grams ?? '–'}
+          </output>
+          <span className="percent">{props.worked.find((each) => each.product === entry.product)?.percent}</span>
+          {index === 0 && props.line.products.find((each) => each.id === entry.product)?.kind === 'shade' ? (
+            <Press kind="quiet" label={`${props.line.products.find((each) => each.id === entry.product)?.code ?? 'This shade'} is out: find a stand-in`} onPress={() => { setReplacing(entry.product ?? null) }}>out?</Press>
+          ) : <span />}
+          <Press kind="quiet" label={`Take ${props.title} ${at + 1} out`} onPress={() => { onChange(entries.filter((_, each) => each !== at)) }}>
+            ✕
+          </Press>
+          {entry.wanted === undefined || entry.wanted === '' ? null : <span className="wanted">for {entry.wanted}{entry.why === undefined ? '' : `: ${entry.why}`}</span>}
+          <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) ?? problemAt(props.error, `/parts/${index}/ingredients/${at}/product`)} />
+        </div>
+      ))}
+      <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients`)} />
+      <div className="part-tail">
+        <Press kind="quiet" id={`add-${index}`} onPress={() => { if (index === 1) addDeveloper(); else setPicking(entries.length) }}>
+          + {index === 1 ? 'developer' : 'shade'}
+        </Press>
+        {index === 0 ? <HouseBlends shelf={props.shelf} line={props.line.id} taken={entries} onTake={(blend) => { onChange([...shared(entries), { blend: blend.name, version: blend.version, share: entries.length === 0 ? 'all' : '1' }]) }} /> : null}
+        {index === 0 ? <LeftOver sources={props.sources} taken={entries} onTake={(product) => { onChange([...entries, { product, share: '' }]) }} /> : null}
+        {props.tail}
+      </div>
+      {replacing === null ? null : <StandIns sheet={props.sheet} product={replacing} onTake={(next) => { props.onSheet(next); setReplacing(null) }} onClose={() => { setReplacing(null) }} />}
+      {picking === null ? null : <ShadePicker line={props.line} kinds="colour" onPick={(product) => { pick(product.id) }} onClose={() => { setPicking(null) }} />}
+    </fieldset>
+  )
+}
+
+const leftOf = (sources: Bowl[], product: string | undefined) => {
+  const bowl = sources.find((each) => product === `bowl:${each.id}`)
+  return bowl === undefined ? undefined : `what is left of ${bowl.letter}`
+}
+
+/** A nicknamed recipe of the house, in the version it has today. */
+function HouseBlends({ shelf, line, taken, onTake }: { shelf: Shelf; line: string; taken: Entry[]; onTake: (blend: Shelf['blends'][number]) => void }) {
+  const free = shelf.blends.filter((blend) => blend.line === line && !taken.some((entry) => entry.blend === blend.name))
+  if (free.length === 0) return null
+  return (
+    <Form.Select className="left-over" aria-label="Add a house blend" value="" onChange={(event) => { const blend = free[Number(event.target.value)]; if (blend !== undefined) onTake(blend) }}>
+      <option value="">+ house blend…</option>
+      {free.map((blend, at) => <option key={`${blend.name}${blend.version}`} value={at}>{blend.name}, version {blend.version}</option>)}
+    </Form.Select>
+  )
+}
+
+/** What is left of another bowl may go into this one. */
+function LeftOver({ sources, taken, onTake }: { sources: Bowl[]; taken: Entry[]; onTake: (product: string) => void }) {
+  const free = sources.filter((bowl) => !taken.some((entry) => entry.product === `bowl:${bowl.id}`))
+  if (free.length === 0) return null
+  return (
+    <Form.Select className="left-over" aria-label="Add what is left of another bowl" value="" onChange={(event) => { if (event.target.value !== '') onTake(event.target.value) }}>
+      <option value="">+ left of…</option>
+      {free.map((bowl) => (
+        <option key={bowl.id} value={`bowl:${bowl.id}`}>bowl {bowl.letter}, {bowl.job}</option>
+      ))}
+    </Form.Select>
+  )
+}
+
+function ShadeButton({ line, product, words, onPress }: { line: ShelfLine; product: string; words?: string; onPress: () => void }) {
+  const shade = line.products.find((each) => each.id === product)
+  return (
+    <button type="button" className="shade-button" onClick={onPress}>
+      <span className="shade-swatch" style={{ background: shade?.swatch }} />
+      <strong>{shade?.code ?? words ?? 'choose'}</strong>
+      <span className="quiet">{shade?.name}</span>
+    </button>
+  )
+}
+
+/** Products on top of the ratio, each with its dose. */
+export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line: ShelfLine; sheet: Sheet; worked: WorkedIngredient[]; error: Error | null; onChange: (additives: Sheet['additives']) => void }) {
+  const [picking, setPicking] = useState(false)
+  const offered = line.products.some((product) => product.kind === 'additive')
+  if (!offered && sheet.additives.length === 0) return null
+  return (
+    <fieldset className="part">
+      <legend>On top</legend>
+      {sheet.additives.map((entry, at) => (
+        <div key={entry.product} className="part-row">
+          <ShadeButton line={line} product={entry.product} onPress={() => { setPicking(true) }} />
+          <Form.Control
+            aria-label={`Dose ${at + 1}`}
+            className="share"
+            value={entry.dose}
+            onChange={(event) => { onChange(sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each))) }}
+          />
+          <output className="grams">{worked.find((each) => each.product === entry.product)?.grams ?? '–'}</output>
+          <span className="percent" />
+          <span />
+          <Press kind="quiet" label="Take it out" onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>
+            ✕
+          </Press>
+          <FieldProblem problem={problemAt(error, `/additives/${at}/dose`) ?? problemAt(error, `/additives/${at}/product`)} />
+        </div>
+      ))}
+      <Press kind="quiet" onPress={() => { setPicking(true) }}>
+        + additive
+      </Press>
+      {picking ? (
+        <ShadePicker
+          line={line}
+          kinds="additive"
+          onPick={(product) => {
+            if (!sheet.additives.some((each) => each.product === product.id)) onChange([...sheet.additives, { product: product.id, dose: '' }])
+            setPicking(false)
+          }}
+          onClose={() => { setPicking(false) }}
+        />
+      ) : null}
+    </fieldset>
+  )
+}

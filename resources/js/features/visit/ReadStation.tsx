@@ -1,0 +1,68 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { showAgo, showDay } from '../../shared/format/time'
+import { PhotoStrip } from '../../shared/photos/PhotoStrip'
+import { SafetyPanel } from '../../shared/safety/SafetyPanel'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Waiting } from '../../shared/ui/Waiting'
+import { clientFile, visit as visitQuery } from './api'
+import { ProposalList } from './ProposalList'
+import type { Visit } from './shapes'
+
+/** What somebody must know before the first number: skin, what was said, what the last visits gave. */
+export function ReadStation({ visit, formulates }: { visit: Visit; formulates: boolean }) {
+  const queries = useQueryClient()
+  const query = clientFile(visit.client.id)
+  const file = useQuery(query)
+  const refresh = () => {
+    void queries.invalidateQueries({ queryKey: query.queryKey })
+    void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey })
+  }
+  const editable = formulates && visit.status !== 'closed'
+  if (file.data === undefined) return file.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={file.error} />
+  const past = file.data.visits.filter((each) => each.id !== visit.id && each.status === 'closed' && each.startsAt <= visit.startsAt).slice(0, 4)
+  return (
+    <div className="read-station">
+      <h2>Skin</h2>
+      <SafetyPanel client={visit.client.id} safety={file.data.safety} formulates={formulates} onChanged={refresh} />
+      {visit.proposals.length === 0 ? null : (
+        <>
+          <h2>What differs, and what was said</h2>
+          <ProposalList visit={visit} editable={editable} proposals={visit.proposals} />
+        </>
+      )}
+      {visit.status === 'closed' && visit.outcome !== '' ? (
+        <>
+          <h2>What came of it</h2>
+          <p>{visit.outcome}{visit.keep === '' ? null : <span className="keep">Keep: {visit.keep}</span>}{visit.change === '' ? null : <span className="change">Change: {visit.change}</span>}</p>
+        </>
+      ) : null}
+      {file.data.trends.some((job) => job.trends.some((trend) => trend.drift !== '')) ? (
+        <ul className="cautions" aria-label="Drift">
+          {file.data.trends.flatMap((job) => job.trends.filter((trend) => trend.drift !== '').map((trend) => (
+            <li key={job.job + trend.what}><strong>! {job.job}, {trend.what.toLowerCase()}.</strong> {trend.drift}</li>
+          )))}
+        </ul>
+      ) : null}
+      <h2>Last visits</h2>
+      {past.length === 0 ? <p className="quiet">The first visit on record.</p> : null}
+      <ol className="past-visits">
+        {past.map((each) => (
+          <li key={each.id}>
+            <Link to={`/visits/${each.id}`}>{showDay(each.startsAt)}</Link> <span className="quiet">{showAgo(each.startsAt, new Date())}</span> {each.service}
+            {each.verdict === null ? null : <span className={`verdict verdict-${each.verdict}`}> {each.verdict}</span>}
+            <span className="quiet"> {each.bowls.map((bowl) => `${bowl.letter}: ${bowl.colour}, ${bowl.developer}${bowl.used === null ? '' : `, ${bowl.used} used`}`).join(' · ')}</span>
+            <div>
+              {each.outcome}
+              {each.keep === '' ? null : <span className="keep">Keep: {each.keep}</span>}
+              {each.change === '' ? null : <span className="change">Change: {each.change}</span>}{' '}
+              <Link to={`/compare/${each.id}/${visit.id}`}>compare with this visit</Link>
+            </div>
+          </li>
+        ))}
+      </ol>
+      <h2>Photographs</h2>
+      <PhotoStrip client={visit.client.id} visit={visit.id} photos={file.data.photos.slice(0, 6)} onAdded={refresh} />
+    </div>
+  )
+}

@@ -1,0 +1,215 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Link, useNavigate } from 'react-router'
+import { newId } from '../../shared/api/newId'
+import { showClock } from '../../shared/format/time'
+import { inkOf } from '../../shared/ui/ink'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { carryTrial, recordTrial, remix, stampBowl, startBatch, visit as visitQuery, waive } from './api'
+import { freeLetter } from './drafts'
+import { ClockLane } from './ClockLane'
+import type { Bowl, Visit } from './shapes'
+
+/** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
+export function RunStation({ visit, formulates, letters }: { visit: Visit; formulates: boolean; letters: string[] }) {
+  const now = useServerNow(visit.now)
+  return (
+    <div className="run-station">
+      <GateNotice visit={visit} formulates={formulates} />
+      {visit.rounds.map((round) => (
+        <section key={round.id} aria-label={round.name}>
+          <h2>{round.name}</h2>
+          {round.bowls.length === 0 ? <p className="quiet">No bowls yet.</p> : null}
+          {round.bowls.map((bowl) => (
+            <Lane key={bowl.id} bowl={bowl} visit={visit} now={now} formulates={formulates} letters={letters} />
+          ))}
+        </section>
+      ))}
+    </div>
+  )
+}
+
+/** The server's time, ticking here between answers: every device counts to the same moments. */
+function useServerNow(told: string): number {
+  const [ticks, setTicks] = useState({ told, since: 0 })
+  useEffect(() => {
+    const from = performance.now()
+    const timer = setInterval(() => { setTicks({ told, since: performance.now() - from }) }, 1000)
+    return () => { clearInterval(timer) }
+  }, [told])
+  return new Date(told).getTime() + (ticks.told === told ? ticks.since : 0)
+}
+
+function GateNotice({ visit, formulates }: { visit: Visit; formulates: boolean }) {
+  const queries = useQueryClient()
+  const [reason, setReason] = useState('')
+  const [id] = useState(newId)
+  const sign = useMutation({ mutationFn: () => waive(visit.id, id, reason), onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) } })
+  const { gate } = visit
+  if (visit.status === 'closed') return null
+  if (gate.waived !== '')
+    return <Notice kind="warn" title={`Going on without a clear skin test: ${gate.waived}`}>Recorded by {gate.waivers[0]?.by}, licence {gate.waivers[0]?.licence}. The maker’s instructions and local rules come first.</Notice>
+  if (gate.open) return Object.keys(gate.states).length === 0 ? null : <Notice kind="good" title="Skin tests are clear for what is planned.">Gloves on; follow the maker’s instructions and local rules.</Notice>
+  return (
+    <div className="gate" id="gate">
+      <Notice kind="stop" title="Oxidative colour may not go on yet.">
+        <ul>
+          {gate.reasons.map((each) => (
+            <li key={each.key + each.reason}>{each.reason} {each.mend}</li>
+          ))}
+        </ul>
+      </Notice>
+      {gate.waivable && formulates ? (
+        <Form className="gate-waive" onSubmit={(event) => { event.preventDefault(); sign.mutate() }}>
+          <Form.Control aria-label="Reason of a licensed person" placeholder="Licensed, and local rules permit: your reason, on record with your name" minLength={5} maxLength={300} value={reason} onChange={(event) => { setReason(event.target.value) }} />
+          <Press kind="stop" submit disabled={reason.trim().length < 5 || sign.isPending}>Record and go on</Press>
+        </Form>
+      ) : null}
+      {sign.error === null ? null : <ErrorNotice error={sign.error} />}
+    </div>
+  )
+}
+
+const NEXT: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>> = {
+  waiting: [['began', 'First touch']],
+  applying: [['completed', 'Last touch'], ['rinsed', 'Rinsed']],
+  processing: [['checked', 'Looked'], ['rinsed', 'Rinsed']],
+  due: [['rinsed', 'Rinsed'], ['checked', 'Looked'], ['completed', 'Last touch']],
+  over: [['rinsed', 'Rinsed'], ['completed', 'Last touch']],
+}
+
+function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Visit; now: number; formulates: boolean; letters: string[] }) {
+  const queries = useQueryClient()
+  const [words, setWords] = useState('')
+  const stamp = useMutation({
+    mutationFn: (kind: string) => stampBowl(bowl.id, newId(), kind, kind === 'checked' ? words : ''),
+    onSuccess: (changed) => {
+      setWords('')
+      queries.setQueryData(visitQuery(visit.id).queryKey, changed)
+    },
+  })
+  const open = visit.status !== 'closed'
+  const complete = bowl.clock.stamps.some((each) => each.kind === 'completed')
+  const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !complete)
+  return (
+    <article className={`lane lane-${bowl.clock.state}`} aria-label={`Bowl ${bowl.letter}`}>
+      <header>
+        <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
+        <div className="lane-words">
+          <strong>{bowl.job === '' ? `Bowl ${bowl.letter}` : bowl.job}</strong>
+          <div className="quiet">{[bowl.worked?.total, bowl.place, ...bowl.about].filter((each) => each !== undefined && each !== '').join(' · ')}</div>
+        </div>
+        {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => batch.mixed).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
+      </header>
+      {bowl.clock.stale === null ? null : <Notice kind="warn" title={`Mixed ${bowl.clock.stale} minutes ago.`}>Oxidative colour works from the moment it is mixed: mix it fresh.</Notice>}
+      <ClockLane bowl={bowl} now={now} />
+      {open ? (
+        <div className="lane-acts">
+          {steps.map(([kind, label], index) => (
+            <Press key={kind} kind={index === 0 ? 'main' : 'plain'} size="bench" disabled={stamp.isPending} onPress={() => { stamp.mutate(kind) }}>{label}</Press>
+          ))}
+          {bowl.clock.state === 'processing' || bowl.clock.state === 'due' ? <Form.Control aria-label={`What bowl ${bowl.letter} looks like`} placeholder="what was seen: orange-gold" maxLength={200} value={words} onChange={(event) => { setWords(event.target.value) }} /> : null}
+          {bowl.clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>Take the last mark back</Press> : null}
+        </div>
+      ) : null}
+      {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
+      {bowl.poured === null ? null : <p className="poured">Poured by eye, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
+      {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${batch.mixed}`).join('; ')}</p> : null}
+      {open && bowl.state === 'mixed' ? <MoreOf bowl={bowl} /> : null}
+      {bowl.purpose === 'trial' ? <Trial bowl={bowl} visit={visit} formulates={formulates && open} letters={letters} /> : null}
+    </article>
+  )
+}
+
+/** Another batch of the same bowl: a part of it, or a strength up when it lags behind. */
+function MoreOf({ bowl }: { bowl: Bowl }) {
+  const go = useNavigate()
+  const [times, setTimes] = useState('1/2')
+  const [strength, setStrength] = useState('')
+  const start = useMutation({ mutationFn: () => startBatch(bowl.id, newId(), times, strength), onSuccess: () => go(`/bench/${bowl.id}`) })
+  return (
+    <details className="adjust">
+      <summary>Mix again</summary>
+      {bowl.sheet.place.some((stroke) => (stroke.foils !== undefined && stroke.foils !== null) || stroke.pattern?.includes(',') === true) ? <WillItDo bowl={bowl} onTimes={setTimes} /> : null}
+      <div className="detail-row">
+        <Form.Control aria-label="How much of the bowl" value={times} onChange={(event) => { setTimes(event.target.value) }} />
+        <Form.Control aria-label="Strength of this batch" placeholder="same strength, or 30 vol" value={strength} onChange={(event) => { setStrength(event.target.value) }} />
+        <Press kind="plain" disabled={start.isPending} onPress={() => { start.mutate() }}>Weigh the next batch</Press>
+      </div>
+      <p className="quiet">A late batch of lightener is usually one strength up; never 40 vol on the scalp, and never beyond what the hair’s condition allows.</p>
+      {start.error === null ? null : <ErrorNotice error={start.error} />}
+    </details>
+  )
+}
+
+/** Foils laid so far and what is left in the bowl: whether it will do, and how much more to mix. */
+function WillItDo({ bowl, onTimes }: { bowl: Bowl; onTimes: (times: string) => void }) {
+  const [done, setDone] = useState('')
+  const [left, setLeft] = useState('')
+  const ask = useMutation({
+    mutationFn: () => remix(bowl.id, done, left),
+    onSuccess: (answer) => { if (answer.times !== null) onTimes(answer.times) },
+  })
+  return (
+    <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); ask.mutate() }}>
+      <Form.Control aria-label={`Foils of bowl ${bowl.letter} laid so far`} placeholder="foils in" inputMode="numeric" value={done} onChange={(event) => { setDone(event.target.value) }} />
+      <Form.Control aria-label={`What is left in bowl ${bowl.letter}`} placeholder="left: 30 g" value={left} onChange={(event) => { setLeft(event.target.value) }} />
+      <Press kind="plain" submit disabled={done.trim() === '' || left.trim() === '' || ask.isPending}>Will it do?</Press>
+      {ask.data === undefined ? null : <span role="status" className={ask.data.now ? 'off-target' : ''}>{ask.data.words}</span>}
+      {ask.error === null ? null : <ErrorNotice error={ask.error} />}
+    </Form>
+  )
+}
+
+/** The strand's result, then its formula carried into the real bowl with what it taught. */
+function Trial({ bowl, visit, formulates, letters }: { bowl: Bowl; visit: Visit; formulates: boolean; letters: string[] }) {
+  const queries = useQueryClient()
+  const go = useNavigate()
+  const [result, setResult] = useState({ level: bowl.trial?.level ?? '', tone: bowl.trial?.tone ?? '', words: bowl.trial?.words ?? '', minutes: '' })
+  const [carry, setCarry] = useState({ round: visit.rounds[0]?.id ?? '', grams: '60 g', kind: '', value: '' })
+  const refresh = () => queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey })
+  const save = useMutation({ mutationFn: () => recordTrial(bowl.id, { version: bowl.version, ...result, minutes: result.minutes === '' ? null : result.minutes, elasticity: null }), onSuccess: refresh })
+  const take = useMutation({
+    mutationFn: () => carryTrial(bowl.id, { id: newId(), round: carry.round, letter: freeLetter(letters), grams: carry.grams, corrections: carry.kind === '' ? [] : [{ kind: carry.kind, value: carry.value }], reason: 'the test strand said so' }),
+    onSuccess: async (made) => {
+      await refresh()
+      void go(`/visits/${visit.id}?at=formulate&bowl=${made.id}`)
+    },
+  })
+  return (
+    <div className="trial">
+      <h3>Test strand {bowl.trial === null ? '' : `came to level ${bowl.trial.level} ${bowl.trial.tone}. ${bowl.trial.words}`}</h3>
+      {visit.status === 'closed' ? null : (
+        <div className="detail-row">
+          <Form.Control aria-label="Level reached" placeholder="level" inputMode="decimal" value={result.level} onChange={(event) => { setResult({ ...result, level: event.target.value }) }} />
+          <Form.Control aria-label="Tone reached" placeholder="tone" value={result.tone} onChange={(event) => { setResult({ ...result, tone: event.target.value }) }} />
+          <Form.Control aria-label="What it taught" placeholder="what it taught" value={result.words} onChange={(event) => { setResult({ ...result, words: event.target.value }) }} />
+          <Press disabled={result.level.trim() === '' || save.isPending} onPress={() => { save.mutate() }}>Record result</Press>
+        </div>
+      )}
+      {save.error === null ? null : <ErrorNotice error={save.error} />}
+      {bowl.trial !== null && formulates ? (
+        <div className="detail-row">
+          <Form.Select aria-label="Into which round" value={carry.round} onChange={(event) => { setCarry({ ...carry, round: event.target.value }) }}>
+            {visit.rounds.map((round) => <option key={round.id} value={round.id}>{round.name}</option>)}
+          </Form.Select>
+          <Form.Control aria-label="Colour of the real bowl" value={carry.grams} onChange={(event) => { setCarry({ ...carry, grams: event.target.value }) }} />
+          <Form.Select aria-label="Correction" value={`${carry.kind} ${carry.value}`} onChange={(event) => { const [kind = '', ...rest] = event.target.value.split(' '); setCarry({ ...carry, kind, value: rest.join(' ') }) }}>
+            <option value=" ">as it was</option>
+            <option value="level -0.5">half a level deeper</option>
+            <option value="level -1">a level deeper</option>
+            <option value="level +1">a level lighter</option>
+            <option value="warmer ">warmer</option>
+            <option value="cooler ">cooler</option>
+            <option value="minutes +5 min">5 min longer</option>
+            <option value="minutes -5 min">5 min shorter</option>
+          </Form.Select>
+          <Press kind="main" disabled={take.isPending} onPress={() => { take.mutate() }}>Carry into {freeLetter(letters)}</Press>
+        </div>
+      ) : null}
+      {take.error === null ? null : <ErrorNotice error={take.error} />}
+    </div>
+  )
+}

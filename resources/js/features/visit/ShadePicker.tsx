@@ -1,0 +1,44 @@
+import { useMemo, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import Modal from 'react-bootstrap/Modal'
+import type { ShelfLine } from '../../shared/shelf/shelf'
+
+type Product = ShelfLine['products'][number]
+
+/** The line's shades as a wall of swatches; typing narrows it, Enter takes the first. */
+export function ShadePicker({ line, kinds, onPick, onClose }: { line: ShelfLine; kinds: 'colour' | 'additive'; onPick: (product: Product) => void; onClose: () => void }) {
+  const [search, setSearch] = useState('')
+  const shown = useMemo(() => {
+    const wanted = search.toLowerCase().replaceAll(' ', '').replaceAll(',', '.')
+    return line.products
+      .filter((product) => (product.kind === 'additive') === (kinds === 'additive') && !product.withdrawn)
+      .filter((product) => product.code.toLowerCase().replaceAll(' ', '').startsWith(wanted) || (wanted.length > 2 && product.name.toLowerCase().replaceAll(' ', '').includes(wanted)))
+  }, [line, kinds, search])
+  return (
+    <Modal show onHide={onClose} size="lg" centered aria-labelledby="picker-title">
+      <Modal.Header closeButton>
+        <Modal.Title id="picker-title">{line.name}</Modal.Title>
+      </Modal.Header>
+      <Modal.Body>
+        <Form
+          onSubmit={(event) => {
+            event.preventDefault()
+            const first = shown[0]
+            if (first !== undefined) onPick(first)
+          }}
+        >
+          <Form.Control autoFocus size="lg" aria-label="Shade code" placeholder="Type a code, such as 6n" value={search} onChange={(event) => { setSearch(event.target.value) }} id="shade-search" />
+        </Form>
+        {shown.length === 0 ? <p className="quiet">No such shade in {line.name}.</p> : null}
+        <div className="shade-wall">
+          {shown.map((product) => (
+            <button key={product.id} type="button" className="shade" onClick={() => { onPick(product) }} title={product.name}>
+              <span className="shade-swatch" style={{ background: product.swatch }} />
+              <span className="shade-code">{product.code}</span>
+            </button>
+          ))}
+        </div>
+      </Modal.Body>
+    </Modal>
+  )
+}

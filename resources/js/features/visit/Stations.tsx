@@ -1,0 +1,30 @@
+import type { Visit } from './shapes'
+
+export const STATIONS = ['read', 'canvas', 'formulate', 'place', 'run', 'close'] as const
+export type Station = (typeof STATIONS)[number]
+const WORDS: Record<Station, string> = { read: 'Read', canvas: 'Canvas', formulate: 'Formulate', place: 'Place', run: 'Run', close: 'Close' }
+
+/** The station an address names; else the bowls. */
+export function stationOf(at: string | null, visit: Visit): Station {
+  return STATIONS.find((each) => each === at) ?? (visit.status === 'closed' ? 'read' : 'formulate')
+}
+
+/** The order of work, as tabs; a sign where something waits. */
+export function Stations({ now, visit, onGo }: { now: Station; visit: Visit; onGo: (to: Station) => void }) {
+  const waiting: Partial<Record<Station, string>> = {}
+  const open = visit.status !== 'closed'
+  if (open && visit.proposals.some((proposal) => proposal.state === 'open')) waiting.read = 'notes wait'
+  if (open && visit.canvas.canvas.zones.length === 0) waiting.canvas = 'not read'
+  if (open && (visit.picture.uncovered.length > 0 || visit.picture.doubled.length > 0)) waiting.place = 'bare or doubled'
+  if (open && !visit.gate.open) waiting.run = 'gate shut'
+  return (
+    <div className="stations" role="tablist" aria-label="Order of work">
+      {STATIONS.map((station, index) => (
+        <button key={station} type="button" role="tab" id={`at-${station}`} aria-selected={station === now} className="station" onClick={() => { onGo(station) }}>
+          <span className="station-number" aria-hidden="true">{index + 1}</span> {WORDS[station]}
+          {waiting[station] === undefined ? null : <span className="station-waits">! {waiting[station]}</span>}
+        </button>
+      ))}
+    </div>
+  )
+}

@@ -1,0 +1,52 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import { Link, useNavigate } from 'react-router'
+import { newId } from '../../shared/api/newId'
+import { showClock, showDay } from '../../shared/format/time'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { receive, repeatVisit, visit as visitQuery } from './api'
+import type { Visit } from './shapes'
+
+const STATUS = { expected: '○ expected', 'in-chair': '◐ in the chair', closed: '● closed' } as const
+const VERDICT = { good: '✓ good', mixed: '~ mixed', poor: '✕ poor' } as const
+
+/** Who, what, when, how far, and the step that moves the visit on. */
+export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formulates: boolean; onClose: () => void }) {
+  const queries = useQueryClient()
+  const go = useNavigate()
+  const [id] = useState(newId)
+  const sit = useMutation({
+    mutationFn: () => receive(visit.id),
+    onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
+  })
+  const repeat = useMutation({ mutationFn: () => repeatVisit(visit.id, id), onSuccess: (made) => go(`/visits/${made.id}`) })
+  const error = sit.error ?? repeat.error
+  return (
+    <header className="page-head visit-head">
+      <div>
+        <h1>
+          <Link to={`/clients/${visit.client.id}`}>{visit.client.name}</Link>
+        </h1>
+        <p>
+          {visit.service} <span className="quiet">· {showDay(visit.startsAt)}, {showClock(visit.startsAt)} · {visit.colourist.name}</span>{' '}
+          <span className={`state state-${visit.status}`}>{STATUS[visit.status]}</span>
+          {visit.verdict === null ? null : <span className={`verdict verdict-${visit.verdict}`}>{VERDICT[visit.verdict]}</span>}
+        </p>
+        {visit.from === null ? null : (
+          <p className="quiet">
+            ↻ repeats <Link to={`/visits/${visit.from.id}`}>{showDay(visit.from.on)}</Link> · <Link to={`/compare/${visit.from.id}/${visit.id}`}>compare</Link>
+          </p>
+        )}
+        {visit.note === '' ? null : <p className="wish">{visit.note}</p>}
+        {error === null ? null : <ErrorNotice error={error} />}
+      </div>
+      <div className="visit-steps">
+        <Link className="press btn btn-outline-primary" to={`/visits/${visit.id}/card`} id="card">Card</Link>
+        {visit.status === 'expected' ? <Press onPress={() => { sit.mutate() }} id="receive">In the chair</Press> : null}
+        {visit.status !== 'closed' && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">Close…</Press> : null}
+        {visit.status === 'closed' && formulates ? <Press kind="main" disabled={repeat.isPending} onPress={() => { repeat.mutate() }} id="repeat">↻ Repeat</Press> : null}
+      </div>
+    </header>
+  )
+}

@@ -1,0 +1,119 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { useMemo, useState } from 'react'
+import { useParams, useSearchParams } from 'react-router'
+import { deviceKeep } from '../../shared/keep/keep'
+import { newId } from '../../shared/api/newId'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { Waiting } from '../../shared/ui/Waiting'
+import { shelf as shelfQuery } from '../../shared/shelf/shelf'
+import { adjust, picture as pictureQuery, visit as visitQuery } from './api'
+import { canvasDrafts, type CanvasDraft } from './canvasDraft'
+import { CanvasStation } from './CanvasStation'
+import { CloseStation } from './CloseStation'
+import { dropDraft, emptySheet, freeLetter, readDrafts, writeDraft, type Draft } from './drafts'
+import { FormulateStation } from './FormulateStation'
+import { PlaceStation } from './PlaceStation'
+import { ReadStation } from './ReadStation'
+import { RoundList } from './RoundList'
+import { RunStation } from './RunStation'
+import { SidePanel } from './SidePanel'
+import { STATIONS, stationOf, Stations } from './Stations'
+import type { Shelf } from '../../shared/shelf/shelf'
+import type { Picture, Visit } from './shapes'
+import { useKeys } from '../../shared/ui/useKeys'
+import { usePaused } from './usePaused'
+import { VisitHead } from './VisitHead'
+
+export function VisitPage({ formulates }: { formulates: boolean }) {
+  const { id = '' } = useParams()
+  const loaded = useQuery(visitQuery(id))
+  const shelf = useQuery(shelfQuery)
+  const error = loaded.error ?? shelf.error
+  if (loaded.data === undefined || shelf.data === undefined) return error === null ? <Waiting what="the visit" /> : <ErrorNotice error={error} />
+  return <Workspace key={id} visit={loaded.data} shelf={shelf.data} formulates={formulates} error={error} />
+}
+
+/** Bowls on the left, the station under the hand in the middle, head and outlook on the right: always together. */
+function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: Shelf; formulates: boolean; error: Error | null }) {
+  const [drafts, setDrafts] = useState(() => readDrafts(deviceKeep, visit.id))
+  const [canvasDraft, setCanvasDraft] = useState<CanvasDraft | null>(() => canvasDrafts.read(visit.id))
+  const [params, setParams] = useSearchParams()
+  const station = stationOf(params.get('at'), visit)
+  const bowls = visit.rounds.flatMap((round) => round.bowls)
+  const fresh = Object.values(drafts).filter((draft) => !bowls.some((bowl) => bowl.id === draft.id) && draft.version === null)
+  const chosen = params.get('bowl') ?? bowls.find((bowl) => bowl.state !== 'mixed')?.id ?? bowls[0]?.id ?? fresh[0]?.id ?? null
+  const go = (next: { at?: string; bowl?: string }) => {
+    setParams((now) => ({ ...Object.fromEntries(now), ...next }), { replace: true })
+  }
+  useKeys((event) => {
+    const at = STATIONS[Number(event.key) - 1]
+    if (/^[1-6]$/.test(event.key) && at !== undefined) go({ at })
+  })
+  const editable = formulates && visit.status !== 'closed'
+  const onDraft = (draft: Draft) => { setDrafts(writeDraft(deviceKeep, visit.id, draft)) }
+  const onDrop = (id: string) => { setDrafts(dropDraft(deviceKeep, visit.id, id)) }
+  const add = (round: string) => {
+    const line = shelf.lines[0]
+    if (line === undefined) return
+    const draft = { id: newId(), round, version: null, sheet: emptySheet(freeLetter([...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)]), line) }
+    onDraft(draft)
+    go({ bowl: draft.id, at: station === 'place' ? 'place' : 'formulate' })
+  }
+  const picture = usePicture(visit, drafts, canvasDraft)
+  // A suggestion is a draft like any other: seen, changed, saved, or dropped.
+  const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
+    const letter = freeLetter([...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)])
+    const round = suggestion.first ? visit.rounds[0] : visit.rounds[visit.rounds.length - 1]
+    if (suggestion.sheet !== null && round !== undefined) {
+      const draft = { id: newId(), round: round.id, version: null, sheet: { ...suggestion.sheet, letter } }
+      onDraft(draft)
+      go({ bowl: draft.id })
+    }
+    const target = bowls.find((each) => each.letter === suggestion.change?.letter)
+    if (suggestion.change !== null && target !== undefined) {
+      const sheet = drafts[target.id]?.sheet ?? target.sheet
+      go({ bowl: target.id })
+      void adjust(sheet, suggestion.change, visit.id).then((made) => {
+        onDraft({ id: target.id, round: visit.rounds.find((each) => each.bowls.includes(target))?.id ?? '', version: target.version, sheet: made.sheet })
+      })
+    }
+  }
+  const bowl = bowls.find((each) => each.id === chosen) ?? null
+  const freshChosen = fresh.find((each) => each.id === chosen) ?? null
+  const round = freshChosen?.round ?? visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl?.id))?.id ?? ''
+  const draft = (chosen === null ? undefined : drafts[chosen]) ?? freshChosen ?? (bowl === null ? null : { id: bowl.id, round, version: bowl.version, sheet: bowl.sheet })
+  const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop }
+  const letters = [...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)]
+  return (
+    <div className="page visit">
+      <VisitHead visit={visit} formulates={formulates} onClose={() => { go({ at: 'close' }) }} />
+      {error === null ? null : <ErrorNotice error={error} />}
+      {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>Follow the maker’s instructions and local rules.</Notice>}
+      <Stations now={station} visit={visit} onGo={(at) => { go({ at }) }} />
+      <div className="workspace">
+        <nav aria-label="Bowls" className="visit-rail">
+          <RoundList visit={visit} shelf={shelf} fresh={fresh} drafts={drafts} chosen={chosen} editable={editable} onChoose={(id) => { go({ bowl: id }) }} onAdd={add} />
+        </nav>
+        <section className="card-paper desk" aria-label={station}>
+          {station === 'read' ? <ReadStation visit={visit} formulates={formulates} /> : null}
+          {station === 'canvas' ? <CanvasStation visit={visit} picture={picture} draft={canvasDraft} editable={editable} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
+          {station === 'formulate' ? <FormulateStation {...desk} letters={letters} onSuggested={takeSuggested} /> : null}
+          {station === 'place' ? <PlaceStation {...desk} letters={letters} /> : null}
+          {station === 'run' ? <RunStation visit={visit} formulates={formulates} letters={letters} /> : null}
+          {station === 'close' ? <CloseStation visit={visit} formulates={formulates} /> : null}
+        </section>
+        <SidePanel visit={visit} picture={picture} withMap={station !== 'place' && station !== 'canvas'} />
+      </div>
+    </div>
+  )
+}
+
+/** The picture of the visit with what is being typed in it; the last one stays until the next is there. */
+function usePicture(visit: Visit, drafts: Record<string, Draft>, canvasDraft: CanvasDraft | null) {
+  const typed = useMemo(() => ({ drafts: Object.values(drafts).map((draft) => ({ id: draft.id, round: draft.round, bowl: draft.sheet })), canvas: canvasDraft?.canvas ?? null }), [drafts, canvasDraft])
+  const paused = usePaused(typed, 200)
+  const version = `${visit.canvas.version}.${visit.rounds.flatMap((round) => round.bowls.map((bowl) => `${bowl.letter}${bowl.version}`)).join('.')}`
+  const dirty = paused.drafts.length > 0 || paused.canvas !== null
+  const live = useQuery({ ...pictureQuery(visit.id, version, paused.canvas, paused.drafts), enabled: dirty, placeholderData: keepPreviousData })
+  return dirty ? (live.data ?? visit.picture) : visit.picture
+}

@@ -1,0 +1,111 @@
+import type { ReactNode } from 'react'
+import Form from 'react-bootstrap/Form'
+import type { Problem } from '../../shared/api/http'
+import { Chips } from '../../shared/ui/Chips'
+import { FAMILIES } from '../../shared/ui/families'
+import { Field } from '../../shared/ui/Field'
+import { REGIONS } from '../../shared/ui/HeadMap'
+import { OneOf } from '../../shared/ui/OneOf'
+import { SPANS } from '../../shared/ui/StrandRibbon'
+import { CautionList } from './SidePanel'
+import type { Picture, Zone } from './shapes'
+
+const HISTORY = ['natural', 'coloured', 'lightened', 'direct-dye', 'unknown'] as const
+
+/** One zone: what it is, what was done to it, what is wished; and what the core makes of it. */
+export function ZoneEditor({ zone, map, problem, reading, onChange }: { zone: Zone; map: ReactNode; problem: (field: string) => Problem | undefined; reading: Picture['zones'][number] | undefined; onChange: (zone: Zone) => void }) {
+  const set = (change: Partial<Zone>) => { onChange({ ...zone, ...change }) }
+  const wish = (change: Partial<Zone['wish']>) => { set({ wish: { ...zone.wish, ...change } }) }
+  const orNull = (text: string) => (text.trim() === '' ? null : text)
+  return (
+    <div className="zone-editor">
+      <div>
+        <div className="zone-block">
+          <h3>Is</h3>
+          <div className="field-row">
+            <Field id="zone-natural" label="Natural level" problem={problem('natural')} className="narrow">
+              <Form.Control value={zone.natural ?? ''} inputMode="decimal" placeholder="6" onChange={(event) => { set({ natural: orNull(event.target.value) }) }} />
+            </Field>
+            <Field id="zone-level" label="Level now" problem={problem('level')} className="narrow">
+              <Form.Control value={zone.level ?? ''} inputMode="decimal" placeholder="6.5" onChange={(event) => { set({ level: orNull(event.target.value) }) }} />
+            </Field>
+            <Field id="zone-grey" label="Grey %" problem={problem('grey')} className="narrow">
+              <Form.Control value={zone.grey ?? ''} inputMode="numeric" placeholder="0" onChange={(event) => { set({ grey: orNull(event.target.value) }) }} />
+            </Field>
+            <Field id="zone-regrowth" label="Regrowth cm" problem={problem('regrowth')} className="narrow">
+              <Form.Control value={zone.regrowth ?? ''} inputMode="decimal" placeholder="2" onChange={(event) => { set({ regrowth: orNull(event.target.value) }) }} />
+            </Field>
+            <label className="tick"><input type="checkbox" checked={zone.resistant} onChange={(event) => { set({ resistant: event.target.checked }) }} /> resistant</label>
+            <label className="tick"><input type="checkbox" checked={zone.banded} onChange={(event) => { set({ banded: event.target.checked }) }} /> banded</label>
+            <label className="tick"><input type="checkbox" checked={zone.offLimits} onChange={(event) => { set({ offLimits: event.target.checked }) }} /> leave out</label>
+          </div>
+          <Tones label="Tone now, strongest first" on={zone.tone} onChange={(tone) => { set({ tone }) }} />
+          <div className="zone-line"><span className="zone-what">History</span><OneOf label="History" all={HISTORY} on={zone.history} onChange={(history) => { set({ history: history ?? 'natural' }) }} /></div>
+          <div className="field-row">
+            <Field id="zone-history" label="What was done, in words" className="wide">
+              <Form.Control value={zone.historyWords} maxLength={300} onChange={(event) => { set({ historyWords: event.target.value }) }} />
+            </Field>
+            <Field id="zone-confidence" label="Known how">
+              <Form.Select value={zone.confidence} onChange={(event) => { set({ confidence: event.target.value }) }}>
+                <option value="read">read</option>
+                <option value="told">told</option>
+                <option value="guessed">guessed</option>
+              </Form.Select>
+            </Field>
+          </div>
+        </div>
+        <div className="zone-block">
+          <h3>Wish</h3>
+          <div className="field-row">
+            <Field id="wish-level" label="Level" problem={problem('wish/level')} className="narrow">
+              <Form.Control value={zone.wish.level ?? ''} inputMode="decimal" placeholder="8" onChange={(event) => { wish({ level: orNull(event.target.value) }) }} />
+            </Field>
+            <Field id="wish-words" label="In words" className="wide">
+              <Form.Control value={zone.wish.words} maxLength={300} placeholder="soft, never brassy" onChange={(event) => { wish({ words: event.target.value }) }} />
+            </Field>
+          </div>
+          <Tones label="Wished tone, strongest first" on={zone.wish.tone} onChange={(tone) => { wish({ tone }) }} />
+        </div>
+        <details className="zone-block">
+          <summary>Condition, texture, where it lies</summary>
+          <div className="zone-line"><span className="zone-what">Porosity</span><OneOf label="Porosity" all={['low', 'normal', 'high']} on={zone.porosity} onChange={(porosity) => { set({ porosity: porosity ?? 'normal' }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Elasticity</span><OneOf label="Elasticity" all={['good', 'weak', 'gum']} on={zone.elasticity} clears onChange={(elasticity) => { set({ elasticity }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Breakage</span><OneOf label="Breakage" all={['none', 'some', 'much']} on={zone.breakage} clears onChange={(breakage) => { set({ breakage }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Density</span><OneOf label="Density" all={['fine', 'medium', 'thick']} on={zone.density} clears onChange={(density) => { set({ density }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Texture</span><OneOf label="Texture" all={['fine', 'medium', 'coarse']} on={zone.texture} clears onChange={(texture) => { set({ texture }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Length</span><OneOf label="Length" all={['chin', 'shoulder', 'mid-back']} on={zone.length} clears onChange={(length) => { set({ length }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Spans</span><Chips label="Spans of this zone" all={SPANS} on={SPANS.filter((span) => zone.spans.includes(span))} onChange={(spans) => { set({ spans }) }} /></div>
+          <div className="zone-line"><span className="zone-what">Regions</span><Chips label="Regions of this zone, none for all" all={REGIONS} on={REGIONS.filter((region) => zone.regions.includes(region))} onChange={(regions) => { set({ regions }) }} /></div>
+          <Field id="band-words" label="Bands"><Form.Control value={zone.bandWords} maxLength={200} onChange={(event) => { set({ bandWords: event.target.value }) }} /></Field>
+          <Field id="zone-note" label="Note"><Form.Control value={zone.note} maxLength={500} onChange={(event) => { set({ note: event.target.value }) }} /></Field>
+        </details>
+      </div>
+      <aside className="zone-reading" aria-live="polite">
+        {reading === undefined ? <p className="quiet">Reading…</p> : (
+          <>
+            <h3 className={`direction direction-${reading.direction}`}>{reading.headline}</h3>
+            {reading.lines.map((line) => <p key={line}>{line}</p>)}
+            <CautionList cautions={reading.cautions} />
+          </>
+        )}
+        {map}
+      </aside>
+    </div>
+  )
+}
+
+/** Up to two families in the order they are pressed; the first shows twice as much. */
+function Tones({ label, on, onChange }: { label: string; on: string[]; onChange: (on: string[]) => void }) {
+  return (
+    <div className="chips tones" role="group" aria-label={label}>
+      {FAMILIES.map((family) => {
+        const rank = on.indexOf(family)
+        return (
+          <button key={family} type="button" className="chip" aria-pressed={rank >= 0} onClick={() => { onChange(rank >= 0 ? on.filter((each) => each !== family) : [...on, family].slice(-2)) }}>
+            {rank >= 0 ? `${rank + 1} ` : ''}{family}
+          </button>
+        )
+      })}
+    </div>
+  )
+}

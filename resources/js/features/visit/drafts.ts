@@ -1,0 +1,55 @@
+import { z } from 'zod'
+import type { Keep } from '../../shared/keep/keep'
+import { sheet, type Sheet } from './shapes'
+
+/** A bowl being typed: kept on the device from the first letter until the server has it. */
+const draft = z.object({
+  id: z.string(),
+  round: z.string(),
+  /** The version that was changed; null for a bowl the server does not know yet. */
+  version: z.number().nullable(),
+  sheet,
+})
+export type Draft = z.infer<typeof draft>
+
+const stored = z.record(z.string(), draft)
+
+/** The drafts of one visit, by bowl id. What cannot be read any more is left out. */
+export function readDrafts(keep: Keep, visit: string): Record<string, Draft> {
+  const read = stored.safeParse(keep.read(`drafts.${visit}`))
+  return read.success ? read.data : {}
+}
+
+export function writeDraft(keep: Keep, visit: string, changed: Draft): Record<string, Draft> {
+  const all = { ...readDrafts(keep, visit), [changed.id]: changed }
+  keep.write(`drafts.${visit}`, all)
+  return all
+}
+
+export function dropDraft(keep: Keep, visit: string, id: string): Record<string, Draft> {
+  const all = Object.fromEntries(Object.entries(readDrafts(keep, visit)).filter(([key]) => key !== id))
+  if (Object.keys(all).length === 0) keep.drop(`drafts.${visit}`)
+  else keep.write(`drafts.${visit}`, all)
+  return all
+}
+
+/** The next free letter of a visit. */
+export function freeLetter(taken: string[]): string {
+  return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.includes(letter)) ?? 'AA'
+}
+
+export function emptySheet(letter: string, line: { id: string; ratio: string; developers: string[] }): Sheet {
+  const middle = line.developers[Math.floor((line.developers.length - 1) / 2)] ?? ''
+  return {
+    letter,
+    job: '',
+    line: line.id,
+    ratio: line.ratio,
+    amount: { of: 'colour', grams: '', ingredient: null },
+    parts: [{ ingredients: [] }, { ingredients: [{ product: middle, share: 'all' }] }],
+    additives: [],
+    place: [],
+    minutes: null,
+    note: '',
+  }
+}

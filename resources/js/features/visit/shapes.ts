@@ -1,0 +1,283 @@
+import { z } from 'zod'
+import { safetyState } from '../../shared/safety/safety'
+import { bowlState, nextStep, origin, person, verdict, visitStatus } from '../../shared/visits/visitLine'
+
+const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.string().nullable(), wedge: z.number() })
+export type WorkedIngredient = z.infer<typeof workedIngredient>
+
+export const workedBowl = z.object({
+  ratio: z.string(),
+  parts: z.array(z.object({ name: z.string(), grams: z.string(), ingredients: z.array(workedIngredient) })),
+  additives: z.array(workedIngredient),
+  extras: z.array(z.object({ product: z.string(), label: z.string(), grams: z.string(), counts: z.string() })),
+  withExtras: z.object({ total: z.string(), ratio: z.string() }).nullable(),
+  uses: z.array(z.object({ job: z.string(), grams: z.string() })),
+  total: z.string(),
+  asked: z.string().nullable(),
+  strength: z.object({ developer: z.string(), onHead: z.string().nullable() }).nullable(),
+  why: z.array(z.string()),
+  warnings: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })),
+  judgement: z
+    .object({ level: z.string().nullable(), tone: z.string(), pigment: z.string(), swatch: z.string().nullable(), why: z.array(z.string()) })
+    .nullable(),
+})
+export type WorkedBowl = z.infer<typeof workedBowl>
+
+export const caution = z.object({ key: z.string(), reason: z.string(), mend: z.string() })
+export type Caution = z.infer<typeof caution>
+
+const entry = z.object({
+  product: z.string().optional(),
+  blend: z.string().optional(),
+  version: z.number().optional(),
+  share: z.string(),
+  wanted: z.string().optional(),
+  why: z.string().optional(),
+})
+export type Entry = z.infer<typeof entry>
+
+const count = z.union([z.number(), z.string()]).nullable().optional()
+
+/** One thing done with a bowl: where, how, in which order, by whom. */
+export const stroke = z.object({
+  regions: z.array(z.string()),
+  spans: z.array(z.string()),
+  method: z.string().optional(),
+  pattern: z.string().optional(),
+  with: z.array(z.string()).optional(),
+  order: count,
+  hands: z.string().optional(),
+  hair: z.string().optional(),
+  covering: z.string().optional(),
+  foils: count,
+  width: z.string().optional(),
+  overlaps: z.boolean().optional(),
+  note: z.string().optional(),
+})
+export type Stroke = z.infer<typeof stroke>
+
+/** A bowl as typed: the shape the core reads. */
+export const sheet = z.object({
+  letter: z.string(),
+  job: z.string(),
+  line: z.string(),
+  ratio: z.string(),
+  amount: z.object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.string().nullable() }),
+  parts: z.array(z.object({ ingredients: z.array(entry) })),
+  additives: z.array(z.object({ product: z.string(), dose: z.string() })),
+  extras: z.array(z.object({ product: z.string(), grams: z.string(), counts: z.string().optional() })).optional(),
+  place: z.array(stroke),
+  minutes: z.union([z.number(), z.string()]).nullable(),
+  note: z.string(),
+  purpose: z.string().optional(),
+  mark: z.string().optional(),
+  hair: z.string().optional(),
+  covering: z.string().optional(),
+  heat: z.array(z.object({ with: z.boolean(), minutes: z.union([z.number(), z.string()]) })).optional(),
+  applying: count,
+  clock: z.string().optional(),
+  after: z.string().optional(),
+  plus: count,
+  rinse: z.string().optional(),
+  emulsify: count,
+  until: z.string().optional(),
+  treatment: z.string().optional(),
+  uses: z.array(z.object({ job: z.string(), grams: z.string() })).optional(),
+})
+export type Sheet = z.infer<typeof sheet>
+
+export const clock = z.object({
+  state: z.enum(['waiting', 'applying', 'processing', 'due', 'over', 'rinsed']),
+  /** Minutes since it was mixed, where that is too long for oxidative colour. */
+  stale: z.number().nullable(),
+  from: z.string().nullable(),
+  due: z.string().nullable(),
+  over: z.string().nullable(),
+  applied: z.number().nullable(),
+  processed: z.number().nullable(),
+  longest: z.number().nullable(),
+  checks: z.number(),
+  stamps: z.array(z.object({ kind: z.string(), at: z.string(), words: z.string(), by: z.string() })),
+})
+export type Clock = z.infer<typeof clock>
+
+const trial = z.object({ level: z.string(), tone: z.string(), minutes: z.number().nullable(), elasticity: z.string().nullable(), words: z.string(), by: z.string(), at: z.string() })
+
+export const bowl = z.object({
+  id: z.string(),
+  version: z.number(),
+  letter: z.string(),
+  job: z.string(),
+  line: z.object({ id: z.string(), name: z.string() }),
+  sheet,
+  worked: workedBowl.nullable(),
+  problem: z.string().nullable(),
+  place: z.string(),
+  about: z.array(z.string()),
+  purpose: z.string(),
+  trial: trial.nullable(),
+  clock,
+  poured: workedBowl.nullable(),
+  /** What this client's own bowls for the same job say about the amount. */
+  own: z.object({ colour: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }).nullable(),
+  minutes: z.number().nullable(),
+  note: z.string(),
+  state: bowlState,
+  from: z.object({ id: z.string(), letter: z.string(), visit: z.string(), on: z.string() }).nullable(),
+  batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string(), leftover: z.string().nullable() })),
+})
+export type Bowl = z.infer<typeof bowl>
+
+const swatched = z.object({ words: z.string(), swatch: z.string() })
+
+/** What canvas, bowls and map come to together, worked by the core. */
+export const picture = z.object({
+  zones: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      direction: z.string(),
+      headline: z.string(),
+      lines: z.array(z.string()),
+      cautions: z.array(caution),
+      now: swatched.nullable(),
+      wish: swatched.nullable(),
+      expected: swatched.extend({ verdict: z.string(), calibrated: z.boolean(), why: z.array(z.string()) }).nullable(),
+      steps: z.array(swatched.extend({ letter: z.string() })),
+    }),
+  ),
+  cells: z.record(z.string(), z.array(z.string())),
+  uncovered: z.array(z.string()),
+  doubled: z.array(z.string()),
+  cautions: z.array(caution),
+  suggestions: z.array(
+    z.object({
+      key: z.string(),
+      words: z.string(),
+      why: z.array(z.string()),
+      sheet: sheet.omit({ letter: true }).nullable(),
+      first: z.boolean(),
+      change: z.object({ letter: z.string(), kind: z.string(), value: z.string() }).nullable(),
+    }),
+  ),
+  amounts: z.record(z.string(), z.object({ least: z.string(), most: z.string(), why: z.array(z.string()) }).nullable()),
+  strokes: z.array(z.object({ letter: z.string(), round: z.number(), order: z.number().nullable(), words: z.string(), sequence: z.array(z.string().nullable()) })),
+})
+export type Picture = z.infer<typeof picture>
+
+export const zone = z.object({
+  id: z.string(),
+  name: z.string(),
+  regions: z.array(z.string()),
+  spans: z.array(z.string()),
+  natural: z.string().nullable(),
+  level: z.string().nullable(),
+  tone: z.array(z.string()),
+  grey: z.union([z.number(), z.string()]).nullable(),
+  resistant: z.boolean(),
+  porosity: z.string(),
+  history: z.string(),
+  historyWords: z.string(),
+  confidence: z.string(),
+  banded: z.boolean(),
+  bandWords: z.string(),
+  regrowth: z.string().nullable(),
+  density: z.string().nullable(),
+  texture: z.string().nullable(),
+  length: z.string().nullable(),
+  elasticity: z.string().nullable(),
+  breakage: z.string().nullable(),
+  offLimits: z.boolean(),
+  wish: z.object({ level: z.string().nullable(), tone: z.array(z.string()), words: z.string() }),
+  note: z.string(),
+})
+export type Zone = z.infer<typeof zone>
+
+export const canvas = z.object({ zones: z.array(zone), worn: z.string(), target: z.string() })
+export type Canvas = z.infer<typeof canvas>
+export const canvasRecord = z.object({ version: z.number(), canvas, said: z.array(z.string()), editedBy: z.string().nullable() })
+
+export const proposal = z.object({
+  id: z.string(),
+  source: z.enum(['review', 'repeat', 'adjust']),
+  state: z.enum(['open', 'applied', 'dismissed', 'said']),
+  kind: z.string(),
+  letter: z.string(),
+  bowl: z.string().nullable(),
+  bowlVersion: z.number().nullable(),
+  words: z.string(),
+  reason: z.string(),
+  before: z.string(),
+  after: z.string(),
+  canApply: z.boolean(),
+  canTakeBack: z.boolean(),
+  from: z.object({ id: z.string(), on: z.string() }),
+  by: z.string().nullable(),
+})
+export type Proposal = z.infer<typeof proposal>
+
+export const gate = z.object({
+  open: z.boolean(),
+  reasons: z.array(caution),
+  waivable: z.boolean(),
+  waived: z.string(),
+  waivers: z.array(z.object({ by: z.string(), licence: z.string(), reason: z.string(), at: z.string() })),
+  states: z.record(z.string(), z.object({ state: safetyState, words: z.string() })),
+})
+export type Gate = z.infer<typeof gate>
+
+const result = z.object({
+  zone: z.string(),
+  level: z.string().nullable(),
+  tone: z.array(z.string()),
+  even: z.boolean().nullable(),
+  covered: z.boolean().nullable(),
+  elasticity: z.string().nullable(),
+  words: z.string(),
+})
+export type Result = z.infer<typeof result>
+
+export const visit = z.object({
+  id: z.string(),
+  version: z.number(),
+  now: z.string(),
+  client: z.object({ id: z.number(), name: z.string(), cautions: z.string(), training: z.boolean() }),
+  colourist: person,
+  team: z.array(z.string()),
+  service: z.string(),
+  status: visitStatus,
+  startsAt: z.string(),
+  closedAt: z.string().nullable(),
+  note: z.string(),
+  verdict: verdict.nullable(),
+  outcome: z.string(),
+  keep: z.string(),
+  change: z.string(),
+  results: z.array(result),
+  lasting: z.boolean().nullable(),
+  covering: z.boolean().nullable(),
+  bright: z.boolean().nullable(),
+  nextOn: z.string().nullable(),
+  from: origin,
+  canvas: canvasRecord,
+  picture,
+  gate,
+  proposals: z.array(proposal),
+  raised: z.array(proposal),
+  rounds: z.array(z.object({ id: z.string(), name: z.string(), bowls: z.array(bowl) })),
+  next: nextStep,
+})
+export type Visit = z.infer<typeof visit>
+
+const row = z.object({ what: z.string(), before: z.string(), after: z.string(), difference: z.string(), differs: z.boolean() })
+export type Row = z.infer<typeof row>
+export const adjusted = z.object({ sheet, rows: z.array(row) })
+export const standIns = z.array(z.object({ words: z.string(), differs: z.string(), distance: z.string(), sheet }))
+const side = z.object({ id: z.string(), on: z.string(), client: z.string(), service: z.string(), verdict: verdict.nullable(), outcome: z.string(), keep: z.string(), change: z.string() })
+export const comparison = z.object({ before: side, after: side, pairs: z.array(z.object({ before: z.string().nullable(), after: z.string().nullable(), job: z.string(), rows: z.array(row) })) })
+
+export const blend = z.object({ ingredients: z.array(z.object({ product: z.string(), share: z.string() })), strength: z.string(), blended: z.boolean() })
+
+export const blendKept = z.object({ name: z.string(), version: z.number() })
+
+export const remix = z.object({ words: z.string(), times: z.string().nullable(), now: z.boolean() })

@@ -1,0 +1,54 @@
+import { renderToStaticMarkup } from 'react-dom/server'
+import { expect, it } from 'vitest'
+import { CautionList, SidePanel } from './SidePanel'
+import { stationOf, Stations } from './Stations'
+import type { Picture, Visit } from './shapes'
+
+const picture: Picture = { zones: [], cells: {}, uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
+const visit = {
+  status: 'in-chair', proposals: [], canvas: { version: 0, canvas: { zones: [], worn: '', target: '' }, said: [], editedBy: null }, picture,
+  gate: { open: true, reasons: [], waivable: false, waived: '', waivers: [], states: {} },
+} as unknown as Visit
+
+it('opens the station an address names, else the bowls; a closed visit to be read', () => {
+  expect(stationOf('place', visit)).toBe('place')
+  expect(stationOf('nowhere', visit)).toBe('formulate')
+  expect(stationOf(null, { ...visit, status: 'closed' })).toBe('read')
+})
+
+const words = (changed: Partial<Visit>) => renderToStaticMarkup(<Stations now="read" visit={{ ...visit, ...changed }} onGo={() => undefined} />)
+
+it('says where something waits, and nothing once the visit is closed', () => {
+  expect(words({})).toContain('! not read')
+  expect(words({ gate: { ...visit.gate, open: false } })).toContain('! gate shut')
+  expect(words({ picture: { ...picture, uncovered: ['top/root'] } })).toContain('! bare or doubled')
+  expect(words({ proposals: [{ state: 'open' }] as unknown as Visit['proposals'] })).toContain('! notes wait')
+  expect(words({ status: 'closed', gate: { ...visit.gate, open: false } })).not.toContain('station-waits')
+})
+
+it('marks the station one stands at', () => {
+  expect(words({}).match(/aria-selected="true"/g)).toHaveLength(1)
+  expect(words({})).toMatch(/aria-selected="true"[^>]*>.{0,80}1<\/span> Read/)
+})
+
+const expected = { words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', calibrated: true, why: [] }
+const zone: Picture['zones'][number] = {
+  id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [{ key: 'weak', reason: 'This hair is weak.', mend: 'Test a strand.' }],
+  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, expected, steps: [],
+}
+
+it('shows what to expect as a sketch, with a word and a sign, and by whose visits', () => {
+  const html = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [zone] }} withMap={false} />)
+  expect(html).toContain('! too warm')
+  expect(html).toContain('by this client’s own visits')
+  expect(html).toMatch(/class="is-sketch"/)
+  expect(html).toContain('now 9')
+  expect(html).toContain('wish –')
+  expect(html).toContain('Ends: This hair is weak.')
+  const right = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, expected: { ...expected, verdict: 'on target' } }] }} withMap={false} />)
+  expect(right).toContain('✓ on target')
+})
+
+it('shows no box where nothing needs care', () => {
+  expect(renderToStaticMarkup(<CautionList cautions={[]} />)).toBe('')
+})

@@ -1,0 +1,34 @@
+import { keepPreviousData, queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson } from '../../shared/api/http'
+
+const answerShape = z.object({
+  headline: z.string(),
+  facts: z.array(z.object({ label: z.string(), value: z.string() })),
+  why: z.array(z.string()),
+  swatches: z.array(z.object({ label: z.string(), hex: z.string() })),
+  ingredients: z.array(z.object({ product: z.string(), label: z.string(), share: z.string() })),
+  cautions: z.array(z.object({ reason: z.string(), mend: z.string() })),
+  alarms: z.array(z.string()),
+  fragment: z
+    .object({ line: z.string(), part: z.number(), ingredients: z.array(z.object({ product: z.string(), share: z.string() })) })
+    .nullable(),
+})
+export type Answer = z.infer<typeof answerShape>
+
+/** What an instrument answers to its settings. */
+export const answer = (tool: string, settings: Record<string, string>, enabled: boolean) =>
+  queryOptions({
+    queryKey: ['workbench', tool, settings],
+    queryFn: async ({ signal }) => answerShape.parse(await getJson(`workbench/${tool}?${new URLSearchParams(settings).toString()}`, signal)),
+    enabled,
+    retry: false,
+    placeholderData: keepPreviousData,
+  })
+
+const ruleShape = z.array(z.object({ key: z.string(), label: z.string(), value: z.string(), default: z.string(), alternatives: z.array(z.string()), reason: z.string() }))
+
+export const rules = queryOptions({
+  queryKey: ['workbench', 'rules'],
+  queryFn: async ({ signal }) => ruleShape.parse(await getJson('workbench/rules', signal)),
+})

@@ -1,0 +1,50 @@
+import { afterEach, beforeEach, expect, it, vi } from 'vitest'
+import { getJson, postJson, Refused, Unreachable } from './http'
+
+const answers = (status: number, body: string) => {
+  vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(status === 204 ? null : body, { status }))))
+}
+beforeEach(() => {
+  vi.stubGlobal('document', { cookie: 'other=1; XSRF-TOKEN=a%3Db' })
+})
+afterEach(() => {
+  vi.unstubAllGlobals()
+})
+
+it('gives back what the server says, and null for nothing', async () => {
+  answers(200, '{"a":1}')
+  expect(await getJson('x')).toEqual({ a: 1 })
+  answers(204, '')
+  expect(await getJson('x')).toBeNull()
+})
+
+it('sends the page’s token with a write', async () => {
+  answers(200, '{}')
+  await postJson('x', { b: 2 })
+  const [, init] = vi.mocked(fetch).mock.calls[0] ?? []
+  expect(init?.headers).toMatchObject({ 'X-XSRF-TOKEN': 'a=b', 'Content-Type': 'application/json' })
+})
+
+it('turns a refusal into its words, its mend and its problems', async () => {
+  answers(422, '{"message":"No.","mend":"Mend.","problems":[{"pointer":"/a","message":"m","mend":"n"}],"errors":{"x.y":["z"]}}')
+  const error = await getJson('x').catch((caught: unknown) => caught)
+  expect(error).toBeInstanceOf(Refused)
+  expect(error).toMatchObject({ status: 422, message: 'No.', mend: 'Mend.', problems: [{ pointer: '/a' }, { pointer: '/x/y', message: 'z' }] })
+})
+
+it('carries the newer version of a conflict', async () => {
+  answers(409, '{"message":"Changed.","mend":"Look.","newer":{"version":2}}')
+  expect(await getJson('x').catch((caught: unknown) => caught)).toMatchObject({ status: 409, newer: { version: 2 } })
+})
+
+it('treats a gateway’s page and a lost network as no answer', async () => {
+  answers(502, '<html>')
+  await expect(getJson('x')).rejects.toBeInstanceOf(Unreachable)
+  vi.stubGlobal('fetch', vi.fn(() => Promise.reject(new TypeError('network'))))
+  await expect(getJson('x')).rejects.toBeInstanceOf(Unreachable)
+})
+
+it('says in words that one is signed out', async () => {
+  answers(401, '{"message":"Unauthenticated."}')
+  expect(await getJson('x').catch((caught: unknown) => caught)).toMatchObject({ status: 401, message: 'You are signed out.' })
+})

@@ -1,0 +1,148 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { newId } from '../api/newId'
+import { showClock, showDay } from '../format/time'
+import { ErrorNotice, Notice } from '../ui/Notice'
+import { Press } from '../ui/Press'
+import { liftContraindication, noteContraindication, placeTest, readTest, type Safety, type SafetyState } from './safety'
+
+const SIGN: Record<SafetyState, string> = { reaction: '✕', missing: '✕', expired: '!', waiting: '…', due: '!', clear: '✓' }
+const KINDS = [
+  ['earlier-reaction', 'Earlier reaction to hair colour'],
+  ['henna-tattoo', 'Reaction to a black henna tattoo'],
+  ['sensitive-scalp', 'Sensitive or damaged scalp'],
+  ['face-rash', 'Rash on the face'],
+] as const
+
+/** Skin tests by line and what speaks against colouring: state on top, recording under it. */
+export function SafetyPanel({ client, safety, formulates, onChanged }: { client: number; safety: Safety; formulates: boolean; onChanged: (changed: Safety) => void }) {
+  const open = safety.contraindications.filter((note) => note.liftedAt === null)
+  return (
+    <section className="safety" aria-label="Skin and safety">
+      <ul className="safety-states">
+        {safety.lines.map((line) => (
+          <li key={line.id} className={`safety-state safety-${line.state}`}>
+            <span aria-hidden="true">{SIGN[line.state]}</span> <strong>{line.name}</strong> {line.words}
+          </li>
+        ))}
+      </ul>
+      {open.map((note) => (
+        <Notice key={note.id} kind="stop" title={`${note.words}${note.note === '' ? '' : `: ${note.note}`}`} action={formulates ? <Lift note={note.id} doctor={note.needsDoctor} onChanged={onChanged} /> : null}>
+          {note.mend}
+        </Notice>
+      ))}
+      {safety.tests.filter((test) => test.result === null).map((test) => (
+        <ReadTest key={test.id} test={test} onChanged={onChanged} />
+      ))}
+      <details className="safety-more">
+        <summary>Place a skin test, note a contraindication, look back</summary>
+        <PlaceTest client={client} safety={safety} onChanged={onChanged} />
+        <NoteOne client={client} onChanged={onChanged} />
+        <ul className="safety-past">
+          {safety.tests.filter((test) => test.result !== null).map((test) => (
+            <li key={test.id}>
+              {test.result === 'reaction' ? '✕ reaction' : '✓ clear'}: {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} by {test.placedBy}, read {test.readAt === null ? '' : showDay(test.readAt)} by {test.readBy}. {test.note}
+            </li>
+          ))}
+          {safety.contraindications.filter((note) => note.liftedAt !== null).map((note) => (
+            <li key={note.id}>
+              {note.words}, lifted {note.liftedAt === null ? '' : showDay(note.liftedAt)} by {note.liftedBy}: {note.clearance}
+            </li>
+          ))}
+        </ul>
+      </details>
+      <p className="small-print">Usual cautions only. The maker’s instructions, local rules and licensed practice come first.</p>
+    </section>
+  )
+}
+
+function ReadTest({ test, onChanged }: { test: Safety['tests'][number]; onChanged: (changed: Safety) => void }) {
+  const [note, setNote] = useState('')
+  const read = useMutation({ mutationFn: (result: string) => readTest(test.id, result, note), onSuccess: onChanged })
+  return (
+    <div className="safety-read">
+      <p>
+        Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}.</strong>
+      </p>
+      <div className="safety-row">
+        <Form.Control aria-label="What the skin shows" placeholder="What the skin shows" maxLength={300} value={note} onChange={(event) => { setNote(event.target.value) }} />
+        <Press onPress={() => { read.mutate('clear') }} id="read-clear">✓ Clear</Press>
+        <Press kind="stop" onPress={() => { read.mutate('reaction') }} id="read-reaction">✕ Reaction</Press>
+      </div>
+      {read.error === null ? null : <ErrorNotice error={read.error} />}
+    </div>
+  )
+}
+
+function PlaceTest({ client, safety, onChanged }: { client: number; safety: Safety; onChanged: (changed: Safety) => void }) {
+  const [lines, setLines] = useState<string[]>([])
+  const [spot, setSpot] = useState('behind the left ear')
+  const [id, setId] = useState(newId)
+  const place = useMutation({
+    mutationFn: () => placeTest(client, { id, lines, spot }),
+    onSuccess: (changed) => {
+      setId(newId())
+      setLines([])
+      onChanged(changed)
+    },
+  })
+  return (
+    <div className="safety-form">
+      <div className="chips" role="group" aria-label="Lines to test">
+        {safety.lines.map((line) => (
+          <button key={line.id} type="button" className="chip" aria-pressed={lines.includes(line.id)} onClick={() => { setLines(lines.includes(line.id) ? lines.filter((each) => each !== line.id) : [...lines, line.id]) }}>
+            {line.name}
+          </button>
+        ))}
+      </div>
+      <div className="safety-row">
+        <Form.Control aria-label="Where on the body" maxLength={80} value={spot} onChange={(event) => { setSpot(event.target.value) }} />
+        <Press disabled={lines.length === 0 || spot.trim() === '' || place.isPending} onPress={() => { place.mutate() }} id="place-test">Test placed now</Press>
+      </div>
+      {place.error === null ? null : <ErrorNotice error={place.error} />}
+    </div>
+  )
+}
+
+function NoteOne({ client, onChanged }: { client: number; onChanged: (changed: Safety) => void }) {
+  const [kind, setKind] = useState('')
+  const [words, setWords] = useState('')
+  const [id, setId] = useState(newId)
+  const note = useMutation({
+    mutationFn: () => noteContraindication(client, { id, kind, note: words }),
+    onSuccess: (changed) => {
+      setId(newId())
+      setKind('')
+      setWords('')
+      onChanged(changed)
+    },
+  })
+  return (
+    <div className="safety-form">
+      <div className="safety-row">
+        <Form.Select aria-label="What speaks against colouring" value={kind} onChange={(event) => { setKind(event.target.value) }}>
+          <option value="">Note what speaks against colouring…</option>
+          {KINDS.map(([value, label]) => (
+            <option key={value} value={value}>{label}</option>
+          ))}
+        </Form.Select>
+        <Form.Control aria-label="In words" placeholder="In words" maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
+        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>Note it</Press>
+      </div>
+      {note.error === null ? null : <ErrorNotice error={note.error} />}
+    </div>
+  )
+}
+
+function Lift({ note, doctor, onChanged }: { note: string; doctor: boolean; onChanged: (changed: Safety) => void }) {
+  const [words, setWords] = useState('')
+  const lift = useMutation({ mutationFn: () => liftContraindication(note, words), onSuccess: onChanged })
+  return (
+    <span className="safety-row">
+      <Form.Control aria-label="What lifts it" placeholder={doctor ? 'Medical clearance: who, when' : 'Healed: who saw it'} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
+      <Press disabled={words.trim() === '' || lift.isPending} onPress={() => { lift.mutate() }}>Record</Press>
+      {lift.error === null ? null : <ErrorNotice error={lift.error} />}
+    </span>
+  )
+}

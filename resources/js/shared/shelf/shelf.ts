@@ -1,0 +1,31 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson } from '../api/http'
+
+const shelfShape = z.object({
+  step: z.string(),
+  lines: z.array(
+    z.object({
+      id: z.string(),
+      name: z.string(),
+      kind: z.string(),
+      about: z.string(),
+      ratio: z.string(),
+      window: z.object({ min: z.number(), target: z.number(), max: z.number() }),
+      developers: z.array(z.string()),
+      products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean() })),
+    }),
+  ),
+  developers: z.array(z.object({ id: z.string(), label: z.string(), name: z.string() })),
+  blends: z.array(z.object({ name: z.string(), version: z.number(), line: z.string() })),
+})
+export type Shelf = z.infer<typeof shelfShape>
+export type ShelfLine = Shelf['lines'][number]
+
+
+/** The salon's lines with their shades and developers. */
+export const shelf = queryOptions({
+  queryKey: ['shelf'],
+  queryFn: async ({ signal }) => shelfShape.parse(await getJson('shelf', signal)),
+  staleTime: 60_000,
+})

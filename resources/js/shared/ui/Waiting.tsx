@@ -1,0 +1,11 @@
+/** Shown while something loads: the shape of what comes, and a word for screen readers. */
+export function Waiting({ what }: { what: string }) {
+  return (
+    <div className="waiting" role="status">
+      <span className="visually-hidden">Loading {what}</span>
+      <span className="waiting-line" />
+      <span className="waiting-line" />
+      <span className="waiting-line" />
+    </div>
+  )
+}

@@ -1,0 +1,42 @@
+import { z } from 'zod'
+
+export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), bowl: z.string().nullable() })
+export const person = z.object({ name: z.string(), initials: z.string() })
+export const bowlState = z.enum(['planned', 'weighing', 'mixed'])
+export const visitStatus = z.enum(['expected', 'in-chair', 'closed'])
+export const verdict = z.enum(['good', 'mixed', 'poor'])
+export type Verdict = z.infer<typeof verdict>
+export const origin = z.object({ id: z.string(), on: z.string() }).nullable()
+
+/** One visit as an entry in a list. */
+export const visitLine = z.object({
+  id: z.string(),
+  client: z.object({ id: z.number(), name: z.string(), cautions: z.string() }),
+  colourist: person,
+  service: z.string(),
+  status: visitStatus,
+  startsAt: z.string(),
+  verdict: verdict.nullable(),
+  outcome: z.string(),
+  keep: z.string(),
+  change: z.string(),
+  from: origin,
+  changes: z.array(z.string()),
+  nextOn: z.string().nullable(),
+  bowls: z.array(
+    z.object({
+      id: z.string(),
+      letter: z.string(),
+      job: z.string(),
+      line: z.string(),
+      colour: z.string(),
+      developer: z.string(),
+      spans: z.array(z.string()),
+      swatches: z.array(z.string()),
+      used: z.string().nullable(),
+      state: bowlState,
+    }),
+  ),
+  next: nextStep,
+})
+export type VisitLine = z.infer<typeof visitLine>
