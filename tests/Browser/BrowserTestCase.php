@@ -1,0 +1,168 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\TestCase;
+
+/** A real browser on the running application, with the demo salon, and a hand on the simulated scale. */
+abstract class BrowserTestCase extends TestCase
+{
+    /** @var resource|null */
+    private static $driverProcess = null;
+
+    private static int $driverPort = 0;
+
+    /** @var list<RemoteWebDriver> */
+    private array $browsers = [];
+
+    private string $profile = '';
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        $this->scale('reset');
+    }
+
+    protected function tearDown(): void
+    {
+        foreach ($this->browsers as $browser) {
+            $browser->quit();
+        }
+        $this->browsers = [];
+        parent::tearDown();
+    }
+
+    /** A fresh browser, as another device would be. */
+    protected function browser(int $width = 1280, int $height = 800): RemoteWebDriver
+    {
+        $this->profile = sys_get_temp_dir().'/tinta-browser-'.bin2hex(random_bytes(6));
+        $options = (new ChromeOptions)->addArguments([
+            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
+            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', "--user-data-dir={$this->profile}", "--window-size={$width},{$height}",
+        ]);
+        $wanted = DesiredCapabilities::chrome();
+        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
+
+        return $this->browsers[] = RemoteWebDriver::create('http://127.0.0.1:'.self::driverPort(), $wanted, 20_000, 60_000);
+    }
+
+    protected function address(string $path = '/'): string
+    {
+        return 'http://127.0.0.1:'.(getenv('TINTA_WEB_PORT') ?: '8460').$path;
+    }
+
+    protected function signIn(RemoteWebDriver $browser, string $login): void
+    {
+        $browser->get($this->address());
+        $this->type($browser, '#email', "{$login}@sailcloth.example");
+        $this->type($browser, '#password', 'harbour-light');
+        $this->press($browser, '#sign-in');
+        $this->see($browser, '.frame-head');
+    }
+
+    /** Waits for an element that is shown; with a text, for one that contains it. */
+    protected function see(RemoteWebDriver $browser, string $css, string $text = '', float $seconds = 12.0): RemoteWebElement
+    {
+        $until = microtime(true) + $seconds;
+        do {
+            foreach ($browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
+                try {
+                    if ($element->isDisplayed() && ($text === '' || str_contains($element->getText(), $text))) {
+                        return $element;
+                    }
+                } catch (StaleElementReferenceException) {
+                    // The page drew it anew between finding and asking; look again.
+                }
+            }
+            usleep(80_000);
+        } while (microtime(true) < $until);
+        $shot = sys_get_temp_dir().'/tinta-browser-failure.png';
+        $browser->takeScreenshot($shot);
+        self::fail("Did not see {$css}".($text === '' ? '' : " with “{$text}”").' on '.$browser->getCurrentURL()."; the page says:\n".mb_substr($browser->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+    }
+
+    protected function press(RemoteWebDriver $browser, string $css, string $text = ''): void
+    {
+        for ($try = 0; ; $try++) {
+            try {
+                $element = $this->see($browser, $css, $text);
+                $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+                $element->click();
+
+                return;
+            } catch (StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved) {
+                if ($try === 4) {
+                    throw $moved;
+                }
+                usleep(200_000);
+            }
+        }
+    }
+
+    /** Replaces what stands in a field. */
+    protected function type(RemoteWebDriver $browser, string $css, string $text): void
+    {
+        $field = $this->see($browser, $css);
+        $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
+        $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
+    }
+
+    protected function key(RemoteWebDriver $browser, string $key): void
+    {
+        $browser->getKeyboard()->sendKeys($key);
+    }
+
+    /** Says one command to the simulated scale and waits for its answer. */
+    protected function scale(string $command): string
+    {
+        $socket = stream_socket_client('tcp://127.0.0.1:'.(getenv('TINTA_SCALE_PORT') ?: '8461'), $code, $error, 3);
+        self::assertNotFalse($socket, "The simulated scale is not there: {$error}");
+        stream_set_timeout($socket, 3);
+        fwrite($socket, $command."\n");
+        while (($line = fgets($socket)) !== false) {
+            if (preg_match('/^(ok|no) (.*)$/', trim($line), $m) === 1) {
+                fclose($socket);
+                self::assertSame('ok', $m[1], $m[2]);
+
+                return $m[2];
+            }
+        }
+        self::fail("The simulated scale did not answer “{$command}”.");
+    }
+
+    /** Pours and waits until the bench shows what is in the line. */
+    protected function pour(RemoteWebDriver $browser, string $grams, string $shown): void
+    {
+        $this->scale("pour {$grams}");
+        $this->see($browser, '#stage-in', $shown);
+    }
+
+    private static function driverPort(): int
+    {
+        if (self::$driverProcess === null) {
+            $probe = stream_socket_server('tcp://127.0.0.1:0');
+            self::$driverPort = (int) substr((string) strrchr((string) stream_socket_get_name($probe, false), ':'), 1);
+            fclose($probe);
+            self::$driverProcess = proc_open(['chromedriver', '--port='.self::$driverPort], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+            self::assertIsResource(self::$driverProcess, 'ChromeDriver is not installed.');
+            while (($line = fgets($pipes[1])) !== false && ! str_contains($line, 'started successfully')) {
+                // It says so when it listens.
+            }
+            register_shutdown_function(static function (): void {
+                proc_terminate(self::$driverProcess);
+                proc_close(self::$driverProcess);
+            });
+        }
+
+        return self::$driverPort;
+    }
+}

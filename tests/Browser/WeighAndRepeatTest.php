@@ -1,0 +1,235 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+it('plans two bowls, weighs both on the scale, over-pours once and keeps the proportion, closes, repeats', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+
+    // Plan: a client without a visit today.
+    $this->press($page, '.frame-head a', 'Clients');
+    $this->type($page, 'input[type=search]', 'brigid');
+    $this->press($page, '.client-list a', 'Brigid Kinsella');
+    $this->type($page, '#service', 'Copper, two bowls');
+    $this->press($page, '#plan');
+    $this->see($page, '.visit-head', 'Copper, two bowls');
+
+    // Bowl A: two shades, worked while it is typed.
+    $this->press($page, '.round button', '+ bowl');
+    $this->type($page, '#job', 'Root');
+    $this->type($page, '#amount', '30 g');
+    foreach (['6c', '7c'] as $code) {
+        $this->press($page, '#add-0');
+        $this->type($page, '#shade-search', $code);
+        $this->key($page, WebDriverKeys::ENTER);
+        $this->see($page, '.shade-button', strtoupper($code));
+    }
+    $this->type($page, 'input[aria-label="Share of Colour 1"]', '2');
+    $this->see($page, '#bowl-total', '75.0 g');
+    $this->press($page, '#at-place');
+    $this->press($page, '#add-stroke');
+    $this->see($page, '.zone-tab', 'all over');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+
+    // Bowl B: given by its total, a blended strength.
+    $this->press($page, '#at-formulate');
+    $this->press($page, '.round button', '+ bowl');
+    $this->see($page, '.bowl-choice', 'New bowl');
+    $this->type($page, '#job', 'Ends');
+    $page->findElement(WebDriverBy::cssSelector('#amount-of option[value=total]'))->click();
+    $this->type($page, '#amount', '60 g');
+    $this->type($page, '#ratio', '1:2');
+    $this->press($page, '#add-0');
+    $this->type($page, '#shade-search', '8g');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->type($page, '#wish', '15 vol');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->see($page, '.bowl-totals', '15 vol (4.5 %)');
+    $this->see($page, '#bowl-total', '60.0 g');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+
+    // Weigh A: 20 g and 10 g of colour, 45 g of developer; the second is poured 2 g over.
+    $this->press($page, '.weigh-link[aria-label="Bench, bowl A"]');
+    $this->scale('bowl 210');
+    $this->see($page, '.stage-number', '210.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '6C');
+    $this->see($page, '#stage-number', '20.0 g');
+    $this->pour($page, '12.3', '12.3 g');
+    // A reload in the middle of a pour loses nothing.
+    $page->navigate()->refresh();
+    $this->see($page, '#stage-in', '12.3 g');
+    $this->pour($page, '7.7', '20.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '7C');
+    $this->pour($page, '12', '12.0 g');
+    $this->see($page, '.stage-over');
+    $this->key($page, ' ');
+    $this->see($page, '#over-title', '7C is 2.0 g over');
+    $this->see($page, '.over-choice', 'New total 90.0 g');
+    $this->key($page, '1');
+    $this->see($page, '.stage-label', '6C');
+    $this->see($page, '#stage-number', '4.0 g');
+    $this->pour($page, '4', '24.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '20 vol');
+    $this->pour($page, '54', '54.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-words', 'Everything is in');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-words', 'Bowl finished');
+    $this->see($page, '.bench-bowl', '90.0 g');
+
+    // Weigh back 15 g, leave, weigh B.
+    $this->press($page, '#by-hand');
+    $this->type($page, '#hand', '15');
+    $this->press($page, '#hand-enter');
+    $this->see($page, '.stage', '75.0 g used');
+    $this->key($page, WebDriverKeys::ESCAPE);
+    $this->see($page, '.state-mixed');
+    $this->press($page, '.weigh-link[aria-label="Bench, bowl B"]');
+    $this->scale('bowl 190');
+    // The scale still has the first bowl's zero: a lighter bowl shows below it until it is tared.
+    $this->see($page, '.stage-number', '-20.0 g');
+    $this->key($page, ' ');
+    foreach (['8G' => '20', '10 vol' => '20', '20 vol' => '20'] as $label => $grams) {
+        $this->see($page, '.stage-label', $label);
+        $this->pour($page, $grams, "{$grams}.0 g");
+        $this->key($page, ' ');
+    }
+    $this->see($page, '.stage-words', 'Everything is in');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-words', 'Bowl finished');
+    $this->key($page, WebDriverKeys::ESCAPE);
+
+    // Close, then repeat from the client file with one press.
+    $this->press($page, '#close');
+    $this->press($page, '.chip', 'Good');
+    $this->type($page, '#outcome', 'Even and bright.');
+    $this->type($page, '#change', 'Less on the ends.');
+    $this->press($page, '#close-visit');
+    $this->see($page, '.state-closed');
+    $this->press($page, '.visit-head h1 a');
+    $this->see($page, '.lineage-card', 'Even and bright.');
+    $this->press($page, '#repeat');
+    $this->see($page, '.visit-head', 'repeats');
+    $this->press($page, '#at-read');
+    $this->see($page, '.proposal', 'Less on the ends');
+    $this->press($page, '#at-formulate');
+    $this->see($page, '#bowl-total', '75.0 g');
+    expect(count($page->findElements(WebDriverBy::cssSelector('.bowl-choice'))))->toBe(2);
+});
+
+it('says that the scale is gone and takes grams by hand', function () {
+    $page = $this->browser(1024, 768);
+    $this->signIn($page, 'noor');
+    $this->press($page, '.next-hand', 'Carry on weighing bowl B');
+    $this->see($page, '.stage-label');
+    $this->scale('drop 6');
+    $this->see($page, '#scale-badge', 'scale disconnected');
+    $this->see($page, '.stage-words', 'The scale is disconnected');
+    $before = $page->findElement(WebDriverBy::cssSelector('.stage-label'))->getText();
+    $this->key($page, '1');
+    $this->see($page, '#hand');
+    $this->key($page, '.5');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->see($page, '.bench-line.is-current', '1.5 g');
+    $this->see($page, '.stage-label', $before);
+    $this->see($page, '#scale-badge', 'scale 0.0 g', 15);
+    $this->scale('garbage 30');
+    $this->see($page, '#scale-badge', 'garbage');
+    $this->see($page, '#scale-badge', 'scale 0.0 g');
+    $this->scale('bowl 3200');
+    $this->see($page, '#scale-badge', 'too heavy');
+});
+
+it('keeps a half-typed bowl through a reload and shows a newer version instead of overwriting it', function () {
+    $one = $this->browser();
+    $this->signIn($one, 'ines');
+    $this->press($one, '.visit-card', 'Isolde Marchetti');
+    $this->see($one, '#bowl-total');
+    $this->type($one, '#job', 'Root, half typed');
+    $this->type($one, '#amount', '-3');
+    $this->see($one, '.field-problem', 'below zero');
+    $one->navigate()->refresh();
+    $this->see($one, '.field-problem', 'below zero');
+    expect($this->see($one, '#job')->getAttribute('value'))->toBe('Root, half typed');
+    $this->type($one, '#amount', '40 g');
+
+    $two = $this->browser();
+    $this->signIn($two, 'amara');
+    $this->press($two, '.visit-card', 'Isolde Marchetti');
+    $this->type($two, '#job', 'Root, the other device');
+    $this->press($two, '#save-bowl');
+    $this->see($two, '.desk-foot [role=status]', 'Saved');
+
+    $this->press($one, '#save-bowl');
+    $this->see($one, '.notice', 'changed on another device');
+    $this->see($one, '.notice', 'Root, the other device');
+    expect($this->see($one, '#job')->getAttribute('value'))->toBe('Root, half typed');
+    $this->press($one, '.notice button', 'Put mine in its place');
+    $this->see($one, '.desk-foot [role=status]', 'Saved');
+    $this->see($two, '.bowl-choice', 'Root, half typed', 15);
+});
+
+// WCAG 2.2 AA by axe-core, in both themes.
+it('has no accessibility violation on its main views', function () {
+    $page = $this->browser();
+    $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
+    $check = function (string $where) use ($page, $axe): void {
+        foreach (['light', 'dark'] as $theme) {
+            $page->executeScript("document.documentElement.dataset.bsTheme = '{$theme}'");
+            usleep(400_000);
+            $page->executeScript($axe);
+            $found = $page->executeAsyncScript("const done = arguments[arguments.length - 1]; axe.run(document, {runOnly: ['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']}).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target + ' ' + n.failureSummary).join('; ').slice(0, 600))))");
+            expect($found)->toBe([], "{$where}, {$theme}");
+        }
+    };
+    $page->get($this->address());
+    $this->see($page, '#email');
+    $check('sign in');
+    $this->signIn($page, 'leilani');
+    $this->see($page, '.visit-card');
+    $check('today');
+    $this->press($page, '.visit-card', 'Hana Kobayashi');
+    $this->see($page, '#bowl-total');
+    $unfold = fn () => $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
+    $unfold();
+    $check('visit, formulate');
+    foreach (['read' => '.safety-states', 'canvas' => '.zone-editor', 'place' => '.pattern-list', 'run' => '.lane', 'close' => '#close-visit'] as $station => $sign) {
+        $this->press($page, "#at-{$station}");
+        $this->see($page, $sign);
+        $unfold();
+        $check("visit, {$station}");
+    }
+    $this->press($page, '.visit-head a', 'compare');
+    $this->see($page, '.compare-heads');
+    $check('compare');
+    $page->navigate()->back();
+    $this->press($page, '#card');
+    $this->see($page, '.card-qr');
+    $check('card');
+    $page->navigate()->back();
+    $this->press($page, '.visit-head h1 a');
+    $this->see($page, '.lineage-card');
+    $check('client file');
+    $page->get($this->address('/clients'));
+    $this->see($page, '.client-list a');
+    $check('clients');
+    $page->get($this->address('/workbench'));
+    $this->see($page, '.answer-headline');
+    $check('workbench');
+    $page->get($this->address('/panel'));
+    $this->see($page, '#panel-pour');
+    $check('pour panel');
+    $page->get($this->address());
+    $this->press($page, '.next-hand', 'Weigh bowl A');
+    $this->see($page, '.bench');
+    usleep(500_000);
+    $check('bench');
+});

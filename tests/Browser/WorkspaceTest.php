@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+it('takes a first visit through the order of work, and the next one from what was said', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $page->get($this->address('/clients'));
+    $this->type($page, '#new-name', 'Orla Whitby');
+    $this->press($page, '.new-client button', 'Add client');
+    $this->see($page, '.safety-state', 'no skin test');
+    $this->type($page, '#service', 'Copper, first time');
+    $this->press($page, '#plan');
+
+    // Canvas, by its key: read two zones; the core reads along.
+    $this->see($page, '.stations');
+    $this->key($page, '2');
+    $this->press($page, '#start-canvas');
+    $this->type($page, '#zone-natural', '6');
+    $this->type($page, '#zone-level', '6');
+    $this->type($page, '#zone-grey', '60');
+    $this->type($page, '#wish-level', '6');
+    $this->press($page, '[aria-label="Wished tone, strongest first"] .chip', 'copper');
+    $this->see($page, '.zone-reading', '60 % grey: half natural');
+    // A reload in the middle loses nothing.
+    $page->navigate()->refresh();
+    $this->see($page, '.zone-reading', '60 % grey: half natural');
+    $this->type($page, '#zone-level', '66');
+    $this->press($page, '#save-canvas');
+    $this->see($page, '.field-problem', 'A level of 66 cannot be.');
+    $this->type($page, '#zone-level', '6');
+    $this->press($page, '#save-canvas');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+
+    // Formulate, then make it deeper with one press, and take that back.
+    $this->press($page, '#at-formulate');
+    $this->press($page, '.round button', '+ bowl');
+    $this->type($page, '#job', 'Root');
+    $this->type($page, '#amount', '40 g');
+    foreach (['6c', '6n'] as $code) {
+        $this->press($page, '#add-0');
+        $this->type($page, '#shade-search', $code);
+        $this->key($page, WebDriverKeys::ENTER);
+        $this->see($page, '.shade-button', strtoupper($code));
+    }
+    $this->see($page, '#bowl-total', '100.0 g');
+    $this->press($page, '.adjust > summary', 'Adjust');
+    $this->press($page, '.adjust .chip', 'a level deeper');
+    $this->see($page, '.adjusted', '5C');
+    $this->see($page, '.shade-button', '5N');
+    $this->press($page, '.adjusted button', 'Undo');
+    $this->see($page, '.shade-button', '6N');
+
+    // Place: the whole root is wished for; paint the top, see what is bare, then all over.
+    $this->press($page, '#at-place');
+    $this->press($page, '#add-stroke');
+    $this->press($page, '.head-region[aria-label=top]');
+    $this->see($page, '.cautions', 'Wished for, but no bowl goes there');
+    $this->press($page, '#all-over');
+    $this->press($page, '[aria-label="Along the strand"] .chip', 'regrowth');
+    (new WebDriverSelect($this->see($page, '#method')))->selectByValue('root-touch-up');
+    $this->see($page, '.pattern-list', 'all over, root to regrowth, root touch-up');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    expect($page->findElements(WebDriverBy::cssSelector('.head-letter-bare')))->toBe([]);
+    $this->press($page, '#at-formulate');
+    $this->see($page, '.outlook', 'level');
+    // What is painted says how much it takes.
+    $this->press($page, '.painted-amount .chip', 'take 150 g');
+    $this->see($page, '#bowl-total', '150.0 g');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+
+    // Run: weighed by hand, the gate is shut, a licensed reason opens it, the clock runs.
+    $this->press($page, '.weigh-link[aria-label="Bench, bowl A"]');
+    $this->scale('drop 60');
+    $this->see($page, '#scale-badge', 'scale disconnected');
+    $this->key($page, ' ');
+    foreach (['30', '30', '90'] as $grams) {
+        $this->see($page, '.stage-label');
+        $this->press($page, '#by-hand');
+        $this->type($page, '#hand', $grams);
+        $this->press($page, '#hand-enter');
+        usleep(300_000);
+    }
+    $this->see($page, '.stage-words', 'Everything is in');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-words', 'Bowl finished');
+    $this->key($page, WebDriverKeys::ESCAPE);
+    $this->see($page, '#gate', 'No skin test of Tidewater');
+    $this->press($page, '.lane-acts button', 'First touch');
+    $this->see($page, '.lane .notice', 'Oxidative colour may not go on');
+    $this->type($page, '[aria-label="Reason of a licensed person"]', 'Patch of Friday read here, not written down');
+    $this->press($page, '.gate-waive button');
+    $this->see($page, '.notice-warn', 'licence HB-0417');
+    $this->press($page, '.lane-acts button', 'First touch');
+    $this->see($page, '.clock-face', 'going on');
+    $this->press($page, '.lane-acts button', 'Last touch');
+    $this->see($page, '.clock-number', '34:');
+    // Another device shows the same clock.
+    $other = $this->browser(1024, 768);
+    $this->signIn($other, 'noor');
+    $other->get(str_replace('at=formulate', 'at=run', $page->getCurrentURL()));
+    $this->see($other, '.clock-face', 'working, rinse');
+    $this->press($other, '.lane-acts button', 'Rinsed');
+    $this->see($page, '.clock-face', 'rinsed', 15);
+
+    // Close with a result and a wish for next time; repeat; the wish is applied with one press.
+    $this->press($page, '#close');
+    $this->press($page, '.chip', 'Mixed');
+    $this->type($page, '[aria-label="Level Root came to"]', '6');
+    $this->type($page, '#outcome', 'A little flat.');
+    $this->type($page, '#change', '10 g of colour less');
+    // A photograph: any file of the tablet; what is kept is drawn anew.
+    $file = sys_get_temp_dir().'/tinta-head.png';
+    imagepng(imagecreatetruecolor(60, 40), $file);
+    $page->findElement(WebDriverBy::cssSelector('.photo-file input'))->sendKeys($file);
+    $this->see($page, '.photos figure', 'before');
+    expect($page->executeAsyncScript("const done = arguments[arguments.length - 1]; const image = document.querySelector('.photos img'); image.decode().then(() => done(image.naturalWidth), () => done(0))"))->toBe(60);
+    $this->press($page, '#close-visit');
+    $this->see($page, '.notice-good', 'This visit is closed');
+    $this->see($page, '.proposal', '10 g of colour less');
+    $this->press($page, '#repeat');
+    $this->see($page, '.visit-head', 'repeats');
+    $this->press($page, '#at-read');
+    $this->press($page, '.proposal button', 'Apply');
+    $this->see($page, '.proposal-applied', 'done');
+    $this->press($page, '#at-formulate');
+    $this->see($page, '#bowl-total', '125.0 g');
+    $this->press($page, '.visit-head a', 'compare');
+    $this->see($page, '.compare-pair tr.differs', '−25 g');
+    $page->navigate()->back();
+    $this->press($page, '#card');
+    $this->see($page, '.card-head', 'Orla Whitby');
+    $this->see($page, '.card-formula', '25.0 g');
+    expect($page->findElements(WebDriverBy::cssSelector('.card-qr path')))->toHaveCount(1);
+});
+
+it('shows the newer canvas on the second device instead of overwriting it', function () {
+    $open = function (string $who) {
+        $page = $this->browser();
+        $this->signIn($page, $who);
+        $this->press($page, '.visit-card', 'Sunniva Lie');
+        $this->press($page, '#at-canvas');
+        $this->see($page, '.zone-tab', 'Mids');
+
+        return $page;
+    };
+    [$one, $two] = [$open('tomasz'), $open('amara')];
+    $this->type($one, '#zone-regrowth', '3.3');
+    $this->type($two, '#zone-regrowth', '4.4');
+    $this->press($two, '#save-canvas');
+    $this->see($two, '.desk-foot [role=status]', 'Saved');
+    $this->press($one, '#save-canvas');
+    $this->see($one, '.notice', 'changed on another device');
+    $this->see($one, '.notice', 'Amara Okafor');
+    expect($this->see($one, '#zone-regrowth')->getAttribute('value'))->toBe('3.3');
+    $this->press($one, '.notice button', 'Take the newer');
+    $until = microtime(true) + 8;
+    while ($this->see($one, '#zone-regrowth')->getAttribute('value') !== '4.4' && microtime(true) < $until) {
+        usleep(100_000);
+    }
+    expect($this->see($one, '#zone-regrowth')->getAttribute('value'))->toBe('4.4');
+});
+
+it('pours by eye on the scale and keeps the formula that came of it', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'leilani');
+    $page->get($this->address('/clients'));
+    $this->press($page, '.client-list a', 'Gunnar Eide');
+    $this->type($page, '#service', 'Gloss by eye');
+    $this->press($page, '#plan');
+    $this->press($page, '.round button', '+ bowl');
+    (new WebDriverSelect($this->see($page, '#line')))->selectByVisibleText('Slack Water');
+    $this->type($page, '#job', 'Gloss');
+    $this->press($page, '#add-0');
+    $this->type($page, '#shade-search', '9p');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->see($page, '.shade-button', '9P');
+    $this->type($page, 'input[aria-label="Share of Colour 1"]', '“a ribbon”');
+    $this->type($page, 'input[aria-label="Share of Developer 1"]', '?');
+    $this->see($page, '#bowl-total', 'at least 0 g');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $this->press($page, '#weigh');
+    $this->scale('bowl 200');
+    $this->see($page, '.stage-number', '200.0 g');
+    $this->key($page, ' ');
+    foreach (['9P' => '21.4', '6 vol' => '43'] as $label => $grams) {
+        $this->see($page, '.stage-label', $label);
+        $this->see($page, '.stage-words', 'By eye');
+        $this->pour($page, $grams, number_format((float) $grams, 1).' g');
+        $this->key($page, ' ');
+    }
+    $this->see($page, '.stage-words', 'Everything is in');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-words', 'Bowl finished');
+    $this->key($page, WebDriverKeys::ESCAPE);
+    $this->see($page, '.poured', 'it came to 64.4 g');
+    $this->see($page, '.poured', '21.4 g 9P, 43.0 g 6 vol');
+});
+
+it('swaps a shade that is out for its nearest blend, splits the bowl, and moves the new one', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $this->press($page, '.visit-card', 'Linnea Forsberg');
+    $this->see($page, '#bowl-total');
+    $this->press($page, '.part-row button', 'out?');
+    $this->see($page, '.stand-in');
+    $this->press($page, '.stand-in button', 'Take');
+    $this->see($page, '.wanted', 'out of stock');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $before = $this->see($page, '#bowl-total')->getText();
+    $this->press($page, '.adjust > summary', 'Copy, split, move');
+    $this->press($page, '#split-bowl');
+    $this->see($page, '.bowl-choice svg[aria-label="Bowl C"]');
+    $half = $this->see($page, '#bowl-total')->getText();
+    $until = microtime(true) + 8;
+    while ($half === $before && microtime(true) < $until) {
+        usleep(100_000);
+        $half = $this->see($page, '#bowl-total')->getText();
+    }
+    expect((float) $half)->toBeGreaterThan((float) $before / 2 - 0.5)->toBeLessThan((float) $before / 2 + 0.5);
+});
