@@ -70,7 +70,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Waits for an element that is shown; with a text, for one that contains it. */
-    protected function see(RemoteWebDriver $browser, string $css, string $text = '', float $seconds = 12.0): RemoteWebElement
+    protected function see(RemoteWebDriver $browser, string $css, string $text = '', float $seconds = 20.0): RemoteWebElement
     {
         $until = microtime(true) + $seconds;
         do {
@@ -94,6 +94,7 @@ abstract class BrowserTestCase extends TestCase
     {
         for ($try = 0; ; $try++) {
             try {
+                $this->rest($browser);
                 $element = $this->see($browser, $css, $text);
                 $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
                 $element->click();
@@ -108,9 +109,24 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /**
+     * Waits until nothing is under way on the page: a person does not press what still moves.
+     * A page that asks again and again is never at rest for long; after the given time it is taken as it is.
+     */
+    protected function rest(RemoteWebDriver $browser, float $seconds = 4.0): void
+    {
+        $until = microtime(true) + $seconds;
+        $quiet = 0;
+        while ($quiet < 2 && microtime(true) < $until) {
+            $quiet = $browser->executeScript('return document.documentElement.dataset.busy === undefined') === true ? $quiet + 1 : 0;
+            usleep(30_000);
+        }
+    }
+
     /** Replaces what stands in a field. */
     protected function type(RemoteWebDriver $browser, string $css, string $text): void
     {
+        $this->rest($browser);
         $field = $this->see($browser, $css);
         $field->sendKeys([WebDriverKeys::CONTROL, 'a']);
         $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
@@ -118,6 +134,7 @@ abstract class BrowserTestCase extends TestCase
 
     protected function key(RemoteWebDriver $browser, string $key): void
     {
+        $this->rest($browser);
         $browser->getKeyboard()->sendKeys($key);
     }
 

@@ -6,6 +6,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
+import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
 import { InkPatterns } from '../shared/ui/InkPatterns'
 import { App } from './App'
@@ -16,6 +17,8 @@ const queries = new QueryClient({
     mutations: { networkMode: 'always' },
   },
 })
+
+markWork(document.documentElement)
 
 const root = document.getElementById('root')
 if (root !== null) {

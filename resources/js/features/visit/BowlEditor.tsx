@@ -8,7 +8,7 @@ import { BowlCautions } from './BowlCautions'
 import { BowlDetails } from './BowlDetails'
 import { BowlTotals } from './BowlTotals'
 import { AdditiveEditor, PartEditor } from './PartEditor'
-import { isGeneral, problemAt } from './problems'
+import { aboutTyped, isGeneral, problemAt } from './problems'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Bowl, Picture, Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
@@ -28,7 +28,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
   const { shelf, sheet, saveError, onChange } = props
   const worked = useQuery({ ...preview(usePaused(sheet), props.visit?.id), placeholderData: keepPreviousData })
   const line = shelf.lines.find((each) => each.id === sheet.line)
-  const error = saveError ?? worked.error
+  const error = saveError ?? aboutTyped(worked.error, sheet)
   const set = (change: Partial<Sheet>) => { onChange({ ...sheet, ...change }) }
   const setPart = (index: number, ingredients: Sheet['parts'][number]['ingredients']) => {
     set({ parts: sheet.parts.map((part, each) => (each === index ? { ingredients } : part)) })

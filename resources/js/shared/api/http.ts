@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { startWork } from './busy'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
 export type Problem = z.infer<typeof problem>
@@ -37,6 +38,15 @@ function token(): string {
 }
 
 async function ask(method: string, path: string, body: unknown, signal?: AbortSignal): Promise<unknown> {
+  const end = startWork()
+  try {
+    return await exchange(method, path, body, signal)
+  } finally {
+    end()
+  }
+}
+
+async function exchange(method: string, path: string, body: unknown, signal?: AbortSignal): Promise<unknown> {
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
