@@ -12,6 +12,7 @@ use App\Http\Controllers\Bowls\SplitBowlController;
 use App\Http\Controllers\Bowls\SubstituteController as BowlSubstituteController;
 use App\Http\Controllers\Bowls\TrialController;
 use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\Lineage\CompareController;
 use App\Http\Controllers\Lineage\ProposalController;
 use App\Http\Controllers\Photos\PhotoController;
@@ -41,7 +42,6 @@ use App\Http\Controllers\Workbench\BlendController;
 use App\Http\Controllers\Workbench\CodeController;
 use App\Http\Controllers\Workbench\FillController;
 use App\Http\Controllers\Workbench\GreyController;
-use App\Http\Controllers\Workbench\RulesController;
 use App\Http\Controllers\Workbench\StrengthController;
 use App\Http\Controllers\Workbench\SubstituteController;
 use App\Http\Controllers\Workbench\TonerController;
@@ -56,6 +56,8 @@ Route::middleware('auth')->group(function (): void {
 
     Route::get('today', TodayController::class);
     Route::get('shelf', ShelfController::class);
+    Route::get('house', [HouseController::class, 'show']);
+    Route::put('house', [HouseController::class, 'update']);
     Route::post('house-blends', [HouseBlendController::class, 'store']);
 
     Route::get('clients', [ClientController::class, 'index']);
@@ -117,7 +119,6 @@ Route::middleware('auth')->group(function (): void {
         Route::get('toner', TonerController::class);
         Route::get('amount', AmountController::class);
         Route::get('substitute', SubstituteController::class);
-        Route::get('rules', RulesController::class);
     });
 
     Route::get('scale/check', ScaleCheckController::class);

@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Canvas;
 use App\Models\Client;
+use App\Models\Salon;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
 use RuntimeException;
@@ -38,6 +39,11 @@ final class EditedElsewhere extends RuntimeException
     public static function canvas(Canvas $newer): self
     {
         return new self('The canvas was changed on another device.', 'Look at the newer one, then keep it or put yours in its place.', $newer);
+    }
+
+    public static function house(Salon $newer): self
+    {
+        return new self('The house rules were changed on another device.', 'The newer ones are shown beside yours; keep them or put yours in their place.', $newer);
     }
 
     public static function batch(Batch $newer): self

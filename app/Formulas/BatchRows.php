@@ -8,6 +8,7 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Pour;
 use Core\Mixing\Strength;
+use Core\Rules\PourMiss;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;
@@ -50,6 +51,7 @@ final class BatchRows
         return [
             'said' => $said,
             'step_cg' => $plan->step->value,
+            'miss' => [$plan->tolerance->miss->below10->centigrams, $plan->tolerance->miss->to60->centigrams, "{$plan->tolerance->miss->above60->numerator}/{$plan->tolerance->miss->above60->denominator}"],
             'lines' => array_map(fn (PlannedLine $line): array => [
                 'key' => $line->key,
                 'label' => $line->label,
@@ -92,7 +94,7 @@ final class BatchRows
                 $line['open'] ?? false,
             ), $json['lines']),
             ScaleStep::from($json['step_cg']),
-            Tolerance::house(),
+            Tolerance::of(PourMiss::of(Grams::ofCentigrams($json['miss'][0]), Grams::ofCentigrams($json['miss'][1]), Fraction::parse($json['miss'][2]))),
         );
     }
 }

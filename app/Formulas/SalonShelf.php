@@ -93,7 +93,7 @@ final class SalonShelf
             $products[$developer->productId()] = $this->developer($developer);
         }
 
-        $shelf = new Shelf($lines, $products, MassReading::plain()->withOunce($salon->ounce));
+        $shelf = new Shelf($lines, $products, MassReading::plain()->withOunce($salon->rules()->ounce));
 
         return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): HouseBlend => new HouseBlend($blend->name, $blend->version, array_map(
             fn (array $each): Ingredient => new Ingredient($each['product'], $shelf->product($each['product'])?->label() ?? $each['product'], Share::parse($each['share'])), $blend->ingredients,

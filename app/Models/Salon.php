@@ -4,20 +4,18 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use App\Casts\AsScaleStep;
-use Core\Rules\ClockStart;
+use Carbon\CarbonImmutable;
 use Core\Rules\HouseRules;
-use Core\Units\Ounce;
-use Core\Units\ScaleStep;
+use Core\Rules\Schools;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /**
  * @property int $id
  * @property string $name
- * @property ScaleStep $scale_step_cg
- * @property Ounce $ounce
- * @property ?array<string, mixed> $house_rules what differs from the standard: skinTestDays, clock, waivers
+ * @property string $timezone an IANA name; moments are stored in UTC and shown in it
+ * @property ?array<string, string> $house_rules what differs from the standard, as the core reads it
+ * @property int $version raised by every change of the above
  */
 final class Salon extends Model
 {
@@ -25,18 +23,21 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['scale_step_cg' => AsScaleStep::class, 'ounce' => Ounce::class, 'house_rules' => 'array'];
+        return ['house_rules' => 'array'];
     }
 
     /** What this house does where good people disagree. */
     public function rules(): HouseRules
     {
-        $rules = HouseRules::standard()->withStep($this->scale_step_cg)->withOunce($this->ounce);
-        $own = $this->house_rules ?? [];
-        $rules = isset($own['skinTestDays']) ? $rules->withSkinTestDays((int) $own['skinTestDays']) : $rules;
-        $rules = isset($own['clock']) ? $rules->withClockStart(ClockStart::from($own['clock'])) : $rules;
+        return Schools::read($this->house_rules ?? []);
+    }
 
-        return isset($own['waivers']) ? $rules->withWaivers((bool) $own['waivers']) : $rules;
+    /** @return array{CarbonImmutable, CarbonImmutable} the first and the last moment of the salon's day, in UTC */
+    public function dayOf(CarbonImmutable $moment): array
+    {
+        $local = $moment->setTimezone($this->timezone);
+
+        return [$local->startOfDay()->utc(), $local->endOfDay()->utc()];
     }
 
     /** @return HasMany<HouseBlendVersion, $this> */

@@ -49,7 +49,7 @@ final readonly class JsonNode
         return array_map(fn (int $index): self => $this->at($index), array_keys($this->value));
     }
 
-    /** @return array<string, self> one node per member of an object; a missing one is empty, anything else is a problem */
+    /** @return array<array-key, self> one node per member of an object (PHP makes numbers of keys that look like them); a missing one is empty, anything else is a problem */
     public function members(): array
     {
         if ($this->value === null || $this->value === []) {
@@ -62,7 +62,7 @@ final readonly class JsonNode
         }
         $members = [];
         foreach (array_keys($this->value) as $key) {
-            $members[(string) $key] = $this->at($key);
+            $members[$key] = $this->at($key);
         }
 
         return $members;

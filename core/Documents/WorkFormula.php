@@ -14,9 +14,8 @@ use Core\Mixing\WorkedBowl;
 use Core\Mixing\WorkedIngredient;
 use Core\Mixing\WorkedPart;
 use Core\Rules\HouseRules;
-use Core\Rules\LevelSchool;
+use Core\Rules\Schools;
 use Core\Units\Fraction;
-use Core\Units\Ounce;
 use Core\Units\ScaleStep;
 use stdClass;
 
@@ -89,17 +88,12 @@ final class WorkFormula
     private static function rules(JsonNode $node): HouseRules
     {
         $rules = HouseRules::standard();
-        if ($node->at('step')->isGiven()) {
-            $step = array_values(array_filter(ScaleStep::cases(), static fn (ScaleStep $each): bool => $each->show() === $node->at('step')->text()))[0] ?? null;
-            $step === null ? $node->at('step')->problem('This is no scale step.', 'Write 0.1 g, 0.5 g or 1 g.') : $rules = $rules->withStep($step);
-        }
-        if ($node->at('ounce')->isGiven()) {
-            $ounce = Ounce::tryFrom($node->at('ounce')->text());
-            $ounce === null ? $node->at('ounce')->problem('This is no meaning of an ounce.', 'Write ask, weight, us-fluid or imperial-fluid.') : $rules = $rules->withOunce($ounce);
-        }
-        if ($node->at('level-school')->isGiven()) {
-            $school = LevelSchool::tryFrom($node->at('level-school')->text());
-            $school === null ? $node->at('level-school')->problem('This is no school of level.', 'Write linear or dye-weighted.') : $rules = $rules->withLevelSchool($school);
+        foreach ($node->members() as $key => $member) {
+            try {
+                $rules = Schools::set($rules, (string) $key, $member->text());
+            } catch (CoreException $refusal) {
+                $member->problem($refusal->getMessage(), $refusal->mend());
+            }
         }
 
         return $rules;

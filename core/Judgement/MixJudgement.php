@@ -66,7 +66,7 @@ final readonly class MixJudgement
     }
 
     /**
-     * How much dye a gram carries: it halves about every two levels up (our own model). Kept exact:
+     * How much dye a gram carries falls evenly with the level (our own model), kept exact:
      * 12 − level, so that a 4 weighs twice what an 8 does.
      */
     private static function dye(Weighed $part): Fraction

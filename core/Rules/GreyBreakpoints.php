@@ -19,6 +19,18 @@ final readonly class GreyBreakpoints
             : throw InvalidRule::greyMustRise();
     }
 
+    /**
+     * @param  string  $text  three percentages: “25, 50, 75”
+     *
+     * @throws InvalidRule unless three whole numbers that rise within 0 to 100
+     */
+    public static function parse(string $text): self
+    {
+        return preg_match('/^\s*(\d{1,3})\s*%?[\s,;\/]+(\d{1,3})\s*%?[\s,;\/]+(\d{1,3})\s*%?\s*$/u', $text, $m) === 1
+            ? self::of((int) $m[1], (int) $m[2], (int) $m[3])
+            : throw InvalidRule::greyMustRise();
+    }
+
     public function words(): string
     {
         return "{$this->none}, {$this->third}, {$this->half} % grey";

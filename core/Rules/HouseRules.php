@@ -9,7 +9,10 @@ use Core\Units\Grams;
 use Core\Units\Ounce;
 use Core\Units\ScaleStep;
 
-/** Where good people disagree: what this house does. Every judgement takes it; nothing reads a default of its own. */
+/**
+ * Where good people disagree: what this house does. Every judgement takes it; nothing reads a default of its own.
+ * `Schools` reads and writes it as text, rule by rule, each with its reason.
+ */
 final readonly class HouseRules
 {
     /**
@@ -23,6 +26,7 @@ final readonly class HouseRules
      * @param  int  $skinTestDays  a clear skin test holds this long after it was read; every service needs its own
      * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules decide
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
+     * @param  PourMiss  $pourMiss  how far a pour may miss its target
      */
     private function __construct(
         public LevelSchool $levelSchool,
@@ -42,6 +46,7 @@ final readonly class HouseRules
         public int $skinTestDays,
         public bool $waivers,
         public Fraction $regrowthPerMonth,
+        public PourMiss $pourMiss,
     ) {
     }
 
@@ -50,7 +55,7 @@ final readonly class HouseRules
         return new self(
             LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
             GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
-            ClockStart::Complete, 7, true, Fraction::of(5, 4),
+            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(),
         );
     }
 
@@ -63,15 +68,24 @@ final readonly class HouseRules
         ?Filling $filling = null,
         ?int $fillFromLevels = null,
         ?GreyBreakpoints $grey = null,
+        ?Fraction $primaryWeight = null,
+        ?Fraction $dampDeeper = null,
+        ?Grams $stepDown = null,
+        ?int $goodVisitsBeforeStepDown = null,
+        ?int $freshnessMinutes = null,
         ?ClockStart $clockStart = null,
         ?int $skinTestDays = null,
         ?bool $waivers = null,
+        ?Fraction $regrowthPerMonth = null,
+        ?PourMiss $pourMiss = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool, $step ?? $this->step, $ounce ?? $this->ounce, $depositVolume ?? $this->depositVolume,
             $openAir ?? $this->openAir, $filling ?? $this->filling, $fillFromLevels ?? $this->fillFromLevels, $grey ?? $this->grey,
-            $this->primaryWeight, $this->dampDeeper, $this->stepDown, $this->goodVisitsBeforeStepDown, $this->freshnessMinutes,
-            $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers, $this->regrowthPerMonth,
+            $primaryWeight ?? $this->primaryWeight, $dampDeeper ?? $this->dampDeeper, $stepDown ?? $this->stepDown,
+            $goodVisitsBeforeStepDown ?? $this->goodVisitsBeforeStepDown, $freshnessMinutes ?? $this->freshnessMinutes,
+            $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
+            $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
         );
     }
 
@@ -93,7 +107,7 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 10 or 20 */
     public function withDepositVolume(int $volume): self
     {
-        return in_array($volume, [10, 20], true) ? $this->with(depositVolume: $volume) : throw InvalidRule::notOneOf('deposit strength', (string) $volume, ['10', '20']);
+        return in_array($volume, [10, 20], true) ? $this->with(depositVolume: $volume) : throw InvalidRule::notOneOf('strength for pure deposit', (string) $volume, ['10', '20']);
     }
 
     public function withOpenAir(OpenAir $openAir): self
@@ -109,12 +123,42 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 2 or 3 */
     public function withFillFromLevels(int $levels): self
     {
-        return in_array($levels, [2, 3], true) ? $this->with(fillFromLevels: $levels) : throw InvalidRule::notOneOf('levels darker that ask for a filler', (string) $levels, ['2', '3']);
+        return in_array($levels, [2, 3], true) ? $this->with(fillFromLevels: $levels) : throw InvalidRule::notOneOf('filler from', (string) $levels, ['2', '3']);
     }
 
     public function withGrey(GreyBreakpoints $grey): self
     {
         return $this->with(grey: $grey);
+    }
+
+    /** @throws InvalidRule unless 1 to 5 times */
+    public function withPrimaryWeight(Fraction $times): self
+    {
+        return $this->with(primaryWeight: self::within('primary tone weighs', $times, Fraction::of(1), Fraction::of(5), 'times the secondary'));
+    }
+
+    /** @throws InvalidRule unless 0 to 2 levels */
+    public function withDampDeeper(Fraction $levels): self
+    {
+        return $this->with(dampDeeper: self::within('toner on damp hair', $levels, Fraction::zero(), Fraction::of(2), 'levels deeper'));
+    }
+
+    /** @throws InvalidRule unless 1 to 20 g */
+    public function withStepDown(Grams $colour): self
+    {
+        return $colour->centigrams >= 100 && $colour->centigrams <= 2000 ? $this->with(stepDown: $colour) : throw InvalidRule::outOfRange('step down by', $colour->text(), '1', '20', 'g');
+    }
+
+    /** @throws InvalidRule unless 1 to 10 visits */
+    public function withGoodVisitsBeforeStepDown(int $visits): self
+    {
+        return $this->with(goodVisitsBeforeStepDown: self::whole('step down after', $visits, 1, 10, 'good visits'));
+    }
+
+    /** @throws InvalidRule unless 5 to 90 minutes */
+    public function withFreshnessMinutes(int $minutes): self
+    {
+        return $this->with(freshnessMinutes: self::whole('mixed colour is fresh for', $minutes, 5, 90, 'min'));
     }
 
     public function withClockStart(ClockStart $start): self
@@ -125,7 +169,7 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 2 to 60 days */
     public function withSkinTestDays(int $days): self
     {
-        return $days >= 2 && $days <= 60 ? $this->with(skinTestDays: $days) : throw InvalidRule::notOneOf('days a skin test holds', (string) $days, ['2', '7', '14']);
+        return $this->with(skinTestDays: self::whole('a clear skin test holds', $days, 2, 60, 'days'));
     }
 
     public function withWaivers(bool $allowed): self
@@ -133,31 +177,26 @@ final readonly class HouseRules
         return $this->with(waivers: $allowed);
     }
 
-    /** @return list<RuleText> every rule, as shown where it bites */
-    public function texts(): array
+    /** @throws InvalidRule unless 0.5 to 3 cm */
+    public function withRegrowthPerMonth(Fraction $centimetres): self
     {
-        $standard = self::standard();
-        $rows = [];
-        foreach ([
-            ['level-school', 'Level of a mix', static fn (self $r): string => $r->levelSchool->value, ['linear', 'dye-weighted'], 'Linear is the mean by weight; dye-weighted holds that the darker shade dominates because it carries more dye.'],
-            ['scale-step', 'Scale step', static fn (self $r): string => $r->step->show(), ['0.1 g', '0.5 g', '1 g'], 'Plans are rounded to it, so that every target can be hit.'],
-            ['ounce', 'A plain “oz” means', static fn (self $r): string => $r->ounce->value, ['ask', 'weight', 'us-fluid', 'imperial-fluid'], 'The three ounces differ; asking costs a moment, guessing a bowl.'],
-            ['deposit', 'Strength for pure deposit', static fn (self $r): string => "{$r->depositVolume} vol", ['10 vol', '20 vol'], '10 vol only deposits; some take 20 for a firmer hold.'],
-            ['open-air', 'Lightener in open air', static fn (self $r): string => $r->openAir->value, ['strength-up', 'slow-and-low'], 'It misses a foil’s heat: one strength up, or the same and more time.'],
-            ['filling', 'Going darker on lightened hair', static fn (self $r): string => $r->filling->value, ['fill', 'skip'], 'A filler puts warm pigment back; skipping saves a step and risks fading and a green or hollow cast.'],
-            ['fill-from', 'Filler from', static fn (self $r): string => "{$r->fillFromLevels} levels", ['2 levels', '3 levels'], 'How far down hair may go before it needs its pigment back.'],
-            ['grey-shares', 'Natural for grey: none, a third, half up to', static fn (self $r): string => $r->grey->words(), [], 'Grey has no warmth of its own; the more of it, the more natural the colour needs.'],
-            ['primary-weight', 'Primary tone weighs', static fn (self $r): string => $r->primaryWeight->decimal(1).' times the secondary', [], 'Where a line’s legend does not say.'],
-            ['damp', 'Toner on damp hair', static fn (self $r): string => $r->dampDeeper->decimal(1).' level deeper', [], 'Water dilutes it; or dry first.'],
-            ['step-down', 'Step down', static fn (self $r): string => "{$r->stepDown->text()} after {$r->goodVisitsBeforeStepDown} good visits", [], 'A little at a time, so that grey and fading show before they hurt.'],
-            ['clock', 'The clock starts', static fn (self $r): string => $r->clockStart->words(), [ClockStart::Complete->words(), ClockStart::FirstTouch->words()], 'From completion every strand gets its full time; from first touch none gets too much. Both are shown.'],
-            ['skin-test', 'A clear skin test holds', static fn (self $r): string => "{$r->skinTestDays} days", [], 'Counted from its reading at 48 hours; each oxidative service needs its own, of the lines planned.'],
-            ['waivers', 'A skin test may be waived', static fn (self $r): string => $r->waivers ? 'by a licensed person' : 'by nobody', ['by a licensed person', 'by nobody'], 'Where local rules permit, with name and reason on record; never after a reaction.'],
-            ['freshness', 'Mixed colour is fresh for', static fn (self $r): string => "{$r->freshnessMinutes} min", [], 'Oxidative colour works from the moment it is mixed.'],
-        ] as [$key, $label, $value, $alternatives, $reason]) {
-            $rows[] = new RuleText($key, $label, $value($this), $value($standard), array_values(array_diff($alternatives, [$value($this)])), $reason);
-        }
+        return $this->with(regrowthPerMonth: self::within('hair grows', $centimetres, Fraction::of(1, 2), Fraction::of(3), 'cm a month'));
+    }
 
-        return $rows;
+    public function withPourMiss(PourMiss $miss): self
+    {
+        return $this->with(pourMiss: $miss);
+    }
+
+    /** @throws InvalidRule */
+    private static function whole(string $rule, int $given, int $least, int $most, string $unit): int
+    {
+        return $given >= $least && $given <= $most ? $given : throw InvalidRule::outOfRange($rule, (string) $given, (string) $least, (string) $most, $unit);
+    }
+
+    /** @throws InvalidRule */
+    private static function within(string $rule, Fraction $given, Fraction $least, Fraction $most, string $unit): Fraction
+    {
+        return $given->compare($least) >= 0 && $given->compare($most) <= 0 ? $given : throw InvalidRule::outOfRange($rule, $given->decimal(2), $least->decimal(1), $most->decimal(1), $unit);
     }
 }

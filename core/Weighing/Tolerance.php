@@ -4,40 +4,33 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Units\Fraction;
+use Core\Rules\PourMiss;
 use Core\Units\Grams;
 use Core\Units\Rounding;
 
-/**
- * How far a pour may miss its target: ±0.5 g below 10 g, ±1 g to 60 g, ±2 % above (a model of ours,
- * a house rule). Never more than half of the target, so that nothing at all is never "near enough".
- */
+/** How far a pour may miss its target, by the house's rule. Never more than half of the target, so that nothing at all is never "near enough". */
 final readonly class Tolerance
 {
-    private function __construct(
-        private Grams $small,
-        private Grams $medium,
-        private Fraction $large,
-    ) {
+    private function __construct(public PourMiss $miss)
+    {
     }
 
     public static function house(): self
     {
-        return new self(Grams::ofCentigrams(50), Grams::ofCentigrams(100), Fraction::of(2, 100));
+        return new self(PourMiss::standard());
     }
 
-    /** @param  Fraction  $large share of the target, 0 to 1 */
-    public static function of(Grams $small, Grams $medium, Fraction $large): self
+    public static function of(PourMiss $miss): self
     {
-        return new self($small, $medium, $large);
+        return new self($miss);
     }
 
     public function band(Grams $target): Band
     {
         $miss = match (true) {
-            $target->centigrams < 1000 => $this->small->centigrams,
-            $target->centigrams <= 6000 => $this->medium->centigrams,
-            default => $target->exactly()->times($this->large)->rounded(1, Rounding::HalfUp),
+            $target->centigrams < 1000 => $this->miss->below10->centigrams,
+            $target->centigrams <= 6000 => $this->miss->to60->centigrams,
+            default => $target->exactly()->times($this->miss->above60)->rounded(1, Rounding::HalfUp),
         };
         $miss = min($miss, intdiv($target->centigrams, 2));
 

@@ -13,9 +13,9 @@ return new class extends Migration
         Schema::create('salons', function (Blueprint $table): void {
             $table->id();
             $table->string('name', 120);
-            $table->unsignedSmallInteger('scale_step_cg')->default(10);
-            $table->string('ounce', 20)->default('ask');
+            $table->string('timezone', 64)->default('UTC');
             $table->json('house_rules')->nullable();
+            $table->unsignedInteger('version')->default(1);
             $table->timestamps();
         });
         Schema::create('team_members', function (Blueprint $table): void {

@@ -29,7 +29,7 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
-        $salon = Salon::query()->create(['name' => 'Sailcloth Row Colour Studio']);
+        $salon = Salon::query()->create(['name' => 'Sailcloth Row Colour Studio', 'timezone' => 'Europe/Oslo']);
         $hash = Hash::make(self::PASSWORD);
         foreach (self::TEAM as $member) {
             [$name, $initials, $login, $role] = $member;

@@ -8,7 +8,8 @@ arch('the core is strict')->expect('Core')->toUseStrictTypes()->toUseStrictEqual
 arch('units are the floor')->expect('Core\Units')->toOnlyUse(['Core\Refusal', 'Core\CoreException']);
 arch('mixing stands on units')->expect('Core\Mixing')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Units']);
 arch('judgement does not know documents, weighing or advice')->expect('Core\Judgement')->not->toUse(['Core\Documents', 'Core\Weighing', 'Core\Advice']);
-arch('weighing stands on mixing')->expect('Core\Weighing')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Units', 'Core\Mixing']);
+arch('weighing stands on mixing and the rules')->expect('Core\Weighing')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Units', 'Core\Mixing', 'Core\Rules']);
+arch('the rules stand on units')->expect('Core\Rules')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Units']);
 arch('placement stands on units')->expect('Core\Placement')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Units']);
 arch('timing stands on the rules')->expect('Core\Timing')->toOnlyUse(['Core\Refusal', 'Core\CoreException', 'Core\Rules']);
 arch('safety does not know bowls')->expect('Core\Safety')->not->toUse(['Core\Documents', 'Core\Mixing', 'Core\Weighing', 'Core\Visit', 'Core\Lineage']);

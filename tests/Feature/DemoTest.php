@@ -29,7 +29,7 @@ it('loads the demo salon, every bowl workable and every batch replayable', funct
 
     $shelf = resolve(SalonShelf::class)->of($salon);
     foreach (Bowl::query()->with('components')->get() as $bowl) {
-        expect(resolve(BowlRows::class)->sheet($bowl, $shelf)->work($salon->scale_step_cg)->total()->centigrams)->toBeGreaterThan(0);
+        expect(resolve(BowlRows::class)->sheet($bowl, $shelf)->work($salon->rules()->step)->total()->centigrams)->toBeGreaterThan(0);
     }
     foreach (Batch::query()->with('pours')->inRandomOrder()->limit(80)->get() as $batch) {
         $weighed = resolve(BatchRows::class)->weighed($batch);

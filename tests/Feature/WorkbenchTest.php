@@ -60,10 +60,6 @@ it('refuses settings that are none, in words', function (string $path) {
     $this->getJson("/api/workbench/{$path}")->assertUnprocessable();
 })->with(['grey?percent=140', 'zone?level=30', 'amount?job=all', 'amount?job=foils', 'grey?percent[]=3', 'toner?level=8.123']);
 
-it('shows the house rules with their reasons', function () {
-    expect($this->getJson('/api/workbench/rules')->assertOk()->json('0'))->toMatchArray(['key' => 'level-school', 'value' => 'linear', 'alternatives' => ['dye-weighted']]);
-});
-
 it('judges a previewed bowl and says why', function () {
     $this->postJson('/api/bowls/preview', $this->salon->bowl())->assertOk()
         ->assertJsonPath('judgement.level', '6.3')->assertJsonPath('judgement.tone', '67 % natural, 33 % gold')

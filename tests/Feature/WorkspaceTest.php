@@ -85,7 +85,7 @@ it('takes a licensed person’s reason instead of a test, on record', function (
     $this->postJson($path, ['reason' => 'no'] + $ask)->assertUnprocessable();
     $this->postJson($path, $ask)->assertCreated()->assertJsonPath('gate.open', true)->assertJsonPath('gate.waivers.0', fn (array $waiver): bool => $waiver['by'] === 'Somebody' && $waiver['licence'] === 'L-77' && $waiver['reason'] === $ask['reason']);
     $this->postJson($path, $ask)->assertCreated()->assertJsonCount(1, 'gate.waivers');
-    $this->v->salon->fill(['house_rules' => ['waivers' => false]])->save();
+    $this->v->salon->fill(['house_rules' => ['waivers' => 'nobody']])->save();
     app()->forgetScopedInstances();
     $this->getJson("/api/visits/{$this->v->visit['id']}")->assertJsonPath('gate.open', false);
 });

@@ -131,7 +131,7 @@ final readonly class SaveBowl
         $visit = $round->visit;
         $sheet = ReadBowl::from($json, $this->shelves->forVisit($visit));
         if ($sheet->open === null) {
-            $sheet->work($visit->colourist->salon->scale_step_cg);
+            $sheet->work($visit->colourist->salon->rules()->step);
         }
 
         return $sheet;

@@ -24,7 +24,7 @@ final readonly class KeepHouseBlend
     {
         $sheet = ReadBowl::from($bowl, $this->shelves->of($salon), '/bowl');
         $ingredients = [];
-        foreach ($sheet->work($salon->scale_step_cg)->parts[0]->ingredients as $each) {
+        foreach ($sheet->work($salon->rules()->step)->parts[0]->ingredients as $each) {
             $ingredients[] = ['product' => $each->key, 'share' => $each->grams->exactly()->dividedBy(Fraction::of(100))->decimal(2)];
         }
 

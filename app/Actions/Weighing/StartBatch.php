@@ -74,14 +74,14 @@ final readonly class StartBatch
         $shelf = $this->shelves->forVisit($visit);
         $sheet = $this->bowls->sheet($bowl, $shelf);
         if ($sheet->open !== null) {
-            return [new BatchPlan($sheet->open->lines(), $rules->step, Tolerance::house()), 'by eye'];
+            return [new BatchPlan($sheet->open->lines(), $rules->step, Tolerance::of($rules->pourMiss)), 'by eye'];
         }
         $said = [];
         if ($strength !== '') {
             $sheet = ApplyChange::to($sheet, new Change(ChangeKind::Strength, $sheet->letter, $strength), $shelf, $rules);
             $said[] = "at {$strength}";
         }
-        $plan = BatchPlan::of($sheet->work($rules->step), Tolerance::house(), self::extras($sheet));
+        $plan = BatchPlan::of($sheet->work($rules->step), Tolerance::of($rules->pourMiss), self::extras($sheet));
         if ($times !== '') {
             $factor = Fraction::parse($times);
             if ($factor->compare(Fraction::of(1, 20)) < 0 || $factor->compare(Fraction::of(10)) > 0) {

@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Http\Resources\Bowls\BowlResource;
 use App\Http\Resources\Clients\ClientResource;
+use App\Http\Resources\House\HouseResource;
 use App\Http\Resources\Visits\CanvasResource;
 use App\Http\Resources\Visits\VisitResource;
 use App\Http\Resources\Weighing\BatchResource;
@@ -13,6 +14,7 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Canvas;
 use App\Models\Client;
+use App\Models\Salon;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -28,6 +30,7 @@ final class NewerVersion
             $record instanceof Visit => new VisitResource($record),
             $record instanceof Canvas => new CanvasResource($record),
             $record instanceof Client => new ClientResource($record),
+            $record instanceof Salon => new HouseResource($record),
             $record instanceof Batch => new BatchResource($record),
             default => throw new InvalidArgumentException('No page shows '.$record::class.'.'),
         };

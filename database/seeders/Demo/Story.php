@@ -69,7 +69,7 @@ final class Story
 
     public function tell(): void
     {
-        $today = CarbonImmutable::today();
+        $today = CarbonImmutable::today($this->salon->timezone);
         $clients = Client::query()->where('salon_id', $this->salon->id)->orderBy('id')->get();
         $latest = [];
         foreach ($clients as $index => $client) {
@@ -136,6 +136,7 @@ final class Story
     private function visit(Client $client, string $service, CarbonImmutable $starts, string $status, ?array $from, ?string $verdict, int $factor, TeamMember $colourist, int $weighed = 0, bool $open = false, bool $withBowls = true): array
     {
         [$title, $bowls] = Services::ALL[$service];
+        $starts = $starts->utc();
         $closed = $status === 'closed';
         [$outcome, $keep, $change] = $verdict === null ? ['', '', ''] : $this->pick(Services::WORDS[$verdict]);
         $visit = [
@@ -229,7 +230,7 @@ final class Story
     /** Pours with the small misses of a real hand; closed ones with what was left over. */
     private function batch(string $bowl, BowlSheet $sheet, CarbonImmutable $at, bool $finished, bool $weighedBack): void
     {
-        $plan = BatchPlan::of($sheet->work($this->salon->scale_step_cg), Tolerance::house());
+        $plan = BatchPlan::of($sheet->work($this->salon->rules()->step), Tolerance::house());
         $id = $this->uuid();
         $by = $this->assistants[$this->chance->getInt(0, count($this->assistants) - 1)]->id;
         $events = [['tared', null, Grams::ofCentigrams(21_000)]];

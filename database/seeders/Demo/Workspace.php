@@ -132,7 +132,7 @@ final class Workspace
     {
         $now = CarbonImmutable::now();
         $member = TeamMember::query()->where('salon_id', $this->salon->id)->where('role', Role::Colourist)->firstOrFail();
-        $today = $client->visits()->where('starts_at', '>=', $now->startOfDay())->first();
+        $today = $client->visits()->where('starts_at', '>=', $this->salon->dayOf($now)[0])->first();
         $lines = $today === null ? [] : array_values(array_unique($today->rounds->flatMap(fn ($round) => $round->bowls)->map(fn ($bowl): string => "line-{$bowl->colour_line_id}")->all()));
         // The baker and the swimwear designer have none yet; the cellist’s and the architect’s are to be read.
         if ($lines !== [] && ! in_array($number, [3, 27], true)) {

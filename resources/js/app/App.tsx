@@ -3,6 +3,7 @@ import { Route, Routes } from 'react-router'
 import { BenchPage } from '../features/bench/BenchPage'
 import { ClientPage } from '../features/clients/ClientPage'
 import { ClientsPage } from '../features/clients/ClientsPage'
+import { HousePage } from '../features/house/HousePage'
 import { PanelPage } from '../features/scale/PanelPage'
 import { session } from '../features/session/api'
 import { SignInPage } from '../features/session/SignInPage'
@@ -34,6 +35,7 @@ export function App() {
         <Route path="/compare/:one/:other" element={<ComparePage />} />
         <Route path="/workbench" element={<WorkbenchPage />} />
         <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
+        <Route path="/house" element={<HousePage owns={member.data.ownsRules} />} />
         <Route path="/panel" element={<PanelPage />} />
         <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />
       </Route>

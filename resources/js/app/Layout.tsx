@@ -10,6 +10,7 @@ const SHORTCUTS = [
   ['g', 'Today'],
   ['c', 'Clients'],
   ['w', 'Workbench; there 1 to 9 choose the instrument, 0 opens a formula'],
+  ['h', 'House rules and team'],
   ['1–6', 'In a visit: read, canvas, formulate, place, run, close'],
   ['d', 'Light or dark'],
   ['?', 'This list'],
@@ -38,6 +39,7 @@ export function Layout({ member }: { member: Session }) {
       event.preventDefault()
       void go('/clients')
     } else if (event.key === 'w') void go('/workbench')
+    else if (event.key === 'h') void go('/house')
     else if (event.key === 'd') turnTheme()
   })
   return (
@@ -52,6 +54,7 @@ export function Layout({ member }: { member: Session }) {
           </NavLink>
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/workbench">Workbench</NavLink>
+          <NavLink to="/house">House</NavLink>
           {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}
         </nav>
         <span className="frame-who">

@@ -160,7 +160,7 @@ it('follows the house rules it brings', function () {
     $json['rules']['level-school'] = 'dye-weighted';
     expect((float) WorkFormula::work($json)[0]['level'])->toBeLessThan(7.0);
     $json['rules']['step'] = '2 g';
-    expect(formulaProblems($json))->toBe(['/rules/step: This is no scale step.']);
+    expect(formulaProblems($json))->toBe(['/rules/step: “2 g” is no setting of “Scale step”.']);
 });
 
 it('answers why for every number', function () {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Core\Rules\Schools;
 use Core\Weighing\PourPlace;
 use Core\Weighing\Tolerance;
 use Tests\Core\Sample;
@@ -21,3 +22,13 @@ it('allows the house tolerance', function (string $target, string $low, string $
 it('counts the edges as on target', function (string $poured, PourPlace $place) {
     expect(Tolerance::house()->band(Sample::g('30'))->place(Sample::g($poured)))->toBe($place);
 })->with([['28.9', PourPlace::Under], ['29', PourPlace::Inside], ['31', PourPlace::Inside], ['31.1', PourPlace::Over]]);
+
+it('takes the house’s own tolerance, and still never lets nothing pass for something', function (string $target, string $low, string $high) {
+    $band = Tolerance::of(Schools::read(['miss-small' => '0.2', 'miss-medium' => '2', 'miss-large' => '5'])->pourMiss)->band(Sample::g($target));
+    expect([$band->low->text(), $band->high->text()])->toBe([$low, $high]);
+})->with([
+    'small' => ['8', '7.8 g', '8.2 g'],
+    'medium' => ['40', '38 g', '42 g'],
+    'large' => ['100', '95 g', '105 g'],
+    'tiny' => ['0.2', '0.1 g', '0.3 g'],
+]);

@@ -17,9 +17,10 @@ final class TodayController extends Controller
     public function __invoke(Request $request): JsonResponse
     {
         $now = CarbonImmutable::now();
-        $visits = $this->member($request)->salon->visits()->with(VisitLineResource::RELATIONS)
+        $salon = $this->member($request)->salon;
+        $visits = $salon->visits()->with(VisitLineResource::RELATIONS)
             ->where(fn ($query) => $query
-                ->whereBetween('starts_at', [$now->startOfDay(), $now->endOfDay()])
+                ->whereBetween('starts_at', $salon->dayOf($now))
                 // Nobody is forgotten in the chair because midnight came.
                 ->orWhere('status', 'in-chair'))
             ->orderBy('starts_at')->get();

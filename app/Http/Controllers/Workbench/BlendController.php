@@ -18,7 +18,7 @@ final class BlendController extends Controller
     public function __invoke(InstrumentRequest $request): JsonResponse
     {
         $line = $request->line();
-        $step = $request->salon()->scale_step_cg;
+        $step = $request->salon()->rules()->step;
         $wanted = Strength::parse($request->text('text'));
         $developers = $request->shelf()->developersOf($line);
         $blend = StrengthBlend::toReach($wanted, array_map(fn (Product $product): Strength => $product->strength ?? $wanted, $developers));

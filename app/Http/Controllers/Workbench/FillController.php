@@ -28,7 +28,7 @@ final class FillController extends Controller
         );
 
         $line = $request->line();
-        $ingredients = $advice->filler?->weighed($request->grams('40 g'), $request->salon()->scale_step_cg)->ingredients ?? [];
+        $ingredients = $advice->filler?->weighed($request->grams('40 g'), $request->salon()->rules()->step)->ingredients ?? [];
 
         return new JsonResponse((new AnswerResource(
             $advice->needed ? ($advice->filler === null ? 'A filler is missing' : 'Fill first') : 'No filler needed',

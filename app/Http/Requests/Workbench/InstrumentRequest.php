@@ -80,7 +80,7 @@ final class InstrumentRequest extends FormRequest
     /** An amount as people type it; the default where nothing is typed. */
     public function grams(string $default): Grams
     {
-        return $this->shelf()->readingFor(null)->withOunce($this->salon()->ounce)->read($this->text('grams') === '' ? $default : $this->text('grams'));
+        return $this->shelf()->readingFor(null)->withOunce($this->salon()->rules()->ounce)->read($this->text('grams') === '' ? $default : $this->text('grams'));
     }
 
     public function number(string $name, string $default): Fraction

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Session;
 
+use App\Enums\Role;
 use App\Models\TeamMember;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -20,6 +21,8 @@ final class SessionResource extends JsonResource
             'role' => $this->resource->role->value,
             'formulates' => $this->resource->role->formulates(),
             'salon' => $this->resource->salon->name,
+            'timezone' => $this->resource->salon->timezone,
+            'ownsRules' => $this->resource->role === Role::Owner,
             'scaleSimulated' => (bool) config('tinta.scale.simulated'),
         ];
     }

@@ -21,7 +21,7 @@ final class ShelfResource extends JsonResource
         $salon = $this->resource;
 
         return [
-            'step' => $salon->scale_step_cg->show(),
+            'step' => $salon->rules()->step->show(),
             'lines' => array_values($salon->colourLines()->with(['shades', 'developers'])->orderBy('id')->get()->map($this->line(...))->all()),
             'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",

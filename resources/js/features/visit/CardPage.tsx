@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { encode } from 'uqr'
-import { showClock, showDay } from '../../shared/format/time'
+import { showClock, showDate, showDay } from '../../shared/format/time'
 import { HeadMap } from '../../shared/ui/HeadMap'
 import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -70,7 +70,7 @@ function Card({ visit }: { visit: Visit }) {
         {visit.keep === '' ? null : <p><strong>Keep:</strong> {visit.keep}</p>}
         {visit.change === '' ? null : <p><strong>Change:</strong> {visit.change}</p>}
         {visit.proposals.filter((each) => each.state === 'applied').map((each) => <p key={each.id}><strong>{each.letter}</strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})</p>)}
-        {visit.nextOn === null ? null : <p><strong>Next:</strong> {showDay(visit.nextOn)}</p>}
+        {visit.nextOn === null ? null : <p><strong>Next:</strong> {showDate(visit.nextOn)}</p>}
         <p className="card-address">{address}</p>
       </footer>
     </article>

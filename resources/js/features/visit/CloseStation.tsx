@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { showDay } from '../../shared/format/time'
+import { showDate } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { FAMILIES } from '../../shared/ui/families'
@@ -50,7 +50,7 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
   if (visit.status === 'closed')
     return (
       <div className="close-station">
-        <Notice kind="good" title="This visit is closed.">{visit.outcome} {visit.nextOn === null ? '' : `Next on ${showDay(visit.nextOn)}.`}</Notice>
+        <Notice kind="good" title="This visit is closed.">{visit.outcome} {visit.nextOn === null ? '' : `Next on ${showDate(visit.nextOn)}.`}</Notice>
         <ul>
           {visit.results.map((result) => (
             <li key={result.zone}>{visit.canvas.canvas.zones.find((zone) => zone.id === result.zone)?.name ?? result.zone}: level {result.level} {result.tone.join('-')} {result.words}</li>

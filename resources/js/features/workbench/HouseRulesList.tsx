@@ -1,20 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
-import { rules } from './api'
+import { Link } from 'react-router'
+import { house } from '../../shared/house/house'
 
 /** The house rules that the answers rest on, each with its reason. */
 export function HouseRulesList() {
-  const loaded = useQuery(rules)
+  const loaded = useQuery(house)
   return (
     <details className="house-rules">
       <summary>The house rules these answers rest on</summary>
+      <p><Link to="/house">All house rules</Link></p>
       <dl>
-        {loaded.data?.map((rule) => (
+        {loaded.data?.groups.flatMap((group) => group.rules).map((rule) => (
           <div key={rule.key}>
             <dt>
-              {rule.label}: <strong>{rule.value}</strong>
+              {rule.label}: <strong>{rule.words}</strong>
             </dt>
             <dd className="quiet">
-              {rule.reason} {rule.alternatives.length === 0 ? null : `Others: ${rule.alternatives.join(', ')}.`}
+              {rule.reason} {rule.options.length === 0 ? null : `Others: ${rule.options.filter((option) => option.value !== rule.value).map((option) => option.words).join(', ')}.`}
             </dd>
           </div>
         ))}

@@ -25,10 +25,3 @@ export const answer = (tool: string, settings: Record<string, string>, enabled: 
     retry: false,
     placeholderData: keepPreviousData,
   })
-
-const ruleShape = z.array(z.object({ key: z.string(), label: z.string(), value: z.string(), default: z.string(), alternatives: z.array(z.string()), reason: z.string() }))
-
-export const rules = queryOptions({
-  queryKey: ['workbench', 'rules'],
-  queryFn: async ({ signal }) => ruleShape.parse(await getJson('workbench/rules', signal)),
-})

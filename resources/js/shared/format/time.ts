@@ -1,17 +1,42 @@
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone: 'UTC' })
-const day = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone: 'UTC' })
+let zone = 'UTC'
+let clock = clockIn(zone)
+let day = dayIn(zone)
+
+/** Sets the salon's time zone (an IANA name), in which every moment is shown, wherever the tablet thinks it is. */
+export function showTimesIn(timezone: string): void {
+  zone = timezone
+  clock = clockIn(zone)
+  day = dayIn(zone)
+}
+
+function clockIn(timeZone: string) {
+  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone })
+}
+
+function dayIn(timeZone: string) {
+  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone })
+}
 
 /** The salon's clock time of an ISO moment: 09:30. */
 export const showClock = (iso: string) => clock.format(new Date(iso))
 
-/** The date of an ISO moment: 23 Nov 2026. */
+/** The salon's date of an ISO moment: 23 Nov 2026. */
 export const showDay = (iso: string) => day.format(new Date(iso))
 
-/** How long ago, in the words a salon uses: today, 5 weeks ago. */
+/** A plain date, which belongs to no zone: 23 Nov 2026. */
+export const showDate = (date: string) => dayIn('UTC').format(new Date(`${date}T00:00:00Z`))
+
+/** How long ago, in the words a salon uses: today, 5 weeks ago. Days are the salon's calendar days. */
 export function showAgo(iso: string, now: Date): string {
-  const days = Math.floor((now.getTime() - new Date(iso).getTime()) / 86_400_000)
+  const days = Math.round((midnight(now) - midnight(new Date(iso))) / 86_400_000)
   if (days < 1) return 'today'
   if (days < 14) return days === 1 ? 'yesterday' : `${days} days ago`
   if (days < 70) return `${Math.round(days / 7)} weeks ago`
   return `${Math.round(days / 30)} months ago`
+}
+
+/** The salon's calendar day of a moment, counted as if days had no hours. */
+function midnight(moment: Date): number {
+  const part = Object.fromEntries(new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'numeric', year: 'numeric', timeZone: zone }).formatToParts(moment).map(({ type, value }) => [type, Number(value)]))
+  return Date.UTC(part['year'] ?? 0, (part['month'] ?? 1) - 1, part['day'] ?? 1)
 }

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\House;
+
+use App\Models\Salon;
+use App\Models\TeamMember;
+use Core\Rules\RuleGroup;
+use Core\Rules\RuleOption;
+use Core\Rules\Schools;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * The house: its rules in the order of work, each with its reason, and who works here.
+ *
+ * @property Salon $resource
+ */
+final class HouseResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(?Request $request = null): array
+    {
+        $texts = Schools::texts($this->resource->rules());
+
+        return [
+            'name' => $this->resource->name,
+            'timezone' => $this->resource->timezone,
+            'version' => $this->resource->version,
+            'groups' => array_map(fn (RuleGroup $group): array => [
+                'key' => $group->value,
+                'words' => $group->words(),
+                'rules' => array_map(fn ($rule): array => [
+                    'key' => $rule->key, 'label' => $rule->label, 'value' => $rule->value, 'words' => $rule->words(),
+                    'standard' => $rule->default, 'standardWords' => $rule->standardWords(), 'unit' => $rule->unit, 'reason' => $rule->reason,
+                    'options' => array_map(fn (RuleOption $option): array => ['value' => $option->value, 'words' => $option->words], $rule->options),
+                ], array_values(array_filter($texts, fn ($rule): bool => $rule->group === $group))),
+            ], RuleGroup::cases()),
+            'team' => array_values($this->resource->team()->orderBy('id')->get()->map(fn (TeamMember $member): array => [
+                'name' => $member->name, 'initials' => $member->initials, 'role' => $member->role->value, 'licence' => $member->licence,
+            ])->all()),
+        ];
+    }
+}

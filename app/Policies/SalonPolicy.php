@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Policies;
+
+use App\Enums\Role;
+use App\Models\Salon;
+use App\Models\TeamMember;
+use Illuminate\Auth\Access\Response;
+
+final class SalonPolicy
+{
+    public function update(TeamMember $member, Salon $salon): Response
+    {
+        return match (true) {
+            $member->salon_id !== $salon->id => Response::denyAsNotFound(),
+            $member->role === Role::Owner => Response::allow(),
+            default => Response::deny('The house rules are set by the owner.'),
+        };
+    }
+}

@@ -1,0 +1,106 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Refused } from '../../shared/api/http'
+import { house as houseQuery, houseShape, type House } from '../../shared/house/house'
+import { deviceKeep } from '../../shared/keep/keep'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import { changeHouse } from './api'
+import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type HouseDraft } from './houseDraft'
+import { RuleRow } from './RuleRow'
+
+/** What this house does where good people disagree: set by the owner, readable by everybody. */
+export function HousePage({ owns }: { owns: boolean }) {
+  const loaded = useQuery(houseQuery)
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="House rules" /> : <ErrorNotice error={loaded.error} />
+  return <Rules house={loaded.data} owns={owns} />
+}
+
+function Rules({ house, owns }: { house: House; owns: boolean }) {
+  const queries = useQueryClient()
+  const [draft, setDraft] = useState(() => (owns ? readHouseDraft(deviceKeep) : null))
+  const save = useMutation({
+    mutationFn: (version: number) => changeHouse(version, allRules(house, draft), draft?.timezone ?? house.timezone),
+    onSuccess: async (saved) => {
+      change(null)
+      queries.setQueryData(houseQuery.queryKey, saved)
+      // Every computed number may rest on a rule.
+      await queries.invalidateQueries()
+    },
+  })
+  const change = (next: HouseDraft | null) => { setDraft(keepHouseDraft(deviceKeep, next)) }
+  const edit = (next: HouseDraft) => {
+    if (!save.isPending) save.reset()
+    change(next)
+  }
+  const newer = save.error instanceof Refused && save.error.status === 409 ? houseShape.safeParse(save.error.newer) : null
+  const problem = (key: string) => (save.error instanceof Refused ? save.error.problems.find((each) => each.pointer === `/rules/${key}`) : undefined)
+  return (
+    <div className="page house">
+      <h1>House rules</h1>
+      <p className="lead-line">Where good people disagree, this is what {house.name} does. Every suggestion, clock and caution follows it. {owns ? null : 'The owner sets them.'}</p>
+      {newer?.success === true ? (
+        <Notice
+          kind="warn"
+          title="The house rules were changed on another device."
+          action={
+            <span className="notice-actions">
+              <Press onPress={() => { save.reset(); change(null); queries.setQueryData(houseQuery.queryKey, newer.data) }}>Take the newer</Press>
+              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>Put mine in their place</Press>
+            </span>
+          }
+        >
+          {differences(newer.data, allRules(house, draft))}
+        </Notice>
+      ) : null}
+      {save.error !== null && newer === null ? <ErrorNotice error={save.error} /> : null}
+      {house.groups.map((group) => (
+        <section key={group.key} aria-labelledby={`group-${group.key}`}>
+          <h2 id={`group-${group.key}`}>{group.words}</h2>
+          {group.rules.map((rule) => (
+            <RuleRow key={rule.key} rule={rule} value={draft?.rules[rule.key] ?? rule.value} mayChange={owns} problem={problem(rule.key)} onChange={(value) => { edit(withRule(house, draft, rule.key, value)) }} />
+          ))}
+        </section>
+      ))}
+      <section aria-labelledby="house-clock">
+        <h2 id="house-clock">The clock on the wall</h2>
+        {owns ? (
+          <Field id="timezone" label="Time zone">
+            <Form.Select value={draft?.timezone ?? house.timezone} onChange={(event) => { edit(withTimezone(house, draft, event.target.value)) }}>
+              {[...new Set([house.timezone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => <option key={zone} value={zone}>{zone.replaceAll('_', ' ')}</option>)}
+            </Form.Select>
+          </Field>
+        ) : <p>{house.timezone}</p>}
+      </section>
+      <section aria-labelledby="house-team">
+        <h2 id="house-team">Team</h2>
+        <ul className="team">
+          {house.team.map((member) => (
+            <li key={member.name}>
+              <span className="initials" aria-hidden="true">{member.initials}</span> <strong>{member.name}</strong> {member.role}
+              <span className="quiet">{member.licence === '' ? ROLE[member.role] : `licence ${member.licence}; ${ROLE[member.role]}`}</span>
+            </li>
+          ))}
+        </ul>
+      </section>
+      {owns ? (
+        <footer className="desk-foot">
+          <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? 'Saved' : 'Draft, kept here'}</span>
+          {draft === null ? null : <Press kind="quiet" onPress={() => { edit({ version: house.version, rules: {}, timezone: null }) }}>Undo changes</Press>}
+          <Press id="save-house" kind="main" disabled={draft === null || save.isPending} onPress={() => { if (draft !== null) save.mutate(draft.version) }}>Save rules</Press>
+        </footer>
+      ) : null}
+    </div>
+  )
+}
+
+const ROLE = { owner: 'plans, closes, sets the house rules', colourist: 'plans, weighs and closes', assistant: 'weighs, marks and watches' } as const
+
+/** What the other device set differently, rule by rule. */
+function differences(newer: House, mine: Record<string, string>): string {
+  const differ = newer.groups.flatMap((group) => group.rules).filter((rule) => mine[rule.key] !== rule.value)
+  return differ.length === 0 ? 'They are the same as yours.' : differ.map((rule) => `${rule.label}: ${rule.words}.`).join(' ')
+}
