@@ -84,6 +84,16 @@ final class VisitRefused extends Refusal
         return new self("Bowl {$letter} was changed since.", 'Take the later change back first, or change the bowl by hand.');
     }
 
+    public static function notOnShelf(): self
+    {
+        return new self('This product is not on the shelf.', 'Choose one from the shelf.');
+    }
+
+    public static function otherLine(string $label, string $line): self
+    {
+        return new self("{$label} belongs to another colour line.", "Into this bowl goes what belongs to {$line}.");
+    }
+
     public static function badTimes(string $text): self
     {
         return new self("“{$text}” does not say how large the batch is.", 'Write such as 1/2, 0.5, 2 or 1.');

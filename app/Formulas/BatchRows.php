@@ -32,9 +32,24 @@ final class BatchRows
     /** @return array<string, Grams> what went into a bowl over all its finished batches, by product id */
     public function pouredInto(Bowl $bowl): array
     {
+        return $this->sums($bowl, fn (WeighedBatch $batch): array => $batch->poured);
+    }
+
+    /** @return array<string, Grams> what of that was not planned */
+    public function addedInto(Bowl $bowl): array
+    {
+        return $this->sums($bowl, fn (WeighedBatch $batch): array => $batch->added());
+    }
+
+    /**
+     * @param  callable(WeighedBatch): array<string, Grams>  $amounts
+     * @return array<string, Grams>
+     */
+    private function sums(Bowl $bowl, callable $amounts): array
+    {
         $sums = [];
         foreach ($bowl->batches as $batch) {
-            foreach ($batch->status === BatchStatus::Finished ? $this->weighed($batch)->poured : [] as $key => $grams) {
+            foreach ($batch->status === BatchStatus::Finished ? $amounts($this->weighed($batch)) : [] as $key => $grams) {
                 $sums[$key] = isset($sums[$key]) ? $sums[$key]->plus($grams) : $grams;
             }
         }
@@ -70,6 +85,7 @@ final class BatchRows
         return match ($pour->kind) {
             BatchEventKind::Tared => BatchEvent::tared($grams),
             BatchEventKind::Poured => BatchEvent::poured($pour->line ?? '', $grams, $pour->source ?? PourSource::Hand),
+            BatchEventKind::Added => BatchEvent::added($pour->line ?? '', $pour->added['label'] ?? '', $pour->added['part'] ?? null, $this->strength($pour->added['volume'] ?? null)),
             BatchEventKind::KeptProportion => BatchEvent::keptProportion(),
             BatchEventKind::AcceptedOver => BatchEvent::acceptedOver(),
             BatchEventKind::AcceptedShort => BatchEvent::acceptedShort($pour->line ?? ''),
@@ -81,6 +97,12 @@ final class BatchRows
         };
     }
 
+    /** @param  ?string  $volume  an exact fraction: 20/1 */
+    private function strength(?string $volume): ?Strength
+    {
+        return $volume === null ? null : Strength::ofVolume(Fraction::parse($volume));
+    }
+
     /** @param  array<string, mixed>  $json */
     private function plan(array $json): BatchPlan
     {
@@ -90,7 +112,7 @@ final class BatchRows
                 $line['label'],
                 $line['part'],
                 Grams::ofCentigrams($line['target_cg']),
-                $line['volume'] === null ? null : Strength::ofVolume(Fraction::parse($line['volume'])),
+                $this->strength($line['volume']),
                 $line['open'] ?? false,
             ), $json['lines']),
             ScaleStep::from($json['step_cg']),

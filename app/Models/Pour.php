@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?PourSource $source
  * @property ?int $reading_cg
  * @property ?string $reason
+ * @property ?array{label: string, part: ?int, volume: ?string} $added what goes in beside the plan, as it was on the shelf then
  * @property int $team_member_id
  * @property CarbonImmutable $poured_at
  * @property TeamMember $teamMember
@@ -41,7 +42,7 @@ final class Pour extends Model
     protected function casts(): array
     {
         return [
-            'kind' => BatchEventKind::class, 'source' => PourSource::class, 'grams_cg' => AsGrams::class,
+            'kind' => BatchEventKind::class, 'source' => PourSource::class, 'grams_cg' => AsGrams::class, 'added' => 'array',
             'poured_at' => 'immutable_datetime:Y-m-d H:i:s.v',
         ];
     }

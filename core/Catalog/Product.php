@@ -34,6 +34,17 @@ final readonly class Product
     ) {
     }
 
+    /** The part of the ratio it counts toward by its kind, colour first; null for what goes on top. */
+    public function part(): ?int
+    {
+        return match ($this->kind) {
+            ProductKind::Additive => null,
+            ProductKind::Developer => 1,
+            ProductKind::Base => 2,
+            default => 0,
+        };
+    }
+
     public function label(): string
     {
         return $this->code === '' ? $this->name : $this->code;

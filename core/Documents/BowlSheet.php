@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Documents;
 
+use Core\Mixing\Additive;
 use Core\Mixing\Bowl;
 use Core\Mixing\UnworkableBowl;
 use Core\Mixing\WorkedBowl;
@@ -36,6 +37,12 @@ final readonly class BowlSheet
         public BowlDetails $details,
         public Extras $extras,
     ) {
+    }
+
+    /** @return list<Additive> on top of the ratio */
+    public function additives(): array
+    {
+        return $this->bowl->additives ?? $this->open->additives ?? [];
     }
 
     /** Where the bowl goes at all, over all its strokes. */

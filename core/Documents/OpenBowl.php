@@ -8,10 +8,15 @@ use Core\Catalog\Product;
 use Core\Catalog\Shelf;
 use Core\Judgement\MixJudgement;
 use Core\Judgement\Weighed;
+use Core\Mixing\Additive;
+use Core\Mixing\BowlAmount;
+use Core\Mixing\DoseKind;
+use Core\Mixing\MixRatio;
 use Core\Mixing\OpenAmount;
 use Core\Rules\HouseRules;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\Rounding;
 use Core\Weighing\PlannedLine;
 
 /**
@@ -20,8 +25,13 @@ use Core\Weighing\PlannedLine;
  */
 final readonly class OpenBowl
 {
-    /** @param  non-empty-list<array{product: Product, amount: OpenAmount, part: int}>  $ingredients */
-    private function __construct(private array $ingredients)
+    /**
+     * @param  non-empty-list<array{product: Product, amount: OpenAmount, part: int}>  $ingredients
+     * @param  ?MixRatio  $ratio  as written; it computes nothing here
+     * @param  ?BowlAmount  $amount  as written; null where none is
+     * @param  list<Additive>  $additives
+     */
+    private function __construct(private array $ingredients, public ?MixRatio $ratio, public ?BowlAmount $amount, public array $additives)
     {
     }
 
@@ -39,15 +49,17 @@ final readonly class OpenBowl
         return false;
     }
 
-    public static function read(JsonNode $bowl, Shelf $shelf): ?self
+    /**
+     * @param  callable(JsonNode, int): ?Product  $product  the product of an entry of a part, null with a problem
+     * @param  list<Additive>  $additives
+     */
+    public static function read(JsonNode $bowl, Shelf $shelf, callable $product, ?MixRatio $ratio, ?BowlAmount $amount, array $additives): ?self
     {
         $ingredients = [];
         foreach ($bowl->at('parts')->items(4) as $index => $part) {
             foreach ($part->at('ingredients')->items(ReadBowl::MOST_INGREDIENTS) as $entry) {
-                $product = $shelf->product($entry->at('product')->text());
-                if ($product === null) {
-                    $entry->at('product')->problem('This product is not in the document.', 'List it under its line.');
-
+                $chosen = $product($entry->at('product'), $index);
+                if ($chosen === null) {
                     continue;
                 }
                 $share = $entry->at('share')->text();
@@ -56,14 +68,14 @@ final readonly class OpenBowl
 
                     continue;
                 }
-                $amount = $entry->at('share')->through(static fn (string $text): OpenAmount => OpenAmount::parse($text, $shelf->readingFor($product)));
-                if ($amount instanceof OpenAmount) {
-                    $ingredients[] = ['product' => $product, 'amount' => $amount, 'part' => $index];
+                $weighed = $entry->at('share')->through(static fn (string $text): OpenAmount => OpenAmount::parse($text, $shelf->readingFor($chosen)));
+                if ($weighed instanceof OpenAmount) {
+                    $ingredients[] = ['product' => $chosen, 'amount' => $weighed, 'part' => $index];
                 }
             }
         }
 
-        return $ingredients === [] ? null : new self($ingredients);
+        return $ingredients === [] ? null : new self($ingredients, $ratio, $amount, $additives);
     }
 
     /**
@@ -73,9 +85,16 @@ final readonly class OpenBowl
      */
     public function lines(): array
     {
-        return array_map(static fn (array $each): PlannedLine => new PlannedLine(
+        $lines = array_map(static fn (array $each): PlannedLine => new PlannedLine(
             $each['product']->id, $each['product']->label(), $each['part'], $each['amount']->isKnown() ? $each['amount']->least : Grams::zero(), $each['product']->strength, ! $each['amount']->isKnown(),
         ), $this->ingredients);
+        foreach ($this->additives as $additive) {
+            // A dose by the gram of something that is not known is not known either.
+            $known = $additive->dose->kind === DoseKind::PerBowl;
+            $lines[] = new PlannedLine($additive->key, $additive->label, null, $known ? Grams::ofCentigrams($additive->dose->value->rounded(1, Rounding::HalfUp)) : Grams::zero(), null, ! $known);
+        }
+
+        return $lines;
     }
 
     /** @return array<string, mixed> */

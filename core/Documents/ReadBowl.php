@@ -67,7 +67,9 @@ final class ReadBowl
         $details = BowlDetails::read($node);
         $strokes = ReadStrokes::from($node->at('place'));
         if (OpenBowl::isOne($node)) {
-            $open = OpenBowl::read($node, $this->shelf);
+            $amount = $node->at('amount')->at('grams')->isGiven() ? $this->amount($node->at('amount')) : null;
+            $fits = fn (JsonNode $product, int $part): ?Product => $this->fitting($product, $part, $line);
+            $open = OpenBowl::read($node, $this->shelf, $fits, $ratio, $amount, $this->additives($node->at('additives')) ?? []);
             $minutes = $node->at('minutes')->wholeNumber(1, 600, 'The processing time');
             $entries = array_map(fn (JsonNode $part): array => array_map($this->entry(...), $part->at('ingredients')->items(self::MOST_INGREDIENTS)), $node->at('parts')->items(MixRatio::MOST_PARTS));
 
@@ -186,34 +188,42 @@ final class ReadBowl
 
     private function ingredient(JsonNode $node, int $part, ?Line $line): ?Ingredient
     {
-        $product = $this->product($node->at('product'));
+        $product = $this->fitting($node->at('product'), $part, $line);
         $share = $node->at('share')->through(fn (string $text): Share => Share::parse($text, $this->shelf->readingFor($product)));
-        if ($product === null || ! $share instanceof Share) {
+
+        return $product === null || ! $share instanceof Share ? null : new Ingredient($product->id, $product->label(), $share, $product->strength);
+    }
+
+    /** The product named here, where it may go into this part of this line's bowl. */
+    private function fitting(JsonNode $node, int $part, ?Line $line): ?Product
+    {
+        $product = $this->product($node);
+        if ($product === null) {
             return null;
         }
         if ($part === 0 && $product->kind === ProductKind::Developer) {
-            $node->at('product')->problem("{$product->label()} is a developer, not colour.", 'Put it in the developer part.');
+            $node->problem("{$product->label()} is a developer, not colour.", 'Put it in the developer part.');
 
             return null;
         }
         if ($part === 0 && ! $product->kind->countsInRatio()) {
-            $node->at('product')->problem("{$product->name} does not count in the ratio.", 'Add it on top, as an additive.');
+            $node->problem("{$product->name} does not count in the ratio.", 'Add it on top, as an additive.');
 
             return null;
         }
         // What was left of another bowl may go into any.
         if ($part === 0 && $line !== null && $product->line !== $line->id && $product->kind !== ProductKind::Mixture) {
-            $node->at('product')->problem("{$product->label()} belongs to another colour line.", "Choose a shade of {$line->name}, or change the bowl’s line.");
+            $node->problem("{$product->label()} belongs to another colour line.", "Choose a shade of {$line->name}, or change the bowl’s line.");
 
             return null;
         }
         if ($part === 1 && $line !== null && ! in_array($product->id, $line->developers, true)) {
-            $node->at('product')->problem("{$line->name} has no {$product->name}.", "Choose one of its developers: {$this->developersOf($line)}.");
+            $node->problem("{$line->name} has no {$product->name}.", "Choose one of its developers: {$this->developersOf($line)}.");
 
             return null;
         }
 
-        return new Ingredient($product->id, $product->label(), $share, $product->strength);
+        return $product;
     }
 
     /** @return ?list<Additive> */

@@ -10,7 +10,7 @@ use Core\Documents\BowlSheet;
 final readonly class Difference
 {
     /**
-     * @param  string  $key  amount, regrowth, substitute, strength, derived, batches, line
+     * @param  string  $key  amount, regrowth, substitute, strength, derived, beside, batches, line
      * @param  ?BowlSheet  $from  the bowl without this difference; given where it is applied
      * @param  ?BowlSheet  $to  and with it
      * @param  bool  $applied  carried out already, so that the bowl stands as it can be made today

@@ -18,6 +18,7 @@ final readonly class PastBowl
      * @param  int  $batches  how many were mixed
      * @param  ?Fraction  $regrowthThen  centimetres
      * @param  ?Fraction  $regrowthNow
+     * @param  array<string, Grams>  $added  by product id: what of the poured was not planned
      */
     public function __construct(
         public BowlSheet $sheet,
@@ -26,6 +27,7 @@ final readonly class PastBowl
         public int $batches = 0,
         public ?Fraction $regrowthThen = null,
         public ?Fraction $regrowthNow = null,
+        public array $added = [],
     ) {
     }
 }

@@ -14,6 +14,7 @@ use Core\Mixing\StrengthBlend;
 use Core\Placement\Span;
 use Core\Rules\HouseRules;
 use Core\Units\Fraction;
+use Core\Units\Grams;
 
 /**
  * The same bowl, with what must differ today worked out and said: what was poured freely becomes its formula, withdrawn
@@ -47,11 +48,28 @@ final class RepeatBowl
 
     private function derived(PastBowl $past): void
     {
-        if ($past->sheet->open === null || $past->poured === []) {
+        if ($past->poured === []) {
+            return;
+        }
+        if ($past->sheet->open === null) {
+            $this->beside($past);
+
             return;
         }
         $derived = DeriveBowl::from($past->sheet, $past->poured, $this->shelf);
         $this->say('derived', 'What was poured by eye is now a formula', 'amounts not known', $derived->work($this->rules->step)->total()->text(), 'The scale recorded every gram.', $derived);
+    }
+
+    /** Something went in that was not planned: it is part of what came out well, so it is part of what is repeated. */
+    private function beside(PastBowl $past): void
+    {
+        $added = array_filter($past->added, static fn (Grams $grams): bool => ! $grams->isZero());
+        if ($added === []) {
+            return;
+        }
+        $with = DeriveBowl::withAdded($past->sheet, $added, max(1, $past->batches), $this->shelf);
+        $words = implode(', ', array_map(fn (string $id, Grams $grams): string => "{$grams->text()} {$this->shelf->product($id)?->label()}", array_map(strval(...), array_keys($added)), $added));
+        $this->say('beside', 'Something went in beside the plan', 'not planned', $words, 'The scale recorded it, so it is mixed again.', $with);
     }
 
     private function withdrawnShades(): void

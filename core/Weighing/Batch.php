@@ -15,6 +15,8 @@ use Core\Units\Rounding;
 final readonly class Batch
 {
     /**
+     * @param  BatchPlan  $plan  with what was added beside it
+     * @param  BatchPlan  $first  as weighing began
      * @param  array<string, Grams>  $targets  by line, after any raised proportion
      * @param  array<string, Grams>  $poured  by line
      * @param  array<string, true>  $taken  lines taken as they are, short or over
@@ -23,6 +25,7 @@ final readonly class Batch
      */
     private function __construct(
         public BatchPlan $plan,
+        private BatchPlan $first,
         public array $targets,
         public array $poured,
         private array $taken,
@@ -43,7 +46,7 @@ final readonly class Batch
             $poured[$line->key] = Grams::zero();
         }
 
-        return new self($plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null);
+        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null);
     }
 
     /**
@@ -76,6 +79,7 @@ final readonly class Batch
         $next = match ($event->kind) {
             BatchEventKind::Tared => $this->with(bowlWeight: $event->grams, offset: -$this->total()->centigrams),
             BatchEventKind::Poured => $this->pour($event->line ?? '', $event->grams ?? Grams::zero()),
+            BatchEventKind::Added => $event->added === null ? throw PourRefused::unknownLine() : $this->add($event->added),
             BatchEventKind::KeptProportion => $this->keepProportion(),
             BatchEventKind::AcceptedOver => $this->with(taken: [...$this->taken, $this->overLine()->key => true]),
             BatchEventKind::AcceptedShort => $this->takeShort($event->line ?? ''),
@@ -155,6 +159,12 @@ final readonly class Batch
         return $this->keepProportion();
     }
 
+    /** @return array<string, Grams> what went in beside the plan, by line */
+    public function added(): array
+    {
+        return array_diff_key($this->poured, array_flip(array_map(static fn (PlannedLine $line): string => $line->key, $this->first->lines)));
+    }
+
     /** What was really mixed, less what was weighed back. */
     public function used(): Grams
     {
@@ -190,6 +200,28 @@ final readonly class Batch
         }
 
         return $this->with(poured: [...$this->poured, $key => $this->poured[$key]->plus($grams)], taken: $taken);
+    }
+
+    /** It is poured next, before what is still to come; a product poured by eye already may be poured again. */
+    private function add(PlannedLine $line): self
+    {
+        $over = $this->over();
+        if ($over !== null) {
+            throw PourRefused::chooseFirst($over->label);
+        }
+        if (isset($this->poured[$line->key])) {
+            if (! $this->plan->line($line->key)->open) {
+                throw PourRefused::plannedAlready($line->label);
+            }
+
+            return $this->with(taken: array_diff_key($this->taken, [$line->key => true]));
+        }
+
+        return $this->with(
+            plan: $this->plan->withLine($line, $this->firstUndone()?->key),
+            targets: [...$this->targets, $line->key => Grams::zero()],
+            poured: [...$this->poured, $line->key => Grams::zero()],
+        );
     }
 
     private function keepProportion(): self
@@ -247,7 +279,7 @@ final readonly class Batch
 
     private function withoutLatest(): self
     {
-        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay($this->plan, array_slice($this->standing, 0, -1));
+        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay($this->first, array_slice($this->standing, 0, -1));
     }
 
     private function overLine(): PlannedLine
@@ -283,6 +315,7 @@ final readonly class Batch
      * @param  ?list<BatchEvent>  $standing
      */
     private function with(
+        ?BatchPlan $plan = null,
         ?array $targets = null,
         ?array $poured = null,
         ?array $taken = null,
@@ -294,7 +327,8 @@ final readonly class Batch
         ?string $discardReason = null,
     ): self {
         return new self(
-            $this->plan,
+            $plan ?? $this->plan,
+            $this->first,
             $targets ?? $this->targets,
             $poured ?? $this->poured,
             $taken ?? $this->taken,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
+use Core\Mixing\Strength;
 use Core\Units\Grams;
 
 /** One thing that happened to a batch. */
@@ -13,6 +14,7 @@ final readonly class BatchEvent
      * @param  ?string  $line  key of the planned line
      * @param  ?Grams  $grams  poured, left over, or the weight of the empty bowl
      * @param  ?int  $reading  centigrams the scale showed, for carrying on; may be negative
+     * @param  ?PlannedLine  $added  what goes in beside the plan
      */
     private function __construct(
         public BatchEventKind $kind,
@@ -21,6 +23,7 @@ final readonly class BatchEvent
         public ?PourSource $source = null,
         public ?int $reading = null,
         public ?string $reason = null,
+        public ?PlannedLine $added = null,
     ) {
     }
 
@@ -32,6 +35,15 @@ final readonly class BatchEvent
     public static function poured(string $line, Grams $grams, PourSource $source): self
     {
         return new self(BatchEventKind::Poured, $line, $grams, $source);
+    }
+
+    /**
+     * @param  string  $key  product id
+     * @param  ?int  $part  index of the part of the ratio it counts toward; null on top of it
+     */
+    public static function added(string $key, string $label, ?int $part, ?Strength $strength = null): self
+    {
+        return new self(BatchEventKind::Added, $key, added: new PlannedLine($key, $label, $part, Grams::zero(), $strength, open: true));
     }
 
     public static function keptProportion(): self

@@ -10,6 +10,8 @@ enum BatchEventKind: string
     /** The empty bowl was weighed and the scale set to zero under it. */
     case Tared = 'tared';
     case Poured = 'poured';
+    /** Something that was not planned goes in too, by eye: it is named before it is poured. */
+    case Added = 'added';
     /** Over target: everything else is raised so that the proportion holds. */
     case KeptProportion = 'kept-proportion';
     /** Over target: taken as it is. */

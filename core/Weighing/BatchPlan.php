@@ -47,6 +47,27 @@ final readonly class BatchPlan
         ), $this->lines), $this->step, $this->tolerance);
     }
 
+    /**
+     * The same plan with one line more.
+     *
+     * @param  ?string  $before  key of the line it comes before; null for the end
+     */
+    public function withLine(PlannedLine $line, ?string $before): self
+    {
+        $lines = [];
+        foreach ($this->lines as $each) {
+            if ($each->key === $before) {
+                $lines[] = $line;
+            }
+            $lines[] = $each;
+        }
+        if (count($lines) === count($this->lines)) {
+            $lines[] = $line;
+        }
+
+        return new self($lines, $this->step, $this->tolerance);
+    }
+
     public function total(): Grams
     {
         return Grams::sum(array_map(static fn (PlannedLine $line): Grams => $line->target, $this->lines));

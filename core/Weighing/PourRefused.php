@@ -20,6 +20,11 @@ final class PourRefused extends Refusal
         return new self('That product is not planned in this batch.', 'Weigh one of the products shown.');
     }
 
+    public static function plannedAlready(string $label): self
+    {
+        return new self("{$label} is in this batch’s plan.", 'Weigh it in its turn; what goes over its target is asked about.');
+    }
+
     public static function nothingPoured(): self
     {
         return new self('Nothing was poured.', 'Pour first, or type the grams.');

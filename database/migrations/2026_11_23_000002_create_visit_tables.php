@@ -101,6 +101,7 @@ return new class extends Migration
             $table->string('source', 10)->nullable();
             $table->integer('reading_cg')->nullable();
             $table->string('reason', 300)->nullable();
+            $table->json('added')->nullable();
             $table->foreignId('team_member_id')->constrained();
             $table->dateTime('poured_at', 3);
             $table->unique(['batch_id', 'sequence']);

@@ -128,3 +128,38 @@ it('has no panel where the scale is real', function () {
     config()->set('tinta.scale.simulated', false);
     $this->postJson('/api/scale/panel', ['command' => 'reset'])->assertNotFound();
 });
+
+it('takes in what was not planned, keeps it, and repeats it', function () {
+    $named = $this->salon->record($this, $this->batch, ['kind' => 'added', 'line' => $this->salon->shades['Bond']->productId()])->assertCreated()
+        ->assertJsonPath('current', $this->salon->shades['Bond']->productId())->assertJsonPath('lines.0.label', 'Bond')->assertJsonPath('lines.0.target', 'by eye')->json();
+    $batch = $this->salon->record($this, $named, poured($this->salon->shades['Bond']->productId(), '2.5 g'))->assertCreated()->json();
+    // Developer of another strength counts in the developer part.
+    $batch = $this->salon->record($this, $batch, ['kind' => 'added', 'line' => $this->salon->developers[10]->productId()])->assertCreated()->json();
+    $batch = $this->salon->record($this, $batch, poured($this->salon->developers[10]->productId(), '10 g'))->json();
+    foreach (['6N' => '40 g', '7G' => '20 g'] as $code => $grams) {
+        $batch = $this->salon->record($this, $batch, poured($this->salon->shades[$code]->productId(), $grams))->assertCreated()->json();
+    }
+    $batch = $this->salon->record($this, $batch, poured($this->salon->developers[20]->productId(), '90 g'))->json();
+    $this->salon->record($this, $batch, ['kind' => 'finished'])->assertCreated()->assertJsonPath('total', '162.5 g');
+    app()->forgetScopedInstances();
+    $visit = $this->getJson("/api/visits/{$this->visit['id']}")->json();
+    expect($visit['rounds'][0]['bowls'][0]['poured']['total'])->toBe('162.5 g')->and($visit['rounds'][0]['bowls'][0]['poured']['ratio'])->toBe('3:5');
+    $this->postJson("/api/visits/{$visit['id']}/close", ['version' => $visit['version'], 'verdict' => 'good', 'outcome' => 'Bright.'])->assertOk();
+    app()->forgetScopedInstances();
+    $next = $this->postJson("/api/visits/{$visit['id']}/repeat", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    $said = array_column($next['proposals'], 'reason', 'words');
+    expect($said)->toHaveKey('Something went in beside the plan')->and($next['rounds'][0]['bowls'][0]['sheet']['extras'])->toHaveCount(2);
+});
+
+it('adds nothing from another line, another salon, or the plan itself', function () {
+    $other = new SmallSalon;
+    $add = fn (string $line) => $this->salon->record($this, $this->batch, ['kind' => 'added', 'line' => $line]);
+    $add($other->shades['6N']->productId())->assertUnprocessable()->assertJsonPath('message', 'This product is not on the shelf.');
+    $add($this->salon->shades['7G']->productId())->assertUnprocessable()->assertJsonPath('mend', 'Weigh it in its turn; what goes over its target is asked about.');
+    $line = App\Models\ColourLine::query()->create([...$this->salon->line->only(['salon_id', 'kind', 'ratio', 'min_minutes', 'target_minutes', 'max_minutes', 'legend']), 'name' => 'Second']);
+    $stranger = App\Models\Shade::query()->create(['colour_line_id' => $line->id, 'code' => '5N', 'name' => '5N', 'kind' => 'shade', 'pack_cg' => 6000, 'swatch' => '#806040']);
+    app()->forgetScopedInstances();
+    $add($stranger->productId())->assertUnprocessable()->assertJsonPath('message', '5N belongs to another colour line.');
+    $add('')->assertUnprocessable();
+    expect(Pour::query()->count())->toBe(0);
+});

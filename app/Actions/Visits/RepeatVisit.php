@@ -111,7 +111,7 @@ final readonly class RepeatVisit
             ['sheet' => $sheet, 'differences' => $differences] = RepeatBowl::of(new PastBowl(
                 $this->rows->sheet($old, $shelf), $this->uses->of($old, $from), $this->batches->pouredInto($old),
                 $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
-                $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now),
+                $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now), $this->batches->addedInto($old),
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {

@@ -8,10 +8,14 @@ use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
+use App\Formulas\SalonShelf;
 use App\Models\Batch;
+use App\Models\Bowl;
 use App\Models\Pour;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
+use Core\Catalog\ProductKind;
+use Core\Weighing\BatchEventKind;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -20,7 +24,7 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class RecordPour
 {
-    public function __construct(private DatabaseManager $database, private BatchRows $rows)
+    public function __construct(private DatabaseManager $database, private BatchRows $rows, private SalonShelf $shelves)
     {
     }
 
@@ -40,6 +44,9 @@ final readonly class RecordPour
             if ($current->bowl->round->visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }
+            if ($pour->kind === BatchEventKind::Added) {
+                $pour->added = $this->named($pour->line ?? '', $current->bowl);
+            }
             $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));
             $pour->fill(['batch_id' => $current->id, 'sequence' => $latest + 1, 'team_member_id' => $member->id, 'poured_at' => $now])->save();
             $current->fill([
@@ -54,6 +61,24 @@ final readonly class RecordPour
 
             return $current->unsetRelation('pours');
         });
+    }
+
+    /**
+     * What goes in beside the plan, as it is on the shelf today: the record must not change when the shelf does.
+     *
+     * @return array{label: string, part: ?int, volume: ?string}
+     */
+    private function named(string $id, Bowl $bowl): array
+    {
+        $shelf = $this->shelves->forVisit($bowl->round->visit);
+        $product = $shelf->product($id) ?? throw VisitRefused::notOnShelf();
+        $line = $shelf->line("line-{$bowl->colour_line_id}");
+        if ($product->kind === ProductKind::Developer ? ! in_array($id, $line->developers ?? [], true) : $product->kind !== ProductKind::Mixture && $product->line !== $line?->id) {
+            throw VisitRefused::otherLine($product->label(), $line->name ?? '');
+        }
+        $volume = $product->strength?->volume;
+
+        return ['label' => $product->label(), 'part' => $product->part(), 'volume' => $volume === null ? null : "{$volume->numerator}/{$volume->denominator}"];
     }
 
     private function same(Pour $known, Pour $pour, Batch $batch): bool

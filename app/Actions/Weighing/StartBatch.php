@@ -74,7 +74,7 @@ final readonly class StartBatch
         $shelf = $this->shelves->forVisit($visit);
         $sheet = $this->bowls->sheet($bowl, $shelf);
         if ($sheet->open !== null) {
-            return [new BatchPlan($sheet->open->lines(), $rules->step, Tolerance::of($rules->pourMiss)), 'by eye'];
+            return [new BatchPlan([...$sheet->open->lines(), ...self::extras($sheet)], $rules->step, Tolerance::of($rules->pourMiss)), 'by eye'];
         }
         $said = [];
         if ($strength !== '') {

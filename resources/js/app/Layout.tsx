@@ -17,6 +17,7 @@ const SHORTCUTS = [
   ['space', 'On the bench: the next thing'],
   ['0–9', 'On the bench: grams by hand'],
   ['← →', 'On the bench: undo, take as it is'],
+  ['+', 'On the bench: something that was not planned goes in too'],
   ['1 2 3', 'On the bench, over target: keep proportion, accept, discard'],
   ['Esc', 'On the bench: leave'],
 ] as const

@@ -142,3 +142,33 @@ it('counts the foils of all its strokes, by their groups where that is how they 
     $place = [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 12], ['regions' => ['back'], 'spans' => ['mids'], 'method' => 'fine-foils', 'pattern' => '5, gap, 4'], ['regions' => [], 'spans' => ['root']]];
     expect(Ladder::bowl(more: ['place' => $place])->foils())->toBe(21)->and(Ladder::bowl()->foils())->toBe(0);
 });
+
+it('keeps ratio, amount and what goes on top of a bowl whose shares are not known', function () {
+    $json = ['ratio' => '1:2', 'amount' => ['of' => 'total', 'grams' => '90 g'], 'additives' => [['product' => 'blue', 'dose' => '3 g'], ['product' => 'clear', 'dose' => '5 %']], 'extras' => [['product' => '7N', 'grams' => '4 g', 'counts' => 'on-top']]];
+    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '?'], $json);
+    $written = WriteBowl::toArray($sheet);
+    expect(array_intersect_key($written, $json))->toEqual(['ratio' => '1:2', 'amount' => ['of' => 'total', 'grams' => '90 g', 'ingredient' => null], 'additives' => $json['additives'], 'extras' => $json['extras']])
+        ->and(WriteBowl::toArray(ReadBowl::from($written, Ladder::shelf())))->toBe($written);
+    // What has its grams is weighed to them; a dose by the gram of what is not known is poured by eye.
+    $lines = array_column(array_map(static fn ($line): array => [$line->key, $line->open ? 'by eye' : $line->target->text()], $sheet->open->lines()), 1, 0);
+    expect($lines)->toBe(['6N' => '20 g', '6G' => 'by eye', 'd20' => 'by eye', 'blue' => '3 g', 'clear' => 'by eye']);
+});
+
+it('asks of a bowl that is not known what it asks of any other', function (array $colour, array $developer, array $more, string $pointer, string $message) {
+    try {
+        Ladder::bowl($colour, $developer, $more);
+    } catch (UnreadableDocument $refusal) {
+        $problem = $refusal->problems()[0];
+        expect([$problem->pointer, $problem->message])->toBe([$pointer, $message]);
+
+        return;
+    }
+    $this->fail('It was taken.');
+})->with([
+    'a shade of another line' => [['d6N' => '?'], ['d20' => '?'], [], '/parts/0/ingredients/0/product', '6N belongs to another colour line.'],
+    'a developer for colour' => [['d20' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', '20 vol is a developer, not colour.'],
+    'nothing at all' => [['' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', 'No product is chosen.'],
+    'a developer the line has not' => [['d6N' => '?'], ['d20' => '?'], ['line' => 'D'], '/parts/1/ingredients/0/product', 'Soft has no 20 vol (6 %).'],
+    'no amount' => [['6N' => '?'], ['d10' => '?'], ['amount' => ['of' => 'colour', 'grams' => 'a lot']], '/amount/grams', '“a lot” is not an amount.'],
+    'no dose' => [['6N' => '?'], ['d10' => '?'], ['additives' => [['product' => 'blue', 'dose' => '']]], '/additives/0/dose', 'There is no share.'],
+]);

@@ -122,3 +122,28 @@ it('calls a drift by its numbers, and nothing else one', function (array $values
     'shaved visit after visit' => [[150, 140, 130, 110, 95, 80], 'Drifting down: from 145 to 87.5 g over 6 visits.'],
     'growing' => [[60, 60, 70, 75], 'Drifting up: from 60 to 75 g over 4 visits.'],
 ]);
+
+it('makes a formula of what was poured by eye, with what was added on the way', function () {
+    $sheet = Ladder::bowl(['6N' => '?'], ['d20' => '?'], ['additives' => [['product' => 'blue', 'dose' => '5 %']]]);
+    $derived = DeriveBowl::from($sheet, ['6N' => g(20), 'd20' => g(40), 'blue' => g(1), '6G' => g(5), 'd10' => g(10)], Ladder::shelf());
+    expect(Ladder::grams($derived))->toBe(['6N' => '20 g', '6G' => '5 g', '20 vol' => '40 g', '10 vol' => '10 g', 'Blue' => '1 g'])
+        ->and(WriteBowl::toArray($derived)['ratio'])->toBe('1:2')
+        // Four parts of 20 and one of 10 by mass are 18 vol.
+        ->and($derived->work(HouseRules::standard()->step)->developerStrength()?->volume->decimal(1))->toBe('18');
+});
+
+it('derives a bowl to which developer came only in the pouring', function () {
+    $sheet = Ladder::bowl(['6N' => '?'], [], ['ratio' => 'no developer']);
+    expect(Ladder::grams(DeriveBowl::from($sheet, ['6N' => g(30), 'd10' => g(45)], Ladder::shelf())))->toBe(['6N' => '30 g', '10 vol' => '45 g'])
+        ->and(Ladder::grams(DeriveBowl::from($sheet, ['6N' => g(30)], Ladder::shelf())))->toBe(['6N' => '30 g']);
+});
+
+it('mixes again what went in beside the plan, each time as much', function (int $batches, int $poured, string $each) {
+    $sheet = Ladder::bowl();
+    $made = RepeatBowl::of(new PastBowl($sheet, [], ['6N' => g(40), '6G' => g(20), 'd20' => g(90), '6A' => g($poured), 'd30' => g(90)], $batches, added: ['6A' => g($poured), 'blue' => g(0)]), Ladder::shelf(), HouseRules::standard());
+    $beside = array_values(array_filter($made['differences'], static fn ($each): bool => $each->key === 'beside'));
+    expect($beside)->toHaveCount(1)->and($beside[0]->after)->toBe("{$poured} g 6A")->and($beside[0]->applied)->toBeTrue()
+        ->and(WriteBowl::toArray($made['sheet'])['extras'] ?? [])->toBe([['product' => '6A', 'grams' => $each, 'counts' => 'on-top']])
+        // The plan itself is not moved by it.
+        ->and(Ladder::grams($made['sheet']))->toBe(Ladder::grams($sheet));
+})->with([[1, 2, '2 g'], [2, 3, '1.5 g']]);

@@ -154,3 +154,68 @@ it('rounds raised targets to the nearest step', function () {
     $kept = replayed([pour('c0', '43.3')])->after(BatchEvent::keptProportion());
     expect(array_map(static fn (Grams $g) => $g->text(), $kept->targets))->toBe(['c0' => '43.3 g', 'c1' => '21.7 g', 'd 20 vol' => '97.4 g']);
 });
+
+/** A drop of something that nobody planned. */
+function drop(string $key = 'blue', ?int $part = 0): BatchEvent
+{
+    return BatchEvent::added($key, ucfirst($key), $part);
+}
+
+it('takes in what was not planned: named first, poured next, by eye', function () {
+    $batch = replayed([pour('c0', '40'), drop()]);
+    expect($batch->current()?->key)->toBe('blue')->and($batch->current()?->open)->toBeTrue()
+        ->and(array_column($batch->plan->lines, 'key'))->toBe(['c0', 'blue', 'c1', 'd 20 vol']);
+    $poured = $batch->after(pour('blue', '1.8'));
+    expect($poured->current()?->key)->toBe('c1')->and($poured->total()->text())->toBe('41.8 g')
+        ->and($poured->targetTotal()->text())->toBe('151.8 g')
+        // It counts in the ratio it went into: 90 to 61.8.
+        ->and($poured->outcome()->ratio())->toBe('1:1.46');
+});
+
+it('takes it in at the end too, and again when a little more is wanted', function () {
+    $batch = replayed([pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90'), drop('bond', null)]);
+    expect($batch->status)->toBe(BatchStatus::Weighing)->and(fn () => $batch->after(BatchEvent::finished()))->toThrow(PourRefused::class, 'Bond is not weighed yet.');
+    $once = $batch->after(pour('bond', '2'));
+    expect($once->status)->toBe(BatchStatus::Complete)->and($once->outcome()->ratio())->toBe('1:1.5');
+    $more = $once->after(drop('bond', null));
+    expect($more->current()?->key)->toBe('bond')->and(count($more->plan->lines))->toBe(4)
+        ->and($more->after(pour('bond', '0.5'))->poured['bond']->text())->toBe('2.5 g');
+});
+
+it('leaves out what was named and then not poured', function () {
+    $batch = replayed([drop()])->after(BatchEvent::acceptedShort('blue'));
+    expect($batch->current()?->key)->toBe('c0')->and($batch->poured['blue']->isZero())->toBeTrue();
+});
+
+it('takes the naming back as if it had not been', function () {
+    $batch = replayed([pour('c0', '40'), drop(), BatchEvent::undone()]);
+    expect($batch->plan)->toEqual(plan())->and($batch->current()?->key)->toBe('c1');
+    // Taking back the pour keeps the name; taking back once more takes the name.
+    $twice = replayed([drop(), pour('blue', '1'), BatchEvent::undone()]);
+    expect($twice->current()?->key)->toBe('blue')->and($twice->after(BatchEvent::undone())->plan)->toEqual(plan());
+});
+
+it('keeps the planned proportion around what was added by eye', function () {
+    $batch = replayed([drop(), pour('blue', '2'), pour('c0', '44'), BatchEvent::keptProportion()]);
+    expect(array_map(static fn (Grams $g) => $g->text(), $batch->targets))->toEqual(['c0' => '44 g', 'c1' => '22 g', 'd 20 vol' => '99 g', 'blue' => '0 g'])
+        ->and($batch->current()?->key)->toBe('c1');
+});
+
+it('adds nothing that is planned anyway, and nothing while a choice is due', function () {
+    expect(fn () => replayed([BatchEvent::added('c1', 'Second', 0)]))->toThrow(PourRefused::class, 'is in this batch’s plan')
+        ->and(fn () => replayed([pour('c0', '44'), drop()]))->toThrow(PourRefused::class, 'waits for a choice');
+});
+
+it('comes to the same whatever was undone on the way', function () {
+    $events = [drop(), pour('blue', '1'), pour('c0', '40'), drop('green'), pour('green', '0.5'), pour('c1', '20')];
+    $plain = replayed($events);
+    for ($at = 1; $at <= count($events); $at++) {
+        $with = replayed([...array_slice($events, 0, $at), BatchEvent::undone(), ...array_slice($events, $at - 1)]);
+        expect([$with->plan, $with->poured, $with->targets, $with->status])->toEqual([$plain->plan, $plain->poured, $plain->targets, $plain->status]);
+    }
+});
+
+it('knows what of the poured was planned and what was not', function () {
+    $batch = replayed([pour('c0', '40'), drop(), pour('blue', '1.8'), pour('c1', '20')]);
+    expect(array_map(static fn (Grams $g) => $g->text(), $batch->added()))->toBe(['blue' => '1.8 g'])->and(replayed([pour('c0', '40')])->added())->toBe([]);
+});

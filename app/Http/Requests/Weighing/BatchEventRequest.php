@@ -24,7 +24,7 @@ final class BatchEventRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'after' => ['required', 'integer', 'min:0'],
             'kind' => ['required', Rule::enum(BatchEventKind::class)],
-            'line' => [Rule::requiredIf(in_array($kind, ['poured', 'accepted-short'], true)), 'nullable', 'string', 'max:60'],
+            'line' => [Rule::requiredIf(in_array($kind, ['poured', 'accepted-short', 'added'], true)), 'nullable', 'string', 'max:60'],
             'grams' => [Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)), 'nullable', 'string', new GramsText],
             'source' => [Rule::requiredIf($kind === 'poured'), 'nullable', Rule::enum(PourSource::class)],
             'reading' => [Rule::requiredIf($kind === 'carried-on'), 'nullable', 'integer', 'between:-1000000,1000000'],

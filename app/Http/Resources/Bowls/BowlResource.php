@@ -97,7 +97,7 @@ final class BowlResource extends JsonResource
     }
 
     /**
-     * What a bowl poured by eye came to: its formula, in the grams the scale saw.
+     * What a bowl came to that was poured by eye, or into which something went beside the plan: its formula, in the grams the scale saw.
      *
      * @return ?array<string, mixed>
      */
@@ -106,11 +106,12 @@ final class BowlResource extends JsonResource
         $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
         try {
             $sheet = resolve(BowlRows::class)->sheet($bowl, $shelf);
-            if ($sheet->open === null || $finished->isEmpty()) {
+            $poured = $finished->isEmpty() ? [] : resolve(BatchRows::class)->pouredInto($bowl);
+            if ($poured === [] || ($sheet->open === null && resolve(BatchRows::class)->addedInto($bowl) === [])) {
                 return null;
             }
 
-            return WorkedBowlResource::of(DeriveBowl::from($sheet, resolve(BatchRows::class)->pouredInto($bowl), $shelf), $shelf, $rules)->toArray();
+            return WorkedBowlResource::of(DeriveBowl::from($sheet, $poured, $shelf), $shelf, $rules)->toArray();
         } catch (CoreException) {
             return null;
         }

@@ -34,6 +34,7 @@ final class BenchResource extends JsonResource
             'letter' => trim($bowl->letter),
             'job' => $bowl->job,
             'line' => $bowl->colourLine->name,
+            'lineId' => "line-{$bowl->colour_line_id}",
             'ratio' => $bowl->sheet['ratio'] ?? '',
             'client' => $bowl->round->visit->client->name,
             'visit' => $bowl->round->visit_id,

@@ -12,7 +12,10 @@ export function BenchFoot({ bench, busy }: { bench: ReturnType<typeof useBench>;
         {bench.typeWords}
       </Press>
       <Press size="bench" hint="→" disabled={!bench.canTakeShort || busy} onPress={bench.takeShort} id="take-short">
-        Take as it is
+        {bench.shortWords}
+      </Press>
+      <Press size="bench" hint="+" disabled={!bench.canAdd || busy} onPress={() => { bench.setAdding(true) }} id="also-in">
+        Also in…
       </Press>
       <Press kind="main" size="bench" hint="space" disabled={bench.action.kind === 'none' || busy || bench.typing !== null} onPress={bench.act} id="act">
         {bench.waitingForStill ? 'Waiting until it is still…' : bench.action.words}

@@ -5,8 +5,11 @@ import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import type { Batch } from './api'
+import { AlsoIn } from './AlsoIn'
 import { BenchFoot } from './BenchFoot'
 import { bowlFacts, type BowlFacts } from './facts'
+import { productColour } from '../../shared/shelf/productColour'
+import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { HandEntry } from './HandEntry'
 import { LineList } from './LineList'
 import { OverChoices } from './OverChoices'
@@ -32,7 +35,10 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   const scale = useScale(batch?.live ?? null)
   const go = useNavigate()
   const bench = useBench(weighing, scale, () => { void go(`/visits/${facts.visit}?at=run`) })
-  const wedges = (batch?.lines ?? []).map((line) => ({ key: line.key, wedge: line.wedge, colour: facts.colours[line.key] ?? '#e5dac3' }))
+  const shelf = useQuery(shelfQuery).data
+  // What was added beside the plan is coloured from the shelf.
+  const colourOf = (key: string) => facts.colours[key] ?? (shelf === undefined ? '#e5dac3' : productColour(key, shelf.lines.find((each) => each.id === facts.lineId), shelf))
+  const wedges = (batch?.lines ?? []).map((line) => ({ key: line.key, wedge: line.wedge, colour: colourOf(line.key) }))
   return (
     <main className="bench">
       <header className="bench-head">
@@ -50,7 +56,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
         </Press>
       </header>
       <div className="bench-body">
-        {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} colours={facts.colours} />}
+        {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} colourOf={colourOf} />}
         <div className="bench-middle">
           {weighing.error === null ? null : <ErrorNotice error={weighing.error} />}
           {weighing.unsent ? <Notice kind="warn" title="Not sent yet">It is kept on this device and tried again.</Notice> : null}
@@ -66,6 +72,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
         </aside>
       </div>
       <BenchFoot bench={bench} busy={weighing.busy} />
+      {bench.adding ? <AlsoIn line={facts.lineId} onPick={bench.add} onClose={() => { bench.setAdding(false) }} /> : null}
     </main>
   )
 }

@@ -7,7 +7,7 @@ function sign(line: BatchLine, current: string | null): string {
 }
 
 /** Everything that goes into the bowl, in order: what is in, what is next. */
-export function LineList({ batch, colours }: { batch: Batch; colours: Record<string, string> }) {
+export function LineList({ batch, colourOf }: { batch: Batch; colourOf: (key: string) => string }) {
   return (
     <ol className="bench-lines" aria-label="Products">
       {batch.lines.map((line) => (
@@ -15,7 +15,7 @@ export function LineList({ batch, colours }: { batch: Batch; colours: Record<str
           <span className="bench-sign" aria-hidden="true">
             {sign(line, batch.current)}
           </span>
-          <span className="shade-swatch" style={{ background: colours[line.key] }} />
+          <span className="shade-swatch" style={{ background: colourOf(line.key) }} />
           <span className="bench-label">{line.label}</span>
           <span className="bench-grams">
             <strong>{line.started ? line.poured : ''}</strong>

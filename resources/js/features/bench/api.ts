@@ -76,7 +76,7 @@ export const startBatch = async (bowl: string, id: string): Promise<Batch> => ba
 export type BatchEvent = { id: string; after: number } & (
   | { kind: 'tared'; grams: string }
   | { kind: 'poured'; line: string; grams: string; source: 'scale' | 'hand' }
-  | { kind: 'accepted-short'; line: string }
+  | { kind: 'accepted-short' | 'added'; line: string }
   | { kind: 'kept-proportion' | 'accepted-over' | 'undone' | 'finished' }
   | { kind: 'discarded'; reason: string }
   | { kind: 'carried-on'; reading: number }

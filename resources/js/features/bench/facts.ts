@@ -6,6 +6,7 @@ const shape = z.object({
   letter: z.string(),
   job: z.string(),
   line: z.string(),
+  lineId: z.string(),
   ratio: z.string(),
   client: z.string(),
   visit: z.string(),

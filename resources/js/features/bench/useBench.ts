@@ -6,8 +6,8 @@ import type { ScaleState } from './useScale'
 
 type Weighing = ReturnType<typeof useBatch>
 type Typing = { label: string; first: string }
-type Half = { at: string; typing: Typing | null; discarding: boolean; waitingForStill: boolean }
-const NOTHING: Half = { at: '', typing: null, discarding: false, waitingForStill: false }
+type Half = { at: string; typing: Typing | null; discarding: boolean; adding: boolean; waitingForStill: boolean }
+const NOTHING: Half = { at: '', typing: null, discarding: false, adding: false, waitingForStill: false }
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
 export function useBench(weighing: Weighing, scale: ScaleState, leave: () => void) {
@@ -16,9 +16,12 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
   // What is half done on this screen belongs to the batch as it stands; when that moves on, it is gone.
   const at = `${batch?.id ?? ''} ${batch?.sequence ?? 0}`
   const [half, setHalf] = useState<Half>(NOTHING)
-  const { typing, discarding, waitingForStill } = half.at === at ? half : NOTHING
+  const { typing, discarding, adding, waitingForStill } = half.at === at ? half : NOTHING
   const setTyping = (next: Typing | null) => { setHalf({ ...NOTHING, at, typing: next }) }
   const setDiscarding = (open: boolean) => { setHalf({ ...NOTHING, at, discarding: open }) }
+  const setAdding = (open: boolean) => { setHalf({ ...NOTHING, at, adding: open }) }
+  const canAdd = batch?.status === 'weighing' || batch?.status === 'complete'
+  const canTakeShort = line !== undefined && (line.started || line.open)
   const action: BenchAction = benchAction(batch, scale)
 
   const act = () => {
@@ -68,7 +71,7 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
     setTyping(null)
   }
   const takeShort = () => {
-    if (line?.started === true) record({ kind: 'accepted-short', line: line.key })
+    if (canTakeShort) record({ kind: 'accepted-short', line: line.key })
   }
   const undo = () => {
     if (batch?.canUndo === true) record({ kind: 'undone' })
@@ -83,13 +86,14 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
       if (pressed === '3') return () => { setDiscarding(true) }
     } else if (/^[0-9]$/.test(pressed)) return () => { type(pressed) }
     if (pressed === ' ') return act
+    if (pressed === '+' && canAdd) return () => { setAdding(true) }
     if (pressed === 'ArrowRight') return takeShort
     if (pressed === 'ArrowLeft' || pressed === 'u') return undo
     return pressed === 'Escape' ? leave : null
   }
 
   useKeys((event) => {
-    if (typing !== null || weighing.busy) return
+    if (typing !== null || adding || weighing.busy) return
     const todo = keyAction(event.key)
     if (todo === null) return
     // Before anything opens: a key that opens a field must not also be typed into it.
@@ -98,11 +102,13 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
   })
 
   return {
-    action, typing, discarding, waitingForStill, setDiscarding, act, type, enter, undo, takeShort, keep, accept,
+    action, typing, discarding, adding, waitingForStill, setDiscarding, setAdding, canAdd, act, type, enter, undo, takeShort, keep, accept,
     stopTyping: () => { setTyping(null) },
     discard: (reason: string) => { record({ kind: 'discarded', reason }) },
     canUndo: batch?.canUndo === true,
-    canTakeShort: line?.started === true,
+    add: (product: string) => { record({ kind: 'added', line: product }) },
+    canTakeShort,
+    shortWords: line?.open === true && !line.started ? 'Leave it out' : 'Take as it is',
     canType: line !== undefined || batch?.status === 'finished',
     typeWords: batch?.status === 'finished' ? 'Weigh back' : 'By hand',
   }

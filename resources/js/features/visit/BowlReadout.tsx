@@ -1,6 +1,7 @@
 import { showDay } from '../../shared/format/time'
 import { Notice } from '../../shared/ui/Notice'
-import { BowlTotals, productColour } from './BowlTotals'
+import { productColour } from '../../shared/shelf/productColour'
+import { BowlTotals } from './BowlTotals'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Bowl } from './shapes'
 

@@ -1,14 +1,7 @@
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
+import { productColour } from '../../shared/shelf/productColour'
 import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
 import type { WorkedBowl } from './shapes'
-
-const DEVELOPER_SHADE = ['#f7f3ea', '#efe7d6', '#e5dac3', '#d9cbb0', '#cbb998']
-
-/** A product's colour in a drawn bowl: a shade's swatch, or a cream tone for developers. */
-export function productColour(product: string, line: ShelfLine | undefined, shelf: Shelf): string {
-  const developer = shelf.developers.findIndex((each) => each.id === product)
-  return line?.products.find((each) => each.id === product)?.swatch ?? DEVELOPER_SHADE[developer] ?? '#e5dac3'
-}
 
 export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined, shelf: Shelf) {
   const all = [...(worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(worked?.additives ?? [])]

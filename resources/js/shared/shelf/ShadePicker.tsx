@@ -1,19 +1,21 @@
 import { useMemo, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
-import type { ShelfLine } from '../../shared/shelf/shelf'
+import type { ShelfLine } from './shelf'
 
 type Product = ShelfLine['products'][number]
+/** Anything that may be picked: a product of the line, or one of its developers. */
+type Pickable = Pick<Product, 'id' | 'code' | 'name' | 'swatch'>
 
 /** The line's shades as a wall of swatches; typing narrows it, Enter takes the first. */
-export function ShadePicker({ line, kinds, onPick, onClose }: { line: ShelfLine; kinds: 'colour' | 'additive'; onPick: (product: Product) => void; onClose: () => void }) {
+export function ShadePicker({ line, kinds, also = [], onPick, onClose }: { line: ShelfLine; kinds: 'colour' | 'additive' | 'all'; also?: Pickable[]; onPick: (product: Pickable) => void; onClose: () => void }) {
   const [search, setSearch] = useState('')
   const shown = useMemo(() => {
     const wanted = search.toLowerCase().replaceAll(' ', '').replaceAll(',', '.')
-    return line.products
-      .filter((product) => (product.kind === 'additive') === (kinds === 'additive') && !product.withdrawn)
+    const offered: Pickable[] = line.products.filter((product) => (kinds === 'all' || (product.kind === 'additive') === (kinds === 'additive')) && !product.withdrawn)
+    return [...offered, ...also]
       .filter((product) => product.code.toLowerCase().replaceAll(' ', '').startsWith(wanted) || (wanted.length > 2 && product.name.toLowerCase().replaceAll(' ', '').includes(wanted)))
-  }, [line, kinds, search])
+  }, [line, kinds, also, search])
   return (
     <Modal show onHide={onClose} size="lg" centered aria-labelledby="picker-title">
       <Modal.Header closeButton>
@@ -27,7 +29,7 @@ export function ShadePicker({ line, kinds, onPick, onClose }: { line: ShelfLine;
             if (first !== undefined) onPick(first)
           }}
         >
-          <Form.Control autoFocus size="lg" aria-label="Shade code" placeholder="Type a code, such as 6n" value={search} onChange={(event) => { setSearch(event.target.value) }} id="shade-search" />
+          <Form.Control autoFocus size="lg" aria-label="Shade code" placeholder={kinds === 'all' ? 'Type a code or a strength, such as 6n or 20' : 'Type a code, such as 6n'} value={search} onChange={(event) => { setSearch(event.target.value) }} id="shade-search" />
         </Form>
         {shown.length === 0 ? <p className="quiet">No such shade in {line.name}.</p> : null}
         <div className="shade-wall">
