@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Lineage;
 
+use Core\Mixing\Strength;
 use Core\Refusal;
 
 final class ChangeRefused extends Refusal
@@ -15,7 +16,7 @@ final class ChangeRefused extends Refusal
 
     public static function unreadable(string $value): self
     {
-        return new self("“{$value}” does not say how much.", 'Write such as 30 vol, +5 min, -5 g, +10 %, 1:2 or -1.');
+        return new self("“{$value}” does not say how much.", 'Write such as 30 vol, +1, +5 min, -5 g, +10 %, 1:2 or -1.');
     }
 
     public static function notInBowl(): self
@@ -31,6 +32,11 @@ final class ChangeRefused extends Refusal
     public static function noDeveloper(): self
     {
         return new self('This bowl has no developer.', 'Its strength cannot change.');
+    }
+
+    public static function noStrengthBeyond(string $line, Strength $now, bool $up): self
+    {
+        return new self("{$line} has nothing ".($up ? 'stronger' : 'weaker')." than {$now->showVolume()}.", 'Choose a strength by hand, or another line.');
     }
 
     public static function nothingLeft(): self

@@ -62,6 +62,7 @@ final class ReadChange
             preg_match('/(\d+(?:\.\d+)?)\s*%\s*(less|more)/u', $plain, $m) === 1 => [ChangeKind::Amount, "{$sign($m[2])}{$m[1]} %"],
             preg_match('/(\d+)\s*min(?:ute)?s?\s*(longer|more|less|shorter|fewer)/u', $plain, $m) === 1 => [ChangeKind::Minutes, "{$sign($m[2])}{$m[1]} min"],
             preg_match('/(\d+(?:\.\d+)?)\s*(vol|%)\s*(?:instead|rather|next|$)/u', $plain, $m) === 1 => [ChangeKind::Strength, "{$m[1]} {$m[2]}"],
+            preg_match('/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u', $plain, $m) === 1 => [ChangeKind::Strength, in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1'],
             preg_match('/strength\s*(?:of\s*)?(\d+)\s*(vol|%)?/u', $plain, $m) === 1 => [ChangeKind::Strength, $m[1].' '.($m[2] ?? 'vol')],
             preg_match('/(?:ratio\s*|at\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u', $plain, $m) === 1 => [ChangeKind::Ratio, $m[1]],
             preg_match('/(\d+(?:\.\d+)?)\s*levels?\s*(deeper|darker|lighter)/u', $plain, $m) === 1 => [ChangeKind::Level, ($m[2] === 'lighter' ? '+' : '-').$m[1]],

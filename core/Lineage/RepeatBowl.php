@@ -128,7 +128,7 @@ final class RepeatBowl
         if ($advice->most->equals($step) || $planned->isZero() || $advice->most->equals($planned)) {
             return;
         }
-        $scaled = ApplyChange::scaled($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules);
+        $scaled = ScaleBowl::by($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules);
         $this->say('amount', 'The amount follows what was really used', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour", implode(' ', $advice->why), $scaled);
     }
 
@@ -147,7 +147,7 @@ final class RepeatBowl
             return;
         }
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
-        $scaled = ApplyChange::scaled($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules);
+        $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules);
         $this->say(
             'regrowth', 'The amount follows the regrowth', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour",
             "{$past->regrowthThen->decimal(1)} cm then, {$past->regrowthNow->decimal(1)} cm now.", $scaled,

@@ -190,18 +190,26 @@ it('pours by eye on the scale and keeps the formula that came of it', function (
     $this->scale('bowl 200');
     $this->see($page, '.stage-number', '200.0 g');
     $this->key($page, ' ');
-    foreach (['9P' => '21.4', '6 vol' => '43'] as $label => $grams) {
+    $pourByEye = function (string $label, string $grams) use ($page): void {
         $this->see($page, '.stage-label', $label);
         $this->see($page, '.stage-words', 'By eye');
         $this->pour($page, $grams, number_format((float) $grams, 1).' g');
         $this->key($page, ' ');
-    }
+    };
+    $pourByEye('9P', '21.4');
+    // A drop of something else, thought of with the brush in hand.
+    $this->see($page, '.stage-label', '6 vol');
+    $this->key($page, '+');
+    $this->type($page, '#shade-search', '8b');
+    $this->key($page, WebDriverKeys::ENTER);
+    $pourByEye('8B', '3.2');
+    $pourByEye('6 vol', '43');
     $this->see($page, '.stage-words', 'Everything is in');
     $this->key($page, ' ');
     $this->see($page, '.stage-words', 'Bowl finished');
     $this->key($page, WebDriverKeys::ESCAPE);
-    $this->see($page, '.poured', 'it came to 64.4 g');
-    $this->see($page, '.poured', '21.4 g 9P, 43.0 g 6 vol');
+    $this->see($page, '.poured', 'it came to 67.6 g');
+    $this->see($page, '.poured', '21.4 g 9P, 3.2 g 8B, 43.0 g 6 vol');
 });
 
 it('swaps a shade that is out for its nearest blend, splits the bowl, and moves the new one', function () {

@@ -15,6 +15,7 @@ use Carbon\CarbonImmutable;
 use Core\Documents\WriteBowl;
 use Core\Lineage\ApplyChange;
 use Core\Lineage\Change;
+use Core\Lineage\ScaleBowl;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Illuminate\Database\DatabaseManager;
@@ -59,7 +60,7 @@ final readonly class RecordTrial
             $shelf = $this->shelves->forVisit($trial->round->visit);
             $sheet = $this->rows->sheet($trial, $shelf);
             $now = $sheet->work($rules->step)->parts[0]->total;
-            $sheet = ApplyChange::scaled($sheet, Fraction::of($colour->centigrams, max(1, $now->centigrams)), $shelf, $rules);
+            $sheet = ScaleBowl::by($sheet, Fraction::of($colour->centigrams, max(1, $now->centigrams)), $shelf, $rules);
             $plain = ['letter' => $letter, 'purpose' => 'service', 'place' => [], 'job' => trim(str_ireplace('test strand', '', $sheet->job), ' ,:') ?: 'From the test strand'] + WriteBowl::toArray($sheet);
             $made = $this->save->add($into, $id, $plain, $trial->id);
             $corrected = $this->rows->sheet($made, $shelf);

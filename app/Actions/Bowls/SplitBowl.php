@@ -10,7 +10,7 @@ use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\TeamMember;
 use Core\Documents\WriteBowl;
-use Core\Lineage\ApplyChange;
+use Core\Lineage\ScaleBowl;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 
@@ -37,8 +37,8 @@ final readonly class SplitBowl
                 if ($bowl->batches()->exists()) {
                     throw VisitRefused::bowlBeingWeighed($sheet->letter);
                 }
-                $part = ApplyChange::scaled($sheet, $share, $shelf, $rules);
-                $this->save->change($member, $bowl, $version, WriteBowl::toArray(ApplyChange::scaled($sheet, Fraction::one()->minus($share), $shelf, $rules)));
+                $part = ScaleBowl::by($sheet, $share, $shelf, $rules);
+                $this->save->change($member, $bowl, $version, WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::one()->minus($share), $shelf, $rules)));
             }
 
             return $this->save->add($bowl->round, $id, ['letter' => $letter] + WriteBowl::toArray($part), $bowl->from_bowl_id);

@@ -7,6 +7,7 @@ use Core\Lineage\ApplyChange;
 use Core\Lineage\Change;
 use Core\Lineage\ChangeKind;
 use Core\Lineage\ReadChange;
+use Core\Lineage\ScaleBowl;
 use Core\Refusal;
 use Core\Rules\HouseRules;
 use Core\Units\Fraction;
@@ -23,6 +24,8 @@ it('turns what is said into a change where it can', function (string $said, Chan
 })->with([
     'a strength instead of a blend' => ['Strength 30 instead of 20+40 at the root', ChangeKind::Strength, '30 vol'],
     'a strength' => ['A: 20 vol instead of 30', ChangeKind::Strength, '20 vol'],
+    'a strength up' => ['Ends: a strength up', ChangeKind::Strength, '+1', 'B'],
+    'a strength down' => ['one strength lower at the root', ChangeKind::Strength, '-1'],
     'grams less, in words' => ['Five grams of colour less at the root.', ChangeKind::Amount, '-5 g'],
     'grams more' => ['B: 10 g more', ChangeKind::Amount, '+10 g', 'B'],
     'percent' => ['B, 10 % less', ChangeKind::Amount, '-10 %', 'B'],
@@ -59,6 +62,8 @@ it('carries a change out and leaves the rest alone', function (Change $change, a
 })->with([
     'strength on the shelf' => [new Change(ChangeKind::Strength, value: '30 vol'), ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g']],
     'strength by a blend' => [new Change(ChangeKind::Strength, value: '25 vol'), ['6N' => '40 g', '6G' => '20 g', '20 vol' => '45 g', '30 vol' => '45 g']],
+    'a strength up' => [new Change(ChangeKind::Strength, value: '+1'), ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g']],
+    'a strength down' => [new Change(ChangeKind::Strength, value: '-1'), ['6N' => '40 g', '6G' => '20 g', '10 vol' => '90 g']],
     'five grams less' => [new Change(ChangeKind::Amount, value: '-5 g'), ['6N' => '36.7 g', '6G' => '18.3 g', '20 vol' => '82.5 g']],
     'a tenth more' => [new Change(ChangeKind::Amount, value: '+10 %'), ['6N' => '44 g', '6G' => '22 g', '20 vol' => '99 g']],
     'five minutes more' => [new Change(ChangeKind::Minutes, value: '+5 min'), ['6N' => '40 g', '6G' => '20 g', '20 vol' => '90 g'], 40],
@@ -78,7 +83,7 @@ it('gives back the bowl when what was done is undone', function (string $there, 
 
 it('scales every way of giving an amount', function (array $amount, array $parts = []) {
     $sheet = Ladder::bowl(more: ['amount' => $amount] + $parts);
-    $half = ApplyChange::scaled($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard());
+    $half = ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard());
     $step = HouseRules::standard()->step;
     expect($half->work($step)->total()->centigrams * 2)->toBe($sheet->work($step)->total()->centigrams)
         ->and($half->bowl->amount->kind)->toBe($sheet->bowl->amount->kind);
@@ -109,7 +114,7 @@ it('scales a bowl whose shades are in grams so that they still add up', function
         [$one, $two, $three] = [mt_rand(5, 300) / 10, mt_rand(5, 300) / 10, mt_rand(5, 300) / 10];
         $whole = $one + $two + $three;
         $sheet = Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => "{$whole} g"], 'parts' => [['ingredients' => [['product' => '6N', 'share' => "{$one} g"], ['product' => '6G', 'share' => "{$two} g"], ['product' => '6C', 'share' => "{$three} g"]]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]);
-        $part = ApplyChange::scaled($sheet, Fraction::of(mt_rand(40, 300), 100), Ladder::shelf(), HouseRules::standard());
+        $part = ScaleBowl::by($sheet, Fraction::of(mt_rand(40, 300), 100), Ladder::shelf(), HouseRules::standard());
         $worked = $part->work($step)->parts[0];
         expect(array_sum(array_map(fn ($each): int => $each->grams->centigrams, $worked->ingredients)))->toBe($worked->total->centigrams);
     }
@@ -154,3 +159,22 @@ it('keeps the colour’s grams when only its tone or level changes', function (C
     'for grey' => [new Change(ChangeKind::Grey, value: '60 %')],
     'stronger' => [new Change(ChangeKind::Strength, value: '24 vol')],
 ]);
+
+it('goes to the nearest strength of the line beyond what is mixed, and no further than it has', function (array $developer, string $value, array|string $expected) {
+    $change = fn () => ApplyChange::to(Ladder::bowl(['6N' => 'all'], $developer, $developer === [] ? ['ratio' => 'no developer'] : []), new Change(ChangeKind::Strength, value: $value), Ladder::shelf(), HouseRules::standard());
+    is_string($expected) ? expect($change)->toThrow(Refusal::class, $expected) : expect(Ladder::grams($change()))->toBe(['6N' => '60 g'] + $expected);
+})->with([
+    'up from a blend' => [['d20' => '1', 'd30' => '1'], '+1', ['30 vol' => '90 g']],
+    'down from a blend' => [['d20' => '1', 'd30' => '1'], '-1', ['20 vol' => '90 g']],
+    'nothing above' => [['d40' => 'all'], '+1', 'Ladder has nothing stronger than 40 vol.'],
+    'nothing below' => [['d10' => 'all'], '-1', 'Ladder has nothing weaker than 10 vol.'],
+    'no developer' => [[], '+1', 'This bowl has no developer.'],
+    'not so far' => [['d20' => 'all'], '+2', '“+2” is not a developer strength.'],
+]);
+
+it('scales what goes on top of a bowl that is not known, and loses none of it', function () {
+    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '40 g'], ['additives' => [['product' => 'blue', 'dose' => '3 g'], ['product' => 'clear', 'dose' => '5 %']]]);
+    $half = WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard()));
+    expect($half['additives'])->toBe([['product' => 'blue', 'dose' => '1.5 g'], ['product' => 'clear', 'dose' => '5 %']])
+        ->and(array_column($half['parts'][0]['ingredients'], 'share', 'product'))->toBe(['6N' => '10 g', '6G' => '?']);
+});

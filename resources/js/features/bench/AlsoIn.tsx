@@ -4,7 +4,7 @@ import { productColour } from '../../shared/shelf/productColour'
 import { ShadePicker } from '../../shared/shelf/ShadePicker'
 
 /** Names something that nobody planned, before it is poured by eye: any product of the bowl's line, or its developers. */
-export function AlsoIn({ line, onPick, onClose }: { line: string; onPick: (product: string) => void; onClose: () => void }) {
+export function AlsoIn({ line, planned, onPick, onClose }: { line: string; planned: string[]; onPick: (product: string) => void; onClose: () => void }) {
   const shelf = useQuery(shelfQuery)
   const found = shelf.data?.lines.find((each) => each.id === line)
   if (shelf.data === undefined || found === undefined) return null
@@ -12,7 +12,9 @@ export function AlsoIn({ line, onPick, onClose }: { line: string; onPick: (produ
   return (
     <ShadePicker
       line={found}
+      title={`What else goes in? · ${found.name}`}
       kinds="all"
+      without={planned}
       also={developers.map((each) => ({ id: each.id, code: each.label, name: each.name, swatch: productColour(each.id, found, shelf.data) }))}
       onPick={(product) => { onPick(product.id) }}
       onClose={onClose}

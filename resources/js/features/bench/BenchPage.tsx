@@ -72,7 +72,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
         </aside>
       </div>
       <BenchFoot bench={bench} busy={weighing.busy} />
-      {bench.adding ? <AlsoIn line={facts.lineId} onPick={bench.add} onClose={() => { bench.setAdding(false) }} /> : null}
+      {bench.adding ? <AlsoIn line={facts.lineId} planned={batch?.lines.filter((line) => !line.open).map((line) => line.key) ?? []} onPick={bench.add} onClose={() => { bench.setAdding(false) }} /> : null}
     </main>
   )
 }

@@ -42,7 +42,7 @@ export function PourStage({ batch, scale }: { batch: Batch; scale: ScaleState })
             {line.open ? '' : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
             {line.open && place !== 'bowl-missing' ? 'By eye: pour, then record what the scale saw' : WORDS[place]}
             <span className="stage-in">
-              <span id="stage-in">{pour.inLine}</span> of {line.target}
+              <span id="stage-in">{pour.inLine}</span> {line.open ? 'in' : `of ${line.target}`}
             </span>
           </p>
         </>

@@ -14,6 +14,8 @@ const WAYS = [
   ['cooler', '', 'cooler'],
   ['amount', '+10 %', '+10 %'],
   ['amount', '-5 g', '−5 g colour'],
+  ['strength', '+1', 'a strength up'],
+  ['strength', '-1', 'a strength down'],
   ['minutes', '+5 min', '+5 min'],
 ] as const
 

@@ -8,18 +8,19 @@ type Product = ShelfLine['products'][number]
 type Pickable = Pick<Product, 'id' | 'code' | 'name' | 'swatch'>
 
 /** The line's shades as a wall of swatches; typing narrows it, Enter takes the first. */
-export function ShadePicker({ line, kinds, also = [], onPick, onClose }: { line: ShelfLine; kinds: 'colour' | 'additive' | 'all'; also?: Pickable[]; onPick: (product: Pickable) => void; onClose: () => void }) {
+export function ShadePicker({ line, title = line.name, kinds, also = [], without = [], onPick, onClose }: { line: ShelfLine; title?: string; kinds: 'colour' | 'additive' | 'all'; also?: Pickable[]; without?: string[]; onPick: (product: Pickable) => void; onClose: () => void }) {
   const [search, setSearch] = useState('')
   const shown = useMemo(() => {
     const wanted = search.toLowerCase().replaceAll(' ', '').replaceAll(',', '.')
     const offered: Pickable[] = line.products.filter((product) => (kinds === 'all' || (product.kind === 'additive') === (kinds === 'additive')) && !product.withdrawn)
     return [...offered, ...also]
+      .filter((product) => !without.includes(product.id))
       .filter((product) => product.code.toLowerCase().replaceAll(' ', '').startsWith(wanted) || (wanted.length > 2 && product.name.toLowerCase().replaceAll(' ', '').includes(wanted)))
-  }, [line, kinds, also, search])
+  }, [line, kinds, also, without, search])
   return (
     <Modal show onHide={onClose} size="lg" centered aria-labelledby="picker-title">
       <Modal.Header closeButton>
-        <Modal.Title id="picker-title">{line.name}</Modal.Title>
+        <Modal.Title id="picker-title">{title}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
         <Form
