@@ -77,8 +77,8 @@ final readonly class VisitPicture
             }
         }
 
-        // Where no canvas was read, nobody said what is wished, and nothing is missing.
-        return Coverage::of($strokes, $canvas->wished(), $canvas->offLimits());
+        // Where no canvas was read, nobody said what is wished; where no bowl is planned yet, nothing is missing yet.
+        return Coverage::of($strokes, $bowls === [] ? [] : $canvas->wished(), $canvas->offLimits());
     }
 
     /** @return list<\Core\Judgement\Observed> a training head teaches nothing about a person */

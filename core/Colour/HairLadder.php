@@ -19,6 +19,17 @@ final class HairLadder
         [0.57, 0.029, 0.068], [0.645, 0.024, 0.075], [0.72, 0.018, 0.078], [0.795, 0.011, 0.074], [0.855, 0.006, 0.062], [0.90, 0.003, 0.048],
     ];
 
+    /** The trade's words for the levels (common practice, no source). */
+    private const WORDS = [
+        1 => 'black', 'darkest brown', 'dark brown', 'medium brown', 'light brown', 'dark blonde', 'medium blonde', 'light blonde', 'very light blonde', 'lightest blonde',
+    ];
+
+    /** @return list<array{level: int, words: string, colour: Oklab}> natural hair, rung by rung */
+    public static function rungs(): array
+    {
+        return array_map(static fn (int $level, string $words): array => ['level' => $level, 'words' => $words, 'colour' => self::swatch($level, [])], array_keys(self::WORDS), self::WORDS);
+    }
+
     /** How far a tone family moves a colour in lightness, a and b. */
     private const TONE = [
         'natural' => [0.0, 0.0, 0.0],

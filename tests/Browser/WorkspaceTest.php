@@ -21,7 +21,9 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->key($page, '2');
     $this->press($page, '#start-canvas');
     $this->type($page, '#zone-natural', '6');
-    $this->type($page, '#zone-level', '6');
+    // A level is picked from the ladder as well as typed.
+    $this->press($page, '[aria-label="Level now, from the ladder"] .rung[aria-label="6, dark blonde"]');
+    expect($this->see($page, '#zone-level')->getAttribute('value'))->toBe('6');
     $this->type($page, '#zone-grey', '60');
     $this->type($page, '#wish-level', '6');
     $this->press($page, '[aria-label="Wished tone, strongest first"] .chip', 'copper');

@@ -370,3 +370,16 @@ it('keeps patterns and clocks together when a bowl gets another letter', functio
     expect($this->v->of('B')['sheet'])->toMatchArray(['after' => 'R', 'rinse' => 'R'])->and($this->v->of('B')['sheet']['place'][0]['with'])->toBe(['R'])
         ->and([$this->v->of('B')['version'], $this->v->of('C')['version']])->toBe([2, 1]);
 });
+
+it('misses nothing on a head for which nothing is planned yet', function () {
+    $salon = new SmallSalon;
+    $this->actingAs($salon->member());
+    $visit = $salon->planVisit($this);
+    $zone = ['id' => 'root', 'name' => 'Root', 'regions' => [], 'spans' => ['root'], 'natural' => '6', 'level' => '6', 'tone' => [], 'history' => 'natural', 'wish' => ['level' => '7', 'tone' => ['gold'], 'words' => '']];
+    $read = $this->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => [$zone], 'worn' => '', 'target' => '']])->assertOk()->json();
+    expect($read['picture']['uncovered'])->toBe([])->and(array_column($read['picture']['cautions'], 'key'))->not->toContain('uncovered');
+    $salon->addBowl($this, $visit, ['place' => [['regions' => ['top'], 'spans' => ['root']]]])->assertCreated();
+    app()->forgetScopedInstances();
+    $picture = $this->getJson("/api/visits/{$visit['id']}")->json('picture');
+    expect($picture['uncovered'])->toContain('nape/root')->not->toContain('top/root')->and(array_column($picture['cautions'], 'key'))->toContain('uncovered');
+});

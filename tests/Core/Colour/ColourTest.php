@@ -78,3 +78,11 @@ it('draws every level lighter than the one before, and warm tones warmer than co
             ->and(Ciede2000::between($at($level, ToneFamily::Natural), $at($level + 1, ToneFamily::Natural)))->toBeGreaterThan(2.0);
     }
 });
+
+it('draws the ladder lighter rung by rung, each with its word', function () {
+    $rungs = Core\Colour\HairLadder::rungs();
+    expect(array_column($rungs, 'level'))->toBe(range(1, 10))->and($rungs[0]['words'])->toBe('black')->and($rungs[9]['words'])->toBe('lightest blonde');
+    for ($i = 1; $i < 10; $i++) {
+        expect($rungs[$i]['colour']->lightness)->toBeGreaterThan($rungs[$i - 1]['colour']->lightness);
+    }
+});

@@ -9,6 +9,7 @@ use App\Models\Developer;
 use App\Models\HouseBlendVersion;
 use App\Models\Salon;
 use App\Models\Shade;
+use Core\Colour\HairLadder;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -22,6 +23,7 @@ final class ShelfResource extends JsonResource
 
         return [
             'step' => $salon->rules()->step->show(),
+            'ladder' => array_map(fn (array $rung): array => ['level' => $rung['level'], 'words' => $rung['words'], 'swatch' => $rung['colour']->hex()], HairLadder::rungs()),
             'lines' => array_values($salon->colourLines()->with(['shades', 'developers'])->orderBy('id')->get()->map($this->line(...))->all()),
             'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",

@@ -7,13 +7,14 @@ import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { SPANS, StrandRibbon } from '../../shared/ui/StrandRibbon'
 import { saveCanvas, visit as visitQuery } from './api'
+import type { Shelf } from '../../shared/shelf/shelf'
 import { emptyZone, firstCanvas, freeZoneId, type CanvasDraft } from './canvasDraft'
 import { problemAt } from './problems'
 import { canvasRecord, type Canvas, type Picture, type Visit, type Zone } from './shapes'
 import { ZoneEditor } from './ZoneEditor'
 
 /** The head as it is read, zone by zone, and the wish; the core's reading stands beside it. */
-export function CanvasStation({ visit, picture, draft, editable, onDraft }: { visit: Visit; picture: Picture; draft: CanvasDraft | null; editable: boolean; onDraft: (next: CanvasDraft | null) => void }) {
+export function CanvasStation({ visit, ladder, picture, draft, editable, onDraft }: { visit: Visit; ladder: Shelf['ladder']; picture: Picture; draft: CanvasDraft | null; editable: boolean; onDraft: (next: CanvasDraft | null) => void }) {
   const queries = useQueryClient()
   const record = visit.canvas
   const canvas = draft?.canvas ?? record.canvas
@@ -71,7 +72,7 @@ export function CanvasStation({ visit, picture, draft, editable, onDraft }: { vi
       </div>
       {zone === undefined ? null : (
         <fieldset disabled={!editable} className="zone-fieldset">
-          <ZoneEditor key={zone.id} zone={zone} map={<ZoneMap canvas={canvas} at={at} onRegion={editable ? (region) => { setZone({ ...zone, regions: zone.regions.includes(region) ? zone.regions.filter((each) => each !== region) : [...zone.regions, region] }) } : undefined} />} problem={(field) => problemAt(save.error, `/zones/${at}/${field}`)} reading={reading} onChange={setZone} />
+          <ZoneEditor key={zone.id} zone={zone} ladder={ladder} map={<ZoneMap canvas={canvas} at={at} onRegion={editable ? (region) => { setZone({ ...zone, regions: zone.regions.includes(region) ? zone.regions.filter((each) => each !== region) : [...zone.regions, region] }) } : undefined} />} problem={(field) => problemAt(save.error, `/zones/${at}/${field}`)} reading={reading} onChange={setZone} />
         </fieldset>
       )}
       <div className="field-row">

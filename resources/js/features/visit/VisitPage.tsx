@@ -96,7 +96,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
         </nav>
         <section className="card-paper desk" aria-label={station}>
           {station === 'read' ? <ReadStation visit={visit} formulates={formulates} /> : null}
-          {station === 'canvas' ? <CanvasStation visit={visit} picture={picture} draft={canvasDraft} editable={editable} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
+          {station === 'canvas' ? <CanvasStation visit={visit} ladder={shelf.ladder} picture={picture} draft={canvasDraft} editable={editable} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
           {station === 'formulate' ? <FormulateStation {...desk} letters={letters} onSuggested={takeSuggested} /> : null}
           {station === 'place' ? <PlaceStation {...desk} letters={letters} /> : null}
           {station === 'run' ? <RunStation visit={visit} formulates={formulates} letters={letters} /> : null}

@@ -5,6 +5,7 @@ import { Chips } from '../../shared/ui/Chips'
 import { FAMILIES } from '../../shared/ui/families'
 import { Field } from '../../shared/ui/Field'
 import { REGIONS } from '../../shared/ui/HeadMap'
+import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
 import { SPANS } from '../../shared/ui/StrandRibbon'
 import { CautionList } from './SidePanel'
@@ -13,7 +14,7 @@ import type { Picture, Zone } from './shapes'
 const HISTORY = ['natural', 'coloured', 'lightened', 'direct-dye', 'unknown'] as const
 
 /** One zone: what it is, what was done to it, what is wished; and what the core makes of it. */
-export function ZoneEditor({ zone, map, problem, reading, onChange }: { zone: Zone; map: ReactNode; problem: (field: string) => Problem | undefined; reading: Picture['zones'][number] | undefined; onChange: (zone: Zone) => void }) {
+export function ZoneEditor({ zone, ladder, map, problem, reading, onChange }: { zone: Zone; ladder: Rung[]; map: ReactNode; problem: (field: string) => Problem | undefined; reading: Picture['zones'][number] | undefined; onChange: (zone: Zone) => void }) {
   const set = (change: Partial<Zone>) => { onChange({ ...zone, ...change }) }
   const wish = (change: Partial<Zone['wish']>) => { set({ wish: { ...zone.wish, ...change } }) }
   const orNull = (text: string) => (text.trim() === '' ? null : text)
@@ -22,13 +23,9 @@ export function ZoneEditor({ zone, map, problem, reading, onChange }: { zone: Zo
       <div>
         <div className="zone-block">
           <h3>Is</h3>
+          <LevelField id="zone-natural" label="Natural level" ladder={ladder} problem={problem('natural')} value={zone.natural} onChange={(natural) => { set({ natural }) }} />
+          <LevelField id="zone-level" label="Level now" ladder={ladder} problem={problem('level')} value={zone.level} onChange={(level) => { set({ level }) }} />
           <div className="field-row">
-            <Field id="zone-natural" label="Natural level" problem={problem('natural')} className="narrow">
-              <Form.Control value={zone.natural ?? ''} inputMode="decimal" placeholder="6" onChange={(event) => { set({ natural: orNull(event.target.value) }) }} />
-            </Field>
-            <Field id="zone-level" label="Level now" problem={problem('level')} className="narrow">
-              <Form.Control value={zone.level ?? ''} inputMode="decimal" placeholder="6.5" onChange={(event) => { set({ level: orNull(event.target.value) }) }} />
-            </Field>
             <Field id="zone-grey" label="Grey %" problem={problem('grey')} className="narrow">
               <Form.Control value={zone.grey ?? ''} inputMode="numeric" placeholder="0" onChange={(event) => { set({ grey: orNull(event.target.value) }) }} />
             </Field>
@@ -56,10 +53,8 @@ export function ZoneEditor({ zone, map, problem, reading, onChange }: { zone: Zo
         </div>
         <div className="zone-block">
           <h3>Wish</h3>
+          <LevelField id="wish-level" label="Level" ladder={ladder} problem={problem('wish/level')} value={zone.wish.level} onChange={(level) => { wish({ level }) }} />
           <div className="field-row">
-            <Field id="wish-level" label="Level" problem={problem('wish/level')} className="narrow">
-              <Form.Control value={zone.wish.level ?? ''} inputMode="decimal" placeholder="8" onChange={(event) => { wish({ level: orNull(event.target.value) }) }} />
-            </Field>
             <Field id="wish-words" label="In words" className="wide">
               <Form.Control value={zone.wish.words} maxLength={300} placeholder="soft, never brassy" onChange={(event) => { wish({ words: event.target.value }) }} />
             </Field>

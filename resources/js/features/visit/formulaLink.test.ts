@@ -4,6 +4,7 @@ import { sheetFromLink } from './formulaLink'
 
 const shelf: Shelf = {
   step: '0.1 g',
+  ladder: [],
   developers: [{ id: 'd20', label: '20 vol', name: '' }],
   blends: [],
   lines: [

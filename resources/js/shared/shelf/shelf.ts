@@ -4,6 +4,8 @@ import { getJson } from '../api/http'
 
 const shelfShape = z.object({
   step: z.string(),
+  /** Natural hair, level by level: a drawn ladder of our own. */
+  ladder: z.array(z.object({ level: z.number(), words: z.string(), swatch: z.string() })),
   lines: z.array(
     z.object({
       id: z.string(),
