@@ -16,6 +16,7 @@ command_help() {
                      (with arguments: only the PHP tests, the arguments go to the runner)
 ./tinta work FILE    work a formula document (- for standard input); --table for people
 ./tinta bench        the core's timings, as ratios against something measured in the same run
+./tinta mutate LAYER  change a layer of the core operator by operator and see whether a test notices
 ./tinta stop         stop what start started; the data stays
 ./tinta status       what is running, and where
 ./tinta reset-demo   throw the demo's data away and load it afresh

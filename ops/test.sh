@@ -60,3 +60,18 @@ command_bench() {
     DB_DATABASE=tinta_bench php artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'
     DB_DATABASE=tinta_bench php -d memory_limit=1G ops/bench-search.php
 }
+
+# Changes the core operator by operator and sees whether a test notices: ./tinta mutate Units [MORE TESTS...]
+command_mutate() {
+    local layer=${1:-}
+    [ -d "core/$layer" ] && [ -n "$layer" ] || fail "Name a layer of the core: $(cd core && ls -d */ | tr -d / | tr '\n' ' ')"
+    shift
+    install_debian "${RUN_PACKAGES[@]}" php8.2-pcov
+    install_composer
+    # The plugin does not make the folder it writes to, and then every test fails for want of the file: a perfect score of nothing.
+    mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations
+    local tests=("tests/Core/$layer" "$@")
+    [ -d "${tests[0]}" ] || tests=(tests/Core)
+    # Left to itself the coverage driver looks into app/ alone.
+    php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything "${tests[@]}"
+}

@@ -16,6 +16,7 @@ use Core\Catalog\Product;
 use Core\Catalog\ProductKind;
 use Core\Catalog\Shelf;
 use Core\CoreException;
+use Core\Documents\Leftover;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\LineKind;
 use Core\Mixing\HouseBlend;
@@ -67,10 +68,7 @@ final class SalonShelf
                 $sheet = $rows->sheet($bowl, $shelf);
                 $worked = $sheet->work($salon->rules()->step);
                 $judged = JudgeBowl::of($worked, $shelf->pigments(), $salon->rules(), $sheet->extras->weighed());
-                $shelf = $shelf->withMixtures(new Product(
-                    "bowl:{$bowl->id}", $sheet->line, "left of {$sheet->letter}", "What is left of bowl {$sheet->letter}", ProductKind::Mixture,
-                    $worked->strengthOnHead(), null, Fraction::one(), false, $judged?->asPigment(),
-                ));
+                $shelf = $shelf->withMixtures(Leftover::of($bowl->id, $sheet, $worked, $judged));
             } catch (CoreException) {
                 // Of a bowl that is not known to the gram, nothing can be said when it goes into another.
                 continue;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Documents;
 
+use Core\Catalog\Product;
 use Core\Catalog\Shelf;
 use Core\CoreException;
 use Core\Judgement\Caution;
@@ -31,6 +32,9 @@ final class WorkFormula
 
     /** @var array<string, WorkedBowl> by letter, for bottles that come later */
     private array $byLetter = [];
+
+    /** @var array<string, Product> what is left of the bowls so far, by product id */
+    private array $leftovers = [];
 
     private function __construct(private readonly Shelf $shelf, private readonly HouseRules $rules)
     {
@@ -106,7 +110,8 @@ final class WorkFormula
             return LiveBottle::read($node, $this->shelf)?->worked($node, $this->byLetter, $this->shelf, $this->rules) ?? [];
         }
         try {
-            $sheet = ReadBowl::from($node->value(), $this->shelf, $node->pointer());
+            $shelf = $this->shelf->withMixtures(...$this->leftoversIn($node));
+            $sheet = ReadBowl::from($node->value(), $shelf, $node->pointer());
             if ($sheet->open !== null) {
                 return $sheet->open->worked($this->rules);
             }
@@ -124,7 +129,9 @@ final class WorkFormula
         }
         $this->byLetter[$sheet->letter] = $worked;
         $extras = $sheet->extras;
-        $judged = JudgeBowl::of($worked, $this->shelf->pigments(), $this->rules, $extras->weighed());
+        $judged = JudgeBowl::of($worked, $shelf->pigments(), $this->rules, $extras->weighed());
+        $left = Leftover::of($sheet->letter, $sheet, $worked, $judged);
+        $this->leftovers[$left->id] = $left;
         $line = $this->shelf->line($sheet->line);
         $warnings = [...($line === null ? [] : BowlWarnings::of($sheet, $worked, $line)), ...$extras->warnings($worked)];
 
@@ -149,6 +156,22 @@ final class WorkFormula
             'warnings' => array_map(static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $warnings),
             'why' => ($sheet->bowl === null ? [] : ExplainBowl::why($sheet->bowl, $worked)) + ($judged === null ? [] : ['level' => $judged->why]),
         ];
+    }
+
+    /** @return list<Product> what is left of earlier bowls, where this one names it */
+    private function leftoversIn(JsonNode $node): array
+    {
+        $found = [];
+        foreach ($node->at('parts')->items(4) as $part) {
+            foreach ($part->at('ingredients')->items(ReadBowl::MOST_INGREDIENTS) as $entry) {
+                $id = $entry->at('product')->value();
+                if (is_string($id) && isset($this->leftovers[$id])) {
+                    $found[] = $this->leftovers[$id];
+                }
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<array<string, string>> */

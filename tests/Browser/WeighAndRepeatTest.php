@@ -181,7 +181,7 @@ it('keeps a half-typed bowl through a reload and shows a newer version instead o
 it('has no accessibility violation on its main views', function () {
     $page = $this->browser();
     $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
-    $check = function (string $where) use ($page, $axe): void {
+    $check = function (string $where) use (&$page, $axe): void {
         foreach (['light', 'dark'] as $theme) {
             $page->executeScript("document.documentElement.dataset.bsTheme = '{$theme}'");
             usleep(400_000);
@@ -224,6 +224,9 @@ it('has no accessibility violation on its main views', function () {
     $page->get($this->address('/workbench'));
     $this->see($page, '.answer-headline');
     $check('workbench');
+    $page->get($this->address('/house'));
+    $this->see($page, '.rule');
+    $check('house, read');
     $page->get($this->address('/panel'));
     $this->see($page, '#panel-pour');
     $check('pour panel');
@@ -232,4 +235,10 @@ it('has no accessibility violation on its main views', function () {
     $this->see($page, '.bench');
     usleep(500_000);
     $check('bench');
+    $owner = $this->browser();
+    $this->signIn($owner, 'ines');
+    $owner->get($this->address('/house'));
+    $this->see($owner, '#rule-freshness');
+    $page = $owner;
+    $check('house, set');
 });

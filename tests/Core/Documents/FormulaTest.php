@@ -195,3 +195,15 @@ it('never crashes on a damaged document', function () {
     }
     expect(formulaProblems(null))->not->toBeEmpty();
 });
+
+it('puts what is left of a bowl into a later one, as a visit does', function () {
+    $first = formulaBowl();
+    $second = ['letter' => 'B', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => [['product' => 'bowl:A', 'share' => '24 g'], ['product' => 'clear', 'share' => '16 g']]]]] + $first;
+    $worked = WorkFormula::work(formula($first, $second));
+    // What it brings of peroxide is what it had on the head, thinned 24 to 40.
+    $volume = static fn (array $bowl): float => (float) $bowl['strengthOnHead']['vol'];
+    expect($worked[1]['total'])->toBe('40.0 g')->and($volume($worked[1]))->toEqualWithDelta($volume($worked[0]) * 0.6, 0.06)
+        ->and($worked[1]['level'])->toBe($worked[0]['level']);
+    // A bowl is not there before it is mixed.
+    expect(formulaProblems(formula($second, $first)))->toBe(['/bowls/0/parts/0/ingredients/0/product: This shade or product is not on the shelf.']);
+});
