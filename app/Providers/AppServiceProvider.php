@@ -5,16 +5,35 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Formulas\SalonShelf;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Client;
+use App\Models\ContraindicationNote;
+use App\Models\Photo;
+use App\Models\Proposal;
+use App\Models\Round;
+use App\Models\SkinTest;
+use App\Models\TeamMember;
+use App\Models\Visit;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Illuminate\Support\Facades\Auth;
 use Illuminate\Support\Facades\RateLimiter;
+use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
+    private const OWNED = [
+        'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
+        'bowl' => [Bowl::class, 'round.visit'], 'batch' => [Batch::class, 'bowl.round.visit'], 'proposal' => [Proposal::class, 'fromVisit'],
+        'test' => [SkinTest::class, 'client'], 'contraindication' => [ContraindicationNote::class, 'client'], 'photo' => [Photo::class, 'client'],
+    ];
+
     public function register(): void
     {
         // One shelf a request: a visit of ten bowls reads it once.
@@ -27,6 +46,12 @@ final class AppServiceProvider extends ServiceProvider
         // Relative addresses work behind any host name and port the salon reaches us by.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
         Model::preventSilentlyDiscardingAttributes();
+        // Another salon's record does not exist, whatever else is wrong with a request; what a member may do with the own is for the policies.
+        foreach (self::OWNED as $name => [$model, $through]) {
+            Route::bind($name, fn (string $id): Model => $model::query()
+                ->when($through === null, fn ($query) => $query->where('salon_id', $this->salon()), fn ($query) => $query->whereRelation((string) $through, 'salon_id', $this->salon()))
+                ->findOrFail($id));
+        }
         RateLimiter::for('sign-in', fn (Request $request): array => [
             Limit::perMinute(6)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())
                 ->response(fn (Request $request, array $headers) => response()->json([
@@ -36,5 +61,12 @@ final class AppServiceProvider extends ServiceProvider
         ]);
         // A bench posts a pour every few seconds and previews while typing; a runaway script does far more.
         RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+    }
+
+    private function salon(): int
+    {
+        $member = Auth::user();
+
+        return $member instanceof TeamMember ? $member->salon_id : 0;
     }
 }

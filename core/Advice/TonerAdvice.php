@@ -50,7 +50,7 @@ final readonly class TonerAdvice
         }
         $further = $wishLevel !== null && $wishLevel->minus($reached)->compare(Fraction::one()) >= 0;
         if ($further) {
-            $why[] = "A {$wishLevel->decimal(1)} is not reached by toning a {$reached->decimal(1)}: {$bare->name} cannot be glazed away, it must be lifted further.";
+            $why[] = "Level {$wishLevel->decimal(1)} is not reached by toning level {$reached->decimal(1)}: {$bare->name} cannot be glazed away, it must be lifted further.";
         }
         // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
         $warm = $wish->warmth()->compare(Fraction::of(3, 10)) > 0;

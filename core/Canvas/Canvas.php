@@ -47,27 +47,20 @@ final readonly class Canvas
         return $best;
     }
 
-    /** The thickest that is read anywhere; amounts follow it. */
+    /** The thickest that is read anywhere, medium where none is; amounts follow it, and a bowl that runs out is worse than a rest. */
     public function density(): Density
     {
-        foreach ($this->zones as $zone) {
-            if ($zone->density !== null) {
-                return $zone->density;
-            }
-        }
+        $read = array_filter(array_map(static fn (CanvasZone $zone): ?Density => $zone->density, $this->zones));
 
-        return Density::Medium;
+        return array_reduce($read, static fn (?Density $most, Density $each): Density => $most === null || $each->factor()->compare($most->factor()) > 0 ? $each : $most) ?? Density::Medium;
     }
 
+    /** The longest that is read anywhere, shoulder where none is. */
     public function length(): Length
     {
-        foreach ($this->zones as $zone) {
-            if ($zone->length !== null) {
-                return $zone->length;
-            }
-        }
+        $read = array_filter(array_map(static fn (CanvasZone $zone): ?Length => $zone->length, $this->zones));
 
-        return Length::Shoulder;
+        return array_reduce($read, static fn (?Length $most, Length $each): Length => $most === null || $each->factor()->compare($most->factor()) > 0 ? $each : $most) ?? Length::Shoulder;
     }
 
     /**

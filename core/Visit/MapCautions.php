@@ -60,9 +60,10 @@ final class MapCautions
                     if ($one === null || $other === null) {
                         continue;
                     }
-                    $gap = $one->minus($other);
-                    if (($gap->isNegative() ? $gap->negated() : $gap)->compare(Fraction::one()) <= 0) {
-                        $found[] = new Caution('low-contrast', "{$bowl->sheet->letter} and {$letter} lie {$gap->decimal(1)} levels apart in one pattern.", 'So little shows only in wide sections: say “wide”, or set the two further apart.');
+                    $between = $one->minus($other);
+                    $gap = $between->isNegative() ? $between->negated() : $between;
+                    if ($gap->compare(Fraction::one()) <= 0) {
+                        $found[] = new Caution('low-contrast', "{$bowl->sheet->letter} and {$letter} lie {$gap->decimal(1)} ".($gap->equals(Fraction::one()) ? 'level' : 'levels').' apart in one pattern.', 'So little shows only in wide sections: say “wide”, or set the two further apart.');
                     }
                 }
             }

@@ -176,7 +176,7 @@ it('counts a deeper toner twice and a lighter one once, and says what each would
 
 it('says what toning cannot reach from a whole level on', function (string $wish, bool $further) {
     $advice = TonerAdvice::for(Fraction::of(8), Fraction::parse($wish), only(ToneFamily::Pearl), false, Porosity::Normal, [], HouseRules::standard());
-    expect($advice->liftFurther)->toBe($further)->and($advice->toners)->toBe([])->and(str_contains(implode(' ', $advice->why), "A {$wish} is not reached by toning a 8: gold cannot be glazed away, it must be lifted further."))->toBe($further);
+    expect($advice->liftFurther)->toBe($further)->and($advice->toners)->toBe([])->and(str_contains(implode(' ', $advice->why), "Level {$wish} is not reached by toning level 8: gold cannot be glazed away, it must be lifted further."))->toBe($further);
 })->with([['8', false], ['8.9', false], ['9', true], ['10', true]]);
 
 it('dilutes on damp hair as the house has it, warns of porous ends, and keeps three of many', function () {

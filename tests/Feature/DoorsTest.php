@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Visit;
+use Illuminate\Routing\Route as OneRoute;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Support\Str;
+use Tests\Feature\SmallSalon;
+
+/*
+ * Every address that names a record, asked for from another salon and without a session. The list is the router's own,
+ * so that an address added tomorrow is asked too.
+ */
+beforeEach(function () {
+    $mine = new SmallSalon;
+    $member = $mine->member();
+    $this->actingAs($member);
+    $visit = $mine->planVisit($this);
+    $bowl = (string) Str::uuid();
+    $mine->addBowl($this, $visit, [], $bowl)->assertCreated();
+    $batch = $mine->startBatch($this, $bowl);
+    $test = $this->postJson("/api/clients/{$mine->client->id}/skin-tests", ['id' => (string) Str::uuid(), 'lines' => ["line-{$mine->line->id}"], 'spot' => 'behind the ear'])->assertSuccessful();
+    $this->ids = [
+        'client' => $mine->client->id, 'visit' => $visit['id'], 'round' => $visit['rounds'][0]['id'], 'bowl' => $bowl, 'batch' => $batch['id'], 'other' => $visit['id'],
+        'test' => App\Models\SkinTest::query()->where('client_id', $mine->client->id)->value('id'),
+    ];
+    expect($test->getStatusCode())->toBeLessThan(300);
+    $this->doors = array_values(array_filter(iterator_to_array(Route::getRoutes()), fn (OneRoute $route): bool => str_starts_with($route->uri(), 'api/') && str_contains($route->uri(), '{')));
+    $this->address = fn (OneRoute $route, array $ids): string => '/'.preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => (string) ($ids[$m[1]] ?? (string) Str::uuid()), $route->uri());
+});
+
+it('does not know another salon’s records, whatever is sent', function () {
+    $this->actingAs((new SmallSalon)->member(App\Enums\Role::Owner));
+    app()->forgetScopedInstances();
+    $before = Visit::query()->with('rounds.bowls.batches.pours')->findOrFail($this->ids['visit'])->toArray();
+    foreach ($this->doors as $door) {
+        foreach (array_diff($door->methods(), ['HEAD']) as $method) {
+            foreach ([[], ['id' => (string) Str::uuid(), 'version' => 1, 'kind' => 'poured']] as $body) {
+                $answer = $this->json($method, ($this->address)($door, $this->ids), $body);
+                expect($answer->getStatusCode())->toBe(404, "{$method} {$door->uri()}")->and($answer->json('message'))->toBe('There is no such record in this salon.');
+            }
+        }
+    }
+    expect(Visit::query()->with('rounds.bowls.batches.pours')->findOrFail($this->ids['visit'])->toArray())->toEqual($before)->and(count($this->doors))->toBeGreaterThan(30);
+});
+
+it('opens none of them without a session', function () {
+    auth()->logout();
+    foreach ($this->doors as $door) {
+        foreach (array_diff($door->methods(), ['HEAD']) as $method) {
+            expect($this->json($method, ($this->address)($door, $this->ids))->getStatusCode())->toBe(401, "{$method} {$door->uri()}");
+        }
+    }
+});
+
+it('answers an id that is none as it answers one that is nobody’s', function (string $id) {
+    foreach (['visits', 'bowls', 'batches', 'clients'] as $kind) {
+        $door = ['visits' => "visits/{$id}", 'bowls' => "bowls/{$id}/bench", 'batches' => "batches/{$id}", 'clients' => "clients/{$id}"][$kind];
+        expect($this->getJson("/api/{$door}")->getStatusCode())->toBe(404, $door);
+    }
+})->with(['0', '-1', 'abc', '99999999999999999999', '1e3', "1' or '1'='1", '%00', '00000000-0000-0000-0000-000000000000']);
+
+it('sends no answer of an error’s insides, whatever body comes', function () {
+    mt_srand(21);
+    $values = [null, true, 0, -1, 1.5, '', 'x', [], ['a' => 1], [[]], str_repeat('9', 400), ['of' => 'colour', 'grams' => []], "\0", '1:0'];
+    $fields = ['id', 'bowl', 'version', 'change', 'kind', 'line', 'grams', 'after', 'canvas', 'drafts', 'regions', 'words', 'result', 'verdict', 'service', 'startsAt', 'name', 'lines', 'spot', 'reason', 'action', 'minutes', 'round', 'position', 'part', 'rules', 'timezone'];
+    foreach ($this->doors as $door) {
+        foreach (array_diff($door->methods(), ['HEAD', 'GET']) as $method) {
+            for ($i = 0; $i < 6; $i++) {
+                $body = [];
+                for ($n = mt_rand(0, 8); $n > 0; $n--) {
+                    $body[$fields[mt_rand(0, count($fields) - 1)]] = $values[mt_rand(0, count($values) - 1)];
+                }
+                $status = $this->json($method, ($this->address)($door, $this->ids), $body)->getStatusCode();
+                expect($status)->toBeLessThan(500, "{$method} {$door->uri()} ".json_encode($body));
+            }
+        }
+    }
+});
