@@ -52,7 +52,9 @@ final class FindBlends
     /**
      * @param  list<Candidate>  $shelf  of one line
      * @param  Fraction  $leastNatural  share of natural the blend must keep for grey, 0 where none is asked
-     * @return non-empty-list<Blend> best first; the best of one, two and three shades, each only if it beats the smaller
+     * @return non-empty-list<Blend> best first; the best of one, two and three shades, each only if it beats the smaller.
+     *                               What carries no level stands in for no shade by itself: where only clear and boosters
+     *                               are left so near, the best of the shades that do carry one is given.
      *
      * @throws SubstitutionRefused
      */
@@ -78,8 +80,12 @@ final class FindBlends
         if ($found === []) {
             throw SubstitutionRefused::notEnoughStock();
         }
+        $levelled = array_values(array_filter($found, static fn (array $best): bool => array_filter($best['members'], static fn (int $member): bool => $shelf[$member]->pigment->level !== null) !== []));
+        if ($levelled === []) {
+            return self::for($wanted, $total, array_values(array_filter($shelf, static fn (Candidate $each): bool => $each->pigment->level !== null)), $leastNatural, $rules);
+        }
 
-        return array_map(static fn (array $best): Blend => $search->blend($best, $wanted, $unit, $rules), $found);
+        return array_map(static fn (array $best): Blend => $search->blend($best, $wanted, $unit, $rules), $levelled);
     }
 
     /**

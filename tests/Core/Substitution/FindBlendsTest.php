@@ -117,7 +117,8 @@ it('finds no worse than trying everything, on small shelves', function () {
         }
         $wanted = pigment(mt_rand(5, 9), ...array_slice([ToneFamily::Gold, ToneFamily::Natural, ToneFamily::Ash, ToneFamily::Copper], mt_rand(0, 2), mt_rand(1, 2)));
         $steps = mt_rand(3, 20);
-        $least = INF;
+        // By what is in it: something with a level, nothing with one, only such.
+        $with = $bare = $solid = INF;
         $count = count($shelf);
         for ($i = 0; $i < $count; $i++) {
             for ($j = $i; $j < $count; $j++) {
@@ -134,12 +135,20 @@ it('finds no worse than trying everything, on small shelves', function () {
                                     continue 2;
                                 }
                             }
-                            $least = min($least, distanceOf($wanted, array_map(static fn (int $m) => $shelf[$m], array_keys($each)), array_values($each), $steps));
+                            $cost = distanceOf($wanted, array_map(static fn (int $m) => $shelf[$m], array_keys($each)), array_values($each), $steps);
+                            $levels = array_map(static fn (int $m): bool => $shelf[$m]->pigment->level !== null, array_keys(array_filter($each)));
+                            if (in_array(true, $levels, true)) {
+                                $with = min($with, $cost);
+                                $solid = in_array(false, $levels, true) ? $solid : min($solid, $cost);
+                            } else {
+                                $bare = min($bare, $cost);
+                            }
                         }
                     }
                 }
             }
         }
+        $least = $with < $bare ? $with : $solid;
         if ($least === INF) {
             expect(fn () => FindBlends::for($wanted, Grams::ofCentigrams($steps * 100), $shelf, Fraction::zero(), HouseRules::standard()->withStep(ScaleStep::WholeGram)))->toThrow(SubstitutionRefused::class);
 
@@ -173,3 +182,14 @@ it('refuses what cannot be searched', function (callable $search, string $messag
     'nothing wanted' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Grams::zero(), line([7], FAMILIES), Fraction::zero(), HouseRules::standard()), 'comes to nothing'],
     'no stock' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Sample::g('60'), [new Candidate('a', 'a', pigment(7, ToneFamily::Gold), Sample::g('5'))], Fraction::zero(), HouseRules::standard()), 'are enough'],
 ]);
+
+it('lets nothing without a level stand in for a shade by itself', function () {
+    $wanted = new Core\Notation\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Copper), Core\Units\Fraction::one());
+    $clear = new Core\Substitution\Candidate('clear', 'Clear', Core\Notation\Pigment::clear());
+    $natural = new Core\Substitution\Candidate('9N', '9N', new Core\Notation\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Natural), Core\Units\Fraction::one()));
+    $found = Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear, $natural], Core\Units\Fraction::zero(), Core\Rules\HouseRules::standard());
+    foreach ($found as $blend) {
+        expect(array_filter($blend->parts, static fn (array $part): bool => $part['candidate']->pigment->level !== null))->not->toBeEmpty();
+    }
+    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Rules\HouseRules::standard()))->toThrow(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
+});
