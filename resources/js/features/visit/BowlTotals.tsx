@@ -11,7 +11,7 @@ export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined,
 /** The bowl as drawn, and what it comes to. */
 export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
   return (
-    <div className={`bowl-totals ${stale ? 'is-stale' : ''}`} aria-live="polite">
+    <div className={`bowl-totals ${stale && worked !== null ? 'is-stale' : ''}`} aria-live="polite">
       <BowlGlyph letter={letter === '' ? '?' : letter} wedges={wedgesOf(worked, line, shelf)} size={168} label={`Bowl ${letter}`} />
       {worked === null ? (
         <p className="quiet">Choose shades and an amount.</p>
