@@ -154,6 +154,9 @@ final class ReadShelf
         }
         $pack = $node->at('pack')->isGiven() ? $node->at('pack')->through($reading->read(...)) : null;
         $density = $node->at('density')->isGiven() ? $node->at('density')->through(Fraction::parse(...)) : Fraction::one();
+        if ($density instanceof Fraction && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)) {
+            $node->at('density')->problem("A density of {$density->decimal(2)} cannot be.", 'Write grams per millilitre, such as 1 or 1.05.');
+        }
 
         return $id === '' ? null : new Product($id, $line->id, $code, $node->at('name')->text() ?: $code, $kind, null, $pack instanceof Grams ? $pack : null, $density instanceof Fraction ? $density : Fraction::one(), false, self::pigment($node, $kind, $line, $code));
     }
