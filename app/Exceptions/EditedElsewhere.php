@@ -31,6 +31,11 @@ final class EditedElsewhere extends RuntimeException
         return new self('This visit was changed on another device.', 'The newer version is shown; enter your change again if it is still wanted.', $newer);
     }
 
+    public static function round(Visit $newer): self
+    {
+        return new self('This round was changed on another device.', 'The visit is shown as it stands now; change the round again if it is still wanted.', $newer);
+    }
+
     public static function client(Client $newer): self
     {
         return new self('This client’s particulars were changed on another device.', 'The newer ones are shown; enter your change again if it is still wanted.', $newer);

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $visit_id
  * @property int $position
  * @property string $name
+ * @property int $version raised by every new name
  * @property Visit $visit
  * @property Collection<int, Bowl> $bowls
  */

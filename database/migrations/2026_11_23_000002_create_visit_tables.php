@@ -45,6 +45,7 @@ return new class extends Migration
             $table->foreignUuid('visit_id')->constrained();
             $table->unsignedSmallInteger('position');
             $table->string('name', 80);
+            $table->unsignedInteger('version')->default(1);
             $table->timestamps();
             $table->unique(['visit_id', 'position']);
         });

@@ -236,4 +236,9 @@ it('swaps a shade that is out for its nearest blend, splits the bowl, and moves 
         $half = $this->see($page, '#bowl-total')->getText();
     }
     expect((float) $half)->toBeGreaterThan((float) $before / 2 - 0.5)->toBeLessThan((float) $before / 2 + 0.5);
+    // A round gets another name where it stands.
+    $this->press($page, '.round-name');
+    $this->type($page, '.round .new-round input', 'Colour, both halves');
+    $this->press($page, '.round .new-round button', 'Name it');
+    $this->see($page, '.round-name', 'Colour, both halves');
 });

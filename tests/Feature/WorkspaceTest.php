@@ -141,14 +141,19 @@ it('copies, splits and moves bowls', function () {
     $again = $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertOk()->json();
     expect(array_column($again['rounds'][0]['bowls'], 'letter'))->toBe(['C', 'B']);
     $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertConflict();
-    $this->deleteJson("/api/rounds/{$moved['rounds'][1]['id']}")->assertUnprocessable()->assertJsonPath('message', 'The round “Later” still has bowls.');
+    $this->deleteJson("/api/rounds/{$moved['rounds'][1]['id']}", ['version' => 1])->assertUnprocessable()->assertJsonPath('message', 'The round “Later” still has bowls.');
 });
 
 it('renames a round and takes an empty one out', function () {
     $this->v->round('Later');
     $id = $this->v->visit['rounds'][1]['id'];
-    $this->patchJson("/api/rounds/{$id}", ['name' => 'Tone'])->assertOk()->assertJsonPath('rounds.1.name', 'Tone');
-    $this->deleteJson("/api/rounds/{$id}")->assertOk()->assertJsonCount(1, 'rounds');
+    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Tone'])->assertOk()->assertJsonPath('rounds.1.name', 'Tone')->assertJsonPath('rounds.1.version', 2);
+    // A second device that has not seen the new name changes nothing and is shown it.
+    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Gloss'])->assertConflict()->assertJsonPath('newer.rounds.1.name', 'Tone');
+    $this->deleteJson("/api/rounds/{$id}", ['version' => 1])->assertConflict();
+    $this->patchJson("/api/rounds/{$id}", ['name' => 'Gloss'])->assertUnprocessable();
+    $this->patchJson("/api/rounds/{$id}", ['version' => 2, 'name' => ''])->assertUnprocessable();
+    $this->deleteJson("/api/rounds/{$id}", ['version' => 2])->assertOk()->assertJsonCount(1, 'rounds');
 });
 
 it('adjusts a bowl, shows what changed, and keeps the reason', function () {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Visits;
 
 use App\Enums\VisitStatus;
+use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Round;
 use App\Models\Visit;
@@ -17,22 +18,29 @@ final readonly class ArrangeRound
     {
     }
 
-    public function rename(Round $round, string $name): Visit
+    public function rename(Round $round, int $version, string $name): Visit
     {
-        return $this->onOpen($round, fn (): bool => $round->fill(['name' => $name])->save());
+        return $this->onOpen($round, $version, fn (Round $current): bool => $current->fill(['name' => $name, 'version' => $version + 1])->save());
     }
 
-    public function remove(Round $round): Visit
+    public function remove(Round $round, int $version): Visit
     {
-        return $this->onOpen($round, fn (): ?bool => $round->bowls()->exists() ? throw VisitRefused::roundNotEmpty($round->name) : $round->delete());
+        return $this->onOpen($round, $version, fn (Round $current): ?bool => $current->bowls()->exists() ? throw VisitRefused::roundNotEmpty($current->name) : $current->delete());
     }
 
-    /** @param  callable(): ?bool  $change */
-    private function onOpen(Round $round, callable $change): Visit
+    /** @param  callable(Round): ?bool  $change */
+    private function onOpen(Round $round, int $version, callable $change): Visit
     {
-        return $this->database->transaction(function () use ($round, $change): Visit {
+        return $this->database->transaction(function () use ($round, $version, $change): Visit {
             $visit = Visit::query()->lockForUpdate()->findOrFail($round->visit_id);
-            $visit->status === VisitStatus::Closed ? throw VisitRefused::closed() : $change();
+            if ($visit->status === VisitStatus::Closed) {
+                throw VisitRefused::closed();
+            }
+            $current = Round::query()->lockForUpdate()->findOrFail($round->id);
+            if ($current->version !== $version) {
+                throw EditedElsewhere::round($visit);
+            }
+            $change($current);
 
             return $visit;
         });

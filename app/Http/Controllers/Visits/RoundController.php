@@ -8,7 +8,7 @@ use App\Actions\Visits\AddRound;
 use App\Actions\Visits\ArrangeRound;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\AddRoundRequest;
-use App\Http\Requests\Visits\RenameRoundRequest;
+use App\Http\Requests\Visits\ChangeRoundRequest;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\Round;
 use App\Models\Visit;
@@ -23,17 +23,17 @@ final class RoundController extends Controller
         return new JsonResponse((new VisitResource($add($visit, $request->id(), $request->name())))->toArray(), 201);
     }
 
-    public function update(RenameRoundRequest $request, Round $round, ArrangeRound $arrange): JsonResponse
+    public function update(ChangeRoundRequest $request, Round $round, ArrangeRound $arrange): JsonResponse
     {
         $this->authorize('formulate', $round->visit);
 
-        return new JsonResponse((new VisitResource($arrange->rename($round, $request->name())))->toArray());
+        return new JsonResponse((new VisitResource($arrange->rename($round, $request->version(), $request->name())))->toArray());
     }
 
-    public function destroy(Round $round, ArrangeRound $arrange): JsonResponse
+    public function destroy(ChangeRoundRequest $request, Round $round, ArrangeRound $arrange): JsonResponse
     {
         $this->authorize('formulate', $round->visit);
 
-        return new JsonResponse((new VisitResource($arrange->remove($round)))->toArray());
+        return new JsonResponse((new VisitResource($arrange->remove($round, $request->version())))->toArray());
     }
 }

@@ -57,6 +57,7 @@ final class VisitResource extends JsonResource
             'rounds' => array_values($visit->rounds->map(fn (Round $round): array => [
                 'id' => $round->id,
                 'name' => $round->name,
+                'version' => $round->version,
                 'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
             ])->all()),
             'next' => NextStep::of($visit)->toArray(),

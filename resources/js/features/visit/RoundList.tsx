@@ -5,9 +5,10 @@ import { Link } from 'react-router'
 import { newId } from '../../shared/api/newId'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Press } from '../../shared/ui/Press'
-import { addRound, removeRound, visit as visitQuery } from './api'
+import { addRound, visit as visitQuery } from './api'
 import { wedgesOf } from './BowlTotals'
 import type { Draft } from './drafts'
+import { RoundHead } from './RoundHead'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Bowl, Visit } from './shapes'
 
@@ -29,10 +30,7 @@ export function RoundList(props: {
     <>
       {visit.rounds.map((round) => (
         <section key={round.id} aria-label={`Round ${round.name}`} className="round">
-          <h2>
-            {round.name}
-            {props.editable && visit.rounds.length > 1 && round.bowls.length === 0 && !props.fresh.some((draft) => draft.round === round.id) ? <EmptyRound visit={visit.id} round={round} /> : null}
-          </h2>
+          <RoundHead visit={visit.id} round={round} editable={props.editable} removable={props.editable && visit.rounds.length > 1 && round.bowls.length === 0 && !props.fresh.some((draft) => draft.round === round.id)} />
           <ul>
             {round.bowls.map((bowl) => (
               <li key={bowl.id} className={bowl.id === props.chosen ? 'is-chosen' : ''}>
@@ -79,15 +77,6 @@ export function RoundList(props: {
       ))}
       {props.editable ? <NewRound visit={visit.id} /> : null}
     </>
-  )
-}
-
-/** A round without bowls can go. */
-function EmptyRound({ visit, round }: { visit: string; round: { id: string; name: string } }) {
-  const queries = useQueryClient()
-  const remove = useMutation({ mutationFn: () => removeRound(round.id), onSuccess: (changed) => { queries.setQueryData(visitQuery(visit).queryKey, changed) } })
-  return (
-    <button type="button" className="chip round-out" aria-label={`Take the round ${round.name} out`} onClick={() => { remove.mutate() }}>✕</button>
   )
 }
 

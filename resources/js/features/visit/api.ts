@@ -59,7 +59,8 @@ export const waive = async (visitId: string, id: string, reason: string) => asVi
 export const decide = async (proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string }) => asVisit(await patchJson(`proposals/${proposalId}`, fields))
 export const moveBowl = async (bowlId: string, version: number, round: string, place: number) => asVisit(await patchJson(`bowls/${bowlId}/place`, { version, round, place }))
 export const splitBowl = async (bowlId: string, version: number, id: string, letter: string, percent: number | null) => asVisit(await postJson(`bowls/${bowlId}/split`, { version, id, letter, percent }))
-export const removeRound = async (roundId: string) => asVisit(await deleteJson(`rounds/${roundId}`, {}))
+export const removeRound = async (roundId: string, version: number) => asVisit(await deleteJson(`rounds/${roundId}`, { version }))
+export const renameRound = async (roundId: string, version: number, name: string) => asVisit(await patchJson(`rounds/${roundId}`, { version, name }))
 export const recordTrial = async (bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => shapes.bowl.parse(await putJson(`bowls/${bowlId}/trial`, fields))
 export const carryTrial = async (bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>
   shapes.bowl.parse(await postJson(`bowls/${bowlId}/carry`, fields))

@@ -264,7 +264,7 @@ export const visit = z.object({
   gate,
   proposals: z.array(proposal),
   raised: z.array(proposal),
-  rounds: z.array(z.object({ id: z.string(), name: z.string(), bowls: z.array(bowl) })),
+  rounds: z.array(z.object({ id: z.string(), name: z.string(), version: z.number(), bowls: z.array(bowl) })),
   next: nextStep,
 })
 export type Visit = z.infer<typeof visit>

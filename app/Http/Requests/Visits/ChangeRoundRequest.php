@@ -6,12 +6,17 @@ namespace App\Http\Requests\Visits;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-final class RenameRoundRequest extends FormRequest
+final class ChangeRoundRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:80']];
+        return ['version' => ['required', 'integer', 'min:1'], 'name' => [$this->isMethod('DELETE') ? 'prohibited' : 'required', 'string', 'max:80']];
+    }
+
+    public function version(): int
+    {
+        return $this->integer('version');
     }
 
     public function name(): string
