@@ -161,5 +161,6 @@ it('adds nothing from another line, another salon, or the plan itself', function
     app()->forgetScopedInstances();
     $add($stranger->productId())->assertUnprocessable()->assertJsonPath('message', '5N belongs to another colour line.');
     $add('')->assertUnprocessable();
+    $add("bowl:{$this->bowl['id']}")->assertUnprocessable()->assertJsonPath('message', 'This product is not on the shelf.');
     expect(Pour::query()->count())->toBe(0);
 });

@@ -15,6 +15,7 @@ use App\Models\Pour;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Core\Catalog\ProductKind;
+use Core\Documents\Leftover;
 use Core\Weighing\BatchEventKind;
 use Illuminate\Database\DatabaseManager;
 
@@ -71,7 +72,11 @@ final readonly class RecordPour
     private function named(string $id, Bowl $bowl): array
     {
         $shelf = $this->shelves->forVisit($bowl->round->visit);
-        $product = $shelf->product($id) ?? throw VisitRefused::notOnShelf();
+        // What is left of a bowl cannot go into the same bowl.
+        $product = $id === Leftover::PREFIX.$bowl->id ? null : $shelf->product($id);
+        if ($product === null) {
+            throw VisitRefused::notOnShelf();
+        }
         $line = $shelf->line("line-{$bowl->colour_line_id}");
         if ($product->kind === ProductKind::Developer ? ! in_array($id, $line->developers ?? [], true) : $product->kind !== ProductKind::Mixture && $product->line !== $line?->id) {
             throw VisitRefused::otherLine($product->label(), $line->name ?? '');
