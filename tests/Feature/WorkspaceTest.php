@@ -388,3 +388,13 @@ it('misses nothing on a head for which nothing is planned yet', function () {
     $picture = $this->getJson("/api/visits/{$visit['id']}")->json('picture');
     expect($picture['uncovered'])->toContain('nape/root')->not->toContain('top/root')->and(array_column($picture['cautions'], 'key'))->toContain('uncovered');
 });
+
+it('names each line whose skin test the gate asks for', function () {
+    $salon = new SmallSalon;
+    $this->actingAs($salon->member());
+    $visit = $salon->planVisit($this);
+    expect($visit['gate']['states'])->toBe([]);
+    $salon->addBowl($this, $visit)->assertCreated();
+    app()->forgetScopedInstances();
+    expect($this->getJson("/api/visits/{$visit['id']}")->json('gate.states'))->toBe(["line-{$salon->line->id}" => ['line' => 'Line', 'state' => 'missing', 'words' => 'no skin test']]);
+});

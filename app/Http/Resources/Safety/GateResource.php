@@ -6,6 +6,8 @@ namespace App\Http\Resources\Safety;
 
 use App\Formulas\SafetyRows;
 use App\Http\Resources\Visits\PictureResource;
+use App\Models\Bowl;
+use App\Models\Round;
 use App\Models\Visit;
 use App\Models\Waiver;
 use Carbon\CarbonImmutable;
@@ -29,7 +31,22 @@ final class GateResource extends JsonResource
             'waivers' => array_values($this->resource->waivers->map(fn (Waiver $waiver): array => [
                 'by' => $waiver->teamMember->name, 'licence' => $waiver->licence, 'reason' => $waiver->reason, 'at' => $waiver->made_at->toIso8601String(),
             ])->all()),
-            'states' => (object) array_map(fn (SkinTestState $state): array => ['state' => $state->value, 'words' => $state->words()], $gate->states),
+            'states' => (object) $this->states($gate->states),
         ];
+    }
+
+    /**
+     * @param  array<string, SkinTestState>  $states  by line id
+     * @return array<string, array{line: string, state: string, words: string}>
+     */
+    private function states(array $states): array
+    {
+        $names = $this->resource->rounds->flatMap(fn (Round $round) => $round->bowls)->mapWithKeys(fn (Bowl $bowl): array => ["line-{$bowl->colour_line_id}" => $bowl->colourLine->name]);
+        $found = [];
+        foreach ($states as $line => $state) {
+            $found[$line] = ['line' => $names[$line] ?? '', 'state' => $state->value, 'words' => $state->words()];
+        }
+
+        return $found;
     }
 }

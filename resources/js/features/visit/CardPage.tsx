@@ -23,7 +23,7 @@ export function CardPage() {
 function Card({ visit }: { visit: Visit }) {
   const address = `${location.origin}/visits/${visit.id}`
   const code = encode(address, { ecc: 'M', border: 2 })
-  const skin = Object.values(visit.gate.states).map((state) => state.words)
+  const skin = Object.values(visit.gate.states).map((state) => `${state.line}: ${state.words}`)
   return (
     <article className="card-sheet" aria-label="Handover card">
       <header className="card-head">
@@ -35,7 +35,7 @@ function Card({ visit }: { visit: Visit }) {
           </p>
           <p className="card-cautions">
             {visit.client.cautions === '' ? null : <strong>! {visit.client.cautions} </strong>}
-            {visit.gate.waived === '' ? [...new Set(skin)].join(', ') : `Skin test waived: ${visit.gate.waived}`}. Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.
+            {visit.gate.waived === '' ? skin.join('; ') : `Skin test waived: ${visit.gate.waived}`}{skin.length === 0 && visit.gate.waived === '' ? '' : '. '}Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.
           </p>
         </div>
         <svg className="card-qr" viewBox={`0 0 ${code.size} ${code.size}`} role="img" aria-label="QR code of this visit">

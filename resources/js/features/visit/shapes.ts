@@ -222,7 +222,8 @@ export const gate = z.object({
   waivable: z.boolean(),
   waived: z.string(),
   waivers: z.array(z.object({ by: z.string(), licence: z.string(), reason: z.string(), at: z.string() })),
-  states: z.record(z.string(), z.object({ state: safetyState, words: z.string() })),
+  /** Of each planned line, by its id. */
+  states: z.record(z.string(), z.object({ line: z.string(), state: safetyState, words: z.string() })),
 })
 export type Gate = z.infer<typeof gate>
 
