@@ -125,3 +125,8 @@ it('is opened by clearance from the hour the reaction was read on, not by one fr
     $test = new SkinTest(['T'], HOUR - 900, HOUR - 850, TestResult::Reaction);
     expect((new ClientSafety([$test], cleared: $cleared))->hasReaction())->toBe($reaction);
 })->with([[HOUR - 851, true], [HOUR - 850, false], [HOUR - 1, false]]);
+
+it('keeps a clear test whatever clearance was recorded after it', function () {
+    $client = new ClientSafety([new SkinTest(['T'], HOUR - 60, HOUR - 12, TestResult::Clear)], cleared: HOUR - 1);
+    expect($client->stateFor('T', HOUR, 7))->toBe(SkinTestState::Clear)->and(gateOf($client)->isOpen())->toBeTrue();
+});
