@@ -143,14 +143,18 @@ final readonly class Fraction
         return $this->denominator === 1;
     }
 
-    /** The whole multiple of $unit that $rounding picks. Only for amounts of zero and more. */
+    /**
+     * The whole multiple of $unit that $rounding picks; below zero, down is still down.
+     *
+     * @param  int  $unit  above zero
+     */
     public function rounded(int $unit, Rounding $rounding): int
     {
         $divisor = self::whole($this->denominator * $unit);
         $steps = match ($rounding) {
-            Rounding::Down => intdiv($this->numerator, $divisor),
-            Rounding::HalfUp => intdiv(self::whole(2 * $this->numerator + $divisor), 2 * $divisor),
-            Rounding::Up => intdiv(self::whole($this->numerator + $divisor - 1), $divisor),
+            Rounding::Down => self::floor($this->numerator, $divisor),
+            Rounding::HalfUp => self::floor(self::whole(2 * $this->numerator + $divisor), 2 * $divisor),
+            Rounding::Up => self::floor(self::whole($this->numerator + $divisor - 1), $divisor),
         };
 
         return $steps * $unit;
@@ -178,6 +182,14 @@ final readonly class Fraction
     private static function whole(int|float $number): int
     {
         return is_int($number) ? $number : throw NumberTooLarge::inArithmetic();
+    }
+
+    /** @param  int  $divisor  above zero */
+    private static function floor(int $number, int $divisor): int
+    {
+        $whole = intdiv($number, $divisor);
+
+        return $number < 0 && $number % $divisor !== 0 ? $whole - 1 : $whole;
     }
 
     private static function gcd(int $a, int $b): int

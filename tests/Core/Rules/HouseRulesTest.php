@@ -79,6 +79,7 @@ it('refuses what cannot be set so, and says what can', function (string $key, st
     'no such option' => ['filling', 'maybe', 'no setting of “Going darker on lightened hair”', 'fill or skip'],
     'deposit between' => ['deposit', '15', '“15” is no setting', '10 or 20'],
     'too few days' => ['skin-test', '1', 'cannot be 1', 'from 2 to 60 days'],
+    'days before today' => ['skin-test', '-3', 'cannot be -3', 'from 2 to 60 days'],
     'too many days' => ['skin-test', '61', 'cannot be 61', 'from 2 to 60 days'],
     'half a day' => ['skin-test', '2.5', 'not a whole number', 'such as 7'],
     'no number' => ['freshness', 'soon', '“soon”', ''],
