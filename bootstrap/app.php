@@ -3,8 +3,13 @@
 declare(strict_types=1);
 
 use App\Exceptions\EditedElsewhere;
+use App\Exceptions\PasswordRefused;
 use App\Exceptions\ScaleUnreachable;
+use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\PlainValues;
+use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
+use App\Logging\SafeReport;
 use Core\CoreException;
 use Core\Documents\Problem;
 use Core\Documents\UnreadableDocument;
@@ -13,6 +18,7 @@ use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -20,7 +26,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware(['web', 'throttle:api'])->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware(['web', 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },
     )
@@ -28,10 +34,21 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // One origin serves page and API, so there is nothing to allow across origins.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/sign-in');
+        // What is no plain value is refused before anything reads it; a write begins before its records are looked up.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: IdleLock::class);
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WriteOnce::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->dontReport([CoreException::class, EditedElsewhere::class, ScaleUnreachable::class]);
+        $exceptions->report(function (Throwable $failure): bool {
+            resolve(SafeReport::class)->write($failure, app()->runningInConsole() ? null : request());
+
+            return false;
+        });
+        $exceptions->render(fn (PasswordRefused $refusal) => response()->json([
+            'message' => $refusal->getMessage(), 'mend' => $refusal->mend(), 'problems' => [],
+        ], $refusal->seconds() > 0 ? 429 : 422, $refusal->seconds() > 0 ? ['Retry-After' => (string) $refusal->seconds()] : []));
         $exceptions->render(fn (UnreadableDocument $refusal) => response()->json([
             'message' => $refusal->getMessage(),
             'mend' => $refusal->mend(),

@@ -3,9 +3,10 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/laravel.log'), 'level' => env('LOG_LEVEL', 'warning')],
+        // Two weeks, for the owner's eyes only.
+        'daily' => ['driver' => 'daily', 'path' => storage_path('logs/tinta.log'), 'level' => env('LOG_LEVEL', 'warning'), 'days' => 14, 'permission' => 0600],
         'null' => ['driver' => 'monolog', 'handler' => Monolog\Handler\NullHandler::class],
     ],
 ];

@@ -11,23 +11,32 @@ build_front_end() {
     fi
 }
 
+# Of two starts at once the second waits for the first, and then finds everything done.
+take_lock() {
+    mkdir -p "$ROOT/var"
+    exec 9>"$ROOT/var/tinta.lock"
+    if ! flock -n 9; then
+        say 'Another ./tinta is at work here; waiting for it.'
+        flock -w 900 9 || fail 'The other ./tinta did not come to an end. ./tinta status tells what runs.'
+    fi
+}
+
 command_start() {
     COMMAND=start
+    take_lock
     install_debian "${RUN_PACKAGES[@]}"
     install_composer
     install_npm
     build_front_end
-    use_instance demo
+    use_instance "${TINTA_INSTANCE:-demo}"
+    end_orphans
+    # Taken ports are said before anything is begun.
+    is_running nginx "$(NGINX_MARK)" || need_port "$WEB_PORT" 'the application' TINTA_PORT
     start_database
-    wait_for_login
-    php artisan migrate --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The database could not be brought up to date; see var/demo/log/migrate.log."
-    if [ ! -f "$DIR/demo-loaded" ]; then
-        say 'Loading the demo salon'
-        php artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/seed.log."
-        touch "$DIR/demo-loaded"
-    fi
+    is_running fpm "$(FPM_MARK)" || { prepare_record; grant_app "$DB_NAME"; }
     start_scale
     start_web
+    start_keeper
     done_saying "Tinta is at http://127.0.0.1:$WEB_PORT"
     print_logins
 }
@@ -44,36 +53,29 @@ TEXT
 }
 
 command_stop() {
-    use_instance demo
+    use_instance "${TINTA_INSTANCE:-demo}"
+    stop_keeper
     stop_web
     stop_database
+    end_orphans
     done_saying 'Stopped. The data stays; ./tinta start carries on with it.'
 }
 
 command_status() {
-    use_instance demo
-    local all=0
-    for each in "database:$(DB_MARK):$DB_PORT" "scale:$(SCALE_MARK):$SCALE_PORT" "bridge:$(BRIDGE_MARK):$BRIDGE_PORT" "fpm:$(FPM_MARK):$FPM_PORT" "nginx:$(NGINX_MARK):$WEB_PORT"; do
-        local name=${each%%:*} port=${each##*:} mark=${each#*:}
-        mark=${mark%:*}
+    use_instance "${TINTA_INSTANCE:-demo}"
+    local all=0 left
+    for each in "database|$(DB_MARK)|socket" "scale|$(SCALE_MARK)|port $SCALE_PORT" "bridge|$(BRIDGE_MARK)|port $BRIDGE_PORT" "fpm|$(FPM_MARK)|socket" "nginx|$(NGINX_MARK)|port $WEB_PORT" "keeper|$(KEEPER_MARK)|backups and logs"; do
+        IFS='|' read -r name mark where <<<"$each"
         if is_running "$name" "$mark"; then
-            printf '  %-9s running  port %s\n' "$name" "$port"
+            printf '  %-9s running  %s\n' "$name" "$where"
         else
             printf '  %-9s stopped\n' "$name"
             all=1
         fi
     done
+    left=$(orphans)
+    [ -z "$left" ] || { say "Left behind by an earlier start: $(tr '\n' ';' <<<"$left") ./tinta stop ends it."; all=1; }
     [ $all -eq 0 ] && done_saying "Tinta is at http://127.0.0.1:$WEB_PORT"
     return $all
 }
 
-command_reset_demo() {
-    use_instance demo
-    COMMAND=reset-demo
-    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; }
-    wait_for_login
-    say 'Loading the demo salon afresh'
-    php artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/seed.log."
-    touch "$DIR/demo-loaded"
-    done_saying 'The demo is as on its first day.'
-}

@@ -1,43 +1,93 @@
-# MariaDB in the instance's own folder, on loopback only.
+# MariaDB in the instance's own folder, reached through a socket only.
 
 DB_MARK() { echo "--datadir=$DIR/mysql"; }
 
 start_database() {
     is_running database "$(DB_MARK)" && return
-    need_port "$DB_PORT" database TINTA_DB_PORT
-    local as=()
-    [ "$(id -u)" -eq 0 ] && as=(--user=root)
     if [ ! -d "$DIR/mysql/mysql" ]; then
         say 'Creating the database'
-        mariadb-install-db --no-defaults --datadir="$DIR/mysql" --auth-root-authentication-method=normal --skip-test-db "${as[@]}" \
+        # Whole or not at all: a cut-off attempt is thrown away and made again.
+        rm -rf "$DIR/mysql.new" "$DIR/mysql"
+        as_own mariadb-install-db --no-defaults --datadir="$DIR/mysql.new" --auth-root-authentication-method=normal --skip-test-db \
             >"$DIR/log/install-db.log" 2>&1 || fail "The database could not be created; see var/$INSTANCE/log/install-db.log."
+        mv "$DIR/mysql.new" "$DIR/mysql"
     fi
-    # Idempotent, and read at every start: only our own user, with its own password, can come in.
-    (umask 077 && cat >"$DIR/run/init.sql" <<SQL
-CREATE USER IF NOT EXISTS 'tinta'@'127.0.0.1' IDENTIFIED BY '$DB_PASSWORD';
-GRANT ALL ON \`tinta%\`.* TO 'tinta'@'127.0.0.1';
-ALTER USER 'root'@'localhost' IDENTIFIED BY '$DB_PASSWORD';
-CREATE DATABASE IF NOT EXISTS tinta CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE DATABASE IF NOT EXISTS tinta_http CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE DATABASE IF NOT EXISTS tinta_browser CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
-CREATE DATABASE IF NOT EXISTS tinta_bench CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
+    # Read at every start: exactly these accounts, each with its own password, and no other can come in.
+    (
+        umask 077
+        cat >"$DIR/run/init.sql" <<SQL
+DELETE FROM mysql.global_priv WHERE NOT (User = 'mariadb.sys' OR (Host = 'localhost' AND User IN ('root', 'tinta_owner', 'tinta_app', 'tinta_backup')));
+DELETE FROM mysql.db WHERE User NOT IN ('tinta_owner', 'tinta_app', 'tinta_backup', 'mariadb.sys');
+DELETE FROM mysql.proxies_priv;
+FLUSH PRIVILEGES;
+CREATE USER IF NOT EXISTS 'root'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_root")';
+ALTER USER 'root'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_root")';
+GRANT ALL PRIVILEGES ON *.* TO 'root'@'localhost' WITH GRANT OPTION;
+CREATE USER IF NOT EXISTS 'tinta_owner'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_owner")';
+ALTER USER 'tinta_owner'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_owner")';
+GRANT ALL PRIVILEGES ON \`tinta%\`.* TO 'tinta_owner'@'localhost';
+CREATE USER IF NOT EXISTS 'tinta_backup'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_backup")';
+ALTER USER 'tinta_backup'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_backup")';
+GRANT SELECT, SHOW VIEW, TRIGGER, LOCK TABLES ON \`tinta%\`.* TO 'tinta_backup'@'localhost';
+CREATE USER IF NOT EXISTS 'tinta_app'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_app")';
+ALTER USER 'tinta_app'@'localhost' IDENTIFIED BY '$(cat "$SECRETS/db_app")';
+CREATE DATABASE IF NOT EXISTS $DB_NAME CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;
 SQL
+        if [ "$(id -u)" -eq 0 ]; then chown "$OWN_USER:" "$DIR/run/init.sql"; fi
     )
-    # A recorded pour survives a pulled plug: the log is flushed to disk at every commit,
-    # and pages are written twice so that a torn one can be mended.
-    start_process database mariadbd --no-defaults --datadir="$DIR/mysql" --port="$DB_PORT" --bind-address=127.0.0.1 \
-        --socket=sql.sock --pid-file="$DIR/run/mariadbd.pid" --init-file="$DIR/run/init.sql" "${as[@]}" \
-        --skip-name-resolve --innodb-flush-log-at-trx-commit=1 --innodb-doublewrite=ON --innodb-buffer-pool-size=128M --skip-log-bin
-    wait_for "$DB_PORT" 'The database' "$DIR/log/database.log"
+    # A recorded pour survives a pulled plug: the log is flushed to disk at every commit, and pages are written twice so that a
+    # torn one can be mended. Tests write as much and pull no plug.
+    local flush=1
+    [ "$INSTANCE" = test ] && flush=0
+    start_process database mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET" \
+        --pid-file="$DIR/run/mariadbd.own" --init-file="$DIR/run/init.sql" --local-infile=0 --secure-file-priv="$DIR/nginx" \
+        --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=128M \
+        --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M \
+        --log-bin-trust-function-creators=1 --server-id=1
+    wait_until 'The database' "$DIR/log/database.log" database "$(DB_MARK)" sql owner -e 'SELECT 1'
+    # The server makes its socket for everybody; the folder around it is closed, and now it is too.
+    chmod 600 "$DB_SOCKET"
+    rm -f "$DIR/run/init.sql"
 }
 
 stop_database() { stop_process database "$(DB_MARK)"; }
 
-# Long enough for the init file to have been read after the port opened.
-wait_for_login() {
-    for _ in $(seq 1 100); do
-        php -r 'try { new PDO("mysql:host=127.0.0.1;port=".getenv("DB_PORT").";dbname=".getenv("DB_DATABASE"), "tinta", getenv("DB_PASSWORD")); } catch (PDOException $e) { exit(1); }' && return
-        sleep 0.1
-    done
-    fail "The database does not let the application in; see var/$INSTANCE/log/database.log."
+# sql ACCOUNT ARGUMENTS... : root, owner, app or backup
+sql() {
+    local account=$1 user="tinta_$1"
+    shift
+    [ "$account" = root ] && user=root
+    MYSQL_PWD=$(cat "$SECRETS/db_$account") mariadb --no-defaults --socket="$DB_SOCKET" --default-character-set=utf8mb4 -u"$user" "$@"
+}
+
+# as_owner COMMAND... : the application's own commands with the account that may change tables
+as_owner() {
+    DB_USERNAME=tinta_owner DB_PASSWORD=$(cat "$SECRETS/db_owner") "$@"
+}
+
+# artisan ARGUMENTS... : as the own user and the account that may change tables
+artisan() {
+    # Which packages there are is looked up anew: the list may be from before an update.
+    rm -f "$APP_PACKAGES_CACHE" "$APP_SERVICES_CACHE"
+    as_owner as_own php "$ROOT/artisan" "$@"
+}
+
+make_database() { sql root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"; }
+
+# grant_app DATABASE : what the application may do, table by table. It can neither drop nor empty a table nor touch a trigger;
+# what was poured, marked, waived and logged it can only add to, and the plan of a batch it cannot change.
+grant_app() {
+    local database=$1 table
+    {
+        echo "REVOKE ALL PRIVILEGES, GRANT OPTION FROM 'tinta_app'@'localhost';"
+        for table in $(sql root -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$database'"); do
+            case "$table" in
+                pours | stamps | waivers | activity_log) echo "GRANT SELECT, INSERT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                writes) echo "GRANT SELECT, INSERT, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                batches) echo "GRANT SELECT, INSERT, UPDATE (status, mixed_cg, used_cg, finished_at, updated_at) ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                migrations) echo "GRANT SELECT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                *) echo "GRANT SELECT, INSERT, UPDATE, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+            esac
+        done
+    } | { [ "${2:-}" = also ] && tail -n +2 || cat; } | sql root
 }

@@ -1,6 +1,6 @@
 # What the machine needs beyond PHP, Composer and Node: Debian's packages, then the project's own.
 
-RUN_PACKAGES=(mariadb-server nginx-light php8.2-fpm php8.2-mysql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip php8.2-gd php8.2-opcache)
+RUN_PACKAGES=(mariadb-server nginx-light php8.2-fpm php8.2-mysql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip php8.2-gd php8.2-opcache acl logrotate)
 TEST_PACKAGES=(chromium chromium-driver units glpk-utils fonts-dejavu-core)
 
 install_debian() {
@@ -16,6 +16,8 @@ install_debian() {
         become=(sudo)
     fi
     mkdir -p var
+    # An installation that was cut off is finished first.
+    "${become[@]}" dpkg --configure -a >var/dpkg.log 2>&1 || true
     {
         "${become[@]}" apt-get update -qq
         # Packages must not start their own servers: ours run from the project's folder.
@@ -44,6 +46,8 @@ install_composer() {
         composer install --no-interaction --no-progress >var/composer.log 2>&1 \
             || composer install --no-interaction --no-progress >var/composer.log 2>&1 \
             || fail 'Composer could not install its packages; see var/composer.log.'
+        # Some packages come readable to their installer only; the own user runs them.
+        chmod -R go+rX vendor
         record_stamp composer composer.json
     fi
 }

@@ -1,42 +1,96 @@
-# An instance is one running copy with its own folder, ports and data: "demo" for people, "test" for tests.
+# An instance is one running copy with its own folder, ports, sockets and data: "demo" for people, "test" for tests.
 
 use_instance() {
     INSTANCE=$1
     DIR="$ROOT/var/$INSTANCE"
     local base=0
     [ "$INSTANCE" = test ] && base=100
+    [ "$INSTANCE" = drill ] && base=200
+    DB_NAME=tinta
+    [ "$INSTANCE" = test ] && DB_NAME=tinta_browser
     if [ "$INSTANCE" = test ]; then
         WEB_PORT=${TINTA_TEST_PORT:-$((8360 + base))}
-        DB_PORT=${TINTA_TEST_DB_PORT:-$((33360 + base))}
         SCALE_PORT=${TINTA_TEST_SCALE_PORT:-$((8361 + base))}
         BRIDGE_PORT=${TINTA_TEST_BRIDGE_PORT:-$((8362 + base))}
-        FPM_PORT=${TINTA_TEST_FPM_PORT:-$((8363 + base))}
-        DB_NAME=tinta_browser
     else
-        WEB_PORT=${TINTA_PORT:-8360}
-        DB_PORT=${TINTA_DB_PORT:-33360}
-        SCALE_PORT=${TINTA_SCALE_PORT:-8361}
-        BRIDGE_PORT=${TINTA_BRIDGE_PORT:-8362}
-        FPM_PORT=${TINTA_FPM_PORT:-8363}
-        DB_NAME=tinta
+        WEB_PORT=${TINTA_PORT:-$((8360 + base))}
+        SCALE_PORT=${TINTA_SCALE_PORT:-$((8361 + base))}
+        BRIDGE_PORT=${TINTA_BRIDGE_PORT:-$((8362 + base))}
     fi
-    mkdir -p "$DIR"/{run,log,nginx} "$DIR"/storage/{app/private,logs} "$DIR"/storage/framework/{cache,views,sessions}
-    secret app_key "base64:$(head -c 32 /dev/urandom | base64 -w0)"
-    secret db_password "$(head -c 24 /dev/urandom | base64 -w0 | tr -d '/+=')"
-    export APP_ENV=$([ "$INSTANCE" = test ] && echo testing || echo production)
-    export APP_KEY=$(cat "$DIR/app_key") APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
-    export DB_HOST=127.0.0.1 DB_PORT DB_DATABASE=$DB_NAME DB_USERNAME=tinta DB_PASSWORD=$(cat "$DIR/db_password")
+    choose_own_user
+    own_folders
+    SECRETS="$DIR/secrets"
+    keep_secrets
+    SOCKETS=$(socket_folder)
+    DB_SOCKET="$SOCKETS/sql.sock"
+    FPM_SOCKET="$SOCKETS/fpm.sock"
+    local env=production
+    [ "$INSTANCE" = test ] && env=testing
+    export APP_ENV=$env APP_KEY APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
+    export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
+    export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
     export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT
+    APP_KEY=$(cat "$SECRETS/app_key")
+    DB_PASSWORD=$(cat "$SECRETS/db_app")
 }
 
-# secret NAME VALUE : keeps the first value ever given
+# Nobody but the own user may look into the data; what root must keep from it is root's.
+own_folders() {
+    mkdir -p "$ROOT/var"
+    chmod 700 "$ROOT/var"
+    (
+        umask 077
+        mkdir -p "$DIR"/{run,log,nginx,backups,binlog} "$DIR"/storage/{app/private,logs} "$DIR"/storage/framework/{cache,views,sessions}
+        mkdir -p "$DIR/secrets"
+    )
+    if [ "$(id -u)" -eq 0 ]; then
+        chown "$OWN_USER:" "$ROOT/var"
+        # A folder of an earlier release, or one that was cut off in the making, may still be root's.
+        local owned
+        owned=$(stat -c %U "$DIR" "$DIR"/{run,log,nginx,backups,binlog,storage,storage/logs} "$DIR"/mysql 2>/dev/null | sort -u | tr '\n' ' ') || true
+        if [ "$owned" != "$OWN_USER " ]; then
+            chown -R "$OWN_USER:" "$DIR"
+        fi
+        chown root: "$DIR/secrets"
+    fi
+    find "$DIR" -maxdepth 1 -type d -perm /077 -exec chmod 700 {} +
+    find "$DIR/log" "$DIR/storage/logs" -type f -perm /077 -exec chmod 600 {} + 2>/dev/null || true
+}
+
+keep_secrets() {
+    # The key of an earlier release keeps its sessions.
+    if [ -s "$DIR/app_key" ] && [ ! -s "$SECRETS/app_key" ]; then
+        mv "$DIR/app_key" "$SECRETS/app_key"
+    fi
+    rm -f "$DIR/app_key" "$DIR/db_password"
+    secret app_key "base64:$(head -c 32 /dev/urandom | base64 -w0)"
+    for each in db_root db_owner db_app db_backup; do
+        secret "$each" "$(head -c 24 /dev/urandom | base64 -w0 | tr -d '/+=')"
+    done
+}
+
+# secret NAME VALUE : keeps the first value ever given; whole or not at all
 secret() {
-    [ -s "$DIR/$1" ] || (umask 077 && printf '%s' "$2" >"$DIR/$1")
+    [ -s "$SECRETS/$1" ] && return
+    (umask 077 && printf '%s' "$2" >"$SECRETS/$1.new" && mv "$SECRETS/$1.new" "$SECRETS/$1")
+    if [ "$(id -u)" -eq 0 ]; then chown root: "$SECRETS/$1"; fi
+}
+
+# A socket's address may have no more than 107 letters: in a deep checkout it moves into a short folder of the own user's.
+socket_folder() {
+    local folder="$DIR/run"
+    if [ "${#folder}" -gt 90 ]; then
+        folder="/tmp/tinta-$(printf '%s' "$DIR" | sha256sum | cut -c1-12)"
+        mkdir -p -m 700 "$folder"
+        if [ "$(id -u)" -eq 0 ]; then chown "$OWN_USER:" "$folder"; fi
+        [ "$(stat -c '%U %a' "$folder")" = "$OWN_USER 700" ] || fail "The folder $folder belongs to somebody else. Take it away, or move this checkout to a shorter path."
+    fi
+    printf '%s' "$folder"
 }
 
 port_is_open() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 
-# is_running NAME : the process we started under that name is alive (and still ours)
+# is_running NAME MARK : the process we started under that name is alive (and still ours)
 is_running() {
     local pid
     pid=$(cat "$DIR/run/$1.pid" 2>/dev/null) || return 1
@@ -50,21 +104,34 @@ need_port() {
     fi
 }
 
-# wait_for PORT WHAT LOG
-wait_for() {
-    for _ in $(seq 1 150); do
-        port_is_open "$1" && return
+# wait_until WHAT LOG MARK_NAME MARK COMMAND... : until the command succeeds, while the process lives
+wait_until() {
+    local what=$1 log=$2 name=$3 mark=$4
+    shift 4
+    for _ in $(seq 1 300); do
+        "$@" >/dev/null 2>&1 && return
         sleep 0.1
+        is_running "$name" "$mark" || { sleep 0.5; is_running "$name" "$mark" || break; }
     done
-    fail "$2 did not come up on port $1; see ${3#"$ROOT"/}."
+    "$@" >/dev/null 2>&1 && return
+    fail "$what did not come up; see ${log#"$ROOT"/}."
 }
 
-# start_process NAME COMMAND... : in the background, its own session, output to a log, pid kept
+# start_process NAME COMMAND... : as the own user, in a session of its own and in the instance's folder, output to a log, pid kept
 start_process() {
     local name=$1
     shift
-    setsid nohup "$@" >>"$DIR/log/$name.log" 2>&1 </dev/null &
-    echo $! >"$DIR/run/$name.pid"
+    (
+        umask 077
+        # The start's own lock must not live on in what it starts.
+        exec 9>&-
+        "${OWN[@]}" setsid bash -c 'cd "$1" && echo $$ >"$1/run/$2.pid" && shift 2 && exec "$@"' start "$DIR" "$name" "$@" \
+            >>"$DIR/log/$name.log" 2>&1 </dev/null &
+    )
+    for _ in $(seq 1 50); do
+        [ -s "$DIR/run/$name.pid" ] && break
+        sleep 0.02
+    done
 }
 
 # stop_process NAME MARK : asks by id, waits, and insists only after ten seconds
@@ -72,11 +139,58 @@ stop_process() {
     local pid
     is_running "$1" "$2" || { rm -f "$DIR/run/$1.pid"; return 0; }
     pid=$(cat "$DIR/run/$1.pid")
-    kill "$pid" 2>/dev/null || true
+    end_process "$pid"
+    rm -f "$DIR/run/$1.pid"
+}
+
+end_process() {
+    kill "$1" 2>/dev/null || return 0
     for _ in $(seq 1 100); do
-        kill -0 "$pid" 2>/dev/null || break
+        kill -0 "$1" 2>/dev/null || return 0
         sleep 0.1
     done
-    kill -0 "$pid" 2>/dev/null && kill -9 "$pid" 2>/dev/null
-    rm -f "$DIR/run/$1.pid"
+    kill -9 "$1" 2>/dev/null || true
+}
+
+# What runs in the instance's folder: everything we start does, and its children with it. One line each: id and name.
+instance_processes() {
+    local each cwd exe
+    for each in /proc/[0-9]*; do
+        cwd=$(readlink "$each/cwd" 2>/dev/null) || continue
+        case "$cwd" in "$DIR" | "$DIR/mysql" | "$DIR/mysql (deleted)") ;; *) continue ;; esac
+        exe=$(readlink "$each/exe" 2>/dev/null) || continue
+        case "${exe##*/}" in
+            mariadbd | php-fpm8.2 | nginx | php8.2) ;;
+            bash) tr '\0' ' ' <"$each/cmdline" | grep -qF ops/keeper.sh || continue ;;
+            *) continue ;;
+        esac
+        printf '%s %s\n' "${each#/proc/}" "${exe##*/}"
+    done
+}
+
+# Those of them that no living process we have on record answers for: a master was killed and its workers live on, or a start
+# was cut off before it could write an id down.
+orphans() {
+    local recorded=' ' file pid
+    for file in "$DIR"/run/*.pid; do
+        [ -e "$file" ] || continue
+        pid=$(cat "$file" 2>/dev/null)
+        [ -n "$pid" ] && [ -d "/proc/$pid" ] && recorded+="$pid "
+    done
+    instance_processes | while read -r pid name; do
+        local at=$pid
+        while [ -n "$at" ] && [ "$at" -gt 1 ]; do
+            [[ "$recorded" == *" $at "* ]] && continue 2
+            at=$(awk '/^PPid:/ {print $2}' "/proc/$at/status" 2>/dev/null)
+        done
+        printf '%s %s\n' "$pid" "$name"
+    done
+}
+
+end_orphans() {
+    local found
+    found=$(orphans)
+    [ -z "$found" ] && return 0
+    say "Left behind by an earlier start, ended: $(printf '%s' "$found" | awk '{printf "%s%s (%s)", (NR > 1 ? ", " : ""), $2, $1}')"
+    printf '%s\n' "$found" | while read -r pid _; do end_process "$pid"; done
 }

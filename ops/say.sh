@@ -19,13 +19,15 @@ command_help() {
 ./tinta mutate LAYER  change a layer of the core operator by operator and see whether a test notices
 ./tinta stop         stop what start started; the data stays
 ./tinta status       what is running, and where
+./tinta backup FILE  the record and the photographs as of one moment, while the salon works
+./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta reset-demo   throw the demo's data away and load it afresh
+./tinta drill        kills, races, interrupted starts and a lost connection, each again and again; counts what was lost
 
 Ports, each can be set in the environment:
   TINTA_PORT (8360)         the application
-  TINTA_DB_PORT (33360)     the database
   TINTA_SCALE_PORT (8361)   the simulated scale
   TINTA_BRIDGE_PORT (8362)  the scale bridge
-  TINTA_FPM_PORT (8363)     PHP
+Database and PHP are reached through sockets that only their own user may open.
 TEXT
 }

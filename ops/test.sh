@@ -10,20 +10,25 @@ command_test() {
     fi
     build_front_end
     use_instance test
-    trap 'stop_web; stop_database' EXIT
+    trap 'stop_web; stop_database; end_orphans' EXIT
+    end_orphans
     start_database
-    wait_for_login
     say 'Preparing the test databases'
-    DB_DATABASE=tinta_http php artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The test database could not be prepared; see var/test/log/migrate.log.'
+    make_database tinta_http
+    DB_DATABASE=tinta_http artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The test database could not be prepared; see var/test/log/migrate.log.'
+    grant_app tinta_http
     # The browser tests need the running application; naming only other suites spares the wait.
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
-        DB_DATABASE=tinta_browser php artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
-        DB_DATABASE=tinta_browser start_web
+        artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
+        grant_app tinta_browser also
+        start_web
     fi
     start_scale
     say 'Running the PHP tests'
     local status=0
-    DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
+    # What the tests themselves write is not the running application's.
+    mkdir -p "$DIR"/tests/{app/private,logs,framework/cache,framework/views,framework/sessions}
+    APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" TINTA_SECRETS="$SECRETS" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
         vendor/bin/pest --log-junit "$DIR/junit.xml" "$@" || status=$?
     php ops/closing-line.php "$DIR/junit.xml"
     return $status
@@ -54,11 +59,13 @@ command_bench() {
     install_debian "${RUN_PACKAGES[@]}"
     COMMAND=bench
     use_instance test
-    trap 'stop_database' EXIT
+    trap 'stop_database; end_orphans' EXIT
+    end_orphans
     start_database
     say 'Making 100,000 clients to search among'
-    DB_DATABASE=tinta_bench php artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'
-    DB_DATABASE=tinta_bench php -d memory_limit=1G ops/bench-search.php
+    make_database tinta_bench
+    DB_DATABASE=tinta_bench artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'
+    DB_DATABASE=tinta_bench as_owner php -d memory_limit=1G ops/bench-search.php
 }
 
 # Changes the core operator by operator and sees whether a test notices: ./tinta mutate Units [MORE TESTS...]

@@ -2,19 +2,20 @@
 
 SCALE_MARK() { echo "scale/run-simulator.php $SCALE_PORT"; }
 BRIDGE_MARK() { echo "scale/run-bridge.php $BRIDGE_PORT"; }
-FPM_MARK() { echo "php-fpm: master process ($DIR/fpm.conf)"; }
+FPM_MARK() { echo "$DIR/fpm.conf"; }
+KEEPER_MARK() { echo "ops/keeper.sh"; }
 NGINX_MARK() { echo "$DIR/nginx.conf"; }
 
 start_scale() {
     if ! is_running scale "$(SCALE_MARK)"; then
         need_port "$SCALE_PORT" 'simulated scale' TINTA_SCALE_PORT
-        start_process scale php scale/run-simulator.php "$SCALE_PORT"
-        wait_for "$SCALE_PORT" 'The simulated scale' "$DIR/log/scale.log"
+        start_process scale php "$ROOT/scale/run-simulator.php" "$SCALE_PORT"
+        wait_until 'The simulated scale' "$DIR/log/scale.log" scale "$(SCALE_MARK)" port_is_open "$SCALE_PORT"
     fi
     if ! is_running bridge "$(BRIDGE_MARK)"; then
         need_port "$BRIDGE_PORT" 'scale bridge' TINTA_BRIDGE_PORT
-        start_process bridge php scale/run-bridge.php "$BRIDGE_PORT" "$SCALE_PORT"
-        wait_for "$BRIDGE_PORT" 'The scale bridge' "$DIR/log/bridge.log"
+        start_process bridge php "$ROOT/scale/run-bridge.php" "$BRIDGE_PORT" "$SCALE_PORT"
+        wait_until 'The scale bridge' "$DIR/log/bridge.log" bridge "$(BRIDGE_MARK)" port_is_open "$BRIDGE_PORT"
     fi
 }
 
@@ -22,18 +23,40 @@ start_web() {
     write_fpm_conf
     write_nginx_conf
     if ! is_running fpm "$(FPM_MARK)"; then
-        need_port "$FPM_PORT" PHP TINTA_FPM_PORT
-        local as_root=()
-        [ "$(id -u)" -eq 0 ] && as_root=(--allow-to-run-as-root)
-        start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf" "${as_root[@]}"
-        wait_for "$FPM_PORT" PHP "$DIR/log/fpm.log"
+        rm -f "$FPM_SOCKET"
+        start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf"
+        wait_until PHP "$DIR/log/fpm.log" fpm "$(FPM_MARK)" test -S "$FPM_SOCKET"
     fi
     if ! is_running nginx "$(NGINX_MARK)"; then
         need_port "$WEB_PORT" 'the application' TINTA_PORT
         start_process nginx nginx -c "$DIR/nginx.conf" -e "$DIR/log/nginx.log"
-        wait_for "$WEB_PORT" 'The web server' "$DIR/log/nginx.log"
+        wait_until 'The web server' "$DIR/log/nginx.log" nginx "$(NGINX_MARK)" port_is_open "$WEB_PORT"
     fi
 }
+
+# Daily backups and log rotation, for an instance that people work with.
+start_keeper() {
+    is_running keeper "$(KEEPER_MARK)" && return
+    (
+        umask 077
+        mkdir -p "$DIR/run/keeper"
+        cp "$SECRETS/db_backup" "$DIR/run/keeper/db_backup"
+        cat >"$DIR/run/logrotate.conf" <<CONF
+$DIR/log/*.log {
+    size 2M
+    rotate 7
+    copytruncate
+    missingok
+    notifempty
+    create 0600
+}
+CONF
+    )
+    if [ "$(id -u)" -eq 0 ]; then chown -R "$OWN_USER:" "$DIR/run/keeper" "$DIR/run/logrotate.conf"; fi
+    start_process keeper bash "$ROOT/ops/keeper.sh" "$ROOT" "$DIR" "$DB_NAME"
+}
+
+stop_keeper() { stop_process keeper "$(KEEPER_MARK)"; }
 
 stop_web() {
     stop_process nginx "$(NGINX_MARK)"
@@ -43,16 +66,13 @@ stop_web() {
 }
 
 write_fpm_conf() {
-    local who=''
-    [ "$(id -u)" -eq 0 ] && who=$'user = root\ngroup = root'
     cat >"$DIR/fpm.conf" <<CONF
 [global]
 error_log = $DIR/log/fpm.log
 daemonize = no
 [tinta]
-$who
-listen = 127.0.0.1:$FPM_PORT
-listen.allowed_clients = 127.0.0.1
+listen = $FPM_SOCKET
+listen.mode = 0600
 pm = static
 pm.max_children = 6
 clear_env = no
@@ -67,18 +87,17 @@ php_admin_value[upload_max_filesize] = 20M
 php_admin_value[post_max_size] = 22M
 php_admin_flag[expose_php] = off
 php_admin_flag[display_errors] = off
+php_admin_flag[zend.exception_ignore_args] = on
 CONF
 }
 
 write_nginx_conf() {
-    local who=''
-    [ "$(id -u)" -eq 0 ] && who='user root;'
     cat >"$DIR/nginx.conf" <<CONF
-$who
 daemon off;
 worker_processes 2;
 pid "$DIR/run/nginx-master.pid";
-error_log "$DIR/log/nginx.log" warn;
+# Lower levels write the addresses that were asked for, and an address may hold a client's name.
+error_log "$DIR/log/nginx.log" crit;
 events { worker_connections 512; }
 http {
     include /etc/nginx/mime.types;
@@ -123,7 +142,7 @@ http {
         }
         location = /scale/allowed {
             internal;
-            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_pass "unix:$FPM_SOCKET";
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
             fastcgi_param REQUEST_URI /api/scale/check;
@@ -135,7 +154,7 @@ http {
 
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
-            fastcgi_pass 127.0.0.1:$FPM_PORT;
+            fastcgi_pass "unix:$FPM_SOCKET";
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
         }

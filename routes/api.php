@@ -46,13 +46,21 @@ use App\Http\Controllers\Workbench\StrengthController;
 use App\Http\Controllers\Workbench\SubstituteController;
 use App\Http\Controllers\Workbench\TonerController;
 use App\Http\Controllers\Workbench\ZoneController;
+use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\WriteOnce;
 use Illuminate\Support\Facades\Route;
 
 Route::get('session', [SessionController::class, 'show']);
-Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+Route::post('session', [SessionController::class, 'store']);
 
-Route::middleware('auth')->group(function (): void {
+Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
+    Route::post('session/lock', [SessionController::class, 'lock']);
+    Route::post('session/unlock', [SessionController::class, 'unlock']);
+});
+
+Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->group(function (): void {
+    Route::put('session/password', [SessionController::class, 'password']);
 
     Route::get('today', TodayController::class);
     Route::get('shelf', ShelfController::class);

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Core\Judgement\Caution;
 use Core\Refusal;
+use Core\Safety\Step;
 
 /** A step that the visit's state does not allow. */
 final class VisitRefused extends Refusal
@@ -39,9 +41,34 @@ final class VisitRefused extends Refusal
         return new self("There is already a bowl {$letter} in this visit.", 'Give this one another letter.');
     }
 
-    public static function gateShut(string $reasons): self
+    /** @param  list<Caution>  $reasons  what refused */
+    public static function at(Step $step, string $letter, array $reasons): self
     {
-        return new self("Oxidative colour may not go on: {$reasons}", 'Put right what is said, or, where local rules permit, let a licensed person record a reason.');
+        $first = $reasons[0] ?? new Caution('', '', '');
+        $words = implode(' ', array_map(static fn (Caution $caution): string => $caution->reason, $reasons));
+        if (in_array($first->key, ['not-mixed', 'never-begun'], true)) {
+            return new self($words, $first->mend);
+        }
+
+        return new self(match ($step) {
+            Step::Weigh => "Bowl {$letter} may not be weighed yet: {$words}",
+            Step::Begin, Step::Close => "Oxidative colour may not go on: {$words}",
+        }, 'Put right what is said, or, where local rules permit, let a licensed person record a reason.');
+    }
+
+    public static function leftElsewhere(string $letter, string $others): self
+    {
+        return new self("What is left of bowl {$letter} goes into bowl {$others}.", "Take it out of bowl {$others} first.");
+    }
+
+    public static function reasonTooShort(): self
+    {
+        return new self('This is no reason yet.', 'Write in a few words who decided it, and on what grounds.');
+    }
+
+    public static function notVouched(): self
+    {
+        return new self('A birthday or a practice head is changed by the owner or a licensed person.', 'Ask one of them: these two decide whether the skin-test gate asks at all.');
     }
 
     public static function notWaivable(): self

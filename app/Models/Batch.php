@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
@@ -28,6 +29,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Batch extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';

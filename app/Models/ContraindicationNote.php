@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\Contraindication;
 use Illuminate\Database\Eloquent\Model;
@@ -23,6 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ContraindicationNote extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';

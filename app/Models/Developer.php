@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\Recorded;
 use Core\Mixing\Strength;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -20,6 +21,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Developer extends Model
 {
+    use Recorded;
+
     protected $guarded = [];
 
     protected function casts(): array

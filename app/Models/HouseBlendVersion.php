@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -17,6 +18,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HouseBlendVersion extends Model
 {
+    use Recorded;
+
     protected $table = 'house_blends';
 
     protected $guarded = [];

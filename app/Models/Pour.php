@@ -26,7 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $reason
  * @property ?array{label: string, part: ?int, volume: ?string} $added what goes in beside the plan, as it was on the shelf then
  * @property int $team_member_id
- * @property CarbonImmutable $poured_at
+ * @property CarbonImmutable $poured_at when the hand did it
+ * @property ?CarbonImmutable $arrived_at when the server had it
  * @property TeamMember $teamMember
  */
 final class Pour extends Model
@@ -37,13 +38,16 @@ final class Pour extends Model
 
     protected $keyType = 'string';
 
+    // To the millisecond: two pours of one hand are told apart.
+    protected $dateFormat = 'Y-m-d H:i:s.v';
+
     protected $guarded = [];
 
     protected function casts(): array
     {
         return [
             'kind' => BatchEventKind::class, 'source' => PourSource::class, 'grams_cg' => AsGrams::class, 'added' => 'array',
-            'poured_at' => 'immutable_datetime:Y-m-d H:i:s.v',
+            'poured_at' => 'immutable_datetime', 'arrived_at' => 'immutable_datetime',
         ];
     }
 

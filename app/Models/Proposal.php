@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\ProposalSource;
 use App\Enums\ProposalState;
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -35,6 +36,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Proposal extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Rules\HouseRules;
 use Core\Rules\Schools;
@@ -19,6 +20,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Salon extends Model
 {
+    use Recorded;
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\Recorded;
 use Core\Catalog\ProductKind;
 use Core\Tone\ToneFamily;
 use Core\Units\Grams;
@@ -26,6 +27,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Shade extends Model
 {
+    use Recorded;
+
     protected $guarded = [];
 
     protected function casts(): array

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\TestResult;
 use Illuminate\Database\Eloquent\Model;
@@ -18,12 +19,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?CarbonImmutable $read_at
  * @property ?TestResult $result
  * @property string $note
+ * @property string $placed_words who placed it, where that was earlier than it was recorded
+ * @property ?CarbonImmutable $recorded_at
  * @property TeamMember $placer
  * @property ?TeamMember $reader
  * @property Client $client
  */
 final class SkinTest extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -32,7 +37,7 @@ final class SkinTest extends Model
 
     protected function casts(): array
     {
-        return ['lines' => 'array', 'placed_at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'result' => TestResult::class];
+        return ['lines' => 'array', 'placed_at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'result' => TestResult::class];
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Accounts\CanonicalEmail;
 use App\Enums\Role;
+use App\Records\Recorded;
+use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
 
@@ -20,6 +23,8 @@ use Illuminate\Foundation\Auth\User;
  */
 final class TeamMember extends User
 {
+    use Recorded;
+
     protected $guarded = [];
 
     protected $hidden = ['password', 'remember_token'];
@@ -27,6 +32,23 @@ final class TeamMember extends User
     protected function casts(): array
     {
         return ['role' => Role::class, 'password' => 'hashed'];
+    }
+
+    /** @return Attribute<string, string> */
+    protected function email(): Attribute
+    {
+        return Attribute::make(set: fn (string $typed): string => CanonicalEmail::of($typed));
+    }
+
+    public function isLicensed(): bool
+    {
+        return trim((string) $this->licence) !== '';
+    }
+
+    /** Who answers for what decides whether the gate asks at all: the owner, or a licensed person. */
+    public function mayVouch(): bool
+    {
+        return $this->role === Role::Owner || $this->isLicensed();
     }
 
     /** @return BelongsTo<Salon, $this> */

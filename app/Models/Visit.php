@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Enums\ProposalSource;
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -47,6 +48,8 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Visit extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -15,11 +16,14 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $visit_id
  * @property string $licence
  * @property string $reason
+ * @property ?list<string> $lines ids of those it was signed for
  * @property CarbonImmutable $made_at
  * @property TeamMember $teamMember
  */
 final class Waiver extends Model
 {
+    use Recorded;
+
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -30,7 +34,7 @@ final class Waiver extends Model
 
     protected function casts(): array
     {
-        return ['made_at' => 'immutable_datetime'];
+        return ['made_at' => 'immutable_datetime', 'lines' => 'array'];
     }
 
     /** @return BelongsTo<TeamMember, $this> */

@@ -15,7 +15,9 @@ use App\Models\Round;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Records\WriteContext;
 use Illuminate\Cache\RateLimiting\Limit;
+use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -38,6 +40,8 @@ final class AppServiceProvider extends ServiceProvider
     {
         // One shelf a request: a visit of ten bowls reads it once.
         $this->app->scoped(SalonShelf::class);
+        $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => Auth::guard('web'));
+        $this->app->bind(WriteContext::class, fn (): WriteContext => WriteContext::of($this->app->make('request')));
     }
 
     public function boot(): void
@@ -52,13 +56,6 @@ final class AppServiceProvider extends ServiceProvider
                 ->when($through === null, fn ($query) => $query->where('salon_id', $this->salon()), fn ($query) => $query->whereRelation((string) $through, 'salon_id', $this->salon()))
                 ->findOrFail($id));
         }
-        RateLimiter::for('sign-in', fn (Request $request): array => [
-            Limit::perMinute(6)->by(mb_strtolower((string) $request->input('email')).'|'.$request->ip())
-                ->response(fn (Request $request, array $headers) => response()->json([
-                    'message' => 'Too many tries to sign in.', 'mend' => 'Wait a minute, then try again.',
-                ], 429, $headers)),
-            Limit::perMinute(60)->by((string) $request->ip()),
-        ]);
         // A bench posts a pour every few seconds and previews while typing; a runaway script does far more.
         RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
     }

@@ -25,6 +25,9 @@ final readonly class HouseRules
      * @param  int  $freshnessMinutes  mixed oxidative colour should be on the hair within
      * @param  int  $skinTestDays  a clear skin test holds this long after it was read; every service needs its own
      * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules decide
+     * @param  bool  $weighAhead  whether a bowl may be weighed while its gate is shut; it never goes on then
+     * @param  TestReaders  $testReaders  who may read a skin test as clear
+     * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
      */
@@ -47,6 +50,9 @@ final readonly class HouseRules
         public bool $waivers,
         public Fraction $regrowthPerMonth,
         public PourMiss $pourMiss,
+        public bool $weighAhead,
+        public TestReaders $testReaders,
+        public int $idleMinutes,
     ) {
     }
 
@@ -55,7 +61,7 @@ final readonly class HouseRules
         return new self(
             LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
             GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
-            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(),
+            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(), false, TestReaders::Colourists, 15,
         );
     }
 
@@ -78,6 +84,9 @@ final readonly class HouseRules
         ?bool $waivers = null,
         ?Fraction $regrowthPerMonth = null,
         ?PourMiss $pourMiss = null,
+        ?bool $weighAhead = null,
+        ?TestReaders $testReaders = null,
+        ?int $idleMinutes = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool, $step ?? $this->step, $ounce ?? $this->ounce, $depositVolume ?? $this->depositVolume,
@@ -86,6 +95,7 @@ final readonly class HouseRules
             $goodVisitsBeforeStepDown ?? $this->goodVisitsBeforeStepDown, $freshnessMinutes ?? $this->freshnessMinutes,
             $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
             $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
+            $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
         );
     }
 
@@ -186,6 +196,22 @@ final readonly class HouseRules
     public function withPourMiss(PourMiss $miss): self
     {
         return $this->with(pourMiss: $miss);
+    }
+
+    public function withWeighAhead(bool $allowed): self
+    {
+        return $this->with(weighAhead: $allowed);
+    }
+
+    public function withTestReaders(TestReaders $readers): self
+    {
+        return $this->with(testReaders: $readers);
+    }
+
+    /** @throws InvalidRule unless 2 to 240 minutes */
+    public function withIdleMinutes(int $minutes): self
+    {
+        return $this->with(idleMinutes: self::whole('a device locks itself after', $minutes, 2, 240, 'min'));
     }
 
     /** @throws InvalidRule */

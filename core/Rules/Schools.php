@@ -88,6 +88,15 @@ final class Schools
             School::choice('waivers', RuleGroup::Safety, 'A skin test may be waived', ['licensed' => 'by a licensed person', 'nobody' => 'by nobody'], 'Where local rules permit, with name and reason on record; never after a reaction.',
                 static fn (HouseRules $r): string => $r->waivers ? 'licensed' : 'nobody',
                 static fn (HouseRules $r, string $text): HouseRules => $r->withWaivers($text === 'licensed')),
+            School::choice('test-readers', RuleGroup::Safety, 'A skin test is read clear by', ['licensed' => 'a licensed person', 'colourists' => 'a colourist', 'everybody' => 'anybody on the team'], 'Not before its 48 hours; a reaction may be recorded by anybody, at any time.',
+                static fn (HouseRules $r): string => $r->testReaders->value,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withTestReaders(TestReaders::from($text))),
+            School::choice('weigh-ahead', RuleGroup::Safety, 'Weighing before the gate is open', ['no' => 'not done', 'yes' => 'done, with the gate’s words on the bench'], 'A bowl may stand ready while a test is read; it never goes on while the gate is shut.',
+                static fn (HouseRules $r): string => $r->weighAhead ? 'yes' : 'no',
+                static fn (HouseRules $r, string $text): HouseRules => $r->withWeighAhead($text === 'yes')),
+            School::number('idle-lock', RuleGroup::Safety, 'A device locks itself after', 'min untouched', 'A shared tablet shows health notes; the person’s password opens it again, and nothing typed is lost.',
+                static fn (HouseRules $r): string => (string) $r->idleMinutes,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withIdleMinutes(self::whole($text))),
         ];
     }
 

@@ -11,8 +11,8 @@ final readonly class ClientSafety
      * @param  list<SkinTest>  $tests
      * @param  list<Contraindication>  $open  not lifted
      * @param  ?int  $age  in years; null where nobody asked
-     * @param  ?int  $cleared  hour of the latest medical clearance
-     * @param  ?int  $served  hour of the last oxidative service
+     * @param  ?int  $cleared  second of the latest medical clearance
+     * @param  ?int  $served  second of the last oxidative service
      */
     public function __construct(
         public array $tests = [],

@@ -8,9 +8,10 @@ use Core\Judgement\Caution;
 use Core\Rules\HouseRules;
 
 /**
- * Whether oxidative colour may go on: not while a skin test is missing, waiting, expired or showed a reaction, nor while
- * something speaks against it. A licensed person may record a reason instead of a test where the house allows it; a
- * reaction is lifted by nobody but by recording medical clearance. Not intended under 16 (EU 1223/2009, from memory).
+ * Whether oxidative colour may be weighed, go on, and be closed: not while a skin test is missing, waiting, expired or showed a
+ * reaction, nor while something speaks against it. It fails closed: a bowl whose contents cannot be read is treated as the worst
+ * it could be. A licensed person may record a reason instead of a test where the house allows it; a reaction is lifted by nobody
+ * but by recording medical clearance. Not intended under 16 (EU 1223/2009, from memory).
  */
 final readonly class Gate
 {
@@ -20,26 +21,104 @@ final readonly class Gate
      * @param  array<string, SkinTestState>  $states  by line id
      * @param  list<Caution>  $reasons  why it is shut; empty when open
      * @param  bool  $waivable  a licensed person may record a reason for what is left
-     * @param  string  $waived  that reason, where one is recorded
+     * @param  string  $waived  that reason, where one is recorded and needed
+     * @param  bool  $harmless  nothing oxidative is in question, and that is known
      */
-    private function __construct(public array $states, public array $reasons, public bool $waivable, public string $waived)
-    {
+    private function __construct(
+        public array $states,
+        public array $reasons,
+        public bool $waivable,
+        public string $waived,
+        private bool $harmless,
+        private bool $ahead,
+    ) {
     }
 
     /**
-     * @param  list<PlannedLine>  $lines  oxidative lines that are planned
-     * @param  int  $now  hour
-     * @param  string  $waiver  reason recorded for this visit; empty for none
+     * @param  list<BowlContents>  $bowls  that are in question
+     * @param  int  $now  second
+     * @param  list<SignedWaiver>  $waivers  recorded for this visit, newest first
      */
-    public static function of(ClientSafety $client, array $lines, int $now, HouseRules $rules, string $waiver = ''): self
+    public static function of(ClientSafety $client, array $bowls, int $now, HouseRules $rules, array $waivers = []): self
     {
-        $states = $firm = $soft = [];
+        $lines = $unknown = [];
+        foreach ($bowls as $bowl) {
+            foreach ($bowl->lines as $line) {
+                $lines[$line->id] = $line;
+            }
+            array_push($unknown, ...$bowl->unknown);
+        }
+        if ($lines === [] && $unknown === []) {
+            return new self([], [], false, '', true, $rules->weighAhead);
+        }
+        $states = $soft = [];
         foreach ($lines as $line) {
             $states[$line->id] = $client->stateFor($line->id, $now, $rules->skinTestDays);
+            $caution = self::test($states[$line->id], $line->name, $rules->skinTestDays);
+            if ($caution !== null) {
+                $soft[$line->id] = $caution;
+            }
         }
-        if ($lines === []) {
-            return new self([], [], false, '');
+        $firm = [...self::unknown($unknown), ...self::against($client)];
+        // What is waived today may be refused tomorrow: a rule, a reaction or a line that came later takes precedence.
+        $valid = $rules->waivers && $firm === [] ? $waivers : [];
+        $left = $soft;
+        foreach ($valid as $waiver) {
+            $left = array_diff_key($left, array_flip($waiver->lines));
         }
+        $used = array_values(array_filter($valid, static fn (SignedWaiver $waiver): bool => array_intersect_key($soft, array_flip($waiver->lines)) !== []));
+
+        return new self($states, [...$firm, ...array_values($left)], $firm === [] && $left !== [] && $rules->waivers, $used[0]->reason ?? '', false, $rules->weighAhead);
+    }
+
+    public function isOpen(): bool
+    {
+        return $this->reasons === [];
+    }
+
+    /** Weighing is done ahead of an open gate: the house allows it, and the gate's words stand on the bench. */
+    public function isAhead(): bool
+    {
+        return ! $this->isOpen() && $this->ahead;
+    }
+
+    /**
+     * The one question of every door: may this bowl be weighed, begun, closed on this client now?
+     *
+     * @return list<Caution> why not; empty where it may
+     */
+    public function refusing(Step $step, BowlStanding $bowl, string $letter): array
+    {
+        return match ($step) {
+            // What is mixed for a bowl that is on the hair goes straight onto it: nothing is ahead of anything then.
+            Step::Weigh => $this->isOpen() || ($this->ahead && ! $bowl->begun) ? [] : $this->reasons,
+            Step::Begin => match (true) {
+                $this->harmless => [],
+                ! $bowl->weighed => [new Caution('not-mixed', "Bowl {$letter} has not been mixed.", 'Weigh it first; what goes on the hair is on record.')],
+                default => $this->reasons,
+            },
+            // What was begun went through this gate; what was weighed and never begun either goes through it now or was not used.
+            Step::Close => ! $bowl->weighed || $bowl->begun || $bowl->setAside ? []
+                : [new Caution('never-begun', "Bowl {$letter} was weighed, and nobody marked that it went on.", 'Mark its first touch, or that it was not used.'), ...$this->reasons],
+        };
+    }
+
+    /**
+     * @param  list<string>  $unknown
+     * @return list<Caution>
+     */
+    private static function unknown(array $unknown): array
+    {
+        return array_map(
+            static fn (string $words): Caution => new Caution('contents-unknown', $words, 'Put the bowl right first: nobody can say what is in it, so nobody can say that it was tested.'),
+            array_values(array_unique($unknown)),
+        );
+    }
+
+    /** @return list<Caution> what no reason can stand against */
+    private static function against(ClientSafety $client): array
+    {
+        $firm = [];
         if ($client->hasReaction()) {
             $firm[] = new Caution('reaction', 'A reaction is on record.', 'No colour until a doctor has been consulted; record the medical clearance.');
         }
@@ -51,20 +130,8 @@ final readonly class Gate
         if ($client->age !== null && $client->age < self::LEAST_AGE) {
             $firm[] = new Caution('under-age', "The client is {$client->age}: oxidative colour is not intended under ".self::LEAST_AGE.'.', 'Choose something without oxidative colour.');
         }
-        foreach ($lines as $line) {
-            $caution = self::test($states[$line->id], $line->name, $rules->skinTestDays);
-            if ($caution !== null) {
-                $soft[] = $caution;
-            }
-        }
-        $waived = $waiver !== '' && $rules->waivers && $firm === [] ? $waiver : '';
 
-        return new self($states, $waived === '' ? [...$firm, ...$soft] : [], $firm === [] && $soft !== [] && $rules->waivers, $waived);
-    }
-
-    public function isOpen(): bool
-    {
-        return $this->reasons === [];
+        return $firm;
     }
 
     private static function test(SkinTestState $state, string $line, int $days): ?Caution

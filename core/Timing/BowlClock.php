@@ -52,6 +52,7 @@ final readonly class BowlClock
         $due = $from === null ? null : $from + $minutes * 60;
         $over = $from === null ? null : $from + max($minutes, $most) * 60;
         $state = match (true) {
+            self::at($standing, StampKind::SetAside) !== null => ClockState::SetAside,
             $began === null => ClockState::Waiting,
             $rinsed !== null => ClockState::Rinsed,
             $over !== null && $now > $over => ClockState::Over,
@@ -83,6 +84,8 @@ final readonly class BowlClock
 
         return match (true) {
             $last !== null && $stamp->second < $last->second => throw StampRefused::backwards(),
+            $has(StampKind::SetAside) => throw StampRefused::setAside(),
+            $stamp->kind === StampKind::SetAside => $has(StampKind::Began) ? throw StampRefused::alreadyBegun() : [...$standing, $stamp],
             $has(StampKind::Rinsed) => throw StampRefused::alreadyRinsed(),
             $stamp->kind === StampKind::Began && $has(StampKind::Began) => throw StampRefused::alreadyBegun(),
             $stamp->kind !== StampKind::Began && ! $has(StampKind::Began) => throw StampRefused::notBegun(),

@@ -14,4 +14,6 @@ enum ClockState: string
     /** Beyond what the line allows. */
     case Over = 'over';
     case Rinsed = 'rinsed';
+    /** Not used. */
+    case SetAside = 'set-aside';
 }

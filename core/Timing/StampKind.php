@@ -14,6 +14,8 @@ enum StampKind: string
     /** Somebody looked: a foil opened, a strand wiped. */
     case Checked = 'checked';
     case Rinsed = 'rinsed';
+    /** Mixed and not used: it never went on. */
+    case SetAside = 'set-aside';
     /** The latest stamp that still stands is taken back. */
     case Undone = 'undone';
 }

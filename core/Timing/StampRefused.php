@@ -28,6 +28,11 @@ final class StampRefused extends Refusal
         return new self('This bowl is rinsed already.', 'Take the mark back if it was a slip.');
     }
 
+    public static function setAside(): self
+    {
+        return new self('This bowl was marked as not used.', 'Take that mark back if it does go on.');
+    }
+
     public static function nothingToUndo(): self
     {
         return new self('There is no mark to take back.', 'Nothing has been marked yet.');

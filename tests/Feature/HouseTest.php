@@ -67,7 +67,7 @@ it('names every rule that cannot be set so, and sets none', function () {
     ($this->set)(['freshness' => ''])->assertUnprocessable();
     ($this->set)(['freshness' => ['20']])->assertUnprocessable();
     ($this->set)([], 1, 'Atlantis/Capital')->assertUnprocessable();
-    expect($this->salon->salon->refresh()->house_rules)->toBeNull();
+    expect($this->salon->salon->refresh()->house_rules)->toBe(['weigh-ahead' => 'yes']);
 });
 
 it('shows the newer rules instead of overwriting them', function () {
@@ -84,14 +84,14 @@ it('lets only the owner set them, each only those of the own house', function (R
     $other = new SmallSalon;
     $this->actingAs($other->member(Role::Owner));
     ($this->set)(['deposit' => '20'])->assertOk();
-    expect($this->salon->salon->refresh()->house_rules)->toBeNull()->and($other->salon->refresh()->house_rules)->toBe(['deposit' => '20']);
+    expect($this->salon->salon->refresh()->house_rules)->toBe(['weigh-ahead' => 'yes'])->and($other->salon->refresh()->house_rules)->toBe(['deposit' => '20']);
 })->with([Role::Colourist, Role::Assistant]);
 
 it('weighs by the tolerance that held when weighing began', function () {
     $visit = $this->salon->planVisit($this);
     $id = (string) Str::uuid();
     $this->salon->addBowl($this, $visit, [], $id)->assertCreated();
-    ($this->set)(['miss-medium' => '5'])->assertOk();
+    ($this->set)(['miss-medium' => '5', 'weigh-ahead' => 'yes'])->assertOk();
     $batch = $this->salon->startBatch($this, $id);
     expect([$batch['lines'][0]['target'], $batch['live']['low'], $batch['live']['high']])->toBe(['40.0 g', 3500, 4500]);
     // The house becomes strict in the middle of it: this bowl keeps its plan.

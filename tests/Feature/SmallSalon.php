@@ -35,7 +35,7 @@ final class SmallSalon
     public function __construct()
     {
         $number = ++self::$made;
-        $this->salon = Salon::query()->create(['name' => "Salon {$number}"])->refresh();
+        $this->salon = Salon::query()->create(['name' => "Salon {$number}", 'house_rules' => ['weigh-ahead' => 'yes']])->refresh();
         $this->client = Client::query()->create(['salon_id' => $this->salon->id, 'name' => "Client {$number}"]);
         $this->line = ColourLine::query()->create([
             'salon_id' => $this->salon->id, 'name' => 'Line', 'kind' => 'permanent', 'ratio' => '1:1.5',
@@ -105,6 +105,12 @@ final class SmallSalon
     public function record(TestCase $test, array $batch, array $event): TestResponse
     {
         return $test->postJson("/api/batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+    }
+
+    /** Marks a bowl as mixed and not used. */
+    public function setAside(TestCase $test, string $bowl): void
+    {
+        $test->postJson("/api/bowls/{$bowl}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed'])->assertCreated();
     }
 
     /**

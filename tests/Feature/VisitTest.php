@@ -22,6 +22,7 @@ it('takes a visit from plan to close and says at each step what is next', functi
     $this->getJson($path)->assertJsonPath('next.words', 'Carry on weighing bowl A');
     $this->salon->pourAll($this, $batch);
     $version = $this->getJson($path)->assertJsonPath('next.do', 'close')->json('version');
+    $this->salon->setAside($this, $bowl['id']);
     $this->postJson("{$path}/close", ['version' => $version, 'verdict' => 'good', 'outcome' => 'Even.', 'keep' => 'Timing', 'change' => 'Five grams less'])
         ->assertOk()->assertJsonPath('status', 'closed')->assertJsonPath('change', 'Five grams less');
 });
@@ -115,6 +116,8 @@ function closeVisit(Tests\TestCase $test, string $change = ''): array
 {
     $bowl = $test->salon->addBowl($test, $test->visit)->json();
     $test->salon->pourAll($test, $test->salon->startBatch($test, $bowl['id']));
+
+    $test->salon->setAside($test, $bowl['id']);
 
     return $test->postJson("/api/visits/{$test->visit['id']}/close", ['version' => 1, 'verdict' => 'good', 'change' => $change])->assertOk()->json();
 }

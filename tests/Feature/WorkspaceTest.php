@@ -65,13 +65,13 @@ it('shuts for a reaction until medical clearance is on record, whoever asks', fu
     $this->v->member->fill(['licence' => 'L-1'])->save();
     $note = $this->v->post("clients/{$this->v->client->id}/contraindications", ['id' => (string) Str::uuid(), 'kind' => 'earlier-reaction', 'note' => 'swelling']);
     expect($note['reaction'])->toBeTrue();
-    $this->postJson("/api/visits/{$this->v->visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'she is sure'])->assertUnprocessable()->assertJsonPath('message', 'What stands against this service cannot be waived.');
+    $this->postJson("/api/visits/{$this->v->visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'she is quite sure of it', 'password' => 'a-long-password'])->assertUnprocessable()->assertJsonPath('message', 'What stands against this service cannot be waived.');
     expect($this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertUnprocessable()->json('message'))->toContain('A reaction is on record');
     $this->actingAs(TeamMember::query()->create(['salon_id' => $this->v->salon->id, 'name' => 'Hand', 'initials' => 'H', 'role' => Role::Assistant, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']));
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'fine'])->assertForbidden();
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'she says it is fine', 'password' => 'a-long-password'])->assertForbidden();
     $this->actingAs($this->v->member);
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'Dermatologist, letter of today'])->assertOk()->assertJsonPath('reaction', false);
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'again'])->assertUnprocessable();
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'Dermatologist, letter of today', 'password' => 'a-long-password'])->assertOk()->assertJsonPath('reaction', false);
+    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'once more and again', 'password' => 'a-long-password'])->assertUnprocessable();
     app()->forgetScopedInstances();
     $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated();
 });
@@ -79,7 +79,7 @@ it('shuts for a reaction until medical clearance is on record, whoever asks', fu
 it('takes a licensed person’s reason instead of a test, on record', function () {
     retouch($this->v);
     $path = "/api/visits/{$this->v->visit['id']}/waivers";
-    $ask = ['id' => (string) Str::uuid(), 'reason' => 'Test of last week read by photograph'];
+    $ask = ['id' => (string) Str::uuid(), 'reason' => 'Test of last week read by photograph', 'password' => 'a-long-password'];
     $this->postJson($path, $ask)->assertUnprocessable()->assertJsonPath('message', 'Only a licensed member of the team may record such a reason.');
     $this->v->member->fill(['licence' => 'L-77'])->save();
     $this->postJson($path, ['reason' => 'no'] + $ask)->assertUnprocessable();
@@ -231,6 +231,7 @@ it('works out at the repeat what must differ', function () {
 it('refuses results for a zone that was never read', function () {
     retouch($this->v);
     $this->v->weigh('A');
+    $this->v->settle();
     $close = ['version' => $this->v->visit['version'], 'verdict' => 'good'];
     $path = "/api/visits/{$this->v->visit['id']}/close";
     $this->postJson($path, $close + ['results' => [['zone' => 'moon', 'level' => '5']]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/results/0/zone');
@@ -252,7 +253,8 @@ it('finds clients by what was done to them', function () {
 
 it('changes a client’s particulars, never over somebody else’s', function () {
     $path = "/api/clients/{$this->v->client->id}";
-    $fields = ['name' => 'Nia Roe', 'phone' => '0555 778', 'about' => '', 'cautions' => '', 'bornOn' => now()->subYears(15)->toDateString()];
+    $this->v->member->fill(['licence' => 'L-5'])->save();
+    $fields = ['name' => 'Nia Roe', 'phone' => '0555 778', 'about' => '', 'cautions' => '', 'bornOn' => now()->subYears(15)->toDateString(), 'reason' => 'read off her passport'];
     $this->putJson($path, $fields + ['version' => 1])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('safety.age', 15);
     $this->putJson($path, ['name' => 'Late', 'version' => 1] + $fields)->assertConflict()->assertJsonPath('newer.name', 'Nia Roe');
     expect(array_column($this->getJson('/api/clients?search=roe+778')->json(), 'name'))->toBe(['Nia Roe']);
@@ -307,7 +309,7 @@ it('lets an assistant mark, test and look, but not plan or waive', function () {
     $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated()->assertJsonPath('rounds.0.bowls.0.clock.stamps.0.by', 'H');
     $this->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => []]])->assertForbidden();
     $this->postJson("/api/bowls/{$bowl['id']}/split", ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'Z'])->assertForbidden();
-    $this->postJson("/api/visits/{$visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'because I can'])->assertForbidden();
+    $this->postJson("/api/visits/{$visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'because I can do it', 'password' => 'a-long-password'])->assertForbidden();
 });
 
 it('keeps a bowl’s colour as a house blend, version by version, and remembers which was used', function () {

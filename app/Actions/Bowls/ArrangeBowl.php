@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bowls;
 
+use App\Actions\Visits\LockVisit;
 use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
@@ -22,7 +23,7 @@ final readonly class ArrangeBowl
     public function __invoke(Bowl $bowl, int $version, Round $to, int $place): Bowl
     {
         return $this->database->transaction(function () use ($bowl, $version, $to, $place): Bowl {
-            $visit = $bowl->round->visit()->lockForUpdate()->firstOrFail();
+            $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             match (true) {
                 $visit->status === VisitStatus::Closed => throw VisitRefused::closed(),

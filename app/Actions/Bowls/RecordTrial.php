@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bowls;
 
+use App\Actions\Visits\LockVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BowlRows;
@@ -31,6 +32,7 @@ final readonly class RecordTrial
     public function result(TeamMember $member, Bowl $bowl, int $version, array $result, CarbonImmutable $now): Bowl
     {
         return $this->database->transaction(function () use ($member, $bowl, $version, $result, $now): Bowl {
+            LockVisit::open($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             match (true) {
                 ($current->sheet['purpose'] ?? 'service') !== 'trial' => throw VisitRefused::notATrial(trim($current->letter)),
@@ -50,6 +52,7 @@ final readonly class RecordTrial
     public function carry(TeamMember $member, Bowl $trial, Round $into, string $id, string $letter, Grams $colour, array $corrections, string $reason): Bowl
     {
         return $this->database->transaction(function () use ($member, $trial, $into, $id, $letter, $colour, $corrections, $reason): Bowl {
+            LockVisit::open($into->visit_id);
             if ($trial->trial === null) {
                 throw VisitRefused::trialOpen(trim($trial->letter));
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bowls;
 
-use App\Enums\VisitStatus;
+use App\Actions\Visits\LockVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Bowl;
@@ -20,10 +20,13 @@ final readonly class RemoveBowl
     public function __invoke(Bowl $bowl, int $version): void
     {
         $this->database->transaction(function () use ($bowl, $version): void {
+            LockVisit::open($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
+            $holding = Bowl::query()->whereHas('components', fn ($each) => $each->where('source_bowl_id', $current->id))->pluck('letter')->map(fn (string $letter): string => trim($letter));
             match (true) {
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
-                $current->round->visit->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                // Without it nobody could say any more what is in the others.
+                $holding->isNotEmpty() => throw VisitRefused::leftElsewhere(trim($current->letter), $holding->implode(', ')),
                 $current->batches()->exists() => throw VisitRefused::bowlBeingWeighed(trim($current->letter)),
                 default => $current->delete(),
             };

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Bowls;
 
+use App\Actions\Visits\LockVisit;
 use App\Actions\Visits\RecordAdjustment;
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BowlRows;
@@ -36,13 +36,13 @@ final readonly class SaveBowl
         $sheet = $this->read($round, $json);
 
         return $this->database->transaction(function () use ($round, $id, $sheet, $from): Bowl {
-            $round->visit()->lockForUpdate()->first();
+            LockVisit::any($round->visit_id);
             $existing = Bowl::query()->find($id);
             if ($existing !== null) {
                 // The same device sent it again: its first arrival stands.
                 return $existing->round_id === $round->id ? $existing : throw VisitRefused::idTaken();
             }
-            $this->assertOpen($round);
+            LockVisit::open($round->visit_id);
             $this->assertLetterFree($round, $sheet, null);
             $bowl = $this->rows->fill(new Bowl(['id' => $id, 'round_id' => $round->id, 'from_bowl_id' => $from, 'position' => (int) $round->bowls()->max('position') + 1]), $sheet);
             $bowl->save();
@@ -62,9 +62,8 @@ final readonly class SaveBowl
         $sheet = $this->read($bowl->round, $json);
 
         return $this->database->transaction(function () use ($member, $bowl, $version, $sheet, $reason): Bowl {
-            $bowl->round->visit()->lockForUpdate()->first();
+            LockVisit::open($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
-            $this->assertOpen($bowl->round);
             if ($current->version !== $version) {
                 throw EditedElsewhere::bowl($current);
             }
@@ -135,13 +134,6 @@ final readonly class SaveBowl
         }
 
         return $sheet;
-    }
-
-    private function assertOpen(Round $round): void
-    {
-        if ($round->visit->status === VisitStatus::Closed) {
-            throw VisitRefused::closed();
-        }
     }
 
     private function assertLetterFree(Round $round, BowlSheet $sheet, ?string $except): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Bowls;
 
+use App\Actions\Visits\LockVisit;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
@@ -25,7 +26,7 @@ final readonly class SplitBowl
     public function __invoke(TeamMember $member, Bowl $bowl, int $version, string $id, string $letter, ?Fraction $share): Bowl
     {
         return $this->database->transaction(function () use ($member, $bowl, $version, $id, $letter, $share): Bowl {
-            $visit = $bowl->round->visit;
+            $visit = LockVisit::any($bowl->round->visit_id);
             $rules = $visit->colourist->salon->rules();
             $shelf = $this->shelves->forVisit($visit);
             $sheet = $this->rows->sheet($bowl, $shelf);

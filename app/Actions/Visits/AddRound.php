@@ -20,7 +20,7 @@ final readonly class AddRound
     public function __invoke(Visit $visit, string $id, string $name): Visit
     {
         return $this->database->transaction(function () use ($visit, $id, $name): Visit {
-            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $current = LockVisit::any($visit->id);
             $existing = Round::query()->find($id);
             match (true) {
                 $existing !== null && $existing->visit_id !== $current->id => throw VisitRefused::idTaken(),

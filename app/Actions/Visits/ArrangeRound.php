@@ -32,7 +32,7 @@ final readonly class ArrangeRound
     private function onOpen(Round $round, int $version, callable $change): Visit
     {
         return $this->database->transaction(function () use ($round, $version, $change): Visit {
-            $visit = Visit::query()->lockForUpdate()->findOrFail($round->visit_id);
+            $visit = LockVisit::any($round->visit_id);
             if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }

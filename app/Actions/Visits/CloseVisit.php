@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Visits;
 
 use App\Actions\Clients\IndexClient;
+use App\Actions\Safety\AskGate;
 use App\Enums\ProposalSource;
 use App\Enums\ProposalState;
 use App\Enums\Verdict;
@@ -23,6 +24,7 @@ use Carbon\CarbonImmutable;
 use Core\Canvas\CanvasZone;
 use Core\Documents\ReadCanvas;
 use Core\Lineage\ReadChange;
+use Core\Safety\Step;
 use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\Str;
@@ -30,7 +32,7 @@ use Illuminate\Support\Str;
 /** Closes a visit with its outcome; what is to change next time becomes proposals. From then on the record stays as it is. */
 final readonly class CloseVisit
 {
-    public function __construct(private DatabaseManager $database, private CanvasRows $canvases, private VisitBowls $bowls, private SalonShelf $shelves, private IndexClient $index)
+    public function __construct(private DatabaseManager $database, private CanvasRows $canvases, private VisitBowls $bowls, private SalonShelf $shelves, private IndexClient $index, private AskGate $gate)
     {
     }
 
@@ -41,20 +43,23 @@ final readonly class CloseVisit
     public function __invoke(TeamMember $member, Visit $visit, int $version, Verdict $verdict, array $words, array $review, CarbonImmutable $now): Visit
     {
         return $this->database->transaction(function () use ($member, $visit, $version, $verdict, $words, $review, $now): Visit {
-            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $current = LockVisit::any($visit->id);
             if ($current->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }
             if ($current->version !== $version) {
                 throw EditedElsewhere::visit($current);
             }
-            $batches = Batch::query()->with('bowl')->whereHas('bowl.round', fn ($round) => $round->where('visit_id', $current->id))->get();
+            $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')->whereHas('bowl.round', fn ($round) => $round->where('visit_id', $current->id))->get();
             $open = $batches->first(fn (Batch $batch): bool => $batch->status->isOpen());
             if ($open !== null) {
                 throw VisitRefused::stillWeighing(trim($open->bowl->letter));
             }
             if (! $batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)) {
                 throw VisitRefused::nothingWeighed();
+            }
+            foreach ($batches->map(fn (Batch $batch): Bowl => $batch->bowl)->unique('id') as $bowl) {
+                ($this->gate)(Step::Close, $bowl, $current, CarbonImmutable::now());
             }
             $zones = array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvases->canvas($current)->zones);
             $results = ReadCanvas::writeResults(ReadCanvas::results($review['results'], $zones, '/results'));

@@ -35,6 +35,7 @@ final readonly class DecideProposal
     public function apply(TeamMember $member, Proposal $proposal, ?Bowl $bowl, int $version, CarbonImmutable $now): Proposal
     {
         return $this->database->transaction(function () use ($member, $proposal, $bowl, $version, $now): Proposal {
+            self::lock($proposal, $bowl);
             $current = $this->open($proposal);
             $change = Change::fromArray($current->change);
             $target = $bowl ?? $current->bowl;
@@ -64,13 +65,18 @@ final readonly class DecideProposal
 
     public function dismiss(TeamMember $member, Proposal $proposal, string $reason, CarbonImmutable $now): Proposal
     {
-        return $this->database->transaction(fn (): Proposal => $this->decided($this->open($proposal), $member, ProposalState::Dismissed, $reason, $now));
+        return $this->database->transaction(function () use ($member, $proposal, $reason, $now): Proposal {
+            self::lock($proposal, null);
+
+            return $this->decided($this->open($proposal), $member, ProposalState::Dismissed, $reason, $now);
+        });
     }
 
     /** The bowl stands as before; a note from last time waits again, what the repeat worked out is left. */
     public function takeBack(TeamMember $member, Proposal $proposal, int $version, CarbonImmutable $now): Proposal
     {
         return $this->database->transaction(function () use ($member, $proposal, $version, $now): Proposal {
+            self::lock($proposal, null);
             $current = Proposal::query()->lockForUpdate()->findOrFail($proposal->id);
             if (! in_array($current->state, [ProposalState::Applied, ProposalState::Dismissed], true)) {
                 throw VisitRefused::decided();
@@ -85,6 +91,15 @@ final readonly class DecideProposal
 
             return $this->decided($current, $member, $state, $current->source === ProposalSource::Review ? '' : 'kept as it was', $now);
         });
+    }
+
+    /** The visit whose bowl is changed; said at a close, it may wait in none yet. */
+    private static function lock(Proposal $proposal, ?Bowl $bowl): void
+    {
+        $visit = $bowl->round->visit_id ?? $proposal->visit_id;
+        if ($visit !== null) {
+            LockVisit::any($visit);
+        }
     }
 
     private function open(Proposal $proposal): Proposal

@@ -19,7 +19,7 @@ final readonly class ReceiveClient
     public function __invoke(Visit $visit, CarbonImmutable $now): Visit
     {
         return $this->database->transaction(function () use ($visit, $now): Visit {
-            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $current = LockVisit::any($visit->id);
             if ($current->status === VisitStatus::Expected) {
                 $current->fill(['status' => VisitStatus::InChair, 'received_at' => $now, 'version' => $current->version + 1])->save();
             }

@@ -26,7 +26,7 @@ final readonly class SaveCanvas
         $canvas = ReadCanvas::write(ReadCanvas::from($json));
 
         return $this->database->transaction(function () use ($member, $visit, $version, $canvas): Visit {
-            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $current = LockVisit::any($visit->id);
             if ($current->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }

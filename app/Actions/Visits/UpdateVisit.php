@@ -21,7 +21,7 @@ final readonly class UpdateVisit
     public function __invoke(Visit $visit, int $version, array $changes): Visit
     {
         return $this->database->transaction(function () use ($visit, $version, $changes): Visit {
-            $current = Visit::query()->lockForUpdate()->findOrFail($visit->id);
+            $current = LockVisit::any($visit->id);
             match (true) {
                 $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
                 $current->version !== $version => throw EditedElsewhere::visit($current),

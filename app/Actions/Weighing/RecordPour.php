@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Weighing;
 
+use App\Actions\Safety\AskGate;
+use App\Actions\Visits\LockVisit;
 use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
@@ -16,6 +18,7 @@ use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Core\Catalog\ProductKind;
 use Core\Documents\Leftover;
+use Core\Safety\Step;
 use Core\Weighing\BatchEventKind;
 use Illuminate\Database\DatabaseManager;
 
@@ -25,7 +28,7 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class RecordPour
 {
-    public function __construct(private DatabaseManager $database, private BatchRows $rows, private SalonShelf $shelves)
+    public function __construct(private DatabaseManager $database, private BatchRows $rows, private SalonShelf $shelves, private AskGate $gate)
     {
     }
 
@@ -33,6 +36,7 @@ final readonly class RecordPour
     public function __invoke(TeamMember $member, Batch $batch, Pour $pour, int $after, CarbonImmutable $now): Batch
     {
         return $this->database->transaction(function () use ($member, $batch, $pour, $after, $now): Batch {
+            $visit = LockVisit::any($batch->bowl->round->visit_id);
             $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
             $known = Pour::query()->find($pour->id);
             if ($known !== null) {
@@ -42,14 +46,18 @@ final readonly class RecordPour
             if ($after !== $latest) {
                 throw EditedElsewhere::batch($current);
             }
-            if ($current->bowl->round->visit->status === VisitStatus::Closed) {
+            if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
+            }
+            if (in_array($pour->kind, [BatchEventKind::Poured, BatchEventKind::Added], true)) {
+                // A reaction noted while somebody pours stops the pouring; what is in the bowl already stays on record.
+                ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->kind === BatchEventKind::Added ? $pour->line ?? '' : '');
             }
             if ($pour->kind === BatchEventKind::Added) {
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);
             }
             $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));
-            $pour->fill(['batch_id' => $current->id, 'sequence' => $latest + 1, 'team_member_id' => $member->id, 'poured_at' => $now])->save();
+            $pour->fill(['batch_id' => $current->id, 'sequence' => $latest + 1, 'team_member_id' => $member->id, 'poured_at' => $now, 'arrived_at' => CarbonImmutable::now()])->save();
             $current->fill([
                 'status' => $weighed->status,
                 'mixed_cg' => $weighed->total(),

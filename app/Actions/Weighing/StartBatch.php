@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Actions\Weighing;
 
+use App\Actions\Safety\AskGate;
+use App\Actions\Visits\LockVisit;
 use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
@@ -17,6 +19,7 @@ use Core\Documents\BowlSheet;
 use Core\Lineage\ApplyChange;
 use Core\Lineage\Change;
 use Core\Lineage\ChangeKind;
+use Core\Safety\Step;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Weighing\BatchPlan;
@@ -33,6 +36,7 @@ final readonly class StartBatch
         private SalonShelf $shelves,
         private BowlRows $bowls,
         private BatchRows $batches,
+        private AskGate $gate,
     ) {
     }
 
@@ -43,6 +47,7 @@ final readonly class StartBatch
     public function __invoke(TeamMember $member, Bowl $bowl, string $id, CarbonImmutable $now, string $times = '', string $strength = ''): Batch
     {
         return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength): Batch {
+            $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             $existing = Batch::query()->find($id);
             if ($existing !== null) {
@@ -52,9 +57,10 @@ final readonly class StartBatch
             if ($open !== null) {
                 return $open;
             }
-            if ($current->round->visit->status === VisitStatus::Closed) {
+            if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }
+            ($this->gate)(Step::Weigh, $current, $visit, CarbonImmutable::now());
             [$plan, $said] = $this->plan($current, $times, $strength);
 
             return Batch::query()->create([

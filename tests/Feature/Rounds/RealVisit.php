@@ -37,7 +37,7 @@ final class RealVisit
 
     public function __construct(private readonly TestCase $test, string $service)
     {
-        $this->salon = Salon::query()->create(['name' => 'Rounds '.Str::uuid()])->refresh();
+        $this->salon = Salon::query()->create(['name' => 'Rounds '.Str::uuid(), 'house_rules' => ['weigh-ahead' => 'yes']])->refresh();
         (new Shelf)->load($this->salon);
         foreach (ColourLine::query()->where('salon_id', $this->salon->id)->with('shades')->get() as $line) {
             $this->lines[$line->name] = "line-{$line->id}";
@@ -178,9 +178,25 @@ final class RealVisit
         return $this;
     }
 
+    /** What was weighed went on, where its gate lets it; else it was not used. Every bowl is one or the other at the end. */
+    public function settle(): self
+    {
+        foreach ($this->refresh()->visit['rounds'] as $round) {
+            foreach ($round['bowls'] as $bowl) {
+                if ($bowl['state'] === 'mixed' && $bowl['clock']['state'] === 'waiting') {
+                    $began = $this->test->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began']);
+                    $began->status() === 201 ? null : $this->post("bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed']);
+                }
+            }
+        }
+
+        return $this->refresh();
+    }
+
     /** @param  array<string, mixed>  $review */
     public function close(array $review = []): self
     {
+        $this->settle();
         $this->visit = $this->test->postJson("/api/visits/{$this->visit['id']}/close", $review + ['version' => $this->refresh()->visit['version'], 'verdict' => 'good', 'outcome' => 'As wished.'])->assertOk()->json();
 
         return $this;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Safety;
 
+use App\Accounts\CheckPassword;
 use App\Actions\Safety\NoteContraindication;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Safety\ClearanceRequest;
@@ -19,15 +20,16 @@ final class ContraindicationController extends Controller
     public function store(ContraindicationRequest $request, Client $client, NoteContraindication $note): JsonResponse
     {
         $this->authorize('view', $client);
-        $note->note($this->member($request), $client, $request->id(), $request->kind(), $request->note(), CarbonImmutable::now());
+        $note->note($this->member($request), $client, $request->id(), $request->kind(), $request->note(), $this->madeAt());
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);
     }
 
-    /** A colourist records what lifts it; an assistant may only note. */
-    public function update(ClearanceRequest $request, ContraindicationNote $contraindication, NoteContraindication $note): JsonResponse
+    /** A licensed person records what lifts it, with the password again; everybody may note. */
+    public function update(ClearanceRequest $request, ContraindicationNote $contraindication, NoteContraindication $note, CheckPassword $check): JsonResponse
     {
         $this->authorize('plan', $contraindication->client);
+        $check->again($this->member($request), $request->string('password')->value());
         $note->lift($this->member($request), $contraindication, $request->clearance(), CarbonImmutable::now());
 
         return new JsonResponse((new SafetyResource($contraindication->client->refresh()))->toArray());

@@ -19,8 +19,10 @@ final class SkinTestController extends Controller
     public function store(SkinTestRequest $request, Client $client, RecordSkinTest $record): JsonResponse
     {
         $this->authorize('view', $client);
-        $now = CarbonImmutable::now();
-        $record->place($this->member($request), $client, $request->id(), $request->lines($this->member($request)->salon), $request->spot(), $request->placedAt($now));
+        $record->place(
+            $this->member($request), $client, $request->id(), $request->lines($this->member($request)->salon), $request->spot(),
+            $request->placedAt($this->madeAt()), $request->placedBy($this->member($request)), CarbonImmutable::now(),
+        );
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);
     }
@@ -28,7 +30,7 @@ final class SkinTestController extends Controller
     public function update(ReadSkinTestRequest $request, SkinTest $test, RecordSkinTest $record): JsonResponse
     {
         $this->authorize('view', $test->client);
-        $record->read($this->member($request), $test, $request->result(), $request->note(), CarbonImmutable::now());
+        $record->read($this->member($request), $test, $request->result(), $request->note(), $this->madeAt());
 
         return new JsonResponse((new SafetyResource($test->client->refresh()))->toArray());
     }

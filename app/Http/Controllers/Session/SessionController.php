@@ -4,38 +4,75 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Session;
 
+use App\Accounts\CheckPassword;
+use App\Accounts\KnownDevice;
 use App\Http\Controllers\Controller;
+use App\Http\Middleware\IdleLock;
+use App\Http\Requests\Session\NewPasswordRequest;
+use App\Http\Requests\Session\PasswordRequest;
 use App\Http\Requests\Session\SignInRequest;
 use App\Http\Resources\Session\SessionResource;
 use App\Models\TeamMember;
+use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Cookie\CookieJar;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
-use Illuminate\Support\Facades\Auth;
 
 final class SessionController extends Controller
 {
+    public function __construct(private readonly StatefulGuard $guard)
+    {
+    }
+
     /** Who is signed in; null for nobody. */
     public function show(Request $request): JsonResponse
     {
         $member = $request->user();
 
         // A bare null: the framework would make an empty object of it.
-        return $member instanceof TeamMember ? new JsonResponse((new SessionResource($member))->toArray()) : JsonResponse::fromJsonString('null');
+        return $member instanceof TeamMember
+            ? new JsonResponse((new SessionResource($member))->locked(IdleLock::isLocked($request, $member))->toArray())
+            : JsonResponse::fromJsonString('null');
     }
 
-    public function store(SignInRequest $request): JsonResponse
+    public function store(SignInRequest $request, CheckPassword $check, CookieJar $cookies): JsonResponse
     {
-        if (! Auth::attempt($request->credentials())) {
-            return new JsonResponse(['message' => 'Name or password is not right.', 'mend' => 'Check both and try again; the owner can set a new password.'], 422);
-        }
+        $member = $check->signIn($request, $request->email(), $request->password());
+        $this->guard->login($member);
         $request->session()->regenerate();
+        IdleLock::open($request->session());
+
+        return (new JsonResponse((new SessionResource($member))->toArray()))->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
+    }
+
+    /** Locks the device now; the session stays, and opens nothing. */
+    public function lock(Request $request): JsonResponse
+    {
+        IdleLock::lock($request->session());
+
+        return new JsonResponse(null, 204);
+    }
+
+    public function unlock(PasswordRequest $request, CheckPassword $check): JsonResponse
+    {
+        $check->again($this->member($request), $request->password());
+        IdleLock::open($request->session());
 
         return new JsonResponse((new SessionResource($this->member($request)))->toArray());
     }
 
+    /** A new password ends every other session of this person. */
+    public function password(NewPasswordRequest $request, CheckPassword $check): JsonResponse
+    {
+        $check->again($this->member($request), $request->password());
+        $this->member($request)->fill(['password' => $request->newPassword()])->save();
+
+        return new JsonResponse(null, 204);
+    }
+
     public function destroy(Request $request): JsonResponse
     {
-        Auth::logout();
+        $this->guard->logout();
         $request->session()->invalidate();
         $request->session()->regenerateToken();
 

@@ -8,7 +8,6 @@ use App\Actions\Visits\ReceiveClient;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\Visit;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 
 final class ReceiveClientController extends Controller
@@ -17,6 +16,6 @@ final class ReceiveClientController extends Controller
     {
         $this->authorize('attend', $visit);
 
-        return new JsonResponse((new VisitResource($receive($visit, CarbonImmutable::now())))->toArray());
+        return new JsonResponse((new VisitResource($receive($visit, $this->madeAt())))->toArray());
     }
 }

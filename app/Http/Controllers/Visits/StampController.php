@@ -9,7 +9,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\StampRequest;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\Bowl;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 
 final class StampController extends Controller
@@ -17,7 +16,7 @@ final class StampController extends Controller
     public function store(StampRequest $request, Bowl $bowl, StampBowl $stamp): JsonResponse
     {
         $this->authorize('attend', $bowl->round->visit);
-        $visit = $stamp($this->member($request), $bowl, $request->id(), $request->kind(), $request->words(), CarbonImmutable::now());
+        $visit = $stamp($this->member($request), $bowl, $request->id(), $request->kind(), $request->words(), $this->madeAt());
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);
     }

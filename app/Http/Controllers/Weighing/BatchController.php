@@ -10,7 +10,6 @@ use App\Http\Requests\Weighing\StartBatchRequest;
 use App\Http\Resources\Weighing\BatchResource;
 use App\Models\Batch;
 use App\Models\Bowl;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 
 final class BatchController extends Controller
@@ -28,7 +27,7 @@ final class BatchController extends Controller
     {
         $this->authorize('attend', $bowl->round->visit);
 
-        return new JsonResponse((new BatchResource($start($this->member($request), $bowl, $request->id(), CarbonImmutable::now(), $request->times(), $request->strength())))->toArray(), 201);
+        return new JsonResponse((new BatchResource($start($this->member($request), $bowl, $request->id(), $this->madeAt(), $request->times(), $request->strength())))->toArray(), 201);
     }
 
     public function show(Batch $batch): JsonResponse

@@ -9,7 +9,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Weighing\BatchEventRequest;
 use App\Http\Resources\Weighing\BatchResource;
 use App\Models\Batch;
-use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 
 final class BatchEventController extends Controller
@@ -17,7 +16,7 @@ final class BatchEventController extends Controller
     public function store(BatchEventRequest $request, Batch $batch, RecordPour $record): JsonResponse
     {
         $this->authorize('attend', $batch->bowl->round->visit);
-        $moved = $record($this->member($request), $batch, $request->pour(), $request->afterSequence(), CarbonImmutable::now());
+        $moved = $record($this->member($request), $batch, $request->pour(), $request->afterSequence(), $this->madeAt());
 
         return new JsonResponse((new BatchResource($moved))->toArray(), 201);
     }

@@ -18,6 +18,8 @@ final class NewClientRequest extends FormRequest
             'cautions' => ['nullable', 'string', 'max:500'],
             'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
             'training' => ['nullable', 'boolean'],
+            'reason' => ['nullable', 'string', 'max:300'],
+            'id' => [$this->isMethod('PUT') ? 'prohibited' : 'nullable', 'uuid'],
             'version' => [$this->isMethod('PUT') ? 'required' : 'prohibited', 'integer', 'min:1'],
         ];
     }
@@ -33,6 +35,18 @@ final class NewClientRequest extends FormRequest
             'born_on' => $this->filled('bornOn') ? $this->string('bornOn')->value() : null,
             'training' => $this->boolean('training'),
         ];
+    }
+
+    /** Why a birthday or a practice head is changed. */
+    public function reason(): string
+    {
+        return $this->string('reason')->trim()->value();
+    }
+
+    /** Made by the device; null from one that makes none. */
+    public function madeAs(): ?string
+    {
+        return $this->filled('id') ? $this->string('id')->lower()->value() : null;
     }
 
     public function version(): int

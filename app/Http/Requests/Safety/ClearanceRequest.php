@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Safety;
 
+use App\Rules\RealReason;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ClearanceRequest extends FormRequest
@@ -12,7 +13,8 @@ final class ClearanceRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'clearance' => ['required', 'string', 'max:300'],
+            'clearance' => ['required', 'string', 'max:300', new RealReason],
+            'password' => ['required', 'string', 'max:200'],
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Safety;
 
 use App\Models\Salon;
+use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -18,7 +19,8 @@ final class SkinTestRequest extends FormRequest
             'lines' => ['required', 'array', 'min:1', 'max:20'],
             'lines.*' => ['string', 'max:30', 'regex:/^line-\d+$/'],
             'spot' => ['required', 'string', 'max:80'],
-            'placedAt' => ['nullable', 'date', 'before:+1 hour', 'after:-60 days'],
+            'placedBy' => ['nullable', 'string', 'max:120'],
+            'placedAt' => ['nullable', 'date', 'before:+1 minute', 'after:-60 days'],
         ];
     }
 
@@ -40,6 +42,12 @@ final class SkinTestRequest extends FormRequest
         abort_if(array_diff($wanted, $known) !== [], 422, 'A line that was tested is not on the shelf.');
 
         return $wanted;
+    }
+
+    /** Who placed it, where that was earlier. One that only waited on its device was placed by who recorded it. */
+    public function placedBy(TeamMember $member): string
+    {
+        return $this->filled('placedAt') ? $this->string('placedBy')->trim()->value() : $member->name;
     }
 
     public function placedAt(CarbonImmutable $now): CarbonImmutable

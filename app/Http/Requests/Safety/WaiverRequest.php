@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Safety;
 
+use App\Rules\RealReason;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class WaiverRequest extends FormRequest
@@ -13,7 +14,8 @@ final class WaiverRequest extends FormRequest
     {
         return [
             'id' => ['required', 'uuid'],
-            'reason' => ['required', 'string', 'min:5', 'max:300'],
+            'reason' => ['required', 'string', 'max:300', new RealReason],
+            'password' => ['required', 'string', 'max:200'],
         ];
     }
 

@@ -11,12 +11,16 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'email', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']];
     }
 
-    /** @return array{email: string, password: string} */
-    public function credentials(): array
+    public function email(): string
     {
-        return ['email' => $this->string('email')->lower()->value(), 'password' => $this->string('password')->value()];
+        return $this->string('email')->value();
+    }
+
+    public function password(): string
+    {
+        return $this->string('password')->value();
     }
 }

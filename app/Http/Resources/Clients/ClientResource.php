@@ -39,6 +39,7 @@ final class ClientResource extends JsonResource
             'bornOn' => $client->born_on?->toDateString(),
             'training' => $client->training,
             'safety' => (new SafetyResource($client))->toArray(),
+            'changes' => ChangeResource::of($client),
             'trends' => array_map(fn (array $job): array => ['job' => $job['job'], 'trends' => array_map(self::trend(...), $job['trends'])], resolve(ClientTrends::class)->of($client)),
             'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),

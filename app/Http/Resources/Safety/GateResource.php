@@ -7,10 +7,11 @@ namespace App\Http\Resources\Safety;
 use App\Formulas\SafetyRows;
 use App\Http\Resources\Visits\PictureResource;
 use App\Models\Bowl;
-use App\Models\Round;
+use App\Models\ColourLine;
 use App\Models\Visit;
 use App\Models\Waiver;
 use Carbon\CarbonImmutable;
+use Core\Safety\Gate;
 use Core\Safety\SkinTestState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -23,9 +24,7 @@ final class GateResource extends JsonResource
     {
         $gate = resolve(SafetyRows::class)->gate($this->resource, CarbonImmutable::now());
 
-        return [
-            'open' => $gate->isOpen(),
-            'reasons' => PictureResource::cautions($gate->reasons),
+        return self::shape($gate) + [
             'waivable' => $gate->waivable,
             'waived' => $gate->waived,
             'waivers' => array_values($this->resource->waivers->map(fn (Waiver $waiver): array => [
@@ -35,16 +34,28 @@ final class GateResource extends JsonResource
         ];
     }
 
+    /** @return array{open: bool, ahead: bool, reasons: list<array{key: string, reason: string, mend: string}>} the gate of one bowl, for the bench */
+    public static function ofBowl(Bowl $bowl): array
+    {
+        return self::shape(resolve(SafetyRows::class)->gateOf($bowl, $bowl->round->visit, CarbonImmutable::now()));
+    }
+
+    /** @return array{open: bool, ahead: bool, reasons: list<array{key: string, reason: string, mend: string}>} */
+    private static function shape(Gate $gate): array
+    {
+        return ['open' => $gate->isOpen(), 'ahead' => $gate->isAhead(), 'reasons' => PictureResource::cautions($gate->reasons)];
+    }
+
     /**
      * @param  array<string, SkinTestState>  $states  by line id
      * @return array<string, array{line: string, state: string, words: string}>
      */
     private function states(array $states): array
     {
-        $names = $this->resource->rounds->flatMap(fn (Round $round) => $round->bowls)->mapWithKeys(fn (Bowl $bowl): array => ["line-{$bowl->colour_line_id}" => $bowl->colourLine->name]);
+        $names = ColourLine::query()->where('salon_id', $this->resource->salon_id)->pluck('name', 'id');
         $found = [];
         foreach ($states as $line => $state) {
-            $found[$line] = ['line' => $names[$line] ?? '', 'state' => $state->value, 'words' => $state->words()];
+            $found[$line] = ['line' => $names[(int) substr($line, 5)] ?? '', 'state' => $state->value, 'words' => $state->words()];
         }
 
         return $found;

@@ -28,20 +28,22 @@ final class SafetyResource extends JsonResource
         $safety = resolve(SafetyRows::class)->client($client, $now);
         $lines = ColourLine::query()->where('salon_id', $client->salon_id)->whereNotIn('kind', ['direct', 'care'])->orderBy('name')->get();
         $rules = $lines->isEmpty() ? 7 : \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->skinTestDays;
-        $hour = intdiv((int) $now->getTimestamp(), 3600);
+        $second = (int) $now->getTimestamp();
 
         return [
             'age' => $safety->age,
             'reaction' => $safety->hasReaction(),
-            'lines' => array_values($lines->map(function (ColourLine $line) use ($safety, $hour, $rules): array {
-                $state = $safety->stateFor("line-{$line->id}", $hour, $rules);
+            'readers' => \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->testReaders->words(),
+            'lines' => array_values($lines->map(function (ColourLine $line) use ($safety, $second, $rules): array {
+                $state = $safety->stateFor("line-{$line->id}", $second, $rules);
 
                 return ['id' => "line-{$line->id}", 'name' => $line->name, 'state' => $state->value, 'words' => $state->words()];
             })->all()),
             'tests' => array_values($client->skinTests->map(fn (SkinTest $test): array => [
                 'id' => $test->id,
                 'lines' => array_values($lines->filter(fn (ColourLine $line): bool => in_array("line-{$line->id}", $test->lines, true))->map(fn (ColourLine $line): string => $line->name)->all()),
-                'spot' => $test->spot, 'placedAt' => $test->placed_at->toIso8601String(), 'placedBy' => $test->placer->name,
+                'spot' => $test->spot, 'placedAt' => $test->placed_at->toIso8601String(), 'placedBy' => $test->placed_words === '' ? $test->placer->name : $test->placed_words,
+                'recordedBy' => $test->placed_words === '' || $test->placed_words === $test->placer->name ? null : $test->placer->name,
                 'readFrom' => $test->placed_at->addHours(\Core\Safety\SkinTest::HOURS)->toIso8601String(),
                 'readAt' => $test->read_at?->toIso8601String(), 'readBy' => $test->reader?->name, 'result' => $test->result?->value, 'note' => $test->note,
             ])->all()),

@@ -12,10 +12,24 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @property TeamMember $resource */
 final class SessionResource extends JsonResource
 {
+    private bool $locked = false;
+
+    public function locked(bool $locked): self
+    {
+        $this->locked = $locked;
+
+        return $this;
+    }
+
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
         return [
+            'id' => $this->resource->id,
+            'locked' => $this->locked,
+            'licensed' => $this->resource->isLicensed(),
+            'vouches' => $this->resource->mayVouch(),
+            'idleMinutes' => $this->resource->salon->rules()->idleMinutes,
             'name' => $this->resource->name,
             'initials' => $this->resource->initials,
             'role' => $this->resource->role->value,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Weighing;
 
+use App\Http\Resources\Safety\GateResource;
 use App\Models\Bowl;
 use App\Models\Component;
 use Core\Documents\BowlSheet;
@@ -39,6 +40,7 @@ final class BenchResource extends JsonResource
             'client' => $bowl->round->visit->client->name,
             'visit' => $bowl->round->visit_id,
             'mark' => $this->sheet->details->mark,
+            'gate' => GateResource::ofBowl($bowl),
             'total' => $this->worked === null ? 'by eye' : $this->worked->total()->show($this->worked->step),
             'lines' => $this->worked === null
                 ? array_map(fn (PlannedLine $line): array => ['key' => $line->key, 'label' => $line->label, 'grams' => $line->open ? 'by eye' : $line->target->text()], $this->sheet->open?->lines() ?? [])

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Middleware;
+
+use App\Models\TeamMember;
+use App\Records\WriteContext;
+use Closure;
+use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\ConnectionInterface;
+use Illuminate\Database\DatabaseManager;
+use Illuminate\Database\QueryException;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use PDOException;
+use Symfony\Component\HttpFoundation\Response;
+use Throwable;
+
+/**
+ * Every write is one transaction: all of it is kept, or nothing. Where it loses a race for a row (a deadlock, a wait that ran
+ * out, a key that another request has just taken) it is done anew and finds what the other has left. A write with an id of its
+ * device is carried out once: sent again, it is answered as known.
+ */
+final readonly class WriteOnce
+{
+    private const TRIES = 8;
+
+    /** Deadlock, lock wait ran out, duplicate key. */
+    private const LOST_RACES = [1213, 1205, 1062];
+
+    public function __construct(private DatabaseManager $database, private Application $app)
+    {
+    }
+
+    public function handle(Request $request, Closure $next): Response
+    {
+        if ($request->isMethodSafe()) {
+            return $next($request);
+        }
+        $connection = $this->database->connection();
+        $level = $connection->transactionLevel();
+        $address = $request->route()?->parameters() ?? [];
+        for ($try = 1; ; $try++) {
+            $connection->beginTransaction();
+            try {
+                $response = $this->known($request, $connection) ?? $next($request);
+                $failure = $response->exception ?? null;
+            } catch (Throwable $thrown) {
+                [$response, $failure] = [null, $thrown];
+            }
+            if ($response !== null && $response->isSuccessful()) {
+                $connection->commit();
+
+                return $response;
+            }
+            $connection->rollBack($level);
+            if ($try === self::TRIES || ! self::lostRace($failure)) {
+                return $response ?? throw ($failure ?? new \LogicException('No answer.'));
+            }
+            // As it came: another try reads every record of the address anew.
+            foreach ($address as $name => $value) {
+                $request->route()?->setParameter($name, $value);
+            }
+            $this->app->forgetScopedInstances();
+            usleep(random_int(2_000, 15_000) * $try);
+        }
+    }
+
+    /** The answer to a write that was carried out before; null for one that is new. */
+    private function known(Request $request, ConnectionInterface $connection): ?Response
+    {
+        $context = $this->app->make(WriteContext::class);
+        $member = $request->user();
+        if ($context->author !== null && (! $member instanceof TeamMember || $member->id !== $context->author)) {
+            return new JsonResponse(['message' => 'This was made by somebody else.', 'mend' => 'It waits on this device until that person signs in again.'], Response::HTTP_PRECONDITION_FAILED);
+        }
+        if ($context->id === null || ! $member instanceof TeamMember) {
+            return null;
+        }
+        $fingerprint = hash('sha256', "{$request->method()} {$request->path()} {$request->getContent()}");
+        $new = $connection->table('writes')->insertOrIgnore([
+            'id' => $context->id, 'team_member_id' => $member->id, 'fingerprint' => $fingerprint,
+            'made_at' => $context->madeAt->format('Y-m-d H:i:s.v'), 'arrived_at' => now()->format('Y-m-d H:i:s.v'),
+        ]) === 1;
+        if ($new) {
+            return null;
+        }
+        $known = $connection->table('writes')->where('id', $context->id)->first();
+
+        return $known !== null && $known->fingerprint === $fingerprint && (int) $known->team_member_id === $member->id
+            ? new JsonResponse(['already' => true])
+            : new JsonResponse(['message' => 'Something else was sent under the same id before.', 'mend' => 'Reload the page and do it again.'], Response::HTTP_UNPROCESSABLE_ENTITY);
+    }
+
+    private static function lostRace(?Throwable $failure): bool
+    {
+        for ($each = $failure; $each !== null; $each = $each->getPrevious()) {
+            $code = $each instanceof QueryException || $each instanceof PDOException ? ($each->errorInfo[1] ?? null) : null;
+            if (in_array($code, self::LOST_RACES, true) || $each instanceof \Illuminate\Database\DeadlockException) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use Spatie\Activitylog\Contracts\Activity;
+use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Traits\LogsActivity;
+
+/** A record whose every change is written down: old and new value, who, when, and the reason where one was given. */
+trait Recorded
+{
+    use LogsActivity;
+
+    public function getActivitylogOptions(): LogOptions
+    {
+        return LogOptions::defaults()
+            ->logAll()
+            ->logExcept(['password', 'remember_token', 'created_at', 'updated_at', 'version'])
+            ->logOnlyDirty()
+            ->dontLogIfAttributesChangedOnly(['updated_at', 'version', 'remember_token'])
+            ->dontSubmitEmptyLogs();
+    }
+
+    public function tapActivity(Activity $activity, string $event): void
+    {
+        $context = resolve(WriteContext::class);
+        if ($context->reason() !== '' && $activity->properties !== null) {
+            $activity->properties = $activity->properties->put('reason', $context->reason());
+        }
+    }
+}

@@ -1,0 +1,1 @@
+command_drill() { fail "not yet"; }

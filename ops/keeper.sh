@@ -1,0 +1,23 @@
+#!/usr/bin/env bash
+# Runs beside the salon as the own user: one backup a day, seven of them kept, and logs that do not grow for ever.
+set -uo pipefail
+ROOT=$1
+DIR=$2
+DB_NAME=$3
+INSTANCE=${DIR##*/}
+SECRETS=$DIR/run/keeper
+# shellcheck source=/dev/null
+for part in say owner instance database record; do source "$ROOT/ops/$part.sh"; done
+OWN_USER=$(id -un)
+OWN=()
+SOCKETS=$(socket_folder)
+DB_SOCKET="$SOCKETS/sql.sock"
+while true; do
+    today="$DIR/backups/daily-$(date +%Y-%m-%d).tar.gz"
+    if [ ! -f "$today" ] && [ -S "$DB_SOCKET" ]; then
+        (backup_to "$today") && ls -1 "$DIR"/backups/daily-*.tar.gz | sort -r | tail -n +8 | xargs -r rm -f --
+    fi
+    command -v logrotate >/dev/null && logrotate -s "$DIR/run/logrotate.state" "$DIR/run/logrotate.conf"
+    sleep "${TINTA_KEEPER_SECONDS:-300}" &
+    wait $!
+done

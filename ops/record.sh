@@ -1,0 +1,134 @@
+# The salon's record: brought up to date, backed up, put back. Nothing here throws a salon away.
+
+# How many salons the database holds; nothing where there are no tables yet.
+salons_held() { sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons' 2>/dev/null || echo 0; }
+
+pending_migrations() {
+    local done_already
+    done_already=$(sql owner -N "$DB_NAME" -e 'SELECT migration FROM migrations' 2>/dev/null) || done_already=''
+    for file in "$MIGRATIONS"/*.php; do
+        grep -qxF "$(basename "$file" .php)" <<<"$done_already" || basename "$file" .php
+    done
+}
+
+# Where no salon is yet, everything is made anew, whatever a cut-off start left; where one is, it is kept.
+prepare_record() {
+    MIGRATIONS=${TINTA_MIGRATIONS:-$ROOT/database/migrations}
+    if [ "$(salons_held)" -eq 0 ]; then
+        say 'Loading the demo salon'
+        artisan migrate:fresh --path="$MIGRATIONS" --realpath --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The database could not be made ready; see var/$INSTANCE/log/migrate.log."
+        artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/seed.log."
+    else
+        update_record
+    fi
+}
+
+# A migration that fails leaves the old state: the backup from just before it is put back.
+update_record() {
+    local pending before
+    pending=$(pending_migrations)
+    [ -z "$pending" ] && return 0
+    before="$DIR/backups/before-$(tail -1 <<<"$pending")-$(date +%Y%m%d-%H%M%S).tar.gz"
+    say "Backing up before the update: ${before#"$ROOT"/}"
+    backup_to "$before"
+    if ! artisan migrate --path="$MIGRATIONS" --realpath --force --no-interaction >"$DIR/log/migrate.log" 2>&1; then
+        say 'The update failed; the state from before is put back'
+        load_backup "$before" "$DB_NAME"
+        fail "The database could not be brought up to date, and is as it was. See var/$INSTANCE/log/migrate.log; the earlier release of Tinta still opens it."
+    fi
+}
+
+# backup_to FILE : database and photographs as of one moment, while the salon works
+backup_to() {
+    local work file=$1
+    work=$(as_own mktemp -d "$DIR/run/backup.XXXXXX")
+    # No word of the tables' makers: the account that puts it back makes them.
+    (
+        umask 077
+        MYSQL_PWD=$(cat "$SECRETS/db_backup") mariadb-dump --no-defaults --socket="$DB_SOCKET" -utinta_backup --default-character-set=utf8mb4 \
+            --single-transaction --quick --triggers --hex-blob --no-tablespaces --skip-lock-tables --skip-comments "$DB_NAME" >"$work/record.sql" \
+            && tail -c 200 "$work/record.sql" >/dev/null && [ -s "$work/record.sql" ]
+    ) || { rm -rf "$work"; fail 'The database could not be read; nothing was written.'; }
+    printf '{"format": 1, "database": "tinta", "made": "%s", "migration": "%s"}\n' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" \
+        "$(sql backup -N "$DB_NAME" -e 'SELECT migration FROM migrations ORDER BY id DESC LIMIT 1' 2>/dev/null)" >"$work/tinta.json"
+    mkdir -p "$work/photos"
+    if [ -d "$DIR/storage/app/private/photos" ]; then cp -a "$DIR/storage/app/private/photos/." "$work/photos/"; fi
+    (umask 077 && tar -C "$work" -czf "$file.part" tinta.json record.sql photos) || { rm -rf "$work" "$file.part"; fail "The backup could not be written to $file."; }
+    mv "$file.part" "$file"
+    rm -rf "$work"
+}
+
+# load_backup FILE DATABASE : the tables of a backup in place of what the database holds
+load_backup() {
+    local status=0
+    sql root -e "DROP DATABASE IF EXISTS \`$2\`" && make_database "$2"
+    tar -xzOf "$1" record.sql | sed -E 's/DEFINER=`[^`]+`@`[^`]+`//' | sql root "$2" || status=1
+    return $status
+}
+
+command_backup() {
+    [ -n "${1:-}" ] || fail 'Name the file: ./tinta backup FILE'
+    use_instance "${TINTA_INSTANCE:-demo}"
+    is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
+    backup_to "$(from_caller "$1")"
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    done_saying "Written to $1, readable by its owner only."
+}
+
+command_restore() {
+    [ -n "${1:-}" ] || fail 'Name the file: ./tinta restore FILE'
+    local file working=0 before
+    file=$(from_caller "$1")
+    tar -xzOf "$file" tinta.json 2>/dev/null | grep -q '"format": 1' || fail "$1 is no backup of Tinta."
+    use_instance "${TINTA_INSTANCE:-demo}"
+    take_lock
+    MIGRATIONS=$ROOT/database/migrations
+    is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
+    say 'Trying the backup beside the record'
+    load_backup "$file" tinta_check || fail "$1 cannot be read to its end; nothing was changed."
+    [ "$(sql root -N tinta_check -e 'SELECT COUNT(*) FROM salons' 2>/dev/null || echo 0)" -gt 0 ] || fail "$1 holds no salon; nothing was changed."
+    sql root -e 'DROP DATABASE tinta_check'
+    before="$DIR/backups/before-restore-$(date +%Y%m%d-%H%M%S).tar.gz"
+    if [ "$(salons_held)" -gt 0 ]; then
+        say "What is here now is kept: ${before#"$ROOT"/}"
+        backup_to "$before"
+    fi
+    # Pages that are open wait, and send what they keep when it is back.
+    is_running nginx "$(NGINX_MARK)" && working=1
+    stop_web
+    if ! load_backup "$file" "$DB_NAME"; then
+        [ -f "$before" ] && load_backup "$before" "$DB_NAME"
+        fail "$1 could not be put back; the record is as it was."
+    fi
+    rm -rf "$DIR/storage/app/private/photos.new"
+    as_own mkdir -p "$DIR/storage/app/private/photos.new"
+    tar -C "$DIR/storage/app/private/photos.new" --strip-components=1 -xzf "$file" photos
+    if [ "$(id -u)" -eq 0 ]; then chown -R "$OWN_USER:" "$DIR/storage/app/private/photos.new"; fi
+    rm -rf "$DIR/storage/app/private/photos"
+    mv "$DIR/storage/app/private/photos.new" "$DIR/storage/app/private/photos"
+    update_record
+    grant_app "$DB_NAME"
+    if [ $working -eq 1 ]; then start_scale; start_web; fi
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    done_saying "The record is as it was when $1 was written."
+}
+
+command_reset_demo() {
+    use_instance demo
+    COMMAND=reset-demo
+    take_lock
+    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; }
+    local others
+    others=$(sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons WHERE demo = 0' 2>/dev/null || sql owner -N "$DB_NAME" -e "SELECT COUNT(*) FROM salons WHERE name <> 'Sailcloth Row Colour Studio'" 2>/dev/null || echo 0)
+    [ "$others" -eq 0 ] || fail 'There is a salon here that is not the demo. It is not thrown away; back it up with ./tinta backup FILE.'
+    say 'Loading the demo salon afresh'
+    artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/migrate.log."
+    artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/seed.log."
+    grant_app "$DB_NAME"
+    done_saying 'The demo is as on its first day.'
+}
+
+# A path as whoever called meant it.
+from_caller() {
+    case "$1" in /*) printf '%s' "$1" ;; *) printf '%s/%s' "$CALLER" "$1" ;; esac
+}
