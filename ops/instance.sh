@@ -125,6 +125,8 @@ start_process() {
         umask 077
         # The start's own lock must not live on in what it starts.
         exec 9>&-
+        touch "$DIR/log/$name.log"
+        if [ "$(id -u)" -eq 0 ]; then chown "$OWN_USER:" "$DIR/log/$name.log"; fi
         "${OWN[@]}" setsid bash -c 'cd "$1" && echo $$ >"$1/run/$2.pid" && shift 2 && exec "$@"' start "$DIR" "$name" "$@" \
             >>"$DIR/log/$name.log" 2>&1 </dev/null &
     )

@@ -114,7 +114,7 @@ command_restore() {
 }
 
 command_reset_demo() {
-    use_instance demo
+    use_instance "${TINTA_INSTANCE:-demo}"
     COMMAND=reset-demo
     take_lock
     is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; }
@@ -122,8 +122,8 @@ command_reset_demo() {
     others=$(sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons WHERE demo = 0' 2>/dev/null || sql owner -N "$DB_NAME" -e "SELECT COUNT(*) FROM salons WHERE name <> 'Sailcloth Row Colour Studio'" 2>/dev/null || echo 0)
     [ "$others" -eq 0 ] || fail 'There is a salon here that is not the demo. It is not thrown away; back it up with ./tinta backup FILE.'
     say 'Loading the demo salon afresh'
-    artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/migrate.log."
-    artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/demo/log/seed.log."
+    artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/migrate.log."
+    artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/seed.log."
     grant_app "$DB_NAME"
     done_saying 'The demo is as on its first day.'
 }

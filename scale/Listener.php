@@ -17,6 +17,11 @@ final class Listener
 
     private float $sentAt = 0.0;
 
+    private ?float $begunAt = null;
+
+    /** Seconds after which a browser asks anew, so that a stream ends with the session that opened it. */
+    private const LONGEST = 120.0;
+
     /**
      * @param  resource  $socket
      * @param  ?LivePour  $pour  null when only the bare reading is wanted
@@ -47,6 +52,10 @@ final class Listener
     /** Sends what has changed, and a sign of life every second. False when the browser has gone. */
     public function tell(Reader $reader, float $now): bool
     {
+        $this->begunAt ??= $now;
+        if ($now - $this->begunAt > self::LONGEST) {
+            return false;
+        }
         $data = (string) json_encode($this->event($reader, $now), JSON_UNESCAPED_UNICODE);
         if ($data === $this->sent && $now - $this->sentAt < 1.0) {
             return true;
@@ -72,6 +81,7 @@ final class Listener
             'reading' => $reading,
             'shown' => self::show($reading),
             'still' => $reader->latest()?->still === true,
+            'since' => $reader->since(),
             'pour' => $live === null ? null : [
                 'place' => $live->place->value,
                 'net' => self::show($live->net->centigrams),

@@ -31,6 +31,9 @@ final class Reader
 
     private ?ScaleLine $latest = null;
 
+    /** Another each time the scale comes back: between, it may have been switched off and have lost its zero. */
+    private string $since = '';
+
     public function __construct(private readonly string $host, private readonly int $port)
     {
     }
@@ -64,6 +67,7 @@ final class Reader
             fclose($this->socket);
             $this->socket = null;
             $this->pending = '';
+            $this->since = '';
 
             return;
         }
@@ -71,6 +75,9 @@ final class Reader
         // An endless line is no line; keeping only its tail bounds what garbage can cost.
         $this->pending = substr((string) array_pop($lines), -500);
         foreach ($lines as $line) {
+            if ($this->since === '' || $now - $this->heardAt > self::SILENCE) {
+                $this->since = bin2hex(random_bytes(6));
+            }
             $this->heardAt = $now;
             try {
                 $this->latest = ScaleLine::parse($line);
@@ -89,6 +96,12 @@ final class Reader
             $this->latest?->isOverload() === true => 'overload',
             default => 'reading',
         };
+    }
+
+    /** Since when the scale is heard without a break, as a word that is another after each. */
+    public function since(): string
+    {
+        return $this->since;
     }
 
     public function latest(): ?ScaleLine

@@ -8,4 +8,5 @@ use Tests\TestCase;
 
 // tests/Core and tests/Arch run bare: the core boots nothing.
 uses(TestCase::class, DatabaseTransactions::class)->in('Feature');
+uses(TestCase::class)->in('Ops');
 uses(BrowserTestCase::class)->in('Browser');

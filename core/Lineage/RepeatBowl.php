@@ -85,7 +85,7 @@ final class RepeatBowl
             }
             try {
                 ['blend' => $blend, 'sheet' => $changed] = StandIns::for($this->sheet, $product->id, 'not to be had any more', $this->shelf, $this->rules)[0];
-                $differs = $blend->differs === [] ? 'The nearest blend of its line.' : ucfirst(implode(', ', $blend->differs)).'.';
+                $differs = $blend->differs === [] ? 'The nearest blend of its line.' : ucfirst($blend->differsInWords()).'.';
                 // A level away is another colour: that is for a colourist to take or to leave.
                 $near = $blend->distance->compare(Fraction::one()) <= 0;
                 $this->say('substitute', "{$product->label()} is not to be had any more", $product->label(), $near ? $blend->words() : '', $near ? $differs : "Nothing comes near; the nearest is {$blend->words()}: ".lcfirst($differs), $near ? $changed : null);

@@ -15,6 +15,7 @@ final readonly class Blend
      * @param  non-empty-list<array{candidate: Candidate, grams: Grams}>  $parts  largest first
      * @param  Fraction  $distance  in levels: the level's miss, plus all differences of pigment
      * @param  list<string>  $differs  in words
+     * @param  bool  $complete  every blend was looked at; where not, there may be a nearer one
      */
     public function __construct(
         public array $parts,
@@ -22,7 +23,14 @@ final readonly class Blend
         public MixJudgement $behaves,
         public bool $keepsGreyCover,
         public array $differs,
+        public bool $complete = true,
     ) {
+    }
+
+    /** What differs, in words, and whether there may be a nearer one. */
+    public function differsInWords(): string
+    {
+        return implode(', ', [...$this->differs, ...($this->complete ? [] : ['there may be a nearer one: the search stopped at its limit'])]);
     }
 
     /** In words: 30 g of 6N and 30 g of 8N. */

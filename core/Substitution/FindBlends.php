@@ -24,11 +24,15 @@ use Core\Units\Rounding;
  *
  * Every term is the absolute value of a linear form of the amounts, so the cost of a set of shades is convex. A set is
  * left out only when some sign pattern of the terms proves that no amounts of it can beat what is already found; the
- * rest is solved to the step. Limits: 400 shades, 3 in a blend.
+ * rest is solved to the step. Limits: 400 shades, 3 in a blend, and so many looks that no search holds a worker for longer than
+ * about a second; one that reaches them gives the nearest blends found until then, and says that there may be nearer ones.
  */
 final class FindBlends
 {
     public const MOST_SHADES = 400;
+
+    /** Splits looked at, of some 10 to 20 microseconds each. */
+    private const MOST_LOOKS = 50_000;
 
     /** More than any true distance: one step short of grey cover weighs more than all else. */
     private const PENALTY = 1_000_000;
@@ -43,6 +47,8 @@ final class FindBlends
     private array $most = [];
 
     private int $terms = 0;
+
+    private int $looks = 0;
 
     /** @param  list<Candidate>  $shelf in a total order */
     private function __construct(private readonly array $shelf, private readonly int $steps, private readonly int $scale)
@@ -104,7 +110,7 @@ final class FindBlends
         $bound = $one['cost'] ?? PHP_INT_MAX;
         $order = $this->byOwnCost();
         $masks = $this->masks($bound);
-        for ($a = 0; $a < $count; $a++) {
+        for ($a = 0; $a < $count && ! $this->isSpent(); $a++) {
             for ($b = $a + 1; $b < $count; $b++) {
                 [$i, $j] = [$order[$a], $order[$b]];
                 if (($masks[$i] | $masks[$j]) !== -1) {
@@ -119,7 +125,7 @@ final class FindBlends
             }
         }
         for ($a = 0; $a < $count && $bound > 0; $a++) {
-            for ($b = $a + 1; $b < $count; $b++) {
+            for ($b = $a + 1; $b < $count && ! $this->isSpent(); $b++) {
                 $both = $masks[$order[$a]] | $masks[$order[$b]];
                 for ($c = $b + 1; $c < $count; $c++) {
                     if (($both | $masks[$order[$c]]) !== -1) {
@@ -207,6 +213,11 @@ final class FindBlends
         return $this->patterns = $patterns;
     }
 
+    private function isSpent(): bool
+    {
+        return $this->looks >= self::MOST_LOOKS;
+    }
+
     /** @return list<int> candidates, the nearest by themselves first: they set a low bound early */
     private function byOwnCost(): array
     {
@@ -237,7 +248,7 @@ final class FindBlends
         $slope += self::PENALTY * max(abs($this->natural[$i] - $this->natural[$j]), abs($this->natural[$i] - $this->natural[$k]));
         $best = null;
         $end = min($this->most[$i], $this->steps - 2);
-        for ($x = 1; $x <= $end;) {
+        for ($x = 1; $x <= $end && ! $this->isSpent();) {
             $base = array_map(static fn (int $form): int => $form * $x, $this->forms[$i]);
             [$y, $cost] = $this->line($this->forms[$j], $this->forms[$k], $this->natural[$j], $this->natural[$k], $base, $this->natural[$i] * $x, $this->steps - $x, $this->most[$j], $this->most[$k]);
             if ($y !== null && $cost < $bound) {
@@ -262,6 +273,7 @@ final class FindBlends
      */
     private function line(array $one, array $two, int $naturalOne, int $naturalTwo, array $base, int $naturalBase, int $steps, int $mostOne, int $mostTwo): array
     {
+        $this->looks++;
         $low = max(1, $steps - $mostTwo);
         $high = min($mostOne, $steps - 1);
         if ($low > $high) {
@@ -387,7 +399,7 @@ final class FindBlends
         }
         $distance = $best['cost'] - ($short < 0 ? self::PENALTY * -$short : 0);
 
-        return new Blend($parts, Fraction::of($distance, $this->scale * $this->steps), $behaves, $short >= 0, self::differs($wanted, $behaves, $short >= 0));
+        return new Blend($parts, Fraction::of($distance, $this->scale * $this->steps), $behaves, $short >= 0, self::differs($wanted, $behaves, $short >= 0), ! $this->isSpent());
     }
 
     /** @return list<string> */

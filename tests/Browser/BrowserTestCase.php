@@ -138,6 +138,18 @@ abstract class BrowserTestCase extends TestCase
         $browser->getKeyboard()->sendKeys($key);
     }
 
+    /** Pulls the plug of the page's network, or puts it in again. */
+    protected function network(RemoteWebDriver $browser, bool $there): void
+    {
+        $browser->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => ['offline' => ! $there, 'latency' => 0, 'throughput' => 10_000_000]]);
+    }
+
+    /** The server's answer to a question of the page's own session. */
+    protected function ask(RemoteWebDriver $browser, string $path): mixed
+    {
+        return $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(`/api/${arguments[0]}`, {headers: {Accept: "application/json"}}).then(r => r.json()).then(done, () => done(null))', [$path]);
+    }
+
     /** Says one command to the simulated scale and waits for its answer. */
     protected function scale(string $command): string
     {

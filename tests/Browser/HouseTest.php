@@ -43,7 +43,7 @@ it('lets the owner set the house rules, keeps what is half set, and shows a newe
     $this->see($other, '.desk-foot [role=status]', 'Saved');
     expect($this->see($other, '#rule-good-visits')->getAttribute('value'))->toBe('3');
     // As it was, for the journeys after this one.
-    $this->press($other, '.rule-standard .chip', 'standard');
+    $this->press($other, '.rule:has([aria-label="Going darker on lightened hair"]) .rule-standard .chip', 'standard');
     $this->press($other, '#save-house');
     $this->see($other, '.desk-foot [role=status]', 'Saved');
 });

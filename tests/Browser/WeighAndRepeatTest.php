@@ -109,6 +109,11 @@ it('plans two bowls, weighs both on the scale, over-pours once and keeps the pro
 
     // Close, then repeat from the client file with one press.
     $this->press($page, '#close');
+    // What was weighed went on or was not used: the gate of both is shut here, so neither went on.
+    $this->press($page, '.notice button', 'It went on');
+    $this->see($page, '.notice-stop', 'Oxidative colour may not go on');
+    $this->press($page, '#not-used-A');
+    $this->press($page, '#not-used-B');
     $this->press($page, '.chip', 'Good');
     $this->type($page, '#outcome', 'Even and bright.');
     $this->type($page, '#change', 'Less on the ends.');

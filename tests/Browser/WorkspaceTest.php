@@ -97,6 +97,10 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->press($page, '.lane-acts button', 'First touch');
     $this->see($page, '.lane .notice', 'Oxidative colour may not go on');
     $this->type($page, '[aria-label="Reason of a licensed person"]', 'Patch of Friday read here, not written down');
+    $this->type($page, '[aria-label="Your password"]', 'not-hers');
+    $this->press($page, '.gate-waive button');
+    $this->see($page, '.gate .notice', 'This is not your password.');
+    $this->type($page, '[aria-label="Your password"]', 'harbour-light');
     $this->press($page, '.gate-waive button');
     $this->see($page, '.notice-warn', 'licence HB-0417');
     $this->press($page, '.lane-acts button', 'First touch');

@@ -78,3 +78,31 @@ it('sends no answer of an error’s insides, whatever body comes', function () {
         }
     }
 });
+
+// Every address of the router, those without an id too: what is no value of a field is refused in words, and nothing breaks.
+it('answers numbers beyond range and arrays for texts in words, at every door', function (bool $signedIn) {
+    $signedIn ? $this->actingAs((new SmallSalon)->member(App\Enums\Role::Owner)) : auth()->logout();
+    mt_srand(7);
+    $nasty = ['[]', '{}', '["a"]', '{"a":["b"]}', '1e308', '-1e308', '1e9999', '9223372036854775808', '-1', '0', '1.5', 'true', 'null', '""', '"\u0000"', '"2026-02-30"', '"1e308"', '"9999999999999999999999"', '"-0"', '"\ud83d\ude00"', '[[[[[[[[[[[[[[[[[[[[1]]]]]]]]]]]]]]]]]]]]'];
+    $fields = ['email', 'password', 'new', 'id', 'name', 'phone', 'about', 'cautions', 'bornOn', 'training', 'version', 'reason', 'service', 'startsAt', 'note', 'bowl', 'letter', 'line', 'wish', 'kind', 'lines', 'spot', 'placedAt', 'placedBy', 'result', 'clearance', 'canvas', 'drafts', 'verdict', 'results', 'nextOn', 'lasting', 'times', 'strength', 'after', 'grams', 'source', 'reading', 'percent', 'place', 'round', 'product', 'why', 'change', 'do', 'corrections', 'level', 'minutes', 'command', 'rules', 'timezone', 'words', 'job', 'ratio', 'amount', 'parts', 'additives', 'search', 'code', 'target', 'foils', 'regrowth', 'text'];
+    $asked = 0;
+    foreach (Route::getRoutes() as $door) {
+        if (! str_starts_with($door->uri(), 'api/')) {
+            continue;
+        }
+        foreach (array_diff($door->methods(), ['HEAD']) as $method) {
+            for ($i = 0; $i < 14; $i++) {
+                $pairs = [];
+                foreach (array_rand(array_flip($fields), mt_rand(2, 12)) as $field) {
+                    $pairs[] = '"'.$field.'":'.$nasty[mt_rand(0, count($nasty) - 1)];
+                }
+                $body = '{'.implode(',', $pairs).'}';
+                $query = $method === 'GET' ? '?'.http_build_query(array_map(fn ($value) => is_scalar($value) || $value === null ? (string) $value : $value, (array) json_decode($body, true, 64, JSON_INVALID_UTF8_SUBSTITUTE))) : '';
+                $answer = $this->call($method, ($this->address)($door, $this->ids).$query, [], [], [], ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], $method === 'GET' ? null : $body);
+                expect($answer->getStatusCode())->toBeLessThan(500, "{$method} {$door->uri()} {$query} {$body}");
+                $asked++;
+            }
+        }
+    }
+    expect($asked)->toBeGreaterThan(700);
+})->with(['signed in' => true, 'a stranger' => false]);

@@ -52,3 +52,104 @@ it('refuses a write without the page’s token', function () {
     });
     $this->actingAs($member)->postJson('/api/clients', ['name' => 'X'])->assertStatus(419);
 });
+
+it('counts a guess under the person meant, however the address is spelt, and lets no spelling in but the right one', function () {
+    $salon = new SmallSalon;
+    $member = $salon->member();
+    $member->fill(['email' => 'ines'.$member->id.'@test.example'])->save();
+    $try = fn (string $email, string $password = 'wrong'): int => $this->postJson('/api/session', ['email' => $email, 'password' => $password])->status();
+    // Full-width letters and capitals are the same address; letters with accents are another, that is nobody’s.
+    expect($try('ｉｎｅｓ'.$member->id.'@TEST.example', 'a-long-password'))->toBe(200)->and($try("inés{$member->id}@test.example", 'a-long-password'))->toBe(422);
+    foreach (["ínes{$member->id}@test.example", "inès{$member->id}@test.example", "inêş{$member->id}@test.example", "ines{$member->id}@test.example"] as $spelt) {
+        expect($try($spelt))->toBe(422, $spelt);
+    }
+    expect($try("iñes{$member->id}@test.example"))->toBe(429);
+});
+
+it('slows guessing and locks nobody out: half a minute later the right password is right', function () {
+    $member = (new SmallSalon)->member();
+    $try = fn (string $password): int => $this->postJson('/api/session', ['email' => $member->email, 'password' => $password])->status();
+    $this->freezeTime();
+    for ($i = 0; $i < 40; $i++) {
+        $try('wrong');
+    }
+    expect($this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertTooManyRequests()->headers->get('Retry-After'))->toBeNumeric();
+    $this->travel(31)->seconds();
+    expect($try('a-long-password'))->toBe(200);
+});
+
+it('does not slow a person on their own device for what a stranger tries elsewhere', function () {
+    $member = (new SmallSalon)->member();
+    $own = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk()->getCookie(App\Accounts\KnownDevice::COOKIE);
+    for ($i = 0; $i < 8; $i++) {
+        $stranger = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'wrong'])->status();
+    }
+    expect($stranger ?? 0)->toBe(429);
+    $this->withCookie(App\Accounts\KnownDevice::COOKIE, $own?->getValue() ?? '')->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+});
+
+it('takes as long for a name it does not know as for one it does', function () {
+    config()->set('hashing.bcrypt.rounds', 10);
+    Illuminate\Support\Facades\Hash::setRounds(10);
+    $member = (new SmallSalon)->member();
+    $member->fill(['password' => 'a-long-password'])->save();
+    $hashed = 0;
+    $hasher = Mockery::mock(Illuminate\Contracts\Hashing\Hasher::class);
+    $hasher->shouldReceive('check')->andReturnUsing(function () use (&$hashed): bool {
+        $hashed++;
+
+        return false;
+    });
+    $hasher->shouldReceive('make')->andReturnUsing(function () use (&$hashed): string {
+        $hashed++;
+
+        return '';
+    });
+    $this->app->instance(Illuminate\Contracts\Hashing\Hasher::class, $hasher);
+    $this->app->when(App\Accounts\CheckPassword::class)->needs(Illuminate\Contracts\Hashing\Hasher::class)->give(fn () => $hasher);
+    foreach ([$member->email, 'nobody-at-all@test.example'] as $at => $email) {
+        $this->postJson('/api/session', ['email' => $email, 'password' => 'guess'])->assertUnprocessable();
+        // One password is hashed either way; the rest is a look at one row.
+        expect($hashed)->toBe($at + 1);
+    }
+});
+
+it('ends every other session of a person whose password changes', function () {
+    $member = (new SmallSalon)->member();
+    $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+    $this->getJson('/api/today')->assertOk();
+    // On another device.
+    App\Models\TeamMember::query()->findOrFail($member->id)->fill(['password' => 'another-long-one'])->save();
+    auth()->forgetGuards();
+    $this->getJson('/api/today')->assertUnauthorized();
+});
+
+it('changes a password with the old one, and keeps the session that did it', function () {
+    $member = (new SmallSalon)->member();
+    $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+    $this->putJson('/api/session/password', ['password' => 'wrong', 'new' => 'another-long-one'])->assertUnprocessable();
+    $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'short'])->assertUnprocessable();
+    $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'another-long-one'])->assertNoContent();
+    $this->getJson('/api/today')->assertOk();
+    expect(Illuminate\Support\Facades\Hash::check('another-long-one', $member->refresh()->password))->toBeTrue();
+});
+
+it('locks a device that nobody touches, for whatever is asked, until its person is back', function () {
+    $member = (new SmallSalon)->member();
+    $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+    $ask = fn (int $ago) => $this->getJson('/api/today', ['X-Touched-Ago' => (string) $ago]);
+    $ask(0)->assertOk();
+    $this->travel(10)->minutes();
+    $ask(600)->assertOk();
+    $this->travel(6)->minutes();
+    // A page that asks for news by itself is no hand.
+    $ask(960)->assertStatus(423);
+    $ask(0)->assertStatus(423);
+    $this->postJson('/api/clients', ['name' => 'X'])->assertStatus(423);
+    $this->getJson('/api/session')->assertJsonPath('locked', true)->assertJsonPath('idleMinutes', 15);
+    $this->postJson('/api/session/unlock', ['password' => 'wrong'])->assertUnprocessable();
+    $this->postJson('/api/session/unlock', ['password' => 'a-long-password'])->assertOk()->assertJsonPath('locked', false);
+    $ask(0)->assertOk();
+    $this->postJson('/api/session/lock')->assertNoContent();
+    $ask(0)->assertStatus(423);
+});

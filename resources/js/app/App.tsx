@@ -1,11 +1,11 @@
-import { useQuery } from '@tanstack/react-query'
+import { useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import { Route, Routes } from 'react-router'
 import { BenchPage } from '../features/bench/BenchPage'
 import { ClientPage } from '../features/clients/ClientPage'
 import { ClientsPage } from '../features/clients/ClientsPage'
 import { HousePage } from '../features/house/HousePage'
 import { PanelPage } from '../features/scale/PanelPage'
-import { session } from '../features/session/api'
 import { SignInPage } from '../features/session/SignInPage'
 import { TodayPage } from '../features/today/TodayPage'
 import { CardPage } from '../features/visit/CardPage'
@@ -13,20 +13,48 @@ import { ComparePage } from '../features/visit/ComparePage'
 import { FormulaPage } from '../features/visit/FormulaPage'
 import { VisitPage } from '../features/visit/VisitPage'
 import { WorkbenchPage } from '../features/workbench/WorkbenchPage'
+import { MemberContext } from '../shared/session/member'
+import { session, type Session } from '../shared/session/session'
 import { ErrorNotice, Notice } from '../shared/ui/Notice'
 import { Waiting } from '../shared/ui/Waiting'
 import { Layout } from './Layout'
+import { LockScreen } from './LockScreen'
+import { SignOut } from './SignOut'
+import { useDoors } from './useDoors'
 
 /** Nobody signed in: the sign-in page, whatever the address; afterwards the page that was wanted. */
 export function App() {
   const member = useQuery(session)
+  useDoors(member.data ?? null)
   if (member.data === undefined) return member.error === null ? <Waiting what="Tinta" /> : <ErrorNotice error={member.error} />
   if (member.data === null) return <SignInPage />
-  const { formulates } = member.data
+  return <SignedIn member={member.data} />
+}
+
+function SignedIn({ member }: { member: Session }) {
+  const [leaving, setLeaving] = useState(false)
+  const queries = useQueryClient()
+  // Behind a lock the page stays as it was; one that was opened locked has nothing to show yet.
+  const [seen, setSeen] = useState(!member.locked)
+  if (!member.locked && !seen) setSeen(true)
+  useEffect(() => {
+    if (!member.locked) void queries.invalidateQueries({ predicate: (query) => query.state.error !== null })
+  }, [member.locked, queries])
+  return (
+    <MemberContext value={member}>
+      {seen ? <div hidden={member.locked} inert={member.locked} className="behind-lock"><Pages member={member} onLeave={() => { setLeaving(true) }} /></div> : null}
+      {member.locked ? <LockScreen member={member} onSomebodyElse={() => { setLeaving(true) }} /> : null}
+      {leaving ? <SignOut member={member} onStay={() => { setLeaving(false) }} /> : null}
+    </MemberContext>
+  )
+}
+
+function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
+  const { formulates } = member
   return (
     <Routes>
       <Route path="/bench/:bowl" element={<BenchPage />} />
-      <Route element={<Layout member={member.data} />}>
+      <Route element={<Layout member={member} onLeave={onLeave} />}>
         <Route path="/" element={<TodayPage />} />
         <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
         <Route path="/clients/:id" element={<ClientPage formulates={formulates} />} />
@@ -35,7 +63,7 @@ export function App() {
         <Route path="/compare/:one/:other" element={<ComparePage />} />
         <Route path="/workbench" element={<WorkbenchPage />} />
         <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
-        <Route path="/house" element={<HousePage owns={member.data.ownsRules} />} />
+        <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
         <Route path="/panel" element={<PanelPage />} />
         <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />
       </Route>

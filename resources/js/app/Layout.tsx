@@ -1,8 +1,9 @@
-import { useMutation } from '@tanstack/react-query'
+import { useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Modal from 'react-bootstrap/Modal'
 import { NavLink, Outlet, useNavigate } from 'react-router'
-import { signOut, type Session } from '../features/session/api'
+import { OutboxNote } from '../shared/outbox/OutboxNote'
+import { lock, showLocked, type Session } from '../shared/session/session'
 import { Press } from '../shared/ui/Press'
 import { useKeys } from '../shared/ui/useKeys'
 
@@ -29,10 +30,11 @@ function turnTheme() {
 }
 
 /** The frame around every page but the bench. */
-export function Layout({ member }: { member: Session }) {
+export function Layout({ member, onLeave }: { member: Session; onLeave: () => void }) {
+  const queries = useQueryClient()
+  const close = () => { void lock().catch(() => null).then(() => { showLocked(queries) }) }
   const [help, setHelp] = useState(false)
   const go = useNavigate()
-  const leave = useMutation({ mutationFn: signOut, onSuccess: () => { location.assign('/') } })
   useKeys((event) => {
     if (event.key === '?') setHelp(true)
     else if (event.key === 'g') void go('/')
@@ -59,6 +61,7 @@ export function Layout({ member }: { member: Session }) {
           {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}
         </nav>
         <span className="frame-who">
+          <OutboxNote />
           <span className="quiet">{member.salon}</span>
           <Press kind="quiet" label="Light or dark theme" onPress={turnTheme}>
             ◐
@@ -69,7 +72,10 @@ export function Layout({ member }: { member: Session }) {
           <span className="initials" title={`${member.name}, ${member.role}`}>
             {member.initials}
           </span>
-          <Press kind="quiet" onPress={() => { leave.mutate() }}>
+          <Press kind="quiet" label="Lock this device" onPress={close} id="lock">
+            Lock
+          </Press>
+          <Press kind="quiet" onPress={onLeave} id="sign-out">
             Sign out
           </Press>
         </span>

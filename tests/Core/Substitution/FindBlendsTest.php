@@ -193,3 +193,16 @@ it('lets nothing without a level stand in for a shade by itself', function () {
     }
     expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Rules\HouseRules::standard()))->toThrow(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
 });
+
+it('ends at its limit whatever is asked, with the nearest found until then, and says so', function (int $grams, int $natural) {
+    mt_srand(4);
+    $families = ToneFamily::cases();
+    $shelf = [];
+    for ($at = 0; $at < 400; $at++) {
+        $tone = ToneMix::only($families[mt_rand(0, count($families) - 1)]);
+        $shelf[] = new Candidate("s{$at}", "s{$at}", new Pigment(Fraction::of(mt_rand(2, 20), 2), $tone, Fraction::of(mt_rand(1, 4), mt_rand(4, 5))));
+    }
+    $found = FindBlends::for(new Pigment(Fraction::of(7), ToneMix::only($families[5]), Fraction::one()), Grams::ofCentigrams($grams * 100), $shelf, Fraction::of($natural, 100), HouseRules::standard());
+    expect($found[0]->complete)->toBeFalse()->and($found[0]->differsInWords())->toEndWith('the search stopped at its limit')
+        ->and(Grams::sum(array_map(fn (array $part): Grams => $part['grams'], $found[0]->parts))->text())->toBe(Grams::ofCentigrams($grams * 100)->text());
+})->with([[60, 50], [2999, 50]]);

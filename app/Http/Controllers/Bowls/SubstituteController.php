@@ -22,7 +22,7 @@ final class SubstituteController extends Controller
         $found = StandIns::for(ReadBowl::from($request->bowl(), $shelf, '/bowl'), $request->product(), $request->why(), $shelf, $salon->rules());
 
         return new JsonResponse(array_map(fn (array $each): array => [
-            'words' => $each['blend']->words(), 'differs' => implode(', ', $each['blend']->differs), 'distance' => $each['blend']->distance->decimal(2), 'sheet' => WriteBowl::toArray($each['sheet']),
+            'words' => $each['blend']->words(), 'differs' => $each['blend']->differsInWords(), 'distance' => $each['blend']->distance->decimal(2), 'sheet' => WriteBowl::toArray($each['sheet']),
         ], $found));
     }
 }

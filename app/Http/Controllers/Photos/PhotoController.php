@@ -28,11 +28,11 @@ final class PhotoController extends Controller
         return new JsonResponse((new PhotoResource($photo))->toArray(), 201);
     }
 
-    /** Only to the team, and to nobody's cache but the browser's own. */
+    /** Only to the team, and to nobody's cache, not even the browser's own: a tablet is shared. */
     public function show(Photo $photo, Filesystem $files): Response
     {
         $this->authorize('view', $photo->client);
 
-        return new Response((string) $files->get($photo->file), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'private, max-age=3600', 'Content-Disposition' => 'inline']);
+        return new Response((string) $files->get($photo->file), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store, private', 'Content-Disposition' => 'inline']);
     }
 }

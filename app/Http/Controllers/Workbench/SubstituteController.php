@@ -41,7 +41,7 @@ final class SubstituteController extends Controller
             $found[0]->words(),
             array_map(fn (Blend $blend): array => [
                 'label' => $blend->words(),
-                'value' => implode(', ', $blend->differs)." (distance {$blend->distance->decimal(2)})",
+                'value' => $blend->differsInWords()." (distance {$blend->distance->decimal(2)})",
             ], $found),
             [
                 'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer.',

@@ -8,6 +8,7 @@ use App\Models\Salon;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\ValidationException;
 
 final class SkinTestRequest extends FormRequest
 {
@@ -20,7 +21,7 @@ final class SkinTestRequest extends FormRequest
             'lines.*' => ['string', 'max:30', 'regex:/^line-\d+$/'],
             'spot' => ['required', 'string', 'max:80'],
             'placedBy' => ['nullable', 'string', 'max:120'],
-            'placedAt' => ['nullable', 'date', 'before:+1 minute', 'after:-60 days'],
+            'placedAt' => ['nullable', 'string', 'max:40', 'date'],
         ];
     }
 
@@ -50,8 +51,17 @@ final class SkinTestRequest extends FormRequest
         return $this->filled('placedAt') ? $this->string('placedBy')->trim()->value() : $member->name;
     }
 
-    public function placedAt(CarbonImmutable $now): CarbonImmutable
+    /** Without an offset it is read by the clock on the salon's wall. */
+    public function placedAt(CarbonImmutable $now, Salon $salon): CarbonImmutable
     {
-        return $this->filled('placedAt') ? CarbonImmutable::parse($this->string('placedAt')->value())->utc() : $now;
+        if (! $this->filled('placedAt')) {
+            return $now;
+        }
+        $at = CarbonImmutable::parse($this->string('placedAt')->value(), $salon->timezone)->utc();
+        if ($at->greaterThan(CarbonImmutable::now()->addMinute()) || $at->lessThan(CarbonImmutable::now()->subDays(60))) {
+            throw ValidationException::withMessages(['placedAt' => 'A skin test was placed in the last sixty days, and not in the time to come.']);
+        }
+
+        return $at;
     }
 }

@@ -1,17 +1,22 @@
 import { useQuery } from '@tanstack/react-query'
+import { useEffect } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
-import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { OutboxNote } from '../../shared/outbox/OutboxNote'
+import { touch } from '../../shared/session/touch'
+import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import type { Batch } from './api'
 import { AlsoIn } from './AlsoIn'
 import { BenchFoot } from './BenchFoot'
+import { GateWords, UnsentPours } from './BenchNotices'
 import { bowlFacts, type BowlFacts } from './facts'
 import { productColour } from '../../shared/shelf/productColour'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { HandEntry } from './HandEntry'
 import { LineList } from './LineList'
+import type { OfflineBowl } from './offline'
 import { OverChoices } from './OverChoices'
 import { PourStage } from './PourStage'
 import { ScaleBadge } from './ScaleBadge'
@@ -34,7 +39,11 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   const { batch } = weighing
   const scale = useScale(batch?.live ?? null)
   const go = useNavigate()
-  const bench = useBench(weighing, scale, () => { void go(`/visits/${facts.visit}?at=run`) })
+  // Who pours has no hand free: what moves on the scale keeps the device open.
+  const reading = scale.state === 'reading' ? scale.shown : ''
+  useEffect(() => { if (batch !== null && reading !== '') touch() }, [reading, batch])
+  const shut = !facts.gate.open && !facts.gate.ahead
+  const bench = useBench(weighing, scale, shut, () => { void go(`/visits/${facts.visit}?at=run`) })
   const shelf = useQuery(shelfQuery).data
   // What was added beside the plan is coloured from the shelf.
   const colourOf = (key: string) => facts.colours[key] ?? (shelf === undefined ? '#e5dac3' : productColour(key, shelf.lines.find((each) => each.id === facts.lineId), shelf))
@@ -50,6 +59,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
             {batch !== null && batch.number > 1 ? <span className="quiet"> · batch {batch.number}</span> : null}
           </p>
         </div>
+        <OutboxNote />
         <ScaleBadge scale={scale} />
         <Press kind="quiet" onPress={() => { void go(`/visits/${facts.visit}?at=run`) }} hint="Esc">
           Leave bench
@@ -58,9 +68,10 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
       <div className="bench-body">
         {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} colourOf={colourOf} />}
         <div className="bench-middle">
-          {weighing.error === null ? null : <ErrorNotice error={weighing.error} />}
-          {weighing.unsent ? <Notice kind="warn" title="Not sent yet">It is kept on this device and tried again.</Notice> : null}
-          <Middle batch={batch} scale={scale} bench={bench} busy={weighing.busy} />
+          <GateWords gate={facts.gate} />
+          <UnsentPours weighing={weighing} />
+          {weighing.error === null || weighing.offline !== null ? null : <ErrorNotice error={weighing.error} />}
+          <Middle batch={batch} scale={bench.scale} bench={bench} busy={weighing.busy} offline={weighing.offline} />
         </div>
         <aside className="bench-bowl">
           <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${batch?.total ?? 'empty'}`} />
@@ -77,7 +88,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   )
 }
 
-function Middle({ batch, scale, bench, busy }: { batch: Batch | null; scale: ReturnType<typeof useScale>; bench: ReturnType<typeof useBench>; busy: boolean }) {
+function Middle({ batch, scale, bench, busy, offline }: { batch: Batch | null; scale: ReturnType<typeof useScale>; bench: ReturnType<typeof useBench>; busy: boolean; offline: OfflineBowl | null }) {
   if (bench.typing !== null)
     return <HandEntry key={bench.typing.label} label={bench.typing.label} first={bench.typing.first} onEnter={bench.enter} onCancel={bench.stopTyping} />
   if (batch === null)
@@ -88,12 +99,28 @@ function Middle({ batch, scale, bench, busy }: { batch: Batch | null; scale: Ret
         <p className="quiet">Wear gloves; use a bowl and tools that are not metal; keep the room aired.</p>
       </section>
     )
+  if (offline !== null) return <OfflineStage batch={batch} offline={offline} />
   if (batch.over !== null)
     return (
       <OverChoices over={batch.over} busy={busy} discarding={bench.discarding} onKeep={bench.keep} onAccept={bench.accept} onDiscard={bench.discard} onDiscarding={bench.setDiscarding} />
     )
   if (batch.status === 'finished' || batch.status === 'complete' || batch.status === 'discarded') return <Ended batch={batch} />
-  return <PourStage batch={batch} scale={scale} />
+  return <PourStage batch={batch} scale={scale} knowsScale={bench.knowsScale} />
+}
+
+function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }) {
+  const line = batch.lines.find((each) => each.key === offline.current)
+  return (
+    <section className="stage stage-lost">
+      {line === undefined ? <p className="stage-words">Everything is noted; it is worked when the connection is back.</p> : (
+        <>
+          <h2 className="stage-label">{line.label}</h2>
+          <p className="stage-number">{line.left}</p>
+          <p className="stage-words">No connection. Type the grams: press a digit, or “By hand”.</p>
+        </>
+      )}
+    </section>
+  )
 }
 
 function Ended({ batch }: { batch: Batch }) {

@@ -18,10 +18,10 @@ const LOST = {
 } as const
 
 /** The one product being poured, large: what is left, what is in, where that stands. */
-export function PourStage({ batch, scale }: { batch: Batch; scale: ScaleState }) {
+export function PourStage({ batch, scale, knowsScale }: { batch: Batch; scale: ScaleState; knowsScale: boolean }) {
   const line = batch.lines.find((each) => each.key === batch.current)
   if (line === undefined || batch.live === null) return null
-  const pour = scale.state === 'reading' ? scale.pour : null
+  const pour = scale.state === 'reading' && knowsScale ? scale.pour : null
   const place = pour?.place ?? 'waiting'
   return (
     <section className={`stage stage-${pour === null ? 'lost' : place}`} aria-live="polite">
@@ -30,7 +30,9 @@ export function PourStage({ batch, scale }: { batch: Batch; scale: ScaleState })
         <>
           <p className="stage-number">{line.left}</p>
           <p className="stage-words" role="alert">
-            ✕ {scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.
+            {scale.state === 'reading' && !knowsScale
+              ? '! The scale was off, or stands under another bowl. Put this bowl on it, with what is in it, and set it to zero.'
+              : `✕ ${scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
           </p>
         </>
       ) : (

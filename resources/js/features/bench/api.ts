@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
+import { keptPost } from '../../shared/outbox/kept'
 
 const line = z.object({
   key: z.string(),
@@ -70,7 +71,11 @@ export const batchOf = (bowl: string) =>
     refetchInterval: 4_000,
   })
 
-export const startBatch = async (bowl: string, id: string): Promise<Batch> => batchShape.parse(await postJson(`bowls/${bowl}/batches`, { id }))
+/** All that is poured into a bowl waits in one line. */
+export const benchStream = (bowl: string) => `bench:${bowl}`
+
+export const startBatch = async (bowl: string, id: string, about: string): Promise<Batch> =>
+  batchShape.parse(await keptPost(`bowls/${bowl}/batches`, { id }, { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` }))
 
 /** What happened, as it is sent: the id makes sending it twice harmless. */
 export type BatchEvent = { id: string; after: number } & (
@@ -83,7 +88,21 @@ export type BatchEvent = { id: string; after: number } & (
   | { kind: 'weighed-back'; grams: string }
 )
 
-export const recordEvent = async (batch: string, event: BatchEvent): Promise<Batch> => batchShape.parse(await postJson(`batches/${batch}/events`, event))
+/** Grams that are in the bowl stay on the device until they are on the record, whatever the server says. */
+export const recordEvent = async (batch: { id: string; bowl: { id: string; letter: string; client: string }; lines: { key: string; label: string }[] }, event: BatchEvent): Promise<Batch> => {
+  const label = 'line' in event ? (batch.lines.find((line) => line.key === event.line)?.label ?? event.line) : ''
+  const pour = event.kind === 'poured' ? { batch: batch.id, line: event.line, label, grams: event.grams } : null
+  const what = pour === null ? (WHAT[event.kind] ?? event.kind) : `${pour.grams} of ${label}`
+
+  return batchShape.parse(await keptPost(`batches/${batch.id}/events`, event, {
+    stream: benchStream(batch.bowl.id), about: `${what}, bowl ${batch.bowl.letter}, ${batch.bowl.client}`, at: `/bench/${batch.bowl.id}`, pour, reload: `batches/${batch.id}`,
+  }))
+}
+
+const WHAT: Partial<Record<BatchEvent['kind'], string>> = {
+  tared: 'Empty bowl weighed', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted',
+  undone: 'Last step taken back', finished: 'Bowl finished', discarded: 'Bowl discarded', 'carried-on': 'Carried on from what the scale shows', 'weighed-back': 'Left over, weighed back',
+}
 
 const tared = z.object({ bowl: z.string() })
 export const tare = async (): Promise<string> => tared.parse(await postJson('scale/tare', {})).bowl

@@ -6,12 +6,14 @@ export type BenchAction =
   | { kind: 'start'; words: string; withScale: boolean }
   | { kind: 'record'; words: string; grams: string; still: boolean }
   | { kind: 'carry-on'; words: string; reading: number }
+  | { kind: 'retare'; words: string }
   | { kind: 'type'; words: string }
   | { kind: 'finish'; words: string }
   | { kind: 'again'; words: string; withScale: boolean }
   | { kind: 'none'; words: string }
 
-export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction {
+/** @param knowsScale the scale has kept its zero since this bowl was put on it */
+export function benchAction(batch: Batch | null, scale: ScaleState, knowsScale: boolean): BenchAction {
   const withScale = scale.state === 'reading'
   if (batch === null) return { kind: 'start', words: withScale ? 'Tare and start' : 'Start without the scale', withScale }
   switch (batch.status) {
@@ -27,6 +29,7 @@ export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction
     default:
       return batch.status satisfies never
   }
+  if (scale.state === 'reading' && !knowsScale) return { kind: 'retare', words: 'Bowl is on: set to zero and go on' }
   if (scale.state !== 'reading' || scale.pour === null) return { kind: 'type', words: 'Type the grams' }
   switch (scale.pour.place) {
     case 'bowl-missing':

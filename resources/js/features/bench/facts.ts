@@ -11,6 +11,7 @@ const shape = z.object({
   client: z.string(),
   visit: z.string(),
   mark: z.string(),
+  gate: z.object({ open: z.boolean(), ahead: z.boolean(), reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })) }),
   total: z.string(),
   lines: z.array(z.object({ key: z.string(), label: z.string(), grams: z.string() })),
   colours: z.record(z.string(), z.string()),

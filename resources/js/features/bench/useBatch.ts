@@ -1,70 +1,76 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { Refused, Unreachable } from '../../shared/api/http'
+import { Refused } from '../../shared/api/http'
 import { newId } from '../../shared/api/newId'
-import { deviceKeep } from '../../shared/keep/keep'
+import { outbox, useOutbox } from '../../shared/outbox/kept'
 import { batchOf, batchShape, recordEvent, startBatch, tare, type Batch, type BatchEvent } from './api'
-import { dropPending, readPending, writePending } from './pending'
+import { nextAfter, offlineBowl, unsentEvents } from './offline'
 
-type NewEvent = BatchEvent extends infer E ? (E extends BatchEvent ? Omit<E, 'id' | 'after'> : never) : never
+export type NewEvent = BatchEvent extends infer E ? (E extends BatchEvent ? Omit<E, 'id' | 'after'> : never) : never
+
+/** After this long without an answer the bench goes on by itself. */
+const LATE_MS = 900
 
 /**
- * A bowl's batch and what may be done to it. An event is written down on the device before it is sent
- * and sent again, under the same id, until the server has answered.
+ * A bowl's batch and what may be done to it. Every event goes through the device's outbox: written down before it is sent,
+ * sent again under the same id until the server has it, kept with its grams where the server refuses it.
  */
 export function useBatch(bowl: string) {
   const queries = useQueryClient()
   const loaded = useQuery(batchOf(bowl))
+  const { entries } = useOutbox()
   const [problem, setProblem] = useState<Error | null>(null)
-  const [unsent, setUnsent] = useState(false)
+  const [late, setLate] = useState(false)
   const show = (batch: Batch) => { queries.setQueryData(batchOf(bowl).queryKey, batch) }
-
-  const send = useMutation({
-    mutationFn: ({ batch, event }: { batch: string; event: BatchEvent }) => recordEvent(batch, event),
-    retry: (_, error) => error instanceof Unreachable,
-    retryDelay: 1_500,
-    // Tried at once even if the browser believes itself offline: the salon's server may be on this side.
-    networkMode: 'always',
-    onMutate: async ({ batch, event }) => {
-      writePending(deviceKeep, batch, event)
-      setProblem(null)
-      await queries.cancelQueries({ queryKey: batchOf(bowl).queryKey })
-    },
-    onSuccess: (batch) => {
-      dropPending(deviceKeep, batch.id)
-      show(batch)
-    },
-    onError: (error, { batch }) => {
-      dropPending(deviceKeep, batch)
-      setProblem(error)
-      const newer = error instanceof Refused ? batchShape.safeParse(error.newer) : null
-      if (newer?.success === true) show(newer.data)
-    },
-  })
-
   const batch = loaded.data ?? null
-  const open = batch?.id
-  const { mutate } = send
+  const unsent = batch === null ? 0 : unsentEvents(entries, batch.id).length
+  const refused = entries.filter((entry) => entry.refused !== null && entry.pour !== null && entry.pour.batch === batch?.id)
+
   useEffect(() => {
-    const pending = open === undefined ? null : readPending(deviceKeep, open)
-    if (open !== undefined && pending !== null) mutate({ batch: open, event: pending })
-  }, [open, mutate])
-  useEffect(() => {
-    const timer = setTimeout(() => { setUnsent(send.isPending) }, send.isPending ? 900 : 0)
+    const timer = setTimeout(() => { setLate(unsent > 0) }, unsent > 0 ? LATE_MS : 0)
     return () => { clearTimeout(timer) }
-  }, [send.isPending])
+  }, [unsent])
+  // What waited through a reload has nobody waiting for its answer: the bowl is read anew as it arrives.
+  useEffect(() => { void queries.invalidateQueries({ queryKey: batchOf(bowl).queryKey }) }, [unsent, queries, bowl])
 
   const record = (event: NewEvent) => {
-    if (batch !== null && !send.isPending) mutate({ batch: batch.id, event: { ...event, id: newId(), after: batch.sequence } as BatchEvent })
+    if (batch === null) return
+    setProblem(null)
+    const full = { ...event, id: newId(), after: nextAfter(batch, entries, batch.id) } as BatchEvent
+    void recordEvent(batch, full).then(show, (error: unknown) => {
+      const newer = error instanceof Refused ? batchShape.safeParse(error.newer) : null
+      if (newer?.success === true) show(newer.data)
+      if (error instanceof Error) setProblem(error)
+    })
   }
   const start = useMutation({
-    mutationFn: async (withScale: boolean) => {
+    mutationFn: async ({ withScale, about }: { withScale: boolean; about: string }) => {
       const weight = withScale ? await tare() : null
-      const begun = await startBatch(bowl, newId())
-      return weight === null || begun.sequence > 0 ? begun : recordEvent(begun.id, { id: newId(), after: begun.sequence, kind: 'tared', grams: weight })
+      const begun = await startBatch(bowl, newId(), about)
+      return weight === null || begun.sequence > 0 ? begun : recordEvent(begun, { id: newId(), after: begun.sequence, kind: 'tared', grams: weight })
     },
     onSuccess: show,
     onError: setProblem,
   })
-  return { batch, loading: loaded.isPending, error: problem ?? loaded.error, busy: send.isPending || start.isPending, unsent, record, start: start.mutate }
+  /** The scale does not know its zero any more: set anew under the bowl and what is in it. */
+  const retare = useMutation({
+    mutationFn: async () => {
+      const weight = await tare()
+      if (batch !== null) record(batch.sequence === 0 ? { kind: 'tared', grams: weight } : { kind: 'carried-on', reading: 0 })
+    },
+    onError: setProblem,
+  })
+  return {
+    batch,
+    loading: loaded.isPending,
+    error: problem ?? loaded.error,
+    busy: (unsent > 0 && !late) || start.isPending || retare.isPending,
+    /** What this device has noted while the server could not be reached; null while it can. */
+    offline: batch !== null && late && unsent > 0 ? offlineBowl(batch, entries, batch.id) : null,
+    refused,
+    settle: (id: string) => { outbox.drop(id) },
+    record,
+    start: start.mutate,
+    retare: retare.mutateAsync,
+  }
 }

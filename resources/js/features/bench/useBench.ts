@@ -3,6 +3,7 @@ import { useKeys } from '../../shared/ui/useKeys'
 import { benchAction, type BenchAction } from './benchAction'
 import type { useBatch } from './useBatch'
 import type { ScaleState } from './useScale'
+import { useScaleZero } from './useScaleZero'
 
 type Weighing = ReturnType<typeof useBatch>
 type Typing = { label: string; first: string }
@@ -10,9 +11,13 @@ type Half = { at: string; typing: Typing | null; discarding: boolean; adding: bo
 const NOTHING: Half = { at: '', typing: null, discarding: false, adding: false, waitingForStill: false }
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
-export function useBench(weighing: Weighing, scale: ScaleState, leave: () => void) {
-  const { batch, record } = weighing
-  const line = batch?.lines.find((each) => each.key === batch.current)
+export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, leave: () => void) {
+  const { batch, record, offline } = weighing
+  // Without the server nobody works the readings: then grams are typed.
+  const scale: ScaleState = offline === null ? shown : { state: 'disconnected' }
+  const current = offline === null ? batch?.current : offline.current
+  const line = batch?.lines.find((each) => each.key === current)
+  const zero = useScaleZero(batch?.id ?? null, shown)
   // What is half done on this screen belongs to the batch as it stands; when that moves on, it is gone.
   const at = `${batch?.id ?? ''} ${batch?.sequence ?? 0}`
   const [half, setHalf] = useState<Half>(NOTHING)
@@ -20,16 +25,21 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
   const setTyping = (next: Typing | null) => { setHalf({ ...NOTHING, at, typing: next }) }
   const setDiscarding = (open: boolean) => { setHalf({ ...NOTHING, at, discarding: open }) }
   const setAdding = (open: boolean) => { setHalf({ ...NOTHING, at, adding: open }) }
-  const canAdd = batch?.status === 'weighing' || batch?.status === 'complete'
+  const canAdd = offline === null && (batch?.status === 'weighing' || batch?.status === 'complete')
   const canTakeShort = line !== undefined && (line.started || line.open)
-  const action: BenchAction = benchAction(batch, scale)
+  const begun = benchAction(batch, scale, zero.isKnown)
+  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
+    : shut && (begun.kind === 'start' || begun.kind === 'again') ? { kind: 'none', words: 'The gate is shut' } : begun
 
   const act = () => {
     if (weighing.busy) return
     switch (action.kind) {
       case 'start':
       case 'again':
-        weighing.start(action.withScale)
+        weighing.start({ withScale: action.withScale, about: action.words }, { onSuccess: (made) => { if (action.withScale) zero.set(made.id) } })
+        break
+      case 'retare':
+        void weighing.retare().then(() => { zero.set(batch?.id ?? '') }, () => null)
         break
       case 'record':
         if (action.still && line !== undefined) record({ kind: 'poured', line: line.key, grams: action.grams, source: 'scale' })
@@ -37,6 +47,7 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
         break
       case 'carry-on':
         record({ kind: 'carried-on', reading: action.reading })
+        zero.set(batch?.id ?? '')
         break
       case 'finish':
         record({ kind: 'finished' })
@@ -73,8 +84,9 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
   const takeShort = () => {
     if (canTakeShort) record({ kind: 'accepted-short', line: line.key })
   }
+  const canUndo = offline === null ? batch?.canUndo === true : offline.canUndo
   const undo = () => {
-    if (batch?.canUndo === true) record({ kind: 'undone' })
+    if (canUndo) record({ kind: 'undone' })
   }
   const keep = () => { record({ kind: 'kept-proportion' }) }
   const accept = () => { record({ kind: 'accepted-over' }) }
@@ -105,7 +117,9 @@ export function useBench(weighing: Weighing, scale: ScaleState, leave: () => voi
     action, typing, discarding, adding, waitingForStill, setDiscarding, setAdding, canAdd, act, type, enter, undo, takeShort, keep, accept,
     stopTyping: () => { setTyping(null) },
     discard: (reason: string) => { record({ kind: 'discarded', reason }) },
-    canUndo: batch?.canUndo === true,
+    canUndo,
+    scale,
+    knowsScale: zero.isKnown,
     add: (product: string) => { record({ kind: 'added', line: product }) },
     canTakeShort,
     shortWords: line?.open === true && !line.started ? 'Leave it out' : 'Take as it is',

@@ -12,7 +12,7 @@ const pour = z.object({
 })
 
 const event = z.union([
-  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), pour: pour.nullable() }),
+  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), since: z.string(), pour: pour.nullable() }),
   z.object({ state: z.enum(['disconnected', 'garbled', 'overload']) }),
 ])
 
@@ -30,14 +30,18 @@ export function useScale(live: Live | null): ScaleState {
   useEffect(() => {
     let source: EventSource | null = null
     let again: ReturnType<typeof setTimeout> | undefined
+    let gone: ReturnType<typeof setTimeout> | undefined
     const connect = () => {
       source = new EventSource(`/scale/stream${query === '' ? '' : `?${query}`}`)
       source.onmessage = (message: MessageEvent<string>) => {
         const read = event.safeParse(JSON.parse(message.data))
+        clearTimeout(gone)
         if (read.success) setState(read.data)
       }
       source.onerror = () => {
-        setState({ state: 'disconnected' })
+        // The stream is renewed now and then, so that it ends with the session; a moment without it is no news.
+        clearTimeout(gone)
+        gone = setTimeout(() => { setState({ state: 'disconnected' }) }, source?.readyState === EventSource.CLOSED ? 0 : 2_000)
         // A browser gives up for good on an error page, as while the bridge restarts; we do not.
         if (source?.readyState === EventSource.CLOSED) again = setTimeout(connect, 1_000)
       }
@@ -46,6 +50,7 @@ export function useScale(live: Live | null): ScaleState {
     return () => {
       source?.close()
       clearTimeout(again)
+      clearTimeout(gone)
     }
   }, [query])
   return state

@@ -10,6 +10,7 @@ import { showDay } from '../../shared/format/time'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { SafetyPanel } from '../../shared/safety/SafetyPanel'
 import { client, planVisit, repeatVisit, type Client } from './api'
+import { ChangeList } from './ChangeList'
 import { Particulars } from './Particulars'
 import { TrendList } from './TrendList'
 import { VisitLineage } from './VisitLineage'
@@ -29,7 +30,7 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
         <div>
           <h1>{file.name}</h1>
           <p className="quiet">
-            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.training ? 'Training head.' : ''}
+            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.training ? 'Practice head.' : ''}
           </p>
         </div>
         {formulates ? <Plan file={file} lastId={last?.id} openId={open?.id} /> : null}
@@ -59,6 +60,7 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
           <h2>Photographs</h2>
           <PhotoStrip client={file.id} visit={null} photos={file.photos} onAdded={refresh} />
           {formulates ? <Particulars file={file} onSaved={refresh} /> : null}
+          <ChangeList changes={file.changes} />
         </aside>
       </div>
     </div>

@@ -57,7 +57,7 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
 function NewClient() {
   const [fields, setFields] = useState({ name: '', phone: '', about: '', cautions: '' })
   const go = useNavigate()
-  const add = useMutation({ mutationFn: () => addClient(fields), onSuccess: (client) => go(`/clients/${client.id}`) })
+  const add = useMutation({ mutationFn: () => addClient(fields), onSuccess: (made) => go(made === null ? `/clients?search=${encodeURIComponent(fields.name)}` : `/clients/${made.id}`) })
   const set = (name: keyof typeof fields) => (event: { target: { value: string } }) => {
     setFields({ ...fields, [name]: event.target.value })
   }

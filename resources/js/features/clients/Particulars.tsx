@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { useMember } from '../../shared/session/member'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -8,9 +9,11 @@ import { changeClient, type Client } from './api'
 
 /** Who the client is: changed by whoever looks at the newest, refused to whoever does not. */
 export function Particulars({ file, onSaved }: { file: Client; onSaved: () => void }) {
-  const [fields, setFields] = useState<Omit<Client, 'safety' | 'trends' | 'waiting' | 'photos' | 'visits' | 'id'> | null>(null)
-  const now = fields ?? { version: file.version, name: file.name, phone: file.phone, about: file.about, cautions: file.cautions, bornOn: file.bornOn, training: file.training }
+  const member = useMember()
+  const [fields, setFields] = useState<(Pick<Client, 'version' | 'name' | 'phone' | 'about' | 'cautions' | 'bornOn' | 'training'> & { reason: string }) | null>(null)
+  const now = fields ?? { version: file.version, name: file.name, phone: file.phone, about: file.about, cautions: file.cautions, bornOn: file.bornOn, training: file.training, reason: '' }
   const set = (change: Partial<typeof now>) => { setFields({ ...now, ...change }) }
+  const vouched = now.bornOn !== file.bornOn || now.training !== file.training
   const save = useMutation({
     mutationFn: () => changeClient(file.id, now),
     onSuccess: () => {
@@ -27,9 +30,15 @@ export function Particulars({ file, onSaved }: { file: Client; onSaved: () => vo
         <Field id="its-born" label="Born on"><Form.Control type="date" value={now.bornOn ?? ''} onChange={(event) => { set({ bornOn: event.target.value === '' ? null : event.target.value }) }} /></Field>
         <Field id="its-about" label="About"><Form.Control maxLength={500} value={now.about} onChange={(event) => { set({ about: event.target.value }) }} /></Field>
         <Field id="its-cautions" label="Cautions"><Form.Control maxLength={500} value={now.cautions} onChange={(event) => { set({ cautions: event.target.value }) }} /></Field>
-        <label className="tick"><input type="checkbox" checked={now.training} onChange={(event) => { set({ training: event.target.checked }) }} /> a training head</label>
+        <label className="tick"><input type="checkbox" checked={now.training} onChange={(event) => { set({ training: event.target.checked }) }} /> a practice head</label>
+        {vouched ? (
+          <Field id="its-reason" label="Why">
+            <Form.Control maxLength={300} placeholder="read off her passport; the dummy in the window" value={now.reason} disabled={!member.vouches} onChange={(event) => { set({ reason: event.target.value }) }} />
+            <p className="quiet">{member.vouches ? 'A birthday and a practice head decide whether the skin-test gate asks. It stands in the record with your name.' : 'A birthday or a practice head is changed by the owner or a licensed person.'}</p>
+          </Field>
+        ) : null}
         {save.error === null ? null : <ErrorNotice error={save.error} />}
-        <Press submit kind="main" disabled={fields === null || save.isPending}>Save particulars</Press>
+        <Press submit kind="main" disabled={fields === null || save.isPending || (vouched && (!member.vouches || now.reason.trim().length < 10))}>Save particulars</Press>
       </Form>
     </details>
   )

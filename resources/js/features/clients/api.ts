@@ -1,6 +1,8 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson, postJson, putJson } from '../../shared/api/http'
+import { getJson } from '../../shared/api/http'
+import { newId } from '../../shared/api/newId'
+import { keptPost, keptPut } from '../../shared/outbox/kept'
 import { clientFile, clientShape, type Client } from '../../shared/clients/clientFile'
 
 const found = z.array(z.object({ id: z.number(), name: z.string(), about: z.string(), cautions: z.string(), lastVisit: z.string().nullable(), by: z.array(z.string()) }))
@@ -16,9 +18,12 @@ export const clients = (search: string) =>
 
 const idOnly = z.object({ id: z.string() })
 
-export const addClient = async (fields: { name: string; phone: string; about: string; cautions: string }): Promise<Client> => clientShape.parse(await postJson('clients', fields))
+/** Null where the answer was lost: the client is there, and is found by name. */
+export const addClient = async (fields: { name: string; phone: string; about: string; cautions: string }): Promise<Client | null> =>
+  clientShape.nullable().parse(await keptPost('clients', { ...fields, id: newId() }, { stream: 'clients', about: `New client ${fields.name}`, at: '/clients' }))
 export const planVisit = async (clientId: number, id: string, service: string, startsAt: string): Promise<string> =>
-  idOnly.parse(await postJson(`clients/${clientId}/visits`, { id, service, startsAt })).id
-export const repeatVisit = async (visitId: string, id: string): Promise<string> => idOnly.parse(await postJson(`visits/${visitId}/repeat`, { id })).id
+  idOnly.parse(await keptPost(`clients/${clientId}/visits`, { id, service, startsAt }, { stream: `visit:${id}`, about: `New visit, ${service}`, at: `/clients/${clientId}`, reload: `visits/${id}` })).id
+export const repeatVisit = async (visitId: string, id: string): Promise<string> => idOnly.parse(await keptPost(`visits/${visitId}/repeat`, { id }, { stream: `visit:${id}`, about: 'Repeating a visit', reload: `visits/${id}` })).id
 
-export const changeClient = async (id: number, fields: { version: number; name: string; phone: string; about: string; cautions: string; bornOn: string | null; training: boolean }): Promise<Client> => clientShape.parse(await putJson(`clients/${id}`, fields))
+export const changeClient = async (id: number, fields: { version: number; name: string; phone: string; about: string; cautions: string; bornOn: string | null; training: boolean; reason: string }): Promise<Client> =>
+  clientShape.parse(await keptPut(`clients/${id}`, fields, { stream: `client:${id}`, about: `Particulars of ${fields.name}`, at: `/clients/${id}`, reload: `clients/${id}` }))

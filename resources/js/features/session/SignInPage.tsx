@@ -5,7 +5,7 @@ import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { session, signIn } from './api'
+import { session, signIn } from '../../shared/session/session'
 
 const MARK = [
   { key: '1', wedge: 0.42, colour: '#a4442c' },
@@ -36,7 +36,7 @@ export function SignInPage() {
           }}
         >
           <Field id="email" label="Mail address">
-            <Form.Control type="email" autoComplete="username" required autoFocus value={email} onChange={(event) => { setEmail(event.target.value) }} />
+            <Form.Control inputMode="email" autoCapitalize="none" autoComplete="username" required autoFocus value={email} onChange={(event) => { setEmail(event.target.value) }} />
           </Field>
           <Field id="password" label="Password">
             <Form.Control type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value) }} />

@@ -14,8 +14,8 @@ export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl
   const queries = useQueryClient()
   const [percent, setPercent] = useState('50')
   const keep = (changed: Visit) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) }
-  const move = useMutation({ mutationFn: ({ round, place }: { round: string; place: number }) => moveBowl(bowl.id, bowl.version, round, place), onSuccess: keep })
-  const split = useMutation({ mutationFn: (share: number | null) => splitBowl(bowl.id, bowl.version, newId(), freeLetter(letters), share), onSuccess: keep })
+  const move = useMutation({ mutationFn: ({ round, place }: { round: string; place: number }) => moveBowl(visit.id, bowl.id, bowl.version, round, place), onSuccess: keep })
+  const split = useMutation({ mutationFn: (share: number | null) => splitBowl(visit.id, bowl.id, bowl.version, newId(), freeLetter(letters), share), onSuccess: keep })
   const round = visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl.id))
   const place = round?.bowls.findIndex((each) => each.id === bowl.id) ?? 0
   const error = move.error ?? split.error
@@ -52,7 +52,7 @@ function KeepBlend({ bowl }: { bowl: Bowl }) {
     <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
       <Form.Control aria-label="Nickname of this blend" placeholder="keep its colour as a house blend: nickname" maxLength={80} value={name} onChange={(event) => { setName(event.target.value) }} />
       <Press kind="quiet" submit disabled={name.trim() === '' || keep.isPending}>Keep</Press>
-      {keep.data === undefined ? null : <span role="status">Kept as {keep.data.name}, version {keep.data.version}.</span>}
+      {keep.data === undefined || keep.data === null ? null : <span role="status">Kept as {keep.data.name}, version {keep.data.version}.</span>}
       {keep.error === null ? null : <ErrorNotice error={keep.error} />}
     </Form>
   )

@@ -32,7 +32,7 @@ export function BowlDesk(props: {
   const go = useNavigate()
   const refresh = () => queries.invalidateQueries({ queryKey: visitQuery(props.visit.id).queryKey })
   const save = useMutation({
-    mutationFn: (version: number | null) => (version === null ? addBowl(draft.round, draft.id, draft.sheet) : changeBowl(draft.id, version, draft.sheet, props.reason.trim())),
+    mutationFn: (version: number | null) => (version === null ? addBowl(props.visit.id, draft.round, draft.id, draft.sheet) : changeBowl(props.visit.id, draft.id, version, draft.sheet, props.reason.trim())),
     onSuccess: async () => {
       await refresh()
       props.onReason('')
@@ -41,7 +41,7 @@ export function BowlDesk(props: {
   })
   const remove = useMutation({
     mutationFn: async () => {
-      if (draft.version !== null) await removeBowl(draft.id, draft.version)
+      if (draft.version !== null) await removeBowl(props.visit.id, draft.id, draft.version, draft.sheet.letter)
     },
     onSuccess: async () => {
       props.onDrop(draft.id)

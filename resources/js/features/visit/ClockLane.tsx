@@ -2,7 +2,7 @@ import { showClock } from '../../shared/format/time'
 import { left, laneOf } from './lane'
 import type { Bowl } from './shapes'
 
-const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working', due: 'time is up', over: 'beyond its time', rinsed: 'rinsed' } as const
+const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working', due: 'time is up', over: 'beyond its time', rinsed: 'rinsed', 'set-aside': 'not used' } as const
 const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed' }
 
 /** A bowl's time: what it has had, what is left, and when it must be off. */

@@ -11,6 +11,7 @@ import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import { clientFile, closeVisit, visit as visitQuery } from './api'
 import { problemAt } from './problems'
+import { NotBegun } from './NotBegun'
 import { ProposalList } from './ProposalList'
 import type { Result, Visit } from './shapes'
 
@@ -64,6 +65,7 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
   const left = visit.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.state === 'mixed' && bowl.batches.every((batch) => batch.leftover === null))
   return (
     <Form className="close-station" onSubmit={(event) => { event.preventDefault(); close.mutate() }}>
+      <NotBegun visit={visit} />
       {left.length === 0 ? null : <Notice kind="note" title={`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.</Notice>}
       <div className="chips" role="radiogroup" aria-label="How did it come out?">
         {VERDICTS.map(([verdict, label]) => (

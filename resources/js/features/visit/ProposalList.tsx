@@ -27,7 +27,7 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
   const [bowl, setBowl] = useState(proposal.bowl ?? '')
   const target = bowls.find((each) => each.id === (bowl === '' ? proposal.bowl : bowl))
   const act = useMutation({
-    mutationFn: (verb: string) => decide(proposal.id, { do: verb, ...(target === undefined ? {} : { bowl: target.id, version: target.version }) }),
+    mutationFn: (verb: string) => decide(visit.id, proposal.id, { do: verb, ...(target === undefined ? {} : { bowl: target.id, version: target.version }) }, proposal.words),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
   const needsBowl = proposal.state === 'open' && proposal.canApply && proposal.bowl === null

@@ -19,14 +19,14 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
     if (newer?.success === true) show(newer.data)
   }
   const rename = useMutation({
-    mutationFn: (name: string) => renameRound(round.id, round.version, name),
+    mutationFn: (name: string) => renameRound(visit, round.id, round.version, name),
     onSuccess: (changed) => {
       show(changed)
       setTyped(null)
     },
     onError,
   })
-  const remove = useMutation({ mutationFn: () => removeRound(round.id, round.version), onSuccess: show, onError })
+  const remove = useMutation({ mutationFn: () => removeRound(visit, round.id, round.version), onSuccess: show, onError })
   if (typed !== null)
     return (
       <Form className="new-round" onSubmit={(event) => { event.preventDefault(); rename.mutate(typed.trim()) }}>

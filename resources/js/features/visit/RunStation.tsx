@@ -7,9 +7,10 @@ import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { carryTrial, recordTrial, remix, stampBowl, startBatch, visit as visitQuery, waive } from './api'
+import { carryTrial, recordTrial, remix, stampBowl, startBatch, visit as visitQuery } from './api'
 import { freeLetter } from './drafts'
 import { ClockLane } from './ClockLane'
+import { GateNotice } from './GateNotice'
 import type { Bowl, Visit } from './shapes'
 
 /** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
@@ -17,7 +18,7 @@ export function RunStation({ visit, formulates, letters }: { visit: Visit; formu
   const now = useServerNow(visit.now)
   return (
     <div className="run-station">
-      <GateNotice visit={visit} formulates={formulates} />
+      <GateNotice visit={visit} />
       {visit.rounds.map((round) => (
         <section key={round.id} aria-label={round.name}>
           <h2>{round.name}</h2>
@@ -42,38 +43,10 @@ function useServerNow(told: string): number {
   return new Date(told).getTime() + (ticks.told === told ? ticks.since : 0)
 }
 
-function GateNotice({ visit, formulates }: { visit: Visit; formulates: boolean }) {
-  const queries = useQueryClient()
-  const [reason, setReason] = useState('')
-  const [id] = useState(newId)
-  const sign = useMutation({ mutationFn: () => waive(visit.id, id, reason), onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) } })
-  const { gate } = visit
-  if (visit.status === 'closed') return null
-  if (gate.waived !== '')
-    return <Notice kind="warn" title={`Going on without a clear skin test: ${gate.waived}`}>Recorded by {gate.waivers[0]?.by}, licence {gate.waivers[0]?.licence}. The maker’s instructions and local rules come first.</Notice>
-  if (gate.open) return Object.keys(gate.states).length === 0 ? null : <Notice kind="good" title="Skin tests are clear for what is planned.">Gloves on; follow the maker’s instructions and local rules.</Notice>
-  return (
-    <div className="gate" id="gate">
-      <Notice kind="stop" title="Oxidative colour may not go on yet.">
-        <ul>
-          {gate.reasons.map((each) => (
-            <li key={each.key + each.reason}>{each.reason} {each.mend}</li>
-          ))}
-        </ul>
-      </Notice>
-      {gate.waivable && formulates ? (
-        <Form className="gate-waive" onSubmit={(event) => { event.preventDefault(); sign.mutate() }}>
-          <Form.Control aria-label="Reason of a licensed person" placeholder="Licensed, and local rules permit: your reason, on record with your name" minLength={5} maxLength={300} value={reason} onChange={(event) => { setReason(event.target.value) }} />
-          <Press kind="stop" submit disabled={reason.trim().length < 5 || sign.isPending}>Record and go on</Press>
-        </Form>
-      ) : null}
-      {sign.error === null ? null : <ErrorNotice error={sign.error} />}
-    </div>
-  )
-}
+const MARK: Record<string, string> = { began: 'First touch', completed: 'Last touch', checked: 'Looked', rinsed: 'Rinsed', 'set-aside': 'Not used', undone: 'Mark taken back' }
 
 const NEXT: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>> = {
-  waiting: [['began', 'First touch']],
+  waiting: [['began', 'First touch'], ['set-aside', 'Not used']],
   applying: [['completed', 'Last touch'], ['rinsed', 'Rinsed']],
   processing: [['checked', 'Looked'], ['rinsed', 'Rinsed']],
   due: [['rinsed', 'Rinsed'], ['checked', 'Looked'], ['completed', 'Last touch']],
@@ -84,7 +57,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
   const queries = useQueryClient()
   const [words, setWords] = useState('')
   const stamp = useMutation({
-    mutationFn: (kind: string) => stampBowl(bowl.id, newId(), kind, kind === 'checked' ? words : ''),
+    mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, kind === 'checked' ? words : '', `${MARK[kind] ?? kind}, bowl ${bowl.letter}, ${visit.client.name}`),
     onSuccess: (changed) => {
       setWords('')
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
@@ -92,7 +65,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
   })
   const open = visit.status !== 'closed'
   const complete = bowl.clock.stamps.some((each) => each.kind === 'completed')
-  const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !complete)
+  const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
   return (
     <article className={`lane lane-${bowl.clock.state}`} aria-label={`Bowl ${bowl.letter}`}>
       <header>
@@ -117,18 +90,18 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
       {bowl.poured === null ? null : <p className="poured">Poured by eye, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
       {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${batch.mixed}`).join('; ')}</p> : null}
-      {open && bowl.state === 'mixed' ? <MoreOf bowl={bowl} /> : null}
+      {open && bowl.state === 'mixed' ? <MoreOf visit={visit} bowl={bowl} /> : null}
       {bowl.purpose === 'trial' ? <Trial bowl={bowl} visit={visit} formulates={formulates && open} letters={letters} /> : null}
     </article>
   )
 }
 
 /** Another batch of the same bowl: a part of it, or a strength up when it lags behind. */
-function MoreOf({ bowl }: { bowl: Bowl }) {
+function MoreOf({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
   const go = useNavigate()
   const [times, setTimes] = useState('1/2')
   const [strength, setStrength] = useState('')
-  const start = useMutation({ mutationFn: () => startBatch(bowl.id, newId(), times, strength), onSuccess: () => go(`/bench/${bowl.id}`) })
+  const start = useMutation({ mutationFn: () => startBatch(visit.id, bowl.id, newId(), times, strength), onSuccess: () => go(`/bench/${bowl.id}`) })
   return (
     <details className="adjust">
       <summary>Mix again</summary>
@@ -170,12 +143,17 @@ function Trial({ bowl, visit, formulates, letters }: { bowl: Bowl; visit: Visit;
   const [result, setResult] = useState({ level: bowl.trial?.level ?? '', tone: bowl.trial?.tone ?? '', words: bowl.trial?.words ?? '', minutes: '' })
   const [carry, setCarry] = useState({ round: visit.rounds[0]?.id ?? '', grams: '60 g', kind: '', value: '' })
   const refresh = () => queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey })
-  const save = useMutation({ mutationFn: () => recordTrial(bowl.id, { version: bowl.version, ...result, minutes: result.minutes === '' ? null : result.minutes, elasticity: null }), onSuccess: refresh })
+  const save = useMutation({ mutationFn: () => recordTrial(visit.id, bowl.id, { version: bowl.version, ...result, minutes: result.minutes === '' ? null : result.minutes, elasticity: null }), onSuccess: refresh })
   const take = useMutation({
-    mutationFn: () => carryTrial(bowl.id, { id: newId(), round: carry.round, letter: freeLetter(letters), grams: carry.grams, corrections: carry.kind === '' ? [] : [{ kind: carry.kind, value: carry.value }], reason: 'the test strand said so' }),
+    mutationFn: async () => {
+      const id = newId()
+      await carryTrial(visit.id, bowl.id, { id, round: carry.round, letter: freeLetter(letters), grams: carry.grams, corrections: carry.kind === '' ? [] : [{ kind: carry.kind, value: carry.value }], reason: 'the test strand said so' })
+
+      return id
+    },
     onSuccess: async (made) => {
       await refresh()
-      void go(`/visits/${visit.id}?at=formulate&bowl=${made.id}`)
+      void go(`/visits/${visit.id}?at=formulate&bowl=${made}`)
     },
   })
   return (

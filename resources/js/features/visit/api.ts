@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { deleteJson, getJson, patchJson, postJson, putJson } from '../../shared/api/http'
+import { getJson, postJson } from '../../shared/api/http'
+import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { visitLine } from '../../shared/visits/visitLine'
 import * as shapes from './shapes'
 
@@ -33,16 +34,21 @@ export const preview = (sheet: shapes.Sheet, visitId?: string) =>
     gcTime: 60_000,
   })
 
-export const addBowl = async (round: string, id: string, sheet: shapes.Sheet) => shapes.bowl.parse(await postJson(`rounds/${round}/bowls`, { id, bowl: sheet }))
-export const changeBowl = async (id: string, version: number, sheet: shapes.Sheet, reason = '') => shapes.bowl.parse(await putJson(`bowls/${id}`, { version, bowl: sheet, ...(reason === '' ? {} : { reason }) }))
-export const removeBowl = (id: string, version: number) => deleteJson(`bowls/${id}`, { version })
+/** What is written for a visit waits in one line: a bowl is there before it is weighed, a mark after the one before it. */
+const inLine = (visitId: string, about: string) => ({ stream: `visit:${visitId}`, about, at: `/visits/${visitId}` })
+/** The same, where the answer is the visit as it stands then. */
+const thenVisit = (visitId: string, about: string) => ({ ...inLine(visitId, about), reload: `visits/${visitId}` })
+
+export const addBowl = (visitId: string, round: string, id: string, sheet: shapes.Sheet) => keptPost(`rounds/${round}/bowls`, { id, bowl: sheet }, inLine(visitId, `New bowl ${sheet.letter}, ${sheet.job}`))
+export const changeBowl = (visitId: string, id: string, version: number, sheet: shapes.Sheet, reason = '') => keptPut(`bowls/${id}`, { version, bowl: sheet, ...(reason === '' ? {} : { reason }) }, inLine(visitId, `Bowl ${sheet.letter}, ${sheet.job}`))
+export const removeBowl = (visitId: string, id: string, version: number, letter: string) => keptDelete(`bowls/${id}`, { version }, inLine(visitId, `Bowl ${letter} taken out`))
 export const blendDeveloper = async (line: string, wish: string) => shapes.blend.parse(await postJson('developers/blend', { line, wish }))
-export const addRound = async (visitId: string, id: string, name: string) => shapes.visit.parse(await postJson(`visits/${visitId}/rounds`, { id, name }))
-export const receive = async (visitId: string) => shapes.visit.parse(await postJson(`visits/${visitId}/receive`, {}))
-export const noteVisit = async (visitId: string, version: number, note: string) => shapes.visit.parse(await patchJson(`visits/${visitId}`, { version, note }))
+export const addRound = async (visitId: string, id: string, name: string) => asVisit(await keptPost(`visits/${visitId}/rounds`, { id, name }, thenVisit(visitId, `New round, ${name}`)))
+export const receive = async (visitId: string) => asVisit(await keptPost(`visits/${visitId}/receive`, {}, thenVisit(visitId, 'In the chair')))
+export const noteVisit = async (visitId: string, version: number, note: string) => asVisit(await keptPatch(`visits/${visitId}`, { version, note }, thenVisit(visitId, `Note: ${note}`)))
 export const closeVisit = async (visitId: string, fields: Record<string, unknown> & { version: number }) =>
-  shapes.visit.parse(await postJson(`visits/${visitId}/close`, fields))
-export const repeatVisit = async (visitId: string, id: string) => shapes.visit.parse(await postJson(`visits/${visitId}/repeat`, { id }))
+  asVisit(await keptPost(`visits/${visitId}/close`, fields, thenVisit(visitId, 'Closing the visit')))
+export const repeatVisit = async (visitId: string, id: string) => asVisit(await keptPost(`visits/${visitId}/repeat`, { id }, thenVisit(id, 'Repeating the visit')))
 
 const todayShape = z.object({ visits: z.array(visitLine) })
 
@@ -53,21 +59,22 @@ export const openVisits = queryOptions({
 })
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
-export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await putJson(`visits/${visitId}/canvas`, { version, canvas }))
-export const stampBowl = async (bowlId: string, id: string, kind: string, words = '') => asVisit(await postJson(`bowls/${bowlId}/stamps`, { id, kind, words }))
-export const waive = async (visitId: string, id: string, reason: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason }))
-export const decide = async (proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string }) => asVisit(await patchJson(`proposals/${proposalId}`, fields))
-export const moveBowl = async (bowlId: string, version: number, round: string, place: number) => asVisit(await patchJson(`bowls/${bowlId}/place`, { version, round, place }))
-export const splitBowl = async (bowlId: string, version: number, id: string, letter: string, percent: number | null) => asVisit(await postJson(`bowls/${bowlId}/split`, { version, id, letter, percent }))
-export const removeRound = async (roundId: string, version: number) => asVisit(await deleteJson(`rounds/${roundId}`, { version }))
-export const renameRound = async (roundId: string, version: number, name: string) => asVisit(await patchJson(`rounds/${roundId}`, { version, name }))
-export const recordTrial = async (bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => shapes.bowl.parse(await putJson(`bowls/${bowlId}/trial`, fields))
-export const carryTrial = async (bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>
-  shapes.bowl.parse(await postJson(`bowls/${bowlId}/carry`, fields))
-export const startBatch = (bowlId: string, id: string, times: string, strength: string) => postJson(`bowls/${bowlId}/batches`, { id, times, strength })
+export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, 'The canvas')))
+export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string) => asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
+/** Not kept on the device: a password is with it. */
+export const waive = async (visitId: string, id: string, reason: string, password: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason, password }))
+export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))
+export const moveBowl = async (visitId: string, bowlId: string, version: number, round: string, place: number) => asVisit(await keptPatch(`bowls/${bowlId}/place`, { version, round, place }, thenVisit(visitId, 'A bowl moved')))
+export const splitBowl = async (visitId: string, bowlId: string, version: number, id: string, letter: string, percent: number | null) => asVisit(await keptPost(`bowls/${bowlId}/split`, { version, id, letter, percent }, thenVisit(visitId, `Bowl ${letter} from another`)))
+export const removeRound = async (visitId: string, roundId: string, version: number) => asVisit(await keptDelete(`rounds/${roundId}`, { version }, thenVisit(visitId, 'A round taken out')))
+export const renameRound = async (visitId: string, roundId: string, version: number, name: string) => asVisit(await keptPatch(`rounds/${roundId}`, { version, name }, thenVisit(visitId, `A round is called ${name}`)))
+export const recordTrial = (visitId: string, bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => keptPut(`bowls/${bowlId}/trial`, fields, inLine(visitId, `Test strand, level ${fields.level} ${fields.tone}`))
+export const carryTrial = async (visitId: string, bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>
+  keptPost(`bowls/${bowlId}/carry`, fields, inLine(visitId, `Test strand carried into ${fields.letter}`))
+export const startBatch = (visitId: string, bowlId: string, id: string, times: string, strength: string) => keptPost(`bowls/${bowlId}/batches`, { id, times, strength }, inLine(visitId, 'Another batch'))
 export const remix = async (bowlId: string, done: string, leftOver: string) => shapes.remix.parse(await getJson(`bowls/${bowlId}/remix?done=${encodeURIComponent(done)}&left=${encodeURIComponent(leftOver)}`))
 export const adjust = async (bowl: shapes.Sheet, change: { kind: string; value: string }, visitId?: string) => shapes.adjusted.parse(await postJson(`bowls/adjusted${inVisit(visitId)}`, { bowl, change }))
-export const keepBlend = async (name: string, bowl: shapes.Sheet) => shapes.blendKept.parse(await postJson('house-blends', { name, bowl }))
+export const keepBlend = async (name: string, bowl: shapes.Sheet) => shapes.blendKept.nullable().parse(await keptPost('house-blends', { name, bowl }, { stream: 'house', about: `House blend ${name}` }))
 export const standIns = async (bowl: shapes.Sheet, product: string, why: string) => shapes.standIns.parse(await postJson('bowls/substitutes', { bowl, product, why }))
 export const compareVisits = (one: string, other: string) =>
   queryOptions({ queryKey: ['compare', one, other], queryFn: async ({ signal }) => shapes.comparison.parse(await getJson(`visits/${one}/compare/${other}`, signal)) })

@@ -87,7 +87,7 @@ export const sheet = z.object({
 export type Sheet = z.infer<typeof sheet>
 
 export const clock = z.object({
-  state: z.enum(['waiting', 'applying', 'processing', 'due', 'over', 'rinsed']),
+  state: z.enum(['waiting', 'applying', 'processing', 'due', 'over', 'rinsed', 'set-aside']),
   /** Minutes since it was mixed, where that is too long for oxidative colour. */
   stale: z.number().nullable(),
   from: z.string().nullable(),
@@ -217,6 +217,7 @@ export const proposal = z.object({
 export type Proposal = z.infer<typeof proposal>
 
 export const gate = z.object({
+  ahead: z.boolean(),
   open: z.boolean(),
   reasons: z.array(caution),
   waivable: z.boolean(),

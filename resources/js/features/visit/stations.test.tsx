@@ -7,7 +7,7 @@ import type { Picture, Visit } from './shapes'
 const picture: Picture = { zones: [], cells: {}, uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
 const visit = {
   status: 'in-chair', proposals: [], canvas: { version: 0, canvas: { zones: [], worn: '', target: '' }, said: [], editedBy: null }, picture,
-  gate: { open: true, reasons: [], waivable: false, waived: '', waivers: [], states: {} },
+  gate: { open: true, ahead: false, reasons: [], waivable: false, waived: '', waivers: [], states: {} },
 } as unknown as Visit
 
 it('opens the station an address names, else the bowls; a closed visit to be read', () => {

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { touchedAgo } from '../session/touch'
 import { startWork } from './busy'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
@@ -20,6 +21,8 @@ export class Refused extends Error {
     readonly mend: string,
     readonly problems: Problem[],
     readonly newer: unknown,
+    /** Seconds the server asks to wait; 0 where it does not. */
+    readonly wait = 0,
   ) {
     super(message)
   }
@@ -32,6 +35,15 @@ export class Unreachable extends Error {
   }
 }
 
+type Door = 'signed-out' | 'locked'
+const doors = new Set<(door: Door) => void>()
+
+/** Tells when the server says that nobody is signed in any more, or that the device is locked; the returned function stops it. */
+export function onDoor(listener: (door: Door) => void): () => void {
+  doors.add(listener)
+  return () => { doors.delete(listener) }
+}
+
 function token(): string {
   const cookie = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='))
   return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length))
@@ -40,13 +52,16 @@ function token(): string {
 async function ask(method: string, path: string, body: unknown, signal?: AbortSignal): Promise<unknown> {
   const end = startWork()
   try {
-    return await exchange(method, path, body, signal)
+    return await exchange(method, path, body, { signal })
   } finally {
     end()
   }
 }
 
-async function exchange(method: string, path: string, body: unknown, signal?: AbortSignal): Promise<unknown> {
+/** One question and its answer, with what the outbox says beside it. */
+export async function exchange(method: string, path: string, body: unknown, with_: { signal?: AbortSignal; headers?: Record<string, string> } = {}): Promise<unknown> {
+  const { signal } = with_
+  const ago = touchedAgo()
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
@@ -56,6 +71,8 @@ async function exchange(method: string, path: string, body: unknown, signal?: Ab
       headers: {
         Accept: 'application/json',
         'X-XSRF-TOKEN': token(),
+        ...(ago === null ? {} : { 'X-Touched-Ago': String(ago) }),
+        ...with_.headers,
         ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
       },
       body: body === undefined ? undefined : body instanceof FormData ? body : JSON.stringify(body),
@@ -66,10 +83,15 @@ async function exchange(method: string, path: string, body: unknown, signal?: Ab
   }
   const text = await response.text()
   if (response.ok) return text === '' ? null : (JSON.parse(text) as unknown)
-  throw readRefusal(response.status, text)
+  const refused = readRefusal(response.status, text, Number(response.headers.get('Retry-After') ?? 0) || 0)
+  if (refused instanceof Refused && !path.startsWith('session')) {
+    if (refused.status === 401) for (const listener of doors) listener('signed-out')
+    if (refused.status === 423) for (const listener of doors) listener('locked')
+  }
+  throw refused
 }
 
-function readRefusal(status: number, text: string): Error {
+function readRefusal(status: number, text: string, wait: number): Error {
   let json: unknown = {}
   try {
     json = JSON.parse(text)
@@ -78,14 +100,14 @@ function readRefusal(status: number, text: string): Error {
     return status >= 500 ? new Unreachable() : new Refused(status, 'The server gave no readable answer.', 'Reload the page.', [], undefined)
   }
   const read = refusal.parse(json)
-  if (status === 401) return new Refused(status, 'You are signed out.', 'Sign in again; what you typed is kept on this device.', [], undefined)
-  if (status === 419) return new Refused(status, 'This page was open for too long.', 'Reload it; what you typed is kept on this device.', [], undefined)
+  if (status === 401) return new Refused(status, 'You are signed out.', 'Sign in again.', [], undefined)
+  if (status === 419) return new Refused(status, 'This page was open for too long.', 'Reload it.', [], undefined)
   const fields = Object.entries(read.errors ?? {}).map(([field, messages]) => ({
     pointer: `/${field.replaceAll('.', '/')}`,
     message: messages.join(' '),
     mend: '',
   }))
-  return new Refused(status, read.message, read.mend, [...read.problems, ...fields], read.newer)
+  return new Refused(status, read.message, read.mend, [...read.problems, ...fields], read.newer, wait)
 }
 
 export const getJson = (path: string, signal?: AbortSignal) => ask('GET', path, undefined, signal)

@@ -5,7 +5,9 @@ import { newId } from '../api/newId'
 import { showClock, showDay } from '../format/time'
 import { ErrorNotice, Notice } from '../ui/Notice'
 import { Press } from '../ui/Press'
-import { liftContraindication, noteContraindication, placeTest, readTest, type Safety, type SafetyState } from './safety'
+import { LiftNote } from './LiftNote'
+import { PlaceTest } from './PlaceTest'
+import { noteContraindication, readTest, type Safety, type SafetyState } from './safety'
 
 const SIGN: Record<SafetyState, string> = { reaction: '✕', missing: '✕', expired: '!', waiting: '…', due: '!', clear: '✓' }
 const KINDS = [
@@ -16,7 +18,7 @@ const KINDS = [
 ] as const
 
 /** Skin tests by line and what speaks against colouring: state on top, recording under it. */
-export function SafetyPanel({ client, safety, formulates, onChanged }: { client: number; safety: Safety; formulates: boolean; onChanged: (changed: Safety) => void }) {
+export function SafetyPanel({ client, safety, formulates, onChanged }: { client: number; safety: Safety; formulates: boolean; onChanged: () => void }) {
   const open = safety.contraindications.filter((note) => note.liftedAt === null)
   return (
     <section className="safety" aria-label="Skin and safety">
@@ -28,12 +30,12 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
         ))}
       </ul>
       {open.map((note) => (
-        <Notice key={note.id} kind="stop" title={`${note.words}${note.note === '' ? '' : `: ${note.note}`}`} action={formulates ? <Lift note={note.id} doctor={note.needsDoctor} onChanged={onChanged} /> : null}>
+        <Notice key={note.id} kind="stop" title={`${note.words}${note.note === '' ? '' : `: ${note.note}`}`} action={formulates ? <LiftNote note={note.id} doctor={note.needsDoctor} onChanged={onChanged} /> : null}>
           {note.mend}
         </Notice>
       ))}
       {safety.tests.filter((test) => test.result === null).map((test) => (
-        <ReadTest key={test.id} test={test} onChanged={onChanged} />
+        <ReadTest key={test.id} client={client} test={test} readers={safety.readers} onChanged={onChanged} />
       ))}
       <details className="safety-more">
         <summary>Place a skin test, note a contraindication, look back</summary>
@@ -57,13 +59,13 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
   )
 }
 
-function ReadTest({ test, onChanged }: { test: Safety['tests'][number]; onChanged: (changed: Safety) => void }) {
+function ReadTest({ client, test, readers, onChanged }: { client: number; test: Safety['tests'][number]; readers: string; onChanged: () => void }) {
   const [note, setNote] = useState('')
-  const read = useMutation({ mutationFn: (result: string) => readTest(test.id, result, note), onSuccess: onChanged })
+  const read = useMutation({ mutationFn: (result: string) => readTest(client, test.id, result, note), onSuccess: onChanged })
   return (
     <div className="safety-read">
       <p>
-        Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}.</strong>
+        Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}{test.recordedBy === null ? '' : `, recorded by ${test.recordedBy}`}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}, by {readers}.</strong> A reaction is recorded at any time, by anybody.
       </p>
       <div className="safety-row">
         <Form.Control aria-label="What the skin shows" placeholder="What the skin shows" maxLength={300} value={note} onChange={(event) => { setNote(event.target.value) }} />
@@ -75,47 +77,17 @@ function ReadTest({ test, onChanged }: { test: Safety['tests'][number]; onChange
   )
 }
 
-function PlaceTest({ client, safety, onChanged }: { client: number; safety: Safety; onChanged: (changed: Safety) => void }) {
-  const [lines, setLines] = useState<string[]>([])
-  const [spot, setSpot] = useState('behind the left ear')
-  const [id, setId] = useState(newId)
-  const place = useMutation({
-    mutationFn: () => placeTest(client, { id, lines, spot }),
-    onSuccess: (changed) => {
-      setId(newId())
-      setLines([])
-      onChanged(changed)
-    },
-  })
-  return (
-    <div className="safety-form">
-      <div className="chips" role="group" aria-label="Lines to test">
-        {safety.lines.map((line) => (
-          <button key={line.id} type="button" className="chip" aria-pressed={lines.includes(line.id)} onClick={() => { setLines(lines.includes(line.id) ? lines.filter((each) => each !== line.id) : [...lines, line.id]) }}>
-            {line.name}
-          </button>
-        ))}
-      </div>
-      <div className="safety-row">
-        <Form.Control aria-label="Where on the body" maxLength={80} value={spot} onChange={(event) => { setSpot(event.target.value) }} />
-        <Press disabled={lines.length === 0 || spot.trim() === '' || place.isPending} onPress={() => { place.mutate() }} id="place-test">Test placed now</Press>
-      </div>
-      {place.error === null ? null : <ErrorNotice error={place.error} />}
-    </div>
-  )
-}
-
-function NoteOne({ client, onChanged }: { client: number; onChanged: (changed: Safety) => void }) {
+function NoteOne({ client, onChanged }: { client: number; onChanged: () => void }) {
   const [kind, setKind] = useState('')
   const [words, setWords] = useState('')
   const [id, setId] = useState(newId)
   const note = useMutation({
     mutationFn: () => noteContraindication(client, { id, kind, note: words }),
-    onSuccess: (changed) => {
+    onSuccess: () => {
       setId(newId())
       setKind('')
       setWords('')
-      onChanged(changed)
+      onChanged()
     },
   })
   return (
@@ -132,17 +104,5 @@ function NoteOne({ client, onChanged }: { client: number; onChanged: (changed: S
       </div>
       {note.error === null ? null : <ErrorNotice error={note.error} />}
     </div>
-  )
-}
-
-function Lift({ note, doctor, onChanged }: { note: string; doctor: boolean; onChanged: (changed: Safety) => void }) {
-  const [words, setWords] = useState('')
-  const lift = useMutation({ mutationFn: () => liftContraindication(note, words), onSuccess: onChanged })
-  return (
-    <span className="safety-row">
-      <Form.Control aria-label="What lifts it" placeholder={doctor ? 'Medical clearance: who, when' : 'Healed: who saw it'} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
-      <Press disabled={words.trim() === '' || lift.isPending} onPress={() => { lift.mutate() }}>Record</Press>
-      {lift.error === null ? null : <ErrorNotice error={lift.error} />}
-    </span>
   )
 }

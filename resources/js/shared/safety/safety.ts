@@ -1,5 +1,6 @@
 import { z } from 'zod'
-import { patchJson, postJson } from '../api/http'
+import { patchJson } from '../api/http'
+import { keptPatch, keptPost } from '../outbox/kept'
 
 export const safetyState = z.enum(['reaction', 'missing', 'expired', 'waiting', 'due', 'clear'])
 export type SafetyState = z.infer<typeof safetyState>
@@ -8,6 +9,7 @@ export type SafetyState = z.infer<typeof safetyState>
 export const safety = z.object({
   age: z.number().nullable(),
   reaction: z.boolean(),
+  readers: z.string(),
   lines: z.array(z.object({ id: z.string(), name: z.string(), state: safetyState, words: z.string() })),
   tests: z.array(
     z.object({
@@ -16,6 +18,7 @@ export const safety = z.object({
       spot: z.string(),
       placedAt: z.string(),
       placedBy: z.string(),
+      recordedBy: z.string().nullable(),
       readFrom: z.string(),
       readAt: z.string().nullable(),
       readBy: z.string().nullable(),
@@ -41,8 +44,12 @@ export const safety = z.object({
 })
 export type Safety = z.infer<typeof safety>
 
-const read = (json: unknown) => safety.parse(json)
-export const placeTest = async (client: number, fields: { id: string; lines: string[]; spot: string }) => read(await postJson(`clients/${client}/skin-tests`, fields))
-export const readTest = async (test: string, result: string, note: string) => read(await patchJson(`skin-tests/${test}`, { result, note }))
-export const noteContraindication = async (client: number, fields: { id: string; kind: string; note: string }) => read(await postJson(`clients/${client}/contraindications`, fields))
-export const liftContraindication = async (note: string, clearance: string) => read(await patchJson(`contraindications/${note}`, { clearance }))
+/** Null where the answer was lost and the client file is to be read anew. */
+const read = (json: unknown) => safety.nullable().parse(json)
+const ofClient = (client: number, about: string) => ({ stream: `client:${client}`, about, at: `/clients/${client}` })
+
+export const placeTest = async (client: number, fields: { id: string; lines: string[]; spot: string; placedAt?: string; placedBy?: string }) => read(await keptPost(`clients/${client}/skin-tests`, fields, ofClient(client, `Skin test placed, ${fields.spot}`)))
+export const readTest = async (client: number, test: string, result: string, note: string) => read(await keptPatch(`skin-tests/${test}`, { result, note }, ofClient(client, `Skin test read: ${result}`)))
+export const noteContraindication = async (client: number, fields: { id: string; kind: string; note: string }) => read(await keptPost(`clients/${client}/contraindications`, fields, ofClient(client, `Noted: ${fields.kind} ${fields.note}`)))
+/** Not kept on the device: a password is with it. */
+export const liftContraindication = async (note: string, clearance: string, password: string) => read(await patchJson(`contraindications/${note}`, { clearance, password }))

@@ -31,7 +31,7 @@ export function ErrorNotice({ error, action }: { error: Error; action?: ReactNod
   if (error instanceof Unreachable)
     return (
       <Notice kind="warn" title="No connection" action={action}>
-        What you typed is kept on this device. It is tried again when the connection is back.
+        Nothing was lost: what has not reached the server stands under “not sent yet”. Try again when the connection is back.
       </Notice>
     )
   return (

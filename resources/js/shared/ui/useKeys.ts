@@ -10,7 +10,7 @@ export function useKeys(handler: (event: KeyboardEvent) => void) {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target
       const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
-      if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) latest.current(event)
+      if (!typing && document.documentElement.dataset['locked'] === undefined && !event.ctrlKey && !event.metaKey && !event.altKey) latest.current(event)
     }
     addEventListener('keydown', onKey)
     return () => {

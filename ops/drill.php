@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+// ./tinta drill WHAT TIMES: kills, races and interrupted starts, each again and again on an instance of its own.
+
+use Ops\Drill\Device;
+use Ops\Drill\Salon;
+
+require __DIR__.'/drill/Device.php';
+require __DIR__.'/drill/Salon.php';
+
+[$what, $times] = [$argv[1] ?? 'all', max(1, (int) ($argv[2] ?? 20))];
+$salon = new Salon(dirname(__DIR__));
+$failed = false;
+
+function uuid(): string
+{
+    $bytes = random_bytes(16);
+    $bytes[6] = chr(ord($bytes[6]) & 0x0F | 0x40);
+    $bytes[8] = chr(ord($bytes[8]) & 0x3F | 0x80);
+
+    return vsprintf('%s%s-%s-%s-%s-%s%s%s', str_split(bin2hex($bytes), 4));
+}
+
+/** @param  array<string, int>  $counts */
+function told(string $drill, int $times, array $counts): bool
+{
+    printf("%-58s %3d times   %s\n", $drill, $times, implode(', ', array_map(fn (string $what, int $count): string => "{$what} {$count}", array_keys($counts), $counts)));
+
+    return array_sum($counts) === 0;
+}
+
+/** A client of the drill with a visit and a bowl of three products, ready to be weighed. @return array{client: int, visit: string, round: string, bowl: string, version: int} */
+function plan(Device $device): array
+{
+    static $shelf = null;
+    $shelf ??= $device->ask('GET', '/api/shelf')[1];
+    $line = array_values(array_filter($shelf['lines'], fn (array $each): bool => $each['name'] === 'Tidewater'))[0];
+    $shades = array_values(array_filter($line['products'], fn (array $each): bool => $each['kind'] === 'shade'));
+    [, $client] = $device->ask('POST', '/api/clients', ['id' => uuid(), 'name' => 'Drill '.bin2hex(random_bytes(4))]);
+    $visit = uuid();
+    [, $planned] = $device->ask('POST', "/api/clients/{$client['id']}/visits", ['id' => $visit, 'service' => 'Drill', 'startsAt' => gmdate('c')]);
+    $bowl = uuid();
+    [$status] = $device->ask('POST', "/api/rounds/{$planned['rounds'][0]['id']}/bowls", ['id' => $bowl, 'bowl' => [
+        'letter' => 'A', 'job' => 'Root', 'line' => $line['id'], 'ratio' => '1:1.5', 'amount' => ['of' => 'colour', 'grams' => '60 g', 'ingredient' => null],
+        'parts' => [['ingredients' => [['product' => $shades[0]['id'], 'share' => '1'], ['product' => $shades[1]['id'], 'share' => '1']]], ['ingredients' => [['product' => $line['developers'][0], 'share' => 'all']]]],
+        'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
+    ]]);
+    if ($status !== 201) {
+        throw new RuntimeException("The bowl was answered {$status}.");
+    }
+
+    return ['client' => $client['id'], 'visit' => $visit, 'round' => $planned['rounds'][0]['id'], 'bowl' => $bowl, 'version' => $planned['version']];
+}
+
+/** @return array<string, mixed> the batch, everything poured and finished */
+function weigh(Device $device, string $bowl): array
+{
+    [, $batch] = $device->ask('POST', "/api/bowls/{$bowl}/batches", ['id' => uuid()]);
+    foreach ($batch['lines'] as $line) {
+        [, $batch] = $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale']);
+    }
+
+    return $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'finished'])[1];
+}
+
+if (in_array($what, ['all', 'start'], true)) {
+    $counts = ['never starts again' => 0, 'half a salon' => 0];
+    $salon->erase();
+    $begin = microtime(true);
+    $salon->command('start');
+    $whole = microtime(true) - $begin;
+    $visits = (int) $salon->rows('SELECT COUNT(*) n FROM visits')[0]['n'];
+    for ($time = 1; $time <= $times; $time++) {
+        $salon->erase();
+        $salon->cutOffStart($whole * $time / ($times + 1));
+        if ($salon->command('start', "{$salon->folder}.log") !== 0) {
+            $counts['never starts again']++;
+            echo file_get_contents("{$salon->folder}.log");
+
+            continue;
+        }
+        $salon->device();
+        if ((int) $salon->rows('SELECT COUNT(*) n FROM visits')[0]['n'] !== $visits || count($salon->rows('SELECT id FROM salons')) !== 1) {
+            $counts['half a salon']++;
+        }
+    }
+    $failed = ! told(sprintf('First start cut off at any of its %.0f seconds', $whole), $times, $counts) || $failed;
+}
+if (in_array($what, ['all', 'kills', 'races'], true) && $salon->command('start', "{$salon->folder}.log") !== 0) {
+    fwrite(STDERR, (string) file_get_contents("{$salon->folder}.log"));
+    exit(1);
+}
+if (in_array($what, ['all', 'kills'], true)) {
+    foreach (['fpm', 'nginx', 'database'] as $name) {
+        $counts = ['lost' => 0, 'doubled' => 0, 'stuck' => 0];
+        for ($time = 1; $time <= $times; $time++) {
+            $device = $salon->device();
+            $at = plan($device);
+            [, $batch] = $device->ask('POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]);
+            $events = array_map(fn (array $line): array => ['id' => uuid(), 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale'], $batch['lines']);
+            $victim = mt_rand(0, count($events) - 1);
+            foreach ($events as $sequence => $event) {
+                if ($sequence === $victim) {
+                    $killer = pcntl_fork();
+                    if ($killer === 0) {
+                        usleep(mt_rand(0, 30_000));
+                        $salon->kill($name);
+                        posix_kill((int) getmypid(), SIGKILL);
+                    }
+                }
+                $tries = 0;
+                // As the page does: again under the same id until there is an answer.
+                while (! in_array($device->ask('POST', "/api/batches/{$batch['id']}/events", $event + ['after' => $sequence])[0], [200, 201], true)) {
+                    if (++$tries > 30) {
+                        $counts['stuck']++;
+                        break 2;
+                    }
+                    $salon->command('start', "{$salon->folder}.log");
+                }
+                if ($sequence === $victim) {
+                    pcntl_waitpid($killer, $status);
+                }
+            }
+            $salon->command('start', "{$salon->folder}.log");
+            $kept = array_count_values(array_column($salon->rows("SELECT id FROM pours WHERE batch_id = '{$batch['id']}'"), 'id'));
+            foreach ($events as $event) {
+                $counts['lost'] += isset($kept[$event['id']]) ? 0 : 1;
+            }
+            $counts['doubled'] += max(0, array_sum($kept) - count($events));
+            [$status] = $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => count($events), 'kind' => 'finished']);
+            $counts['stuck'] += $status === 201 ? 0 : 1;
+        }
+        $failed = ! told("Killed in the middle of a pour: {$name}", $times, $counts) || $failed;
+    }
+}
+if (in_array($what, ['all', 'races'], true)) {
+    $device = $salon->device();
+    foreach (['begin another batch', 'undo finish'] as $against) {
+        $counts = ['closed over an open batch' => 0, 'failed' => 0];
+        for ($time = 1; $time <= $times; $time++) {
+            $at = plan($device);
+            $batch = weigh($device, $at['bowl']);
+            $device->ask('POST', "/api/bowls/{$at['bowl']}/stamps", ['id' => uuid(), 'kind' => 'set-aside']);
+            $version = $device->ask('GET', "/api/visits/{$at['visit']}")[1]['version'];
+            $close = ['POST', "/api/visits/{$at['visit']}/close", ['version' => $version, 'verdict' => 'good']];
+            $other = $against === 'undo finish'
+                ? ['POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'undone']]
+                : ['POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]];
+            foreach ($device->together($time % 2 === 0 ? [$close, $other] : [$other, $close]) as [$status]) {
+                $counts['failed'] += $status >= 500 || $status === 0 ? 1 : 0;
+            }
+            $counts['closed over an open batch'] += count($salon->rows("SELECT b.id FROM batches b JOIN bowls w ON w.id = b.bowl_id JOIN rounds r ON r.id = w.round_id JOIN visits v ON v.id = r.visit_id WHERE v.id = '{$at['visit']}' AND v.status = 'closed' AND b.status NOT IN ('finished', 'discarded')"));
+        }
+        $failed = ! told("Closing against: {$against}", $times, $counts) || $failed;
+    }
+    $kinds = [
+        'waivers' => fn (array $at): array => ['POST', "/api/visits/{$at['visit']}/waivers", ['id' => uuid(), 'reason' => 'Patch of Friday read here', 'password' => 'harbour-light']],
+        'clients' => fn (array $at): array => ['POST', '/api/clients', ['id' => uuid(), 'name' => 'At once']],
+        'contraindications' => fn (array $at): array => ['POST', "/api/clients/{$at['client']}/contraindications", ['id' => uuid(), 'kind' => 'face-rash', 'note' => 'red']],
+        'skin_tests' => fn (array $at): array => ['POST', "/api/clients/{$at['client']}/skin-tests", ['id' => uuid(), 'lines' => [$at['line']], 'spot' => 'ear']],
+        'rounds' => fn (array $at): array => ['POST', "/api/visits/{$at['visit']}/rounds", ['id' => uuid(), 'name' => 'Later']],
+        'batches' => fn (array $at): array => ['POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]],
+        'visits' => fn (array $at): array => ['POST', "/api/clients/{$at['client']}/visits", ['id' => uuid(), 'service' => 'At once', 'startsAt' => gmdate('c')]],
+        'photos' => null,
+    ];
+    $line = array_values(array_filter($device->ask('GET', '/api/shelf')[1]['lines'], fn (array $each): bool => $each['name'] === 'Tidewater'))[0]['id'];
+    foreach (array_filter($kinds) as $table => $request) {
+        $counts = ['failed' => 0, 'doubled' => 0];
+        for ($time = 1; $time <= $times; $time++) {
+            $same = $request(plan($device) + ['line' => $line]);
+            foreach ($device->together(array_fill(0, 8, $same)) as [$status]) {
+                $counts['failed'] += $status >= 300 || $status === 0 ? 1 : 0;
+            }
+            $key = $table === 'clients' ? 'made_as' : 'id';
+            $counts['doubled'] += max(0, count($salon->rows("SELECT id FROM {$table} WHERE {$key} = '{$same[2]['id']}'")) - 1);
+        }
+        $failed = ! told("Eight identical requests at once: {$table}", $times, $counts) || $failed;
+    }
+}
+exit($failed ? 1 : 0);

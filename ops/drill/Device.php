@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ops\Drill;
+
+/** A device with a session of its own, speaking to the running application over HTTP. */
+final class Device
+{
+    private readonly string $cookies;
+
+    public function __construct(private readonly string $address)
+    {
+        $this->cookies = (string) tempnam(sys_get_temp_dir(), 'tinta-drill-');
+    }
+
+    public function signIn(string $email, string $password): bool
+    {
+        $this->ask('GET', '/api/session');
+
+        return $this->ask('POST', '/api/session', ['email' => $email, 'password' => $password])[0] === 200;
+    }
+
+    /**
+     * @param  ?array<string, mixed>  $body
+     * @return array{int, mixed} status, 0 for no answer; and what was said
+     */
+    public function ask(string $method, string $path, ?array $body = null): array
+    {
+        return $this->read($this->request($method, $path, $body));
+    }
+
+    /**
+     * The same at once, as often as there are devices’ fingers.
+     *
+     * @param  list<array{string, string, array<string, mixed>}>  $requests
+     * @return list<array{int, mixed}>
+     */
+    public function together(array $requests): array
+    {
+        $multi = curl_multi_init();
+        $handles = [];
+        foreach ($requests as [$method, $path, $body]) {
+            $handles[] = $handle = $this->request($method, $path, $body);
+            curl_multi_add_handle($multi, $handle);
+        }
+        do {
+            curl_multi_exec($multi, $running);
+            curl_multi_select($multi, 0.1);
+        } while ($running > 0);
+
+        return array_map(fn ($handle): array => [(int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE), json_decode((string) curl_multi_getcontent($handle), true)], $handles);
+    }
+
+    /** @return array{int, mixed} */
+    private function read(\CurlHandle $handle): array
+    {
+        $said = curl_exec($handle);
+        $status = (int) curl_getinfo($handle, CURLINFO_RESPONSE_CODE);
+        curl_close($handle);
+
+        return [$status, is_string($said) ? json_decode($said, true) : null];
+    }
+
+    /** @param  ?array<string, mixed>  $body */
+    private function request(string $method, string $path, ?array $body): \CurlHandle
+    {
+        $handle = curl_init($this->address.$path);
+        $headers = ['Accept: application/json', 'Content-Type: application/json'];
+        if (preg_match('/XSRF-TOKEN\s+(\S+)/', (string) file_get_contents($this->cookies), $token) === 1) {
+            $headers[] = 'X-XSRF-TOKEN: '.urldecode($token[1]);
+        }
+        curl_setopt_array($handle, [
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies,
+            CURLOPT_HTTPHEADER => $headers, CURLOPT_TIMEOUT => 15, CURLOPT_POSTFIELDS => $body === null ? null : (string) json_encode($body),
+        ]);
+
+        return $handle;
+    }
+}

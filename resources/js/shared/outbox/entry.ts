@@ -1,0 +1,26 @@
+import { z } from 'zod'
+
+const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
+
+/** Something done on this page that the server does not have yet, or has refused for good. */
+export const entryShape = z.object({
+  /** The write's own id: sent again, it is carried out once. */
+  id: z.string(),
+  author: z.object({ id: z.number(), name: z.string() }),
+  /** When the hand did it, by this device's clock; only how long ago is ever told. */
+  madeAt: z.number(),
+  /** Writes of one stream are sent in order; what one stream waits for does not hold up another. */
+  stream: z.string(),
+  method: z.enum(['POST', 'PUT', 'PATCH', 'DELETE']),
+  path: z.string(),
+  body: z.unknown(),
+  /** What it is, in words: “First touch of bowl A, Brigid Kinsella”. */
+  about: z.string(),
+  /** A page to look at it, where there is one. */
+  at: z.string(),
+  /** Grams that are in a bowl, where it is a pour: what is refused then is more than words. */
+  pour: z.object({ batch: z.string(), line: z.string(), label: z.string(), grams: z.string() }).nullable(),
+  failures: z.number(),
+  refused: z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) }).nullable(),
+})
+export type Entry = z.infer<typeof entryShape>

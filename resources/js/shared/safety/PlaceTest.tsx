@@ -1,0 +1,49 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { newId } from '../api/newId'
+import { ErrorNotice } from '../ui/Notice'
+import { OneOf } from '../ui/OneOf'
+import { Press } from '../ui/Press'
+import { placeTest, type Safety } from './safety'
+
+/** A skin test placed now, or earlier: then with who placed it, and when. */
+export function PlaceTest({ client, safety, onChanged }: { client: number; safety: Safety; onChanged: () => void }) {
+  const [lines, setLines] = useState<string[]>([])
+  const [spot, setSpot] = useState('behind the left ear')
+  const [earlier, setEarlier] = useState<{ at: string; by: string } | null>(null)
+  const [id, setId] = useState(newId)
+  const place = useMutation({
+    mutationFn: () => placeTest(client, { id, lines, spot, ...(earlier === null ? {} : { placedAt: earlier.at, placedBy: earlier.by }) }),
+    onSuccess: () => {
+      setId(newId())
+      setLines([])
+      setEarlier(null)
+      onChanged()
+    },
+  })
+  const ready = lines.length > 0 && spot.trim() !== '' && (earlier === null || (earlier.at !== '' && earlier.by.trim() !== ''))
+  return (
+    <div className="safety-form">
+      <div className="chips" role="group" aria-label="Lines to test">
+        {safety.lines.map((line) => (
+          <button key={line.id} type="button" className="chip" aria-pressed={lines.includes(line.id)} onClick={() => { setLines(lines.includes(line.id) ? lines.filter((each) => each !== line.id) : [...lines, line.id]) }}>
+            {line.name}
+          </button>
+        ))}
+      </div>
+      <div className="safety-row">
+        <Form.Control aria-label="Where on the body" maxLength={80} value={spot} onChange={(event) => { setSpot(event.target.value) }} />
+        <OneOf label="When it was placed" all={[['now', 'now'], ['earlier', 'earlier']]} on={earlier === null ? 'now' : 'earlier'} onChange={(when) => { setEarlier(when === 'earlier' ? { at: '', by: '' } : null) }} />
+        {earlier === null ? null : (
+          <>
+            <Form.Control type="datetime-local" aria-label="When" value={earlier.at} onChange={(event) => { setEarlier({ ...earlier, at: event.target.value }) }} />
+            <Form.Control aria-label="Who placed it" placeholder="who placed it" maxLength={120} value={earlier.by} onChange={(event) => { setEarlier({ ...earlier, by: event.target.value }) }} />
+          </>
+        )}
+        <Press disabled={!ready || place.isPending} onPress={() => { place.mutate() }} id="place-test">{earlier === null ? 'Test placed now' : 'Record the test'}</Press>
+      </div>
+      {place.error === null ? null : <ErrorNotice error={place.error} />}
+    </div>
+  )
+}

@@ -1,0 +1,55 @@
+import { queryOptions, type QueryClient } from '@tanstack/react-query'
+import { z } from 'zod'
+import { deleteJson, getJson, postJson, putJson } from '../api/http'
+import { showTimesIn } from '../format/time'
+import { outbox } from '../outbox/kept'
+
+export const sessionShape = z.object({
+  id: z.number(),
+  /** The device asks for the password before anything else. */
+  locked: z.boolean(),
+  name: z.string(),
+  initials: z.string(),
+  role: z.enum(['owner', 'colourist', 'assistant']),
+  formulates: z.boolean(),
+  /** A licence is on file: may waive a test and record a clearance. */
+  licensed: z.boolean(),
+  /** May change a birthday or a practice head. */
+  vouches: z.boolean(),
+  idleMinutes: z.number(),
+  salon: z.string(),
+  timezone: z.string(),
+  ownsRules: z.boolean(),
+  scaleSimulated: z.boolean(),
+})
+export type Session = z.infer<typeof sessionShape>
+
+/** From here on the page shows the time on the salon's wall, and what waits on the device goes out under this name. */
+function greet<T extends Session | null>(member: T): T {
+  if (member !== null) showTimesIn(member.timezone)
+  outbox.setAuthor(member === null || member.locked ? null : { id: member.id, name: member.name })
+  return member
+}
+
+export const session = queryOptions({
+  queryKey: ['session'],
+  queryFn: async ({ signal }) => greet(sessionShape.nullable().parse(await getJson('session', signal))),
+  staleTime: Infinity,
+})
+
+export const signIn = async (email: string, password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session', { email, password })))
+export const unlock = async (password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session/unlock', { password })))
+export const lock = () => postJson('session/lock', {})
+
+/** Locked from here on, whether or not the server could be told; what waits on the device waits. */
+export function showLocked(queries: QueryClient): void {
+  outbox.setAuthor(null)
+  queries.setQueryData<Session | null>(['session'], (now) => (now === null || now === undefined ? now : { ...now, locked: true }))
+}
+
+export function showSignedOut(queries: QueryClient): void {
+  outbox.setAuthor(null)
+  queries.setQueryData<Session | null>(['session'], null)
+}
+export const changePassword = (password: string, next: string) => putJson('session/password', { password, new: next })
+export const signOut = () => deleteJson('session')

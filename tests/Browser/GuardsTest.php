@@ -1,0 +1,189 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The visit of a client who is expected or in the chair today. */
+function visitOf(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Remote\RemoteWebDriver $page, string $client): array
+{
+    foreach ((fn () => $this->ask($page, 'today'))->call($test)['visits'] as $visit) {
+        if ($visit['client']['name'] === $client) {
+            return (fn () => $this->ask($page, "visits/{$visit['id']}"))->call($test);
+        }
+    }
+    throw new RuntimeException("{$client} is not here today.");
+}
+
+it('loses nothing that is done while the network is gone, and does it once when it is back', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $this->press($page, '.frame-head a', 'Clients');
+    $this->type($page, 'input[type=search]', 'anjali');
+    $this->press($page, '.client-list a', 'Anjali Rao');
+    $this->see($page, '.safety-states');
+    $before = visitOrFile($this, $page);
+    $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
+    $this->network($page, false);
+    $page->findElement(WebDriverBy::cssSelector('[aria-label="What speaks against colouring"] option[value="earlier-reaction"]'))->click();
+    $this->see($page, '[aria-label="In words"]')->sendKeys('swollen eyelids');
+    $this->see($page, '.safety-form button', 'Note it')->click();
+    $this->see($page, '#its-cautions')->clear();
+    $this->see($page, '#its-cautions')->sendKeys('Allergic to PPD.');
+    $this->see($page, 'button', 'Save particulars')->click();
+    $this->see($page, '#outbox', '2 not sent yet');
+    $this->network($page, true);
+    $this->see($page, '.notice-stop', 'swollen eyelids', 25);
+    $this->see($page, '.notice-warn', 'Allergic to PPD.', 25);
+    $file = $this->ask($page, "clients/{$before['id']}");
+    expect($file['cautions'])->toBe('Allergic to PPD.')->and(array_column($file['safety']['contraindications'], 'note'))->toBe(['swollen eyelids'])
+        ->and($file['changes'][0]['by'])->toBe('Tomasz Wilk');
+});
+
+/** @return array<string, mixed> */
+function visitOrFile(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Remote\RemoteWebDriver $page): array
+{
+    preg_match('#/clients/(\d+)#', $page->getCurrentURL(), $m);
+
+    return (fn () => $this->ask($page, "clients/{$m[1]}"))->call($test);
+}
+
+it('goes on pouring by hand without the server, and brings every gram onto the record in order', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $page->get($this->address('/clients'));
+    $this->type($page, 'input[type=search]', 'rosalind');
+    $this->press($page, '.client-list a', 'Rosalind Peake');
+    $this->type($page, '#service', 'Two shades');
+    $this->press($page, '#plan');
+    $this->press($page, '.round button', '+ bowl');
+    $this->type($page, '#job', 'Root');
+    $this->type($page, '#amount', '30 g');
+    foreach (['6c', '7c'] as $code) {
+        $this->press($page, '#add-0');
+        $this->type($page, '#shade-search', $code);
+        $this->key($page, WebDriverKeys::ENTER);
+        $this->see($page, '.shade-button', strtoupper($code));
+    }
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $this->press($page, '#weigh');
+    $this->scale('bowl 210');
+    $this->see($page, '.stage-number', '210.0 g');
+    // The gate's words stand on the bench: this house weighs ahead.
+    $this->see($page, '.notice-warn', 'Weighed ahead');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '6C');
+    $this->network($page, false);
+    foreach (['6C' => '15', '7C' => '15.2', '20 vol' => '45'] as $label => $grams) {
+        $this->see($page, '.stage-label', (string) $label);
+        $this->press($page, '#by-hand');
+        $this->type($page, '#hand', $grams);
+        $this->press($page, '#hand-enter');
+        $this->see($page, '.notice-warn', 'Not sent yet');
+        usleep(1_200_000);
+    }
+    $this->see($page, '.stage-words', 'Everything is noted');
+    $this->network($page, true);
+    $this->see($page, '.stage-words', 'Everything is in', 30);
+    $this->see($page, '.bench-bowl', '75.2 g');
+    preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
+    $batch = $this->ask($page, "bowls/{$m[1]}/batch");
+    expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '15.0 g', '7C' => '15.2 g', '20 vol' => '45.0 g'])->and($batch['sequence'])->toBe(4);
+});
+
+it('takes no bowl for a pour after the scale was off', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'amara');
+    $page->get($this->address('/clients'));
+    $this->type($page, 'input[type=search]', 'imogen');
+    $this->press($page, '.client-list a', 'Imogen Castellan');
+    $this->type($page, '#service', 'One shade');
+    $this->press($page, '#plan');
+    $this->press($page, '.round button', '+ bowl');
+    $this->type($page, '#job', 'Root');
+    $this->type($page, '#amount', '30 g');
+    $this->press($page, '#add-0');
+    $this->type($page, '#shade-search', '6c');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->see($page, '.shade-button', '6C');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $this->press($page, '#weigh');
+    $this->scale('bowl 210');
+    $this->see($page, '.stage-number', '210.0 g');
+    $this->key($page, ' ');
+    $this->pour($page, '12', '12.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.bench-line.is-current', '12.0 g');
+    // Off and on: it has forgotten its zero, and shows the bowl with what is in it.
+    $this->scale('drop 2');
+    $this->see($page, '#scale-badge', 'scale disconnected');
+    $this->scale('reset');
+    $this->scale('bowl 222');
+    $this->see($page, '#scale-badge', 'scale 222.0 g', 15);
+    $this->see($page, '.stage-words', 'The scale was off');
+    expect($this->see($page, '#act')->getText())->not->toContain('Record');
+    $this->press($page, '#act', 'set to zero');
+    $this->see($page, '#stage-in', '12.0 g');
+    $this->pour($page, '18', '30.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '20 vol');
+});
+
+it('locks itself, shows nothing, and opens again for its person with everything as it was', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'leilani');
+    $this->press($page, '.visit-card', 'Hana Kobayashi');
+    $this->type($page, '#job', 'Half typed');
+    $this->press($page, '#lock');
+    $this->see($page, '.lock-screen', 'Leilani Kahale');
+    expect($page->findElement(WebDriverBy::cssSelector('#job'))->isDisplayed())->toBeFalse();
+    // A reload opens nothing, and the server says no.
+    $page->navigate()->refresh();
+    $this->see($page, '.lock-screen');
+    expect($this->ask($page, 'today'))->toMatchArray(['message' => 'This device is locked.']);
+    $this->type($page, '#unlock-password', 'wrong');
+    $this->press($page, '#unlock');
+    $this->see($page, '.notice', 'This is not your password.');
+    $this->type($page, '#unlock-password', 'harbour-light');
+    $this->press($page, '#unlock');
+    expect($this->see($page, '#job')->getAttribute('value'))->toBe('Half typed');
+    // Untouched for longer than the house allows: by itself.
+    $page->executeScript("localStorage.setItem('tinta.touched', String(Date.now() - 16 * 60000))");
+    $page->navigate()->refresh();
+    $this->see($page, '.lock-screen', 'Leilani Kahale');
+    $this->press($page, '#somebody-else');
+    $this->see($page, '.modal', '1 draft on this device will be cleared');
+    $this->press($page, '#sign-out-now');
+    $this->see($page, '#email');
+    expect($page->executeScript("return Object.keys(localStorage).filter((key) => key.startsWith('tinta.keep.drafts'))"))->toBe([]);
+});
+
+it('keeps what one person could not send for that person, through a sign-out', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'noor');
+    $this->press($page, '.visit-card', 'Linnea Forsberg');
+    $this->see($page, '.visit-head');
+    $visit = visitOf($this, $page, 'Linnea Forsberg');
+    // As if it had been made while the server was away.
+    $page->executeScript('localStorage.setItem("tinta.keep.outbox", JSON.stringify([arguments[0]]))', [[
+        'id' => '0a0b0c0d-1111-4222-8333-444455556666', 'author' => ['id' => 5, 'name' => 'Noor Haddad'], 'madeAt' => (int) (microtime(true) * 1000) - 600_000, 'stream' => 'x', 'method' => 'POST',
+        'path' => "clients/{$visit['client']['id']}/contraindications", 'body' => ['id' => '0a0b0c0d-1111-4222-8333-444455557777', 'kind' => 'face-rash', 'note' => 'seen by Noor'], 'about' => 'Noted: rash', 'at' => '', 'pour' => null, 'failures' => 0, 'refused' => null,
+    ]]);
+    $this->press($page, '#sign-out');
+    $this->press($page, '#sign-out-now');
+    $this->signIn($page, 'ines');
+    $this->see($page, '#outbox', '1 of somebody else’s');
+    expect($this->ask($page, "clients/{$visit['client']['id']}")['safety']['contraindications'])->toBe([]);
+    $this->press($page, '#sign-out');
+    $this->press($page, '#sign-out-now');
+    $this->signIn($page, 'noor');
+    $until = microtime(true) + 15;
+    do {
+        $noted = $this->ask($page, "clients/{$visit['client']['id']}")['safety']['contraindications'];
+        usleep(200_000);
+    } while ($noted === [] && microtime(true) < $until);
+    expect($noted[0]['notedBy'])->toBe('Noor Haddad')->and(time() - strtotime($noted[0]['notedAt']))->toBeGreaterThan(590)->toBeLessThan(700);
+});

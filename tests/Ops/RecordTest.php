@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\TeamMember;
+use App\Models\Visit;
+use Illuminate\Support\Facades\DB;
+use Tests\Ops\Shell;
+
+/** The database of the first release, in a database of its own; gone again afterwards. */
+beforeEach(function () {
+    $this->root = dirname(__DIR__, 2);
+    Shell::say('sql root -e "DROP DATABASE IF EXISTS tinta_upgrade"; make_database tinta_upgrade; zcat tests/fixtures/first-release.sql.gz | sql root tinta_upgrade');
+});
+afterEach(function () {
+    DB::purge();
+    Shell::say('sql root -e "DROP DATABASE IF EXISTS tinta_upgrade; DROP DATABASE IF EXISTS tinta_check"; rm -f "$DIR"/backups/before-* "$DIR"/backups/test-*');
+});
+
+it('brings the first release’s database up to date, backed up before, and opens every visit of it', function () {
+    $before = Shell::tables('tinta_upgrade');
+    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade also; ls "$DIR/backups"'))->toContain('Backing up before the update')->toContain('before-2026_11_26_000001_guard_the_record');
+    $after = Shell::tables('tinta_upgrade');
+    // What was poured, marked and said is as it was.
+    foreach (['stamps', 'bowls', 'batches', 'components', 'canvases', 'proposals', 'client_words'] as $table) {
+        expect($after[$table])->toBe($before[$table], $table);
+    }
+    config()->set('database.connections.mariadb.database', 'tinta_upgrade');
+    DB::purge();
+    $this->actingAs(TeamMember::query()->where('email', 'ines@sailcloth.example')->firstOrFail());
+    $visits = Visit::query()->orderBy('starts_at')->pluck('id')->all();
+    expect(count($visits))->toBeGreaterThan(100)->and(DB::table('pours')->count())->toBeGreaterThan(1000)->and((bool) DB::table('salons')->value('demo'))->toBeTrue();
+    foreach ($visits as $at => $visit) {
+        // Every one that is open, and enough of the others.
+        if ($at % 8 === 0 || $at > count($visits) - 8) {
+            app()->forgetScopedInstances();
+            $this->getJson("/api/visits/{$visit}")->assertOk()->assertJsonPath('id', $visit);
+        }
+    }
+    $this->getJson('/api/clients/'.Visit::query()->value('client_id'))->assertOk();
+});
+
+it('leaves the old state where a migration fails half way', function () {
+    $before = Shell::tables('tinta_upgrade');
+    [$status, $said] = Shell::run(<<<'SH'
+        MIGRATIONS="$DIR/nginx/migrations"; as_own mkdir -p "$MIGRATIONS"; cp "$ROOT"/database/migrations/*.php "$MIGRATIONS/"
+        cat >"$MIGRATIONS/2099_01_01_000001_break.php" <<'PHP'
+        <?php
+        return new class extends Illuminate\Database\Migrations\Migration {
+            public function up(): void {
+                Illuminate\Support\Facades\Schema::create('half_done', fn ($table) => $table->id());
+                Illuminate\Support\Facades\DB::table('clients')->update(['name' => 'Nobody']);
+                throw new RuntimeException('It does not go on.');
+            }
+        };
+        PHP
+        chmod -R a+rX "$MIGRATIONS"
+        DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record
+        SH);
+    Shell::say('rm -rf "$DIR/nginx/migrations"');
+    expect($status)->not->toBe(0)->and($said)->toContain('could not be brought up to date, and is as it was')->and(Shell::tables('tinta_upgrade'))->toBe($before);
+});
+
+it('puts a backup back table by table as it was', function () {
+    Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; backup_to "$DIR/backups/test-one.tar.gz"');
+    $before = Shell::tables('tinta_upgrade');
+    Shell::say('sql root tinta_upgrade -e "UPDATE clients SET name = \'Nobody\'; DROP TRIGGER stamps_no_DELETE; DELETE FROM stamps; ALTER TABLE visits ADD COLUMN spare INT"');
+    expect(Shell::tables('tinta_upgrade'))->not->toBe($before);
+    Shell::say('load_backup "$DIR/backups/test-one.tar.gz" tinta_upgrade');
+    expect(Shell::tables('tinta_upgrade'))->toBe($before);
+    // Its triggers too: what was marked is only ever added to.
+    [$status, $said] = Shell::run('sql root tinta_upgrade -e "DELETE FROM stamps LIMIT 1"');
+    expect($status)->not->toBe(0)->and($said)->toContain('Marks are only ever added.')->and(Shell::say('stat -c %a "$DIR/backups/test-one.tar.gz"'))->toBe('600');
+});
+
+it('is of one moment, though the salon works while it is made', function () {
+    Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record');
+    // Always two rows in one transaction: a backup holds both or neither.
+    Shell::say(<<<'SH'
+        (for i in $(seq 1 400); do echo "START TRANSACTION; INSERT INTO cache VALUES ('a$i', 'x', 0); INSERT INTO cache_locks VALUES ('a$i', 'x', 0); COMMIT;"; done | sql root tinta_upgrade) &
+        sleep 0.1; DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; backup_to "$DIR/backups/test-two.tar.gz"; wait
+        load_backup "$DIR/backups/test-two.tar.gz" tinta_check
+        SH);
+    expect(Shell::say('sql root -N tinta_check -e "SELECT (SELECT COUNT(*) FROM cache) - (SELECT COUNT(*) FROM cache_locks)"'))->toBe('0');
+});
+
+it('throws no salon away that is not the demo', function () {
+    Shell::say('sql root tinta_browser -e "CREATE TABLE IF NOT EXISTS salons (id INT, name VARCHAR(120), demo BOOL)" 2>/dev/null || true');
+    $kept = Shell::say('sql root -N tinta_browser -e "INSERT INTO salons (name, demo) VALUES (\'A salon of somebody’s own\', 0); SELECT LAST_INSERT_ID()"');
+    exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE=test ./tinta reset-demo 2>&1', $said, $status);
+    Shell::say("sql root tinta_browser -e \"DELETE FROM salons WHERE id = {$kept}\"");
+    expect($status)->not->toBe(0)->and(implode(' ', $said))->toContain('There is a salon here that is not the demo.');
+});
