@@ -21,6 +21,21 @@ take_lock() {
     fi
 }
 
+# What an earlier release left running speaks another language with its parts: it is stopped before this one starts.
+end_older_release() {
+    local release
+    release=$(cat ops/*.sh scale/*.php composer.json | sha256sum | cut -c1-16)
+    if [ "$(cat "$DIR/run/release" 2>/dev/null)" != "$release" ]; then
+        if [ -n "$(instance_processes)" ] || is_running database "$(DB_MARK)" || is_running nginx "$(NGINX_MARK)"; then
+            say 'Another release is running here; it is stopped first.'
+            stop_keeper
+            stop_web
+            stop_database
+        fi
+        (umask 077 && printf '%s' "$release" >"$DIR/run/release")
+    fi
+}
+
 command_start() {
     COMMAND=start
     take_lock
@@ -29,6 +44,7 @@ command_start() {
     install_npm
     build_front_end
     use_instance "${TINTA_INSTANCE:-demo}"
+    end_older_release
     end_orphans
     # Taken ports are said before anything is begun.
     is_running nginx "$(NGINX_MARK)" || need_port "$WEB_PORT" 'the application' TINTA_PORT

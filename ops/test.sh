@@ -28,7 +28,7 @@ command_test() {
     local status=0
     # What the tests themselves write is not the running application's.
     mkdir -p "$DIR"/tests/{app/private,logs,framework/cache,framework/views,framework/sessions}
-    APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" TINTA_SECRETS="$SECRETS" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
+    APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
         vendor/bin/pest --log-junit "$DIR/junit.xml" "$@" || status=$?
     php ops/closing-line.php "$DIR/junit.xml"
     return $status

@@ -32,9 +32,12 @@ final readonly class CheckPassword
         $found = TeamMember::query()->where('email', $canonical)->first();
         // The database takes accents for the letters under them; a mail address does not.
         $member = $found !== null && hash_equals($found->email, $canonical) ? $found : null;
-        $person = 'person '.CanonicalEmail::countedAs($email).' from '.KnownDevice::of($request)->origin($member, $request);
-        $address = "address {$request->ip()}";
-        $wait = $this->limit->take($person, self::FREE_TRIES) ?? $this->limit->take($address, self::FREE_TRIES_AN_ADDRESS);
+        $device = KnownDevice::of($request);
+        $person = 'person '.CanonicalEmail::countedAs($email).' from '.$device->origin($member, $request);
+        $wait = $this->limit->take($person, self::FREE_TRIES);
+        if ($wait === null && ! $device->knows($member)) {
+            $wait = $this->limit->take("address {$request->ip()}", self::FREE_TRIES_AN_ADDRESS);
+        }
         if ($wait !== null) {
             throw PasswordRefused::wait($wait);
         }

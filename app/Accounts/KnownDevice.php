@@ -33,10 +33,15 @@ final readonly class KnownDevice
         return new self($id, is_array($read) && is_array($read['members'] ?? null) ? array_values(array_filter($read['members'], is_int(...))) : []);
     }
 
+    public function knows(?TeamMember $member): bool
+    {
+        return $member !== null && in_array($member->id, $this->members, true);
+    }
+
     /** Where tries for this person are counted. */
     public function origin(?TeamMember $member, Request $request): string
     {
-        return $member !== null && in_array($member->id, $this->members, true) ? "device {$this->id}" : "address {$request->ip()}";
+        return $this->knows($member) ? "device {$this->id}" : "address {$request->ip()}";
     }
 
     public function cookieWith(TeamMember $member, CookieJar $jar): Cookie

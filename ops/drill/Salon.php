@@ -44,6 +44,19 @@ final class Salon
         pcntl_waitpid($pid, $status);
     }
 
+    public function twoStarts(): void
+    {
+        $first = proc_open(['bash', './tinta', 'start'], [['file', '/dev/null', 'r'], ['file', '/dev/null', 'w'], ['file', '/dev/null', 'w']], $pipes, $this->root);
+        $this->command('start');
+        is_resource($first) && proc_close($first);
+    }
+
+    /** How many processes work in this instance's folder. */
+    public function processes(): int
+    {
+        return count(array_filter(glob('/proc/[0-9]*/cwd') ?: [], fn (string $link): bool => str_starts_with((string) @readlink($link), $this->folder)));
+    }
+
     public function erase(): void
     {
         $this->command('stop');

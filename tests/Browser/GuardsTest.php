@@ -20,8 +20,8 @@ it('loses nothing that is done while the network is gone, and does it once when 
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
     $this->press($page, '.frame-head a', 'Clients');
-    $this->type($page, 'input[type=search]', 'anjali');
-    $this->press($page, '.client-list a', 'Anjali Rao');
+    $this->type($page, '#new-name', 'Wren Atterley');
+    $this->press($page, '.new-client button', 'Add client');
     $this->see($page, '.safety-states');
     $before = visitOrFile($this, $page);
     $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
@@ -39,7 +39,7 @@ it('loses nothing that is done while the network is gone, and does it once when 
     $file = $this->ask($page, "clients/{$before['id']}");
     expect($file['cautions'])->toBe('Allergic to PPD.')->and(array_column($file['safety']['contraindications'], 'note'))->toBe(['swollen eyelids'])
         ->and($file['changes'][0]['by'])->toBe('Tomasz Wilk');
-});
+})->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
 /** @return array<string, mixed> */
 function visitOrFile(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Remote\RemoteWebDriver $page): array
@@ -49,7 +49,7 @@ function visitOrFile(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Rem
     return (fn () => $this->ask($page, "clients/{$m[1]}"))->call($test);
 }
 
-it('goes on pouring by hand without the server, and brings every gram onto the record in order', function () {
+it('goes on pouring by hand without the network, and brings every gram onto the record in order', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');
     $page->get($this->address('/clients'));
@@ -91,7 +91,7 @@ it('goes on pouring by hand without the server, and brings every gram onto the r
     preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
     $batch = $this->ask($page, "bowls/{$m[1]}/batch");
     expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '15.0 g', '7C' => '15.2 g', '20 vol' => '45.0 g'])->and($batch['sequence'])->toBe(4);
-});
+})->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
 it('takes no bowl for a pour after the scale was off', function () {
     $page = $this->browser();
@@ -125,7 +125,7 @@ it('takes no bowl for a pour after the scale was off', function () {
     $this->see($page, '#scale-badge', 'scale 222.0 g', 15);
     $this->see($page, '.stage-words', 'The scale was off');
     expect($this->see($page, '#act')->getText())->not->toContain('Record');
-    $this->press($page, '#act', 'set to zero');
+    $this->press($page, '#act', 'Set to zero');
     $this->see($page, '#stage-in', '12.0 g');
     $this->pour($page, '18', '30.0 g');
     $this->key($page, ' ');

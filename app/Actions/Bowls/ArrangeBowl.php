@@ -34,9 +34,11 @@ final readonly class ArrangeBowl
             $ids = Bowl::query()->where('round_id', $to->id)->where('id', '!=', $current->id)->orderBy('position')->pluck('id')->all();
             array_splice($ids, max(0, min($place, count($ids))), 0, [$current->id]);
             foreach ($ids as $at => $id) {
-                Bowl::query()->whereKey($id)->update(['round_id' => $to->id, 'position' => $at + 1]);
+                // The others only make room; where this one went stands in the record.
+                $id === $current->id
+                    ? $current->fill(['round_id' => $to->id, 'position' => $at + 1, 'version' => $version + 1])->save()
+                    : Bowl::query()->whereKey($id)->update(['position' => $at + 1]);
             }
-            $current->refresh()->fill(['version' => $version + 1])->save();
 
             return $current->unsetRelation('round');
         });

@@ -49,11 +49,10 @@ final readonly class RecordPour
             if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }
-            if (in_array($pour->kind, [BatchEventKind::Poured, BatchEventKind::Added], true)) {
-                // A reaction noted while somebody pours stops the pouring; what is in the bowl already stays on record.
-                ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->kind === BatchEventKind::Added ? $pour->line ?? '' : '');
-            }
+            // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands before
+            // the weighing, before what is named to go in beside the plan, and before the first touch.
             if ($pour->kind === BatchEventKind::Added) {
+                ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);
             }
             $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));

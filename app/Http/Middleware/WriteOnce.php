@@ -84,6 +84,11 @@ final readonly class WriteOnce
             'made_at' => $context->madeAt->format('Y-m-d H:i:s.v'), 'arrived_at' => now()->format('Y-m-d H:i:s.v'),
         ]) === 1;
         if ($new) {
+            // No device tells of a write that is older than a month.
+            if (random_int(1, 500) === 1) {
+                $connection->table('writes')->where('arrived_at', '<', now()->subDays(60))->limit(2_000)->delete();
+            }
+
             return null;
         }
         $known = $connection->table('writes')->where('id', $context->id)->first();

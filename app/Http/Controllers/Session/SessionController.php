@@ -66,6 +66,7 @@ final class SessionController extends Controller
     {
         $check->again($this->member($request), $request->password());
         $this->member($request)->fill(['password' => $request->newPassword()])->save();
+        activity()->performedOn($this->member($request))->event('password')->log('A new password was set.');
 
         return new JsonResponse(null, 204);
     }

@@ -1,27 +1,27 @@
+import { Link } from 'react-router'
 import { Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import type { BowlFacts } from './facts'
 import type { useBatch } from './useBatch'
 
 /** The gate's words on the bench: why this bowl may not be weighed, or that it is weighed ahead of them. */
-export function GateWords({ gate }: { gate: BowlFacts['gate'] }) {
+export function GateWords({ gate, visit, begun }: { gate: BowlFacts['gate']; visit: string; begun: boolean }) {
   if (gate.open) return null
+  const action = <Link className="press btn btn-outline-primary" to={`/visits/${visit}?at=run`}>To the gate</Link>
   const words = gate.reasons.map((each) => each.reason).join(' ')
-  return gate.ahead
-    ? <Notice kind="warn" title={`Weighed ahead: it may not go on yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
-    : <Notice kind="stop" title={`This bowl may not be weighed yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
+  return gate.ahead || begun
+    ? <Notice kind="warn" action={action} title={`${gate.ahead ? 'Weighed ahead: it' : 'It'} may not go on yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
+    : <Notice kind="stop" action={action} title={`This bowl may not be weighed yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
 }
 
 /** What was poured here and the record does not have: waiting, or refused with grams that are in the bowl. */
 export function UnsentPours({ weighing }: { weighing: ReturnType<typeof useBatch> }) {
   const { offline, refused, batch } = weighing
-  const noted = offline === null ? [] : Object.entries(offline.noted)
   return (
     <>
       {offline === null ? null : (
         <Notice kind="warn" title="Not sent yet">
-          Kept on this device and sent by itself. Go on by hand: type what the scale shows for each product.
-          {noted.length === 0 ? null : ` Noted: ${noted.map(([key, grams]) => `${batch?.lines.find((line) => line.key === key)?.label ?? key} ${grams.join(' + ')}`).join(', ')}.`}
+          Kept on this device and sent by itself. Go on by hand.
         </Notice>
       )}
       {refused.map((entry) => entry.pour === null ? null : (

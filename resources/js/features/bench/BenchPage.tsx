@@ -66,11 +66,11 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
         </Press>
       </header>
       <div className="bench-body">
-        {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} colourOf={colourOf} />}
+        {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} offline={weighing.offline} colourOf={colourOf} />}
         <div className="bench-middle">
-          <GateWords gate={facts.gate} />
+          {weighing.refused.length > 0 ? null : <GateWords gate={facts.gate} visit={facts.visit} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />}
           <UnsentPours weighing={weighing} />
-          {weighing.error === null || weighing.offline !== null ? null : <ErrorNotice error={weighing.error} />}
+          {weighing.error === null || weighing.offline !== null || weighing.refused.length > 0 ? null : <ErrorNotice error={weighing.error} />}
           <Middle batch={batch} scale={bench.scale} bench={bench} busy={weighing.busy} offline={weighing.offline} />
         </div>
         <aside className="bench-bowl">

@@ -1,4 +1,5 @@
-import type { Batch, BatchLine } from './api'
+import { inGrams, type Batch, type BatchLine } from './api'
+import type { OfflineBowl } from './offline'
 
 function sign(line: BatchLine, current: string | null): string {
   if (line.key === current) return '▸'
@@ -7,18 +8,20 @@ function sign(line: BatchLine, current: string | null): string {
 }
 
 /** Everything that goes into the bowl, in order: what is in, what is next. */
-export function LineList({ batch, colourOf }: { batch: Batch; colourOf: (key: string) => string }) {
+export function LineList({ batch, offline, colourOf }: { batch: Batch; offline: OfflineBowl | null; colourOf: (key: string) => string }) {
+  const current = offline === null ? batch.current : offline.current
   return (
     <ol className="bench-lines" aria-label="Products">
       {batch.lines.map((line) => (
-        <li key={line.key} className={`bench-line ${line.key === batch.current ? 'is-current' : ''} ${line.done ? 'is-done' : ''}`} aria-current={line.key === batch.current}>
+        <li key={line.key} className={`bench-line ${line.key === current ? 'is-current' : ''} ${line.done ? 'is-done' : ''}`} aria-current={line.key === current}>
           <span className="bench-sign" aria-hidden="true">
-            {sign(line, batch.current)}
+            {offline?.noted[line.key] === undefined ? sign(line, current) : '↑'}
           </span>
           <span className="shade-swatch" style={{ background: colourOf(line.key) }} />
           <span className="bench-label">{line.label}</span>
           <span className="bench-grams">
             <strong>{line.started ? line.poured : ''}</strong>
+            {offline?.noted[line.key] === undefined ? null : <span>{offline.noted[line.key]?.map(inGrams).join(' + ')} noted </span>}
             <span className="quiet">
               {line.started ? ' of ' : ''}
               {line.target}

@@ -77,6 +77,9 @@ export const benchStream = (bowl: string) => `bench:${bowl}`
 export const startBatch = async (bowl: string, id: string, about: string): Promise<Batch> =>
   batchShape.parse(await keptPost(`bowls/${bowl}/batches`, { id }, { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` }))
 
+/** Grams as they were typed, with the unit that a bare number means. */
+export const inGrams = (typed: string) => (/^[\d.,\s]+$/.test(typed) ? `${typed.trim()} g` : typed)
+
 /** What happened, as it is sent: the id makes sending it twice harmless. */
 export type BatchEvent = { id: string; after: number } & (
   | { kind: 'tared'; grams: string }
@@ -91,7 +94,7 @@ export type BatchEvent = { id: string; after: number } & (
 /** Grams that are in the bowl stay on the device until they are on the record, whatever the server says. */
 export const recordEvent = async (batch: { id: string; bowl: { id: string; letter: string; client: string }; lines: { key: string; label: string }[] }, event: BatchEvent): Promise<Batch> => {
   const label = 'line' in event ? (batch.lines.find((line) => line.key === event.line)?.label ?? event.line) : ''
-  const pour = event.kind === 'poured' ? { batch: batch.id, line: event.line, label, grams: event.grams } : null
+  const pour = event.kind === 'poured' ? { batch: batch.id, line: event.line, label, grams: inGrams(event.grams) } : null
   const what = pour === null ? (WHAT[event.kind] ?? event.kind) : `${pour.grams} of ${label}`
 
   return batchShape.parse(await keptPost(`batches/${batch.id}/events`, event, {

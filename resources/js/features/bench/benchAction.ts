@@ -29,7 +29,7 @@ export function benchAction(batch: Batch | null, scale: ScaleState, knowsScale: 
     default:
       return batch.status satisfies never
   }
-  if (scale.state === 'reading' && !knowsScale) return { kind: 'retare', words: 'Bowl is on: set to zero and go on' }
+  if (scale.state === 'reading' && !knowsScale) return { kind: 'retare', words: 'Set to zero, go on' }
   if (scale.state !== 'reading' || scale.pour === null) return { kind: 'type', words: 'Type the grams' }
   switch (scale.pour.place) {
     case 'bowl-missing':

@@ -10,6 +10,7 @@ import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import { changeHouse } from './api'
 import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type HouseDraft } from './houseDraft'
+import { OwnPassword } from './OwnPassword'
 import { RuleRow } from './RuleRow'
 
 /** What this house does where good people disagree: set by the owner, readable by everybody. */
@@ -86,6 +87,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
           ))}
         </ul>
       </section>
+      <OwnPassword />
       {owns ? (
         <footer className="desk-foot">
           <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? 'Saved' : 'Draft, kept here'}</span>

@@ -47,11 +47,14 @@ export function GateNotice({ visit }: { visit: Visit }) {
         {gate.ahead ? <p className="gate-ahead">This house may weigh ahead; nothing goes on before the gate is open.</p> : null}
       </Notice>
       {!gate.waivable ? null : !member.licensed ? <p className="quiet">Where local rules permit, a licensed member of the team may record a reason.</p> : (
+        <>
+        <p className="quiet">Where local rules permit, your reason may stand for a test of what is planned now. It is on record with your name and licence.</p>
         <Form className="gate-waive" onSubmit={(event) => { event.preventDefault(); sign.mutate() }}>
-          <Form.Control aria-label="Reason of a licensed person" placeholder="Licensed, and local rules permit: your reason, on record with your name" maxLength={300} value={reason} onChange={(event) => { setReason(event.target.value) }} />
+          <Form.Control aria-label="Reason of a licensed person" placeholder="your reason, in a few words" maxLength={300} value={reason} onChange={(event) => { setReason(event.target.value) }} />
           <Form.Control type="password" aria-label="Your password" placeholder="your password" autoComplete="current-password" className="gate-password" value={password} onChange={(event) => { setPassword(event.target.value) }} />
           <Press kind="stop" submit disabled={reason.trim().length < 10 || password === '' || sign.isPending}>Record and go on</Press>
         </Form>
+        </>
       )}
       {sign.error === null ? null : <ErrorNotice error={sign.error} />}
     </div>
