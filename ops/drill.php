@@ -115,10 +115,10 @@ if (in_array($what, ['all', 'kills', 'races'], true) && $salon->command('start',
     exit(1);
 }
 if (in_array($what, ['all', 'kills'], true)) {
+    $device = $salon->device();
     foreach (['fpm', 'nginx', 'database'] as $name) {
         $counts = ['lost' => 0, 'doubled' => 0, 'stuck' => 0];
         for ($time = 1; $time <= $times; $time++) {
-            $device = $salon->device();
             $at = plan($device);
             [, $batch] = $device->ask('POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]);
             $events = array_map(fn (array $line): array => ['id' => uuid(), 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale'], $batch['lines']);

@@ -12,6 +12,7 @@ OWN_USER=$(id -un)
 OWN=()
 SOCKETS=$(socket_folder)
 DB_SOCKET="$SOCKETS/sql.sock"
+trap 'kill "${resting:-}" 2>/dev/null; exit 0' TERM INT
 while true; do
     today="$DIR/backups/daily-$(date +%Y-%m-%d).tar.gz"
     if [ ! -f "$today" ] && [ -S "$DB_SOCKET" ]; then
@@ -19,5 +20,6 @@ while true; do
     fi
     command -v logrotate >/dev/null && logrotate -s "$DIR/run/logrotate.state" "$DIR/run/logrotate.conf"
     sleep "${TINTA_KEEPER_SECONDS:-300}" &
-    wait $!
+    resting=$!
+    wait "$resting"
 done

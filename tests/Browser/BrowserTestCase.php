@@ -150,6 +150,16 @@ abstract class BrowserTestCase extends TestCase
         return $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(`/api/${arguments[0]}`, {headers: {Accept: "application/json"}}).then(r => r.json()).then(done, () => done(null))', [$path]);
     }
 
+    /**
+     * Something another device writes, in its own session.
+     *
+     * @param  array<string, mixed>  $body
+     */
+    protected function send(RemoteWebDriver $browser, string $path, array $body): mixed
+    {
+        return $browser->executeAsyncScript('const [path, body, done] = arguments; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))', [$path, $body]);
+    }
+
     /** Says one command to the simulated scale and waits for its answer. */
     protected function scale(string $command): string
     {

@@ -187,3 +187,50 @@ it('keeps what one person could not send for that person, through a sign-out', f
     } while ($noted === [] && microtime(true) < $until);
     expect($noted[0]['notedBy'])->toBe('Noor Haddad')->and(time() - strtotime($noted[0]['notedAt']))->toBeGreaterThan(590)->toBeLessThan(700);
 });
+
+it('says how many grams are in the bowl and not on the record, and records them', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'amara');
+    $page->get($this->address('/clients'));
+    $this->type($page, 'input[type=search]', 'pernille');
+    $this->press($page, '.client-list a', 'Pernille Dahl');
+    $this->type($page, '#service', 'Two hands');
+    $this->press($page, '#plan');
+    $this->press($page, '.round button', '+ bowl');
+    $this->type($page, '#job', 'Root');
+    $this->type($page, '#amount', '40 g');
+    foreach (['6c', '7c'] as $code) {
+        $this->press($page, '#add-0');
+        $this->type($page, '#shade-search', $code);
+        $this->key($page, WebDriverKeys::ENTER);
+        $this->see($page, '.shade-button', strtoupper($code));
+    }
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $this->press($page, '#weigh');
+    $this->scale('bowl 200');
+    $this->see($page, '.stage-number', '200.0 g');
+    $this->key($page, ' ');
+    $this->see($page, '.stage-label', '6C');
+    preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
+    $batch = $this->ask($page, "bowls/{$m[1]}/batch");
+
+    // While this tablet is away, another one records the first product.
+    $other = $this->browser();
+    $this->signIn($other, 'noor');
+    $this->network($page, false);
+    $this->press($page, '#by-hand');
+    $this->type($page, '#hand', '12.3');
+    $this->press($page, '#hand-enter');
+    $this->see($page, '.notice-warn', 'Not sent yet');
+    $this->send($other, "batches/{$batch['id']}/events", ['id' => '0a0b0c0d-2222-4222-8333-44445555aaaa', 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['lines'][0]['key'], 'grams' => '5 g', 'source' => 'hand']);
+    $this->network($page, true);
+    $this->see($page, '.notice-stop', '12.3 g of 6C are in the bowl and not on the record.', 30);
+    // It stands there through a reload, and on every page.
+    $page->navigate()->refresh();
+    $this->see($page, '.notice-stop', '12.3 g of 6C are in the bowl and not on the record.');
+    $this->see($page, '#outbox', '1 refused');
+    $this->press($page, '#record-refused');
+    $this->see($page, '.bench-line', '17.3 g');
+    expect($this->ask($page, "bowls/{$m[1]}/batch")['lines'][0]['poured'])->toBe('17.3 g')->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
+});
