@@ -42,7 +42,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));
         $exceptions->dontReport([CoreException::class, EditedElsewhere::class, ScaleUnreachable::class]);
         $exceptions->report(function (Throwable $failure): bool {
-            resolve(SafeReport::class)->write($failure, app()->runningInConsole() ? null : request());
+            // A race that was lost is run again; only one that is lost for good is news, and told where it is given up.
+            if (! WriteOnce::lostRace($failure)) {
+                resolve(SafeReport::class)->write($failure, app()->runningInConsole() ? null : request());
+            }
 
             return false;
         });

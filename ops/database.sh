@@ -79,7 +79,9 @@ make_database() { sql root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SE
 grant_app() {
     local database=$1 table
     {
-        echo "REVOKE ALL PRIVILEGES, GRANT OPTION FROM 'tinta_app'@'localhost';"
+        echo "DELETE FROM mysql.tables_priv WHERE User = 'tinta_app' AND Db = '$database';"
+        echo "DELETE FROM mysql.columns_priv WHERE User = 'tinta_app' AND Db = '$database';"
+        echo 'FLUSH PRIVILEGES;'
         for table in $(sql root -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$database'"); do
             case "$table" in
                 pours | stamps | waivers | activity_log) echo "GRANT SELECT, INSERT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
@@ -89,5 +91,5 @@ grant_app() {
                 *) echo "GRANT SELECT, INSERT, UPDATE, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
             esac
         done
-    } | { [ "${2:-}" = also ] && tail -n +2 || cat; } | sql root
+    } | sql root
 }

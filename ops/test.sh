@@ -20,7 +20,7 @@ command_test() {
     # The browser tests need the running application; naming only other suites spares the wait.
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
         artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
-        grant_app tinta_browser also
+        grant_app tinta_browser
         start_web
     fi
     start_scale

@@ -50,7 +50,7 @@ it('keeps the pixels upright and small, and nothing else of the file', function 
 
 it('shows it to the team only, and never from the web root', function () {
     $made = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, photoBytes(40, 30)))->assertCreated()->json();
-    $this->get("/api/photos/{$made['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg');
+    $this->get("/api/photos/{$made['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('Cache-Control', 'no-store, private');
     expect(Photo::query()->findOrFail($made['id'])->file)->toStartWith('photos/')->and(file_exists(public_path(Photo::query()->findOrFail($made['id'])->file)))->toBeFalse();
     $this->getJson("/api/clients/{$this->salon->client->id}")->assertJsonPath('photos.0.id', $made['id']);
     $this->actingAs((new SmallSalon)->member());

@@ -19,7 +19,7 @@ afterEach(function () {
 
 it('brings the first release’s database up to date, backed up before, and opens every visit of it', function () {
     $before = Shell::tables('tinta_upgrade');
-    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade also; ls "$DIR/backups"'))->toContain('Backing up before the update')->toContain('before-2026_11_26_000001_guard_the_record');
+    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"'))->toContain('Backing up before the update')->toContain('before-2026_11_26_000001_guard_the_record');
     $after = Shell::tables('tinta_upgrade');
     // What was poured, marked and said is as it was.
     foreach (['stamps', 'bowls', 'batches', 'components', 'canvases', 'proposals', 'client_words'] as $table) {
@@ -90,4 +90,28 @@ it('throws no salon away that is not the demo', function () {
     exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE=test ./tinta reset-demo 2>&1', $said, $status);
     Shell::say("sql root tinta_browser -e \"DELETE FROM salons WHERE id = {$kept}\"");
     expect($status)->not->toBe(0)->and(implode(' ', $said))->toContain('There is a salon here that is not the demo.');
+});
+
+it('puts a backup in the place of what is here by one command, keeps what was here, and works on', function () {
+    $held = (int) Shell::say('salons_held');
+    if ($held === 0) {
+        $this->markTestSkipped('The demo is loaded for the browser tests only.');
+    }
+    $file = "{$this->root}/var/test/backups/test-whole.tar.gz";
+    $tinta = function (string $words): array {
+        exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE=test ./tinta '.$words.' 2>&1', $said, $status);
+
+        return [$status, implode(' ', $said)];
+    };
+    $before = array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]);
+    expect($tinta("backup {$file}")[0])->toBe(0);
+    Shell::say('sql root tinta_browser -e "UPDATE clients SET name = \'Nobody\'"');
+    [$status, $said] = $tinta("restore {$file}");
+    expect($status)->toBe(0, $said)->and($said)->toContain('What is here now is kept')
+        ->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before)
+        ->and(Shell::say('ls "$DIR"/backups/before-restore-*'))->not->toBe('');
+    // The application's account may do again what it may, and no more.
+    expect(Shell::say('sql app -N tinta_browser -e "SELECT COUNT(*) FROM salons"'))->toBe('1')->and(Shell::run('sql app tinta_browser -e "DELETE FROM pours"')[0])->not->toBe(0);
+    [$status, $said] = $tinta('restore '.__FILE__);
+    expect($status)->not->toBe(0)->and($said)->toContain('is no backup of Tinta')->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before);
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Logging\SafeReport;
 use App\Models\TeamMember;
 use App\Records\WriteContext;
 use Closure;
@@ -56,6 +57,10 @@ final readonly class WriteOnce
             }
             $connection->rollBack($level);
             if ($try === self::TRIES || ! self::lostRace($failure)) {
+                if ($failure !== null && self::lostRace($failure)) {
+                    $this->app->make(SafeReport::class)->write($failure, $request);
+                }
+
                 return $response ?? throw ($failure ?? new \LogicException('No answer.'));
             }
             // As it came: another try reads every record of the address anew.
@@ -98,7 +103,7 @@ final readonly class WriteOnce
             : new JsonResponse(['message' => 'Something else was sent under the same id before.', 'mend' => 'Reload the page and do it again.'], Response::HTTP_UNPROCESSABLE_ENTITY);
     }
 
-    private static function lostRace(?Throwable $failure): bool
+    public static function lostRace(?Throwable $failure): bool
     {
         for ($each = $failure; $each !== null; $each = $each->getPrevious()) {
             $code = $each instanceof QueryException || $each instanceof PDOException ? ($each->errorInfo[1] ?? null) : null;
