@@ -138,6 +138,38 @@ abstract class BrowserTestCase extends TestCase
         $browser->getKeyboard()->sendKeys($key);
     }
 
+    /**
+     * Plans a visit of a client with one bowl of equal parts in Tidewater, and stands at its bench with a bowl on the scale.
+     *
+     * @param  list<string>  $shades
+     * @return string the bowl's id
+     */
+    protected function toTheBench(RemoteWebDriver $page, string $client, string $amount, array $shades, string $empty): string
+    {
+        $page->get($this->address('/clients'));
+        $this->type($page, 'input[type=search]', mb_strtolower($client));
+        $this->press($page, '.client-list a', $client);
+        $this->type($page, '#service', 'One bowl');
+        $this->press($page, '#plan');
+        $this->press($page, '.round button', '+ bowl');
+        $this->type($page, '#job', 'Root');
+        $this->type($page, '#amount', $amount);
+        foreach ($shades as $shade) {
+            $this->press($page, '#add-0');
+            $this->type($page, '#shade-search', mb_strtolower($shade));
+            $this->key($page, WebDriverKeys::ENTER);
+            $this->see($page, '.shade-button', $shade);
+        }
+        $this->press($page, '#save-bowl');
+        $this->see($page, '.desk-foot [role=status]', 'Saved');
+        $this->press($page, '#weigh');
+        $this->scale("bowl {$empty}");
+        $this->see($page, '.stage-number', "{$empty}.0 g");
+        preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
+
+        return $m[1];
+    }
+
     /** Pulls the plug of the page's network, or puts it in again. */
     protected function network(RemoteWebDriver $browser, bool $there): void
     {

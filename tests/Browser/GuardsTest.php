@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
-use Facebook\WebDriver\WebDriverKeys;
 
 /** The visit of a client who is expected or in the chair today. */
 function visitOf(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Remote\RemoteWebDriver $page, string $client): array
@@ -52,25 +51,7 @@ function visitOrFile(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Rem
 it('goes on pouring by hand without the network, and brings every gram onto the record in order', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');
-    $page->get($this->address('/clients'));
-    $this->type($page, 'input[type=search]', 'rosalind');
-    $this->press($page, '.client-list a', 'Rosalind Peake');
-    $this->type($page, '#service', 'Two shades');
-    $this->press($page, '#plan');
-    $this->press($page, '.round button', '+ bowl');
-    $this->type($page, '#job', 'Root');
-    $this->type($page, '#amount', '30 g');
-    foreach (['6c', '7c'] as $code) {
-        $this->press($page, '#add-0');
-        $this->type($page, '#shade-search', $code);
-        $this->key($page, WebDriverKeys::ENTER);
-        $this->see($page, '.shade-button', strtoupper($code));
-    }
-    $this->press($page, '#save-bowl');
-    $this->see($page, '.desk-foot [role=status]', 'Saved');
-    $this->press($page, '#weigh');
-    $this->scale('bowl 210');
-    $this->see($page, '.stage-number', '210.0 g');
+    $bowl = $this->toTheBench($page, 'Rosalind Peake', '30 g', ['6C', '7C'], '210');
     // The gate's words stand on the bench: this house weighs ahead.
     $this->see($page, '.notice-warn', 'Weighed ahead');
     $this->key($page, ' ');
@@ -88,31 +69,14 @@ it('goes on pouring by hand without the network, and brings every gram onto the 
     $this->network($page, true);
     $this->see($page, '.stage-words', 'Everything is in', 30);
     $this->see($page, '.bench-bowl', '75.2 g');
-    preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
-    $batch = $this->ask($page, "bowls/{$m[1]}/batch");
+    $batch = $this->ask($page, "bowls/{$bowl}/batch");
     expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '15.0 g', '7C' => '15.2 g', '20 vol' => '45.0 g'])->and($batch['sequence'])->toBe(4);
 })->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
 it('takes no bowl for a pour after the scale was off', function () {
     $page = $this->browser();
     $this->signIn($page, 'amara');
-    $page->get($this->address('/clients'));
-    $this->type($page, 'input[type=search]', 'imogen');
-    $this->press($page, '.client-list a', 'Imogen Castellan');
-    $this->type($page, '#service', 'One shade');
-    $this->press($page, '#plan');
-    $this->press($page, '.round button', '+ bowl');
-    $this->type($page, '#job', 'Root');
-    $this->type($page, '#amount', '30 g');
-    $this->press($page, '#add-0');
-    $this->type($page, '#shade-search', '6c');
-    $this->key($page, WebDriverKeys::ENTER);
-    $this->see($page, '.shade-button', '6C');
-    $this->press($page, '#save-bowl');
-    $this->see($page, '.desk-foot [role=status]', 'Saved');
-    $this->press($page, '#weigh');
-    $this->scale('bowl 210');
-    $this->see($page, '.stage-number', '210.0 g');
+    $this->toTheBench($page, 'Imogen Castellan', '30 g', ['6C'], '210');
     $this->key($page, ' ');
     $this->pour($page, '12', '12.0 g');
     $this->key($page, ' ');
@@ -191,29 +155,10 @@ it('keeps what one person could not send for that person, through a sign-out', f
 it('says how many grams are in the bowl and not on the record, and records them', function () {
     $page = $this->browser();
     $this->signIn($page, 'amara');
-    $page->get($this->address('/clients'));
-    $this->type($page, 'input[type=search]', 'pernille');
-    $this->press($page, '.client-list a', 'Pernille Dahl');
-    $this->type($page, '#service', 'Two hands');
-    $this->press($page, '#plan');
-    $this->press($page, '.round button', '+ bowl');
-    $this->type($page, '#job', 'Root');
-    $this->type($page, '#amount', '40 g');
-    foreach (['6c', '7c'] as $code) {
-        $this->press($page, '#add-0');
-        $this->type($page, '#shade-search', $code);
-        $this->key($page, WebDriverKeys::ENTER);
-        $this->see($page, '.shade-button', strtoupper($code));
-    }
-    $this->press($page, '#save-bowl');
-    $this->see($page, '.desk-foot [role=status]', 'Saved');
-    $this->press($page, '#weigh');
-    $this->scale('bowl 200');
-    $this->see($page, '.stage-number', '200.0 g');
+    $bowl = $this->toTheBench($page, 'Pernille Dahl', '40 g', ['6C', '7C'], '200');
     $this->key($page, ' ');
     $this->see($page, '.stage-label', '6C');
-    preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
-    $batch = $this->ask($page, "bowls/{$m[1]}/batch");
+    $batch = $this->ask($page, "bowls/{$bowl}/batch");
 
     // While this tablet is away, another one records the first product.
     $other = $this->browser();
@@ -232,5 +177,5 @@ it('says how many grams are in the bowl and not on the record, and records them'
     $this->see($page, '#outbox', '1 refused');
     $this->press($page, '#record-refused');
     $this->see($page, '.bench-line', '17.3 g');
-    expect($this->ask($page, "bowls/{$m[1]}/batch")['lines'][0]['poured'])->toBe('17.3 g')->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
+    expect($this->ask($page, "bowls/{$bowl}/batch")['lines'][0]['poured'])->toBe('17.3 g')->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
 });
