@@ -46,7 +46,7 @@ final class VisitRefused extends Refusal
     {
         $first = $reasons[0] ?? new Caution('', '', '');
         $words = implode(' ', array_map(static fn (Caution $caution): string => $caution->reason, $reasons));
-        if (in_array($first->key, ['not-mixed', 'never-begun'], true)) {
+        if (in_array($first->key, ['not-mixed', 'never-begun', 'set-aside'], true)) {
             return new self($words, $first->mend);
         }
 

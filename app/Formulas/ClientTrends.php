@@ -30,7 +30,7 @@ final readonly class ClientTrends
     public function of(Client $client): array
     {
         $jobs = [];
-        $visits = $client->visits()->with(['rounds.bowls.batches', 'colourist.salon'])->where('status', VisitStatus::Closed)->limit(self::VISITS)->get()->reverse();
+        $visits = $client->visits()->with(['rounds.bowls.batches', 'rounds.bowls.stamps', 'colourist.salon'])->where('status', VisitStatus::Closed)->limit(self::VISITS)->get()->reverse();
         foreach ($visits as $visit) {
             $placed = [];
             foreach ($this->bowls->placed($visit) as $each) {
@@ -58,7 +58,7 @@ final readonly class ClientTrends
     private function add(array &$jobs, Bowl $bowl, Visit $visit, ?\Core\Visit\PlacedBowl $placed): void
     {
         $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
-        if ($finished->isEmpty()) {
+        if ($finished->isEmpty() || $bowl->isSetAside()) {
             return;
         }
         $at = $visit->starts_at->toIso8601String();

@@ -24,12 +24,12 @@ final readonly class PastUses
     /** @return list<PastUse> up to and with this bowl's own visit, oldest first */
     public function of(Bowl $bowl, Visit $visit): array
     {
-        $bowls = Bowl::query()->with(['batches.pours', 'round.visit'])
+        $bowls = Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
             ->where('job', $bowl->job)->where('colour_line_id', $bowl->colour_line_id)
             ->whereHas('round.visit', fn ($past) => $past->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at))
             ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at);
 
-        return array_values(array_filter($bowls->map($this->use(...))->all()));
+        return array_values(array_filter($bowls->reject(fn (Bowl $each): bool => $each->isSetAside())->map($this->use(...))->all()));
     }
 
     private function use(Bowl $bowl): ?PastUse

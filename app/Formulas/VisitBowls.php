@@ -23,7 +23,7 @@ final readonly class VisitBowls
 
     /**
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by bowl id
-     * @return list<PlacedBowl> those that can be read
+     * @return list<PlacedBowl> those that can be read; one that was set aside goes nowhere
      */
     public function placed(Visit $visit, array $drafts = []): array
     {
@@ -32,6 +32,9 @@ final readonly class VisitBowls
         foreach ($visit->rounds as $at => $round) {
             $sheets = [];
             foreach ($round->bowls as $bowl) {
+                if ($bowl->isSetAside()) {
+                    continue;
+                }
                 $sheets[$bowl->id] = $drafts[$bowl->id]['sheet'] ?? $bowl->sheet;
             }
             foreach ($drafts as $id => $draft) {

@@ -87,7 +87,7 @@ final readonly class VisitPicture
         if ($visit->client->training) {
             return [];
         }
-        $past = Visit::query()->with(['canvas', 'rounds.bowls', 'colourist.salon'])->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)
+        $past = Visit::query()->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon'])->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)
             ->whereNotNull('results')->where('results', '!=', '[]')->where('starts_at', '<', $visit->starts_at)->orderByDesc('starts_at')->limit(4)->get();
 
         return $this->canvases->observed($past);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Recorded;
+use Core\Timing\StampKind;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -41,6 +42,17 @@ final class Bowl extends Model
     protected function casts(): array
     {
         return ['sheet' => 'array', 'trial' => 'array'];
+    }
+
+    /** Mixed and not used: nothing of it went on, and nothing is learned from it. */
+    public function isSetAside(): bool
+    {
+        $standing = [];
+        foreach ($this->stamps as $stamp) {
+            $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp->kind;
+        }
+
+        return in_array(StampKind::SetAside, $standing, true);
     }
 
     /** @return BelongsTo<Round, $this> */

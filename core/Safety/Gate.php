@@ -91,7 +91,11 @@ final readonly class Gate
     {
         return match ($step) {
             // What is mixed for a bowl that is on the hair goes straight onto it: nothing is ahead of anything then.
-            Step::Weigh => $this->isOpen() || ($this->ahead && ! $bowl->begun) ? [] : $this->reasons,
+            Step::Weigh => match (true) {
+                $bowl->setAside => [new Caution('set-aside', "Bowl {$letter} was marked as not used.", 'Take that mark back first, or mix another bowl.')],
+                $this->isOpen() || ($this->ahead && ! $bowl->begun) => [],
+                default => $this->reasons,
+            },
             Step::Begin => match (true) {
                 $this->harmless => [],
                 ! $bowl->weighed => [new Caution('not-mixed', "Bowl {$letter} has not been mixed.", 'Weigh it first; what goes on the hair is on record.')],

@@ -96,14 +96,19 @@ it('mixes no second batch for a bowl on the hair once its gate is shut', functio
 });
 
 it('closes no visit over a bowl that was weighed and never went on', function () {
-    ($this->root)();
+    $bowl = ($this->root)();
+    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside'])->assertUnprocessable()->assertJsonPath('message', 'Bowl A has not been mixed.');
     $this->v->refresh()->weigh('A');
     $close = fn () => $this->postJson("/api/visits/{$this->v->visit['id']}/close", ['version' => $this->v->refresh()->visit['version'], 'verdict' => 'good']);
     expect($close()->assertUnprocessable()->json('message'))->toStartWith('Bowl A was weighed, and nobody marked that it went on.')->toContain('No skin test of Tidewater');
     $this->v->post("bowls/{$this->v->of('A')['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'She changed her mind.']);
     expect($this->v->refresh()->of('A')['clock']['state'])->toBe('set-aside');
     ($this->began)('A')->assertUnprocessable();
+    $this->postJson("/api/bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()])->assertUnprocessable()->assertJsonPath('message', 'Bowl A was marked as not used.');
     $close()->assertOk()->assertJsonPath('status', 'closed');
+    // Nothing of it was used, so nothing is learned from it.
+    $this->v->refresh()->repeat();
+    expect($this->v->of('A')['own'])->toBeNull();
 });
 
 it('lets a reason stand for the lines that were planned when it was signed, and for no other', function () {

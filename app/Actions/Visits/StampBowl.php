@@ -8,6 +8,7 @@ use App\Actions\Safety\AskGate;
 use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Formulas\ClockRows;
+use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Stamp as StampRow;
 use App\Models\TeamMember;
@@ -16,6 +17,7 @@ use Carbon\CarbonImmutable;
 use Core\Safety\Step;
 use Core\Timing\Stamp;
 use Core\Timing\StampKind;
+use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
 
 /** Marks a moment of a bowl on the hair. Oxidative colour is not begun while the gate is shut. */
@@ -39,6 +41,9 @@ final readonly class StampBowl
             }
             if ($kind === StampKind::Began) {
                 ($this->gate)(Step::Begin, $current, $visit, CarbonImmutable::now());
+            }
+            if ($kind === StampKind::SetAside && ! $current->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)) {
+                throw VisitRefused::notMixed(trim($current->letter));
             }
             // The core refuses what contradicts the marks that stand.
             $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()));

@@ -17,7 +17,7 @@ final class PictureController extends Controller
     public function __invoke(PictureRequest $request, Visit $visit): JsonResponse
     {
         $this->authorize('view', $visit);
-        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls']);
+        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps']);
         $canvas = $request->canvas();
 
         return new JsonResponse((new PictureResource($visit, $canvas === null ? null : ReadCanvas::from($canvas, '/canvas'), $request->drafts()))->toArray());

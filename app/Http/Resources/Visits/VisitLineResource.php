@@ -79,7 +79,7 @@ final class VisitLineResource extends JsonResource
             'developer' => $developer->isEmpty() ? 'no developer' : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
             'spans' => self::spans($bowl),
             'swatches' => array_values($colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all()),
-            'used' => $finished->isEmpty() ? null : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
+            'used' => $finished->isEmpty() || $bowl->isSetAside() ? null : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
             'state' => match (true) {
                 $bowl->batches->contains(fn (Batch $batch): bool => $batch->status->isOpen()) => 'weighing',
                 $finished->isNotEmpty() => 'mixed',

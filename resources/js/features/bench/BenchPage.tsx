@@ -40,8 +40,8 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   const scale = useScale(batch?.live ?? null)
   const go = useNavigate()
   // Who pours has no hand free: what moves on the scale keeps the device open.
-  const reading = scale.state === 'reading' ? scale.shown : ''
-  useEffect(() => { if (batch !== null && reading !== '') touch() }, [reading, batch])
+  const moving = scale.state === 'reading' && !scale.still
+  useEffect(() => { if (moving) touch() }, [moving])
   const shut = !facts.gate.open && !facts.gate.ahead
   const bench = useBench(weighing, scale, shut, () => { void go(`/visits/${facts.visit}?at=run`) })
   const shelf = useQuery(shelfQuery).data
