@@ -9,6 +9,9 @@ import { BrowserRouter } from 'react-router'
 import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
 import { InkPatterns } from '../shared/ui/InkPatterns'
+import { settleSent } from '../features/visit/settleSent'
+import { deviceKeep } from '../shared/keep/keep'
+import { onSent } from '../shared/outbox/kept'
 import { App } from './App'
 
 const queries = new QueryClient({
@@ -19,6 +22,7 @@ const queries = new QueryClient({
 })
 
 markWork(document.documentElement)
+onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 
 const root = document.getElementById('root')
 if (root !== null) {

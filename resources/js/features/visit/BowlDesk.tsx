@@ -26,6 +26,8 @@ export function BowlDesk(props: {
   footOnly?: boolean
   onDraft: (draft: Draft) => void
   onDrop: (id: string) => void
+  /** Something has reached the server: what is still a draft is read anew. */
+  onSettled: () => void
 }) {
   const { draft, bowl } = props
   const queries = useQueryClient()
@@ -36,7 +38,7 @@ export function BowlDesk(props: {
     onSuccess: async () => {
       await refresh()
       props.onReason('')
-      props.onDrop(draft.id)
+      props.onSettled()
     },
   })
   const remove = useMutation({

@@ -14,7 +14,7 @@ import { canvasRecord, type Canvas, type Picture, type Visit, type Zone } from '
 import { ZoneEditor } from './ZoneEditor'
 
 /** The head as it is read, zone by zone, and the wish; the core's reading stands beside it. */
-export function CanvasStation({ visit, ladder, picture, draft, editable, onDraft }: { visit: Visit; ladder: Shelf['ladder']; picture: Picture; draft: CanvasDraft | null; editable: boolean; onDraft: (next: CanvasDraft | null) => void }) {
+export function CanvasStation({ visit, ladder, picture, draft, editable, onSettled, onDraft }: { visit: Visit; ladder: Shelf['ladder']; picture: Picture; draft: CanvasDraft | null; editable: boolean; onSettled: () => void; onDraft: (next: CanvasDraft | null) => void }) {
   const queries = useQueryClient()
   const record = visit.canvas
   const canvas = draft?.canvas ?? record.canvas
@@ -23,7 +23,7 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onDraft
     mutationFn: (version: number) => saveCanvas(visit.id, version, canvas),
     onSuccess: (changed) => {
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
-      onDraft(null)
+      onSettled()
     },
   })
   const newer = save.error instanceof Refused && save.error.status === 409 ? canvasRecord.safeParse(save.error.newer) : null

@@ -18,6 +18,7 @@ export type DeskProps = {
   letters: string[]
   onDraft: (draft: Draft) => void
   onDrop: (id: string) => void
+  onSettled: () => void
   onSuggested?: (suggestion: Picture['suggestions'][number]) => void
 }
 
@@ -63,6 +64,7 @@ export function FormulateStation(props: DeskProps) {
       }
       onDraft={props.onDraft}
       onDrop={props.onDrop}
+      onSettled={props.onSettled}
     />
     </>
   )

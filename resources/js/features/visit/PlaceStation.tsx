@@ -118,7 +118,7 @@ export function PlaceStation(props: DeskProps) {
 function SavePlace(props: DeskProps) {
   if (props.draft === null) return null
   return (
-    <BowlDesk visit={props.visit} shelf={props.shelf} bowl={props.bowl} draft={props.draft} dirty={props.dirty} reason="" onReason={() => undefined} amount={null} tools={null} footOnly onDraft={props.onDraft} onDrop={props.onDrop} />
+    <BowlDesk visit={props.visit} shelf={props.shelf} bowl={props.bowl} draft={props.draft} dirty={props.dirty} reason="" onReason={() => undefined} amount={null} tools={null} footOnly onDraft={props.onDraft} onDrop={props.onDrop} onSettled={props.onSettled} />
   )
 }
 

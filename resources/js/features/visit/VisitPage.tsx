@@ -1,8 +1,9 @@
-import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useMemo, useState } from 'react'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useEffect, useMemo, useState } from 'react'
 import { useParams, useSearchParams } from 'react-router'
 import { deviceKeep } from '../../shared/keep/keep'
 import { newId } from '../../shared/api/newId'
+import { onSent } from '../../shared/outbox/kept'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
@@ -33,10 +34,14 @@ export function VisitPage({ formulates }: { formulates: boolean }) {
   return <Workspace key={id} visit={loaded.data} shelf={shelf.data} formulates={formulates} error={error} />
 }
 
+/** Whoever waited longer than this for a save may not be looking any more. */
+const LATE_MS = 4_000
+
 /** Bowls on the left, the station under the hand in the middle, head and outlook on the right: always together. */
 function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: Shelf; formulates: boolean; error: Error | null }) {
   const [drafts, setDrafts] = useState(() => readDrafts(deviceKeep, visit.id))
   const [canvasDraft, setCanvasDraft] = useState<CanvasDraft | null>(() => canvasDrafts.read(visit.id))
+  const queries = useQueryClient()
   const [params, setParams] = useSearchParams()
   const station = stationOf(params.get('at'), visit)
   const bowls = visit.rounds.flatMap((round) => round.bowls)
@@ -52,6 +57,14 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
   const editable = formulates && visit.status !== 'closed'
   const onDraft = (draft: Draft) => { setDrafts(writeDraft(deviceKeep, visit.id, draft)) }
   const onDrop = (id: string) => { setDrafts(dropDraft(deviceKeep, visit.id, id)) }
+  const onSettled = () => {
+    setDrafts(readDrafts(deviceKeep, visit.id))
+    setCanvasDraft(canvasDrafts.read(visit.id))
+  }
+  // Also for what has waited, and reaches the server while nobody on this page waits for it.
+  useEffect(() => onSent((entry) => {
+    if (entry.stream === `visit:${visit.id}` && Date.now() - entry.madeAt > LATE_MS) void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }).then(onSettled)
+  }))
   const add = (round: string) => {
     const line = shelf.lines[0]
     if (line === undefined) return
@@ -82,7 +95,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
   const freshChosen = fresh.find((each) => each.id === chosen) ?? null
   const round = freshChosen?.round ?? visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl?.id))?.id ?? ''
   const draft = (chosen === null ? undefined : drafts[chosen]) ?? freshChosen ?? (bowl === null ? null : { id: bowl.id, round, version: bowl.version, sheet: bowl.sheet })
-  const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop }
+  const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop, onSettled }
   const letters = [...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)]
   return (
     <div className="page visit">
@@ -96,7 +109,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
         </nav>
         <section className="card-paper desk" aria-label={station}>
           {station === 'read' ? <ReadStation visit={visit} formulates={formulates} /> : null}
-          {station === 'canvas' ? <CanvasStation visit={visit} ladder={shelf.ladder} picture={picture} draft={canvasDraft} editable={editable} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
+          {station === 'canvas' ? <CanvasStation visit={visit} ladder={shelf.ladder} picture={picture} draft={canvasDraft} editable={editable} onSettled={onSettled} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
           {station === 'formulate' ? <FormulateStation {...desk} letters={letters} onSuggested={takeSuggested} /> : null}
           {station === 'place' ? <PlaceStation {...desk} letters={letters} /> : null}
           {station === 'run' ? <RunStation visit={visit} formulates={formulates} letters={letters} /> : null}

@@ -28,6 +28,7 @@ function device() {
           return Promise.reject(error as Error)
         }
       },
+      sent: () => undefined,
       renew: () => { world.renewed++; return Promise.resolve(null) },
       now: () => world.time,
       newId: () => `w${++ids}`,

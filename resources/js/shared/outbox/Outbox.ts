@@ -12,6 +12,8 @@ export interface World {
   send(entry: Entry, ageMs: number): Promise<unknown>
   /** Fetches a fresh page token, after the old one ran out. */
   renew(): Promise<unknown>
+  /** Told before anybody who waits for the answer. */
+  sent(entry: Entry, answer: unknown): void
   now(): number
   newId(): string
   after(ms: number, then: () => void): void
@@ -140,6 +142,7 @@ export class Outbox {
     try {
       const answer = await this.world.send(entry, Math.max(0, this.world.now() - entry.madeAt))
       this.#change((entries) => entries.filter((each) => each.id !== entry.id))
+      this.world.sent(entry, answer)
       this.#owner(entry.id)?.resolve(answer)
       return 'sent'
     } catch (error) {

@@ -6,6 +6,14 @@ import { deviceKeep } from '../keep/keep'
 import { Outbox, type Status } from './Outbox'
 import type { Entry } from './entry'
 
+const sentListeners = new Set<(entry: Entry, answer: unknown) => void>()
+
+/** Tells of everything that has reached the server; the returned function stops it. */
+export function onSent(listener: (entry: Entry, answer: unknown) => void): () => void {
+  sentListeners.add(listener)
+  return () => { sentListeners.delete(listener) }
+}
+
 /** This device's one outbox. */
 export const outbox = new Outbox({
   keep: deviceKeep,
@@ -17,6 +25,7 @@ export const outbox = new Outbox({
       end()
     }
   },
+  sent: (entry, answer) => { for (const listener of sentListeners) listener(entry, answer) },
   renew: () => getJson('session'),
   now: () => Date.now(),
   newId,

@@ -1,0 +1,43 @@
+import { beforeEach, expect, it } from 'vitest'
+import type { Entry } from '../../shared/outbox/entry'
+import { emptySheet, readDrafts, writeDraft } from './drafts'
+import { settleSent } from './settleSent'
+
+let all: Map<string, string>
+const keep = {
+  read: (key: string) => (all.has(key) ? (JSON.parse(all.get(key) ?? '') as unknown) : undefined),
+  write: (key: string, value: unknown) => { all.set(key, JSON.stringify(value)) },
+  drop: (key: string) => { all.delete(key) },
+}
+const sheet = emptySheet('A', { id: 'line-1', ratio: '1:1', developers: ['developer-1'] })
+const entry = (method: Entry['method'], path: string, body: unknown): Entry => ({ id: 'w', author: { id: 1, name: 'N' }, madeAt: 0, stream: 'visit:V', method, path, body, about: '', at: '', pour: null, failures: 0, refused: null })
+beforeEach(() => { all = new Map() })
+
+it('makes no draft of what the server has', () => {
+  writeDraft(keep, 'V', { id: 'b', round: 'r', version: 3, sheet })
+  settleSent(keep, entry('PUT', 'bowls/b', { version: 3, bowl: sheet }), { version: 4 })
+  expect(readDrafts(keep, 'V')).toEqual({})
+  writeDraft(keep, 'V', { id: 'n', round: 'r', version: null, sheet })
+  settleSent(keep, entry('POST', 'rounds/r/bowls', { id: 'n', bowl: sheet }), { version: 1 })
+  expect(readDrafts(keep, 'V')).toEqual({})
+})
+
+it('keeps what was typed since, on the version the server has made', () => {
+  const typed = { ...sheet, job: 'Root' }
+  writeDraft(keep, 'V', { id: 'b', round: 'r', version: 3, sheet: typed })
+  settleSent(keep, entry('PUT', 'bowls/b', { version: 3, bowl: sheet }), { version: 4 })
+  expect(readDrafts(keep, 'V')['b']).toMatchObject({ version: 4, sheet: { job: 'Root' } })
+  keep.write('canvas.V', { version: 1, canvas: { zones: [], worn: 'up', target: '' } })
+  settleSent(keep, entry('PUT', 'visits/V/canvas', { version: 1, canvas: { zones: [], worn: '', target: '' } }), { canvas: { version: 2 } })
+  expect(keep.read('canvas.V')).toMatchObject({ version: 2, canvas: { worn: 'up' } })
+})
+
+it('lets a canvas and a review go once they are there, and touches nothing else', () => {
+  keep.write('canvas.V', { version: 1, canvas: { worn: '' } })
+  keep.write('close.V', { verdict: 'good' })
+  keep.write('close.W', { verdict: 'good' })
+  settleSent(keep, entry('PUT', 'visits/V/canvas', { version: 1, canvas: { worn: '' } }), { canvas: { version: 2 } })
+  settleSent(keep, entry('POST', 'visits/V/close', {}), {})
+  settleSent(keep, { ...entry('POST', 'clients/1', {}), stream: 'client:1' }, {})
+  expect([...all.keys()]).toEqual(['close.W'])
+})
