@@ -145,10 +145,13 @@ stop_process() {
     rm -f "$DIR/run/$1.pid"
 }
 
+# A process that has ended and that nobody has asked about yet is not alive.
+is_alive() { [ "$(awk '/^State:/ {print $2}' "/proc/$1/status" 2>/dev/null || echo Z)" != Z ]; }
+
 end_process() {
     kill "$1" 2>/dev/null || return 0
     for _ in $(seq 1 100); do
-        kill -0 "$1" 2>/dev/null || return 0
+        is_alive "$1" || return 0
         sleep 0.1
     done
     kill -9 "$1" 2>/dev/null || true
@@ -160,6 +163,7 @@ instance_processes() {
     for each in /proc/[0-9]*; do
         cwd=$(readlink "$each/cwd" 2>/dev/null) || continue
         case "$cwd" in "$DIR" | "$DIR/mysql" | "$DIR/mysql (deleted)") ;; *) continue ;; esac
+        is_alive "${each#/proc/}" || continue
         exe=$(readlink "$each/exe" 2>/dev/null) || continue
         case "${exe##*/}" in
             mariadbd | php-fpm8.2 | nginx | php8.2) ;;
@@ -194,5 +198,7 @@ end_orphans() {
     found=$(orphans)
     [ -z "$found" ] && return 0
     say "Left behind by an earlier start, ended: $(printf '%s' "$found" | awk '{printf "%s%s (%s)", (NR > 1 ? ", " : ""), $2, $1}')"
+    # All are asked at once, then each is waited for.
+    printf '%s\n' "$found" | while read -r pid _; do kill "$pid" 2>/dev/null || true; done
     printf '%s\n' "$found" | while read -r pid _; do end_process "$pid"; done
 }
