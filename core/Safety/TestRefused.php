@@ -11,7 +11,7 @@ final class TestRefused extends Refusal
 {
     public static function tooEarly(int $hoursLeft): self
     {
-        return new self('This skin test has not had its 48 hours.', "Read it in {$hoursLeft} hours. A reaction may be recorded now.");
+        return new self('This skin test has not had its 48 hours.', ($hoursLeft === 1 ? 'Read it in an hour.' : "Read it in {$hoursLeft} hours.").' A reaction may be recorded now.');
     }
 
     public static function notAReader(TestReaders $readers): self

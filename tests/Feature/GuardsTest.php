@@ -177,7 +177,7 @@ it('reads no skin test before its 48 hours, and by whom the house lets', functio
     $fresh = ['id' => (string) Str::uuid()] + $placed;
     $this->postJson($path, $fresh)->assertCreated();
     $this->travel(47)->hours();
-    $this->patchJson("/api/skin-tests/{$fresh['id']}", ['result' => 'clear'])->assertUnprocessable()->assertJsonPath('mend', 'Read it in 1 hours. A reaction may be recorded now.');
+    $this->patchJson("/api/skin-tests/{$fresh['id']}", ['result' => 'clear'])->assertUnprocessable()->assertJsonPath('mend', 'Read it in an hour. A reaction may be recorded now.');
     $this->patchJson("/api/skin-tests/{$fresh['id']}", ['result' => 'reaction'])->assertOk()->assertJsonPath('reaction', true);
     expect(SkinTest::query()->findOrFail($placed['id'])->recorded_at)->not->toBeNull();
 });
