@@ -5,15 +5,15 @@ declare(strict_types=1);
 // ./tinta bench: the core's timings as ratios against something measured in the same run,
 // so that they mean the same on every machine.
 
-use Core\Mixing\Bowl;
-use Core\Mixing\BowlAmount;
-use Core\Mixing\Ingredient;
-use Core\Mixing\MixRatio;
-use Core\Mixing\Part;
-use Core\Mixing\Share;
-use Core\Mixing\Strength;
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
+use Core\Formula\Bowl;
+use Core\Formula\BowlAmount;
+use Core\Shelf\Ingredient;
+use Core\Units\MixRatio;
+use Core\Formula\Part;
+use Core\Units\Share;
+use Core\Units\Strength;
+use Core\Shelf\Pigment;
+use Core\Practice\HouseRules;
 use Core\Substitution\Candidate;
 use Core\Substitution\FindBlends;
 use Core\Tone\ToneFamily;

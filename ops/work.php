@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 // ./tinta work FILE|- [--table]: reads a formula document, writes the worked one. Needs no database.
 
-use Core\Documents\FormulaTable;
-use Core\Documents\UnreadableDocument;
-use Core\Documents\WorkFormula;
+use Core\Codec\FormulaTable;
+use Core\Codec\UnreadableDocument;
+use Core\Codec\WorkFormula;
 
 require dirname(__DIR__).'/vendor/autoload.php';
 

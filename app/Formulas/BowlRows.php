@@ -6,10 +6,10 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Component;
-use Core\Catalog\Shelf;
-use Core\Documents\BowlSheet;
-use Core\Documents\ReadBowl;
-use Core\Documents\WriteBowl;
+use Core\Shelf\Shelf;
+use Core\Codec\BowlSheet;
+use Core\Codec\ReadBowl;
+use Core\Codec\WriteBowl;
 
 /** A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. */
 final class BowlRows

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Formulas;
 
 use App\Models\Visit;
-use Core\Canvas\Canvas;
-use Core\Canvas\CanvasZone;
-use Core\Canvas\ZoneResult;
-use Core\Documents\ReadCanvas;
-use Core\Judgement\LineKind;
+use Core\Hair\Canvas;
+use Core\Hair\CanvasZone;
+use Core\Hair\ZoneResult;
+use Core\Codec\ReadCanvas;
+use Core\Shelf\LineKind;
 use Core\Judgement\Observed;
 
 /** A visit's canvas and the results of its zones, as the core's values; and what was laid on each cell. */
@@ -36,7 +36,7 @@ final readonly class CanvasRows
         $done = [];
         foreach ($this->bowls->placed($visit) as $bowl) {
             foreach ($bowl->line->kind === LineKind::Care ? [] : $bowl->strokes as $stroke) {
-                foreach (\Core\Placement\Coverage::cells($stroke) as $cell) {
+                foreach (\Core\Hair\Coverage::cells($stroke) as $cell) {
                     $done[$cell->key()][] = $bowl->line->kind;
                 }
             }

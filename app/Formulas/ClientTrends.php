@@ -9,7 +9,7 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
 use App\Models\Visit;
-use Core\Lineage\Trend;
+use Core\Record\Trend;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
@@ -55,7 +55,7 @@ final readonly class ClientTrends
     }
 
     /** @param  array<string, array<string, list<array{at: string, value: Fraction}>>>  $jobs */
-    private function add(array &$jobs, Bowl $bowl, Visit $visit, ?\Core\Visit\PlacedBowl $placed): void
+    private function add(array &$jobs, Bowl $bowl, Visit $visit, ?\Core\Service\PlacedBowl $placed): void
     {
         $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
         if ($finished->isEmpty() || $bowl->isSetAside()) {

@@ -8,7 +8,7 @@ use App\Models\Bowl;
 use App\Models\Stamp as StampRow;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Core\Rules\ClockStart;
+use Core\Practice\ClockStart;
 use Core\Timing\BowlClock;
 use Core\Timing\Stamp;
 

@@ -8,10 +8,10 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Core\Catalog\Shelf;
-use Core\Lineage\BowlFacts;
-use Core\Lineage\CompareBowls;
-use Core\Lineage\Row;
+use Core\Shelf\Shelf;
+use Core\Record\BowlFacts;
+use Core\Record\CompareBowls;
+use Core\Record\Row;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
 

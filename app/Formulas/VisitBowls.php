@@ -6,13 +6,13 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Visit;
-use Core\Catalog\Shelf;
+use Core\Shelf\Shelf;
 use Core\CoreException;
-use Core\Documents\BowlSheet;
-use Core\Documents\ReadBowl;
+use Core\Codec\BowlSheet;
+use Core\Codec\ReadBowl;
 use Core\Judgement\JudgeBowl;
-use Core\Rules\HouseRules;
-use Core\Visit\PlacedBowl;
+use Core\Practice\HouseRules;
+use Core\Service\PlacedBowl;
 
 /** A visit's bowls as the core places them: in the order of their rounds, patterns shared. */
 final readonly class VisitBowls

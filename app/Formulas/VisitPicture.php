@@ -6,18 +6,18 @@ namespace App\Formulas;
 
 use App\Enums\VisitStatus;
 use App\Models\Visit;
-use Core\Canvas\Canvas;
-use Core\Canvas\ZoneReading;
+use Core\Hair\Canvas;
+use Core\Advice\ZoneReading;
 use Core\Judgement\Caution;
-use Core\Placement\Cell;
-use Core\Placement\Coverage;
-use Core\Rules\HouseRules;
-use Core\Visit\MapCautions;
-use Core\Visit\Outlook;
-use Core\Visit\PlacedAmount;
-use Core\Visit\PlacedBowl;
-use Core\Visit\SuggestBowls;
-use Core\Visit\SuggestedBowl;
+use Core\Hair\Cell;
+use Core\Hair\Coverage;
+use Core\Practice\HouseRules;
+use Core\Service\MapCautions;
+use Core\Service\Outlook;
+use Core\Service\PlacedAmount;
+use Core\Service\PlacedBowl;
+use Core\Service\SuggestBowls;
+use Core\Service\SuggestedBowl;
 
 /** Canvas, bowls and map of a visit seen together, by the core: readings, coverage, what to expect, how much it takes. */
 final readonly class VisitPicture

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsGrams;
 use App\Records\Recorded;
-use Core\Mixing\Strength;
+use Core\Units\Strength;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Illuminate\Database\Eloquent\Model;

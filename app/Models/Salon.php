@@ -6,8 +6,8 @@ namespace App\Models;
 
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
-use Core\Rules\HouseRules;
-use Core\Rules\Schools;
+use Core\Practice\HouseRules;
+use Core\Practice\Schools;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 

@@ -6,7 +6,7 @@ namespace App\Models;
 
 use App\Casts\AsGrams;
 use App\Records\Recorded;
-use Core\Catalog\ProductKind;
+use Core\Shelf\ProductKind;
 use Core\Tone\ToneFamily;
 use Core\Units\Grams;
 use Illuminate\Database\Eloquent\Model;

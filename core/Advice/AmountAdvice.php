@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Rules\HouseRules;
+use Core\Hair\Density;
+use Core\Hair\Length;
+use Core\Practice\HouseRules;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;

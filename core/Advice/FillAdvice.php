@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Catalog\Product;
-use Core\Judgement\HairHistory;
+use Core\Hair\HairHistory;
 use Core\Judgement\Undertone;
-use Core\Rules\Filling;
-use Core\Rules\HouseRules;
+use Core\Practice\Filling;
+use Core\Practice\HouseRules;
+use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

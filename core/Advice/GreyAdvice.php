@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Catalog\Product;
-use Core\Mixing\Strength;
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
+use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 
 /**
  * What grey asks of the colour part (common practice, no source): under 25 % no natural, 25 to 50 a quarter

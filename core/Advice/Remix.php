@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;

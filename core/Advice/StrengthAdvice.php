@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Judgement\LineKind;
+use Core\Hair\Technique;
 use Core\Judgement\Process;
-use Core\Judgement\Technique;
-use Core\Rules\HouseRules;
-use Core\Rules\OpenAir;
+use Core\Practice\HouseRules;
+use Core\Practice\OpenAir;
+use Core\Shelf\LineKind;
 
 /**
  * Lightener's strength by where it lies (common practice, no source): in open air it misses a foil's heat, so the

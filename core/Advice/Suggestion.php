@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Mixing\InvalidShare;
-use Core\Mixing\Share;
-use Core\Mixing\ShareList;
 use Core\Units\Grams;
+use Core\Units\InvalidShare;
 use Core\Units\LargestRemainder;
 use Core\Units\Rounding;
 use Core\Units\ScaleStep;
+use Core\Units\Share;
+use Core\Units\ShareList;
 
 /**
  * A piece of a formula that can be applied as it stands: products with shares in words the mixing reads,

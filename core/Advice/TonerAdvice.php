@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
-use Core\Catalog\Product;
-use Core\Judgement\Porosity;
+use Core\Hair\Porosity;
 use Core\Judgement\Undertone;
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
+use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

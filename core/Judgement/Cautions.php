@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Hair\HairHistory;
+use Core\Hair\Porosity;
+use Core\Hair\Zone;
+use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /** The usual cautions that fire from hair and process together. The maker's instructions and local rules come first. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
-use Core\Mixing\WorkedBowl;
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
+use Core\Formula\WorkedBowl;
+use Core\Practice\HouseRules;
+use Core\Shelf\Pigment;
 
 /** What a worked bowl's colour part behaves as. */
 final class JudgeBowl

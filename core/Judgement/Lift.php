@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
-use Core\Placement\Span;
+use Core\Hair\Span;
+use Core\Hair\Technique;
+use Core\Hair\Zone;
+use Core\Shelf\LiftTable;
+use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /**

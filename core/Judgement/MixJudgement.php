@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
-use Core\Rules\LevelSchool;
+use Core\Practice\HouseRules;
+use Core\Practice\LevelSchool;
+use Core\Shelf\Pigment;
 use Core\Tone\ToneMix;
+use Core\Units\Bounds;
 use Core\Units\Fraction;
 
 /**

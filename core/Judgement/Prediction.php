@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Hair\HairHistory;
+use Core\Hair\Porosity;
+use Core\Hair\Zone;
+use Core\Shelf\LineKind;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

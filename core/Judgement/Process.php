@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
-use Core\Mixing\Strength;
-use Core\Notation\Pigment;
+use Core\Hair\Technique;
+use Core\Shelf\LiftTable;
+use Core\Shelf\LineKind;
+use Core\Shelf\Pigment;
+use Core\Units\Strength;
 
 /** What is done to a zone: which bowl, how strong, how long, how it lies. */
 final readonly class Process

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
-use Core\Notation\Pigment;
+use Core\Shelf\Pigment;
 use Core\Units\Fraction;
 
 /** A product's pigment and how much of it is in the colour part: known, or known only within bounds. */

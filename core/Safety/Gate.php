@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Safety;
 
 use Core\Judgement\Caution;
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
 
 /**
  * Whether oxidative colour may be weighed, go on, and be closed: not while a skin test is missing, waiting, expired or showed a

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Safety;
 
+use Core\Practice\TestReaders;
 use Core\Refusal;
-use Core\Rules\TestReaders;
 
 final class TestRefused extends Refusal
 {

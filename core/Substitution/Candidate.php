@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Substitution;
 
-use Core\Notation\Pigment;
+use Core\Shelf\Pigment;
 use Core\Units\Grams;
 
 /** A shade that could stand in: what it brings, and how much of it there is. */

@@ -6,8 +6,8 @@ namespace Core\Substitution;
 
 use Core\Judgement\MixJudgement;
 use Core\Judgement\Weighed;
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
+use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
 use Core\Units\Grams;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
-use Core\Rules\ClockStart;
+use Core\Practice\ClockStart;
 
 /** A bowl's clock as its stamps left it: the same on every device, whatever slept or restarted in between. */
 final readonly class BowlClock

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Mixing\Strength;
 use Core\Units\Grams;
+use Core\Units\Strength;
 
 /** One thing that happened to a batch. */
 final readonly class BatchEvent

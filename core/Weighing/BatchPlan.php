@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Mixing\WorkedBowl;
+use Core\Formula\WorkedBowl;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Mixing\Strength;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\Strength;
 
 /** What a bowl comes to when its lines hold these amounts: the numbers that an over-pour may move. */
 final readonly class Outcome

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Mixing\Strength;
 use Core\Units\Grams;
+use Core\Units\Strength;
 
 /** One product to pour: what it is, which part of the ratio it belongs to, and how much. */
 final readonly class PlannedLine

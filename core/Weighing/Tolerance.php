@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Rules\PourMiss;
+use Core\Practice\PourMiss;
 use Core\Units\Grams;
 use Core\Units\Rounding;
 

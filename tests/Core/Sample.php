@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
-use Core\Mixing\Bowl;
-use Core\Mixing\BowlAmount;
-use Core\Mixing\Ingredient;
-use Core\Mixing\MixRatio;
-use Core\Mixing\Part;
-use Core\Mixing\Share;
-use Core\Mixing\Strength;
+use Core\Formula\Bowl;
+use Core\Formula\BowlAmount;
+use Core\Shelf\Ingredient;
+use Core\Units\MixRatio;
+use Core\Formula\Part;
+use Core\Units\Share;
+use Core\Units\Strength;
 use Core\Units\Grams;
 
 /** Short ways to say bowls in tests, and a seeded source of random ones for the properties. */

@@ -13,8 +13,8 @@ use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\Round;
 use App\Models\TeamMember;
-use Core\Documents\BowlSheet;
-use Core\Documents\ReadBowl;
+use Core\Codec\BowlSheet;
+use Core\Codec\ReadBowl;
 use Illuminate\Database\DatabaseManager;
 
 /**

@@ -10,8 +10,8 @@ use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\TeamMember;
-use Core\Documents\WriteBowl;
-use Core\Lineage\ScaleBowl;
+use Core\Codec\WriteBowl;
+use Core\Record\ScaleBowl;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 

@@ -6,8 +6,8 @@ namespace App\Actions\House;
 
 use App\Exceptions\EditedElsewhere;
 use App\Models\Salon;
-use Core\Rules\HouseRules;
-use Core\Rules\Schools;
+use Core\Practice\HouseRules;
+use Core\Practice\Schools;
 use Illuminate\Database\DatabaseManager;
 
 /** What the house does where good people disagree, set anew. Bowls already being weighed keep the plan they began with. */

@@ -8,7 +8,7 @@ use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
 use App\Models\HouseBlendVersion;
 use App\Models\Salon;
-use Core\Documents\ReadBowl;
+use Core\Codec\ReadBowl;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 

@@ -16,12 +16,12 @@ use App\Models\Bowl;
 use App\Models\Proposal;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
-use Core\Documents\WriteBowl;
-use Core\Lineage\ApplyChange;
-use Core\Lineage\BowlFacts;
-use Core\Lineage\Change;
-use Core\Lineage\ChangeKind;
-use Core\Lineage\CompareBowls;
+use Core\Codec\WriteBowl;
+use Core\Record\ApplyChange;
+use Core\Record\BowlFacts;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
+use Core\Record\CompareBowls;
 use Illuminate\Database\DatabaseManager;
 
 /** A change that waits is applied to its bowl, dismissed with a reason, marked as done by hand, or taken back. */

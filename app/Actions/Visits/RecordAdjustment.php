@@ -12,12 +12,12 @@ use App\Models\Bowl;
 use App\Models\Proposal;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
-use Core\Documents\BowlSheet;
-use Core\Documents\WriteBowl;
-use Core\Lineage\BowlFacts;
-use Core\Lineage\Change;
-use Core\Lineage\ChangeKind;
-use Core\Lineage\CompareBowls;
+use Core\Codec\BowlSheet;
+use Core\Codec\WriteBowl;
+use Core\Record\BowlFacts;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
+use Core\Record\CompareBowls;
 use Illuminate\Support\Str;
 
 /** Writes down that a bowl was adjusted: what changed, and why. */

@@ -10,7 +10,7 @@ use App\Exceptions\VisitRefused;
 use App\Models\Canvas;
 use App\Models\TeamMember;
 use App\Models\Visit;
-use Core\Documents\ReadCanvas;
+use Core\Codec\ReadCanvas;
 use Illuminate\Database\DatabaseManager;
 
 /** Writes the canvas of a visit; version 0 for one that has none yet. */

@@ -22,9 +22,9 @@ use App\Models\Stamp;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Core\Canvas\AgeCanvas;
-use Core\Documents\ReadCanvas;
-use Core\Lineage\ReadChange;
+use Core\Hair\AgeCanvas;
+use Core\Codec\ReadCanvas;
+use Core\Record\ReadChange;
 use Core\Safety\Contraindication;
 use Ramsey\Uuid\Uuid;
 

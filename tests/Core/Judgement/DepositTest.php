@@ -3,15 +3,15 @@
 declare(strict_types=1);
 
 use Core\Judgement\ExpectedTone;
-use Core\Judgement\HairHistory;
-use Core\Judgement\LiftTable;
-use Core\Judgement\LineKind;
-use Core\Judgement\Porosity;
+use Core\Hair\HairHistory;
+use Core\Shelf\LiftTable;
+use Core\Shelf\LineKind;
+use Core\Hair\Porosity;
 use Core\Judgement\Prediction;
 use Core\Judgement\Process;
-use Core\Judgement\Zone;
-use Core\Mixing\Strength;
-use Core\Notation\Pigment;
+use Core\Hair\Zone;
+use Core\Units\Strength;
+use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 use Core\Judgement\MixJudgement;
 use Core\Judgement\Weighed;
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
-use Core\Rules\LevelSchool;
+use Core\Shelf\Pigment;
+use Core\Practice\HouseRules;
+use Core\Practice\LevelSchool;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use Core\Judgement\Caution;
-use Core\Rules\HouseRules;
+use Core\Practice\HouseRules;
 use Core\Safety\BowlContents;
 use Core\Safety\BowlOrigin;
 use Core\Safety\BowlStanding;

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 use Core\Judgement\Caution;
-use Core\Rules\HouseRules;
-use Core\Rules\Schools;
+use Core\Practice\HouseRules;
+use Core\Practice\Schools;
 use Core\Safety\BowlContents;
 use Core\Safety\BowlOrigin;
 use Core\Safety\ClientSafety;

@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Notation\Pigment;
-use Core\Rules\HouseRules;
+use Core\Shelf\Pigment;
+use Core\Practice\HouseRules;
 use Core\Substitution\Candidate;
 use Core\Substitution\FindBlends;
 use Core\Substitution\SubstitutionRefused;
@@ -184,14 +184,14 @@ it('refuses what cannot be searched', function (callable $search, string $messag
 ]);
 
 it('lets nothing without a level stand in for a shade by itself', function () {
-    $wanted = new Core\Notation\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Copper), Core\Units\Fraction::one());
-    $clear = new Core\Substitution\Candidate('clear', 'Clear', Core\Notation\Pigment::clear());
-    $natural = new Core\Substitution\Candidate('9N', '9N', new Core\Notation\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Natural), Core\Units\Fraction::one()));
-    $found = Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear, $natural], Core\Units\Fraction::zero(), Core\Rules\HouseRules::standard());
+    $wanted = new Core\Shelf\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Copper), Core\Units\Fraction::one());
+    $clear = new Core\Substitution\Candidate('clear', 'Clear', Core\Shelf\Pigment::clear());
+    $natural = new Core\Substitution\Candidate('9N', '9N', new Core\Shelf\Pigment(Core\Units\Fraction::of(9), Core\Tone\ToneMix::only(Core\Tone\ToneFamily::Natural), Core\Units\Fraction::one()));
+    $found = Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear, $natural], Core\Units\Fraction::zero(), Core\Practice\HouseRules::standard());
     foreach ($found as $blend) {
         expect(array_filter($blend->parts, static fn (array $part): bool => $part['candidate']->pigment->level !== null))->not->toBeEmpty();
     }
-    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Rules\HouseRules::standard()))->toThrow(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
+    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Practice\HouseRules::standard()))->toThrow(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
 });
 
 it('ends at its limit whatever is asked, with the nearest found until then, and says so', function (int $grams, int $natural) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core\Substitution;
 
-use Core\Notation\Pigment;
+use Core\Shelf\Pigment;
 use Core\Substitution\Candidate;
 use Core\Tone\ToneFamily;
 use RuntimeException;

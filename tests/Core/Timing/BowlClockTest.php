@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Rules\ClockStart;
+use Core\Practice\ClockStart;
 use Core\Timing\BowlClock;
 use Core\Timing\ClockState;
 use Core\Timing\Stamp;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Mixing\BowlAmount;
+use Core\Formula\BowlAmount;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;
 use Core\Weighing\Batch;

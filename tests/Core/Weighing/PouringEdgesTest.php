@@ -2,8 +2,8 @@
 
 declare(strict_types=1);
 
-use Core\Mixing\BowlAmount;
-use Core\Mixing\Strength;
+use Core\Formula\BowlAmount;
+use Core\Units\Strength;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;

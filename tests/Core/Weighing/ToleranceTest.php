@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-use Core\Rules\Schools;
+use Core\Practice\Schools;
 use Core\Weighing\PourPlace;
 use Core\Weighing\Tolerance;
 use Tests\Core\Sample;

@@ -7,12 +7,12 @@ namespace App\Http\Controllers\Bowls;
 use App\Formulas\SalonShelf;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\AdjustBowlRequest;
-use Core\Documents\ReadBowl;
-use Core\Documents\WriteBowl;
-use Core\Lineage\ApplyChange;
-use Core\Lineage\BowlFacts;
-use Core\Lineage\CompareBowls;
-use Core\Lineage\Row;
+use Core\Codec\ReadBowl;
+use Core\Codec\WriteBowl;
+use Core\Record\ApplyChange;
+use Core\Record\BowlFacts;
+use Core\Record\CompareBowls;
+use Core\Record\Row;
 use Illuminate\Http\JsonResponse;
 
 /** A change carried out on a bowl as it is typed: the changed bowl, and what it changed. Nothing is kept. */

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Bowls;
 use App\Formulas\SalonShelf;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\BlendDeveloperRequest;
-use Core\Mixing\Strength;
+use Core\Units\Strength;
 use Illuminate\Http\JsonResponse;
 
 /** How a line's developers reach a wanted strength, as the ingredients of the developer part. */

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Bowls;
 use App\Formulas\SalonShelf;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Bowls\WorkedBowlResource;
-use Core\Documents\ReadBowl;
+use Core\Codec\ReadBowl;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

@@ -7,9 +7,9 @@ namespace App\Http\Controllers\Bowls;
 use App\Formulas\SalonShelf;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\SubstituteRequest;
-use Core\Documents\ReadBowl;
-use Core\Documents\WriteBowl;
-use Core\Lineage\StandIns;
+use Core\Codec\ReadBowl;
+use Core\Codec\WriteBowl;
+use Core\Record\StandIns;
 use Illuminate\Http\JsonResponse;
 
 /** The best blends that can stand in for a shade of a bowl, each as the whole changed bowl. */

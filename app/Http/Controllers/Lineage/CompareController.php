@@ -8,7 +8,7 @@ use App\Formulas\CompareVisits;
 use App\Http\Controllers\Controller;
 use App\Models\Bowl;
 use App\Models\Visit;
-use Core\Lineage\Row;
+use Core\Record\Row;
 use Illuminate\Http\JsonResponse;
 
 final class CompareController extends Controller

@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\PictureRequest;
 use App\Http\Resources\Visits\PictureResource;
 use App\Models\Visit;
-use Core\Documents\ReadCanvas;
+use Core\Codec\ReadCanvas;
 use Illuminate\Http\JsonResponse;
 
 /** What canvas, bowls and map come to, as they are being typed; nothing is kept. */

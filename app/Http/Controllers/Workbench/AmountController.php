@@ -8,9 +8,9 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\AmountAdvice;
-use Core\Advice\Density;
+use Core\Hair\Density;
 use Core\Advice\Job;
-use Core\Advice\Length;
+use Core\Hair\Length;
 use Illuminate\Http\JsonResponse;
 
 /** How much to mix for a head nobody has a record of yet. */

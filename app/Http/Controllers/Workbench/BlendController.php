@@ -7,9 +7,9 @@ namespace App\Http\Controllers\Workbench;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
-use Core\Catalog\Product;
-use Core\Mixing\Strength;
-use Core\Mixing\StrengthBlend;
+use Core\Shelf\Product;
+use Core\Units\Strength;
+use Core\Units\StrengthBlend;
 use Illuminate\Http\JsonResponse;
 
 /** A wished strength from a line's developers, in grams. */

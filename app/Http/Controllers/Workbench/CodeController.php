@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Colour\HairLadder;
-use Core\Notation\ReadCode;
+use Core\Shelf\ReadCode;
 use Core\Units\Fraction;
 use Illuminate\Http\JsonResponse;
 

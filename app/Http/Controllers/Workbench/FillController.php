@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\FillAdvice;
-use Core\Judgement\HairHistory;
+use Core\Hair\HairHistory;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Illuminate\Http\JsonResponse;

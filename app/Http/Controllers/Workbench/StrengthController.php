@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Workbench;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
-use Core\Mixing\Strength;
+use Core\Units\Strength;
 use Core\Units\Fraction;
 use Illuminate\Http\JsonResponse;
 

@@ -9,7 +9,7 @@ use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\TonerAdvice;
 use Core\Colour\HairLadder;
-use Core\Judgement\Porosity;
+use Core\Hair\Porosity;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
-use Core\Lineage\Change;
-use Core\Lineage\ChangeKind;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests\Bowls;
 
 use App\Rules\GramsText;
-use Core\Lineage\Change;
-use Core\Lineage\ChangeKind;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
 use Core\Units\Grams;
 use Core\Units\MassReading;
 use Illuminate\Foundation\Http\FormRequest;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
-use Core\Canvas\Elasticity;
+use Core\Hair\Elasticity;
 use Core\Units\Fraction;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Requests\House;
 
 use Core\CoreException;
-use Core\Documents\Problem;
-use Core\Documents\UnreadableDocument;
-use Core\Rules\HouseRules;
-use Core\Rules\Schools;
+use Core\Codec\Problem;
+use Core\Codec\UnreadableDocument;
+use Core\Practice\HouseRules;
+use Core\Practice\Schools;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class ChangeHouseRequest extends FormRequest

@@ -11,7 +11,7 @@ use App\Models\Bowl;
 use App\Models\Stamp;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Core\Judgement\LineKind;
+use Core\Shelf\LineKind;
 use Core\Timing\ClockState;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;

@@ -4,19 +4,19 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
-use Core\Catalog\Shelf;
+use Core\Shelf\Shelf;
 use Core\Colour\HairLadder;
-use Core\Documents\BowlSheet;
-use Core\Documents\BowlWarnings;
-use Core\Documents\ExplainBowl;
-use Core\Documents\OpenBowl;
+use Core\Codec\BowlSheet;
+use Core\Judgement\BowlWarnings;
+use Core\Formula\ExplainBowl;
+use Core\Codec\OpenBowl;
 use Core\Judgement\Caution;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
-use Core\Mixing\WorkedBowl;
-use Core\Mixing\WorkedIngredient;
-use Core\Mixing\WorkedPart;
-use Core\Rules\HouseRules;
+use Core\Formula\WorkedBowl;
+use Core\Formula\WorkedIngredient;
+use Core\Formula\WorkedPart;
+use Core\Practice\HouseRules;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;

@@ -15,7 +15,7 @@ use App\Models\Client;
 use App\Models\Photo;
 use App\Models\Proposal;
 use App\Models\Visit;
-use Core\Lineage\Trend;
+use Core\Record\Trend;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
 use Illuminate\Http\Request;

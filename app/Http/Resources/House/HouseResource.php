@@ -6,9 +6,9 @@ namespace App\Http\Resources\House;
 
 use App\Models\Salon;
 use App\Models\TeamMember;
-use Core\Rules\RuleGroup;
-use Core\Rules\RuleOption;
-use Core\Rules\Schools;
+use Core\Practice\RuleGroup;
+use Core\Practice\RuleOption;
+use Core\Practice\Schools;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

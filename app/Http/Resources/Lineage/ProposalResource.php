@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Lineage;
 
 use App\Models\Proposal;
-use Core\Lineage\Change;
+use Core\Record\Change;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -6,18 +6,18 @@ namespace App\Http\Resources\Visits;
 
 use App\Formulas\VisitPicture;
 use App\Models\Visit;
-use Core\Canvas\Canvas;
-use Core\Canvas\CanvasZone;
-use Core\Canvas\ZoneReading;
+use Core\Hair\Canvas;
+use Core\Hair\CanvasZone;
+use Core\Advice\ZoneReading;
 use Core\Colour\HairLadder;
 use Core\Judgement\Caution;
-use Core\Placement\Stroke;
+use Core\Hair\Stroke;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
-use Core\Visit\Outlook;
-use Core\Visit\PlacedAmount;
-use Core\Visit\PlacedBowl;
-use Core\Visit\SuggestedBowl;
+use Core\Service\Outlook;
+use Core\Service\PlacedAmount;
+use Core\Service\PlacedBowl;
+use Core\Service\SuggestedBowl;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+/** A worked document as lines of text for people. */
+final class FormulaTable
+{
+    /**
+     * @param  mixed  $document  decoded, objects as arrays
+     * @param  list<array<string, mixed>>  $results  as WorkFormula works it
+     */
+    public static function of(mixed $document, array $results): string
+    {
+        $lines = [];
+        $root = new JsonNode($document, '', new ProblemList);
+        foreach ($root->at('bowls')->items(WorkFormula::MOST_BOWLS) as $index => $bowl) {
+            $worked = new JsonNode($results[$index] ?? [], '', new ProblemList);
+            $job = $bowl->at('job')->text();
+            $lines[] = 'Bowl '.$bowl->at('letter')->text().($job === '' ? '' : "  {$job}").'  '.$worked->at('total')->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');
+            foreach (self::ingredients($worked) as [$label, $grams, $percent]) {
+                $lines[] = '  '.self::pad($label, 22).self::pad($grams, 20, left: true).self::pad($percent, 10, left: true);
+            }
+            foreach (['strength' => 'Developer', 'strengthOnHead' => 'On the head'] as $key => $words) {
+                if ($worked->at($key)->isGiven()) {
+                    $lines[] = '  '.self::pad($words, 22).$worked->at($key)->at('vol')->text().' vol ('.$worked->at($key)->at('percent')->text().' %)';
+                }
+            }
+            if ($worked->at('level')->isGiven()) {
+                $lines[] = '  '.self::pad('Level', 22).$worked->at('level')->text();
+            }
+            foreach ($worked->at('warnings')->items(50) as $warning) {
+                $lines[] = '  ! '.$warning->at('reason')->text(500).' '.$warning->at('mend')->text(500);
+            }
+            $lines[] = '';
+        }
+
+        return implode("\n", $lines);
+    }
+
+    /** @return list<array{string, string, string}> label, grams, percent */
+    private static function ingredients(JsonNode $worked): array
+    {
+        $entries = [...$worked->at('ingredients')->items(50), ...$worked->at('additives')->items(50)];
+        foreach ($worked->at('parts')->items(4) as $part) {
+            $entries = [...$entries, ...$part->at('ingredients')->items(50)];
+        }
+
+        return array_map(static fn (JsonNode $each): array => [$each->at('label')->text(), $each->at('grams')->text(), $each->at('percent')->text()], $entries);
+    }
+
+    private static function pad(string $text, int $width, bool $left = false): string
+    {
+        $blanks = str_repeat(' ', max(0, $width - mb_strlen($text)));
+
+        return $left ? $blanks.$text : $text.$blanks;
+    }
+}

@@ -1,0 +1,149 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use Core\CoreException;
+
+/**
+ * A decoded JSON value that knows where it stands. Reading through it collects every problem
+ * of a document instead of stopping at the first.
+ */
+final readonly class JsonNode
+{
+    /** @param  ProblemList  $problems shared by all nodes of one document, filled while reading */
+    public function __construct(private mixed $value, private string $pointer, private ProblemList $problems)
+    {
+    }
+
+    public function at(string|int $key): self
+    {
+        $value = is_array($this->value) ? ($this->value[$key] ?? null) : null;
+
+        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->problems);
+    }
+
+    public function isGiven(): bool
+    {
+        return $this->value !== null && $this->value !== '';
+    }
+
+    /** @return list<self> one node per item; a missing list is empty, anything else is a problem */
+    public function items(int $most): array
+    {
+        if ($this->value === null) {
+            return [];
+        }
+        if (! is_array($this->value) || ! array_is_list($this->value)) {
+            $this->problem('This should be a list.', 'Write it in square brackets.');
+
+            return [];
+        }
+        if (count($this->value) > $most) {
+            $this->problem("There are more than {$most} entries here.", 'Split them over several bowls.');
+
+            return [];
+        }
+
+        return array_map(fn (int $index): self => $this->at($index), array_keys($this->value));
+    }
+
+    /** @return array<array-key, self> one node per member of an object (PHP makes numbers of keys that look like them); a missing one is empty, anything else is a problem */
+    public function members(): array
+    {
+        if ($this->value === null || $this->value === []) {
+            return [];
+        }
+        if (! is_array($this->value)) {
+            $this->problem('This should be an object.', 'Write it in curly braces.');
+
+            return [];
+        }
+        $members = [];
+        foreach (array_keys($this->value) as $key) {
+            $members[$key] = $this->at($key);
+        }
+
+        return $members;
+    }
+
+    public function pointer(): string
+    {
+        return $this->pointer;
+    }
+
+    /** Takes over a problem that another reader found. */
+    public function report(Problem $problem): void
+    {
+        $this->problems->add($problem);
+    }
+
+    public function value(): mixed
+    {
+        return $this->value;
+    }
+
+    /** The text here, trimmed; a number is read as its digits. */
+    public function text(int $longest = 200): string
+    {
+        if ($this->value === null) {
+            return '';
+        }
+        if (is_int($this->value) || is_float($this->value)) {
+            return json_encode($this->value, JSON_PRESERVE_ZERO_FRACTION) ?: '';
+        }
+        if (! is_string($this->value)) {
+            $this->problem('This should be text.', 'Write it in quotes.');
+
+            return '';
+        }
+        if (mb_strlen($this->value) > $longest) {
+            $this->problem("This is longer than {$longest} characters.", 'Shorten it.');
+
+            return '';
+        }
+
+        return trim($this->value);
+    }
+
+    /** A whole number within bounds; null when not given. */
+    public function wholeNumber(int $least, int $most, string $what): ?int
+    {
+        if (! $this->isGiven()) {
+            return null;
+        }
+        $number = filter_var($this->value, FILTER_VALIDATE_INT);
+        if ($number === false || $number < $least || $number > $most) {
+            $this->problem("{$what} should be a whole number from {$least} to {$most}.", 'Correct the number.');
+
+            return null;
+        }
+
+        return $number;
+    }
+
+    /**
+     * What $read makes of this node; a refusal of the core becomes a problem here, and the result null.
+     *
+     * @template T
+     *
+     * @param  callable(string): T  $read
+     * @return ?T
+     */
+    public function through(callable $read): mixed
+    {
+        try {
+            return $read($this->text());
+        } catch (CoreException $refusal) {
+            $this->problem($refusal->getMessage(), $refusal->mend());
+
+            return null;
+        }
+    }
+
+    public function problem(string $message, string $mend): void
+    {
+        $this->problems->add(new Problem($this->pointer, $message, $mend));
+    }
+}

@@ -1,0 +1,181 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use Core\Hair\Breakage;
+use Core\Hair\Canvas;
+use Core\Hair\CanvasZone;
+use Core\Hair\Confidence;
+use Core\Hair\Density;
+use Core\Hair\Elasticity;
+use Core\Hair\HairHistory;
+use Core\Hair\Length;
+use Core\Hair\Porosity;
+use Core\Hair\Region;
+use Core\Hair\Span;
+use Core\Hair\Texture;
+use Core\Hair\Tones;
+use Core\Hair\ZoneResult;
+use Core\Tone\ToneFamily;
+use Core\Units\Fraction;
+
+/** Reads a canvas and the results of its zones from their JSON shape, and writes them back. */
+final class ReadCanvas
+{
+    public const MOST_ZONES = 30;
+
+    /** @throws UnreadableDocument with every problem found */
+    public static function from(mixed $json, string $pointer = ''): Canvas
+    {
+        $problems = new ProblemList;
+        $root = new JsonNode($json, $pointer, $problems);
+        $zones = array_map(self::zone(...), $root->at('zones')->items(self::MOST_ZONES));
+        $seen = [];
+        foreach ($zones as $at => $zone) {
+            if (isset($seen[$zone->id])) {
+                $root->at('zones')->at($at)->at('id')->problem('Two zones have the same id.', 'Give this one another.');
+            }
+            $seen[$zone->id] = true;
+        }
+        $canvas = new Canvas($zones, $root->at('worn')->text(400), $root->at('target')->text(400));
+        $problems->throwIfAny();
+
+        return $canvas;
+    }
+
+    /**
+     * @param  list<string>  $zones  ids that may be named
+     * @return list<ZoneResult>
+     *
+     * @throws UnreadableDocument with every problem found
+     */
+    public static function results(mixed $json, array $zones, string $pointer = ''): array
+    {
+        $problems = new ProblemList;
+        $root = new JsonNode($json, $pointer, $problems);
+        $results = [];
+        foreach ($root->items(self::MOST_ZONES) as $node) {
+            $id = $node->at('zone')->text(40);
+            if (! in_array($id, $zones, true)) {
+                $node->at('zone')->problem('There is no such zone on the canvas.', 'Name one of its zones.');
+            }
+            $results[] = new ZoneResult(
+                $id, self::level($node->at('level')), self::tones($node->at('tone')), self::yesNo($node->at('even')), self::yesNo($node->at('covered')),
+                ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.'), $node->at('words')->text(300),
+            );
+        }
+        $problems->throwIfAny();
+
+        return $results;
+    }
+
+    /** @return array<string, mixed> */
+    public static function write(Canvas $canvas): array
+    {
+        return ['zones' => array_map(self::writeZone(...), $canvas->zones), 'worn' => $canvas->worn, 'target' => $canvas->target];
+    }
+
+    /**
+     * @param  list<ZoneResult>  $results
+     * @return list<array<string, mixed>>
+     */
+    public static function writeResults(array $results): array
+    {
+        return array_map(static fn (ZoneResult $result): array => [
+            'zone' => $result->zone, 'level' => $result->level?->decimal(1), 'tone' => self::families($result->tone), 'even' => $result->even,
+            'covered' => $result->covered, 'elasticity' => $result->elasticity?->value, 'words' => $result->words,
+        ], $results);
+    }
+
+    private static function zone(JsonNode $node): CanvasZone
+    {
+        $id = $node->at('id')->text(40);
+        $name = $node->at('name')->text(60);
+        if ($id === '') {
+            $node->at('id')->problem('The zone has no id.', 'Give it a short one, such as root.');
+        }
+        $placement = ReadStrokes::placement($node);
+        $grey = $node->at('grey')->wholeNumber(0, 100, 'Grey, in percent,');
+
+        return new CanvasZone(
+            $id, $name === '' ? $id : $name, $placement,
+            self::level($node->at('natural')), self::level($node->at('level')), self::tones($node->at('tone')), $grey, $node->at('resistant')->value() === true,
+            ReadStrokes::choice($node->at('porosity'), Porosity::class, 'This is no porosity.', 'Write low, normal or high.') ?? Porosity::Normal,
+            ReadStrokes::choice($node->at('history'), HairHistory::class, 'This is no history.', 'Write natural, coloured, lightened, direct-dye or unknown.') ?? HairHistory::Natural,
+            $node->at('historyWords')->text(300),
+            ReadStrokes::choice($node->at('confidence'), Confidence::class, 'It is not clear how surely this is known.', 'Write read, told or guessed.') ?? Confidence::Read,
+            $node->at('banded')->value() === true, $node->at('bandWords')->text(200),
+            self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
+            ReadStrokes::choice($node->at('density'), Density::class, 'This is no density.', 'Write fine, medium or thick.'),
+            ReadStrokes::choice($node->at('texture'), Texture::class, 'This is no texture.', 'Write fine, medium or coarse.'),
+            ReadStrokes::choice($node->at('length'), Length::class, 'This is no length.', 'Write chin, shoulder or mid-back.'),
+            ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.'),
+            ReadStrokes::choice($node->at('breakage'), Breakage::class, 'This is no breakage.', 'Write none, some or much.'),
+            $node->at('offLimits')->value() === true,
+            self::level($node->at('wish')->at('level')), self::tones($node->at('wish')->at('tone')), $node->at('wish')->at('words')->text(300),
+            $node->at('note')->text(500),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private static function writeZone(CanvasZone $zone): array
+    {
+        return [
+            'id' => $zone->id, 'name' => $zone->name,
+            'regions' => array_map(static fn (Region $region): string => $region->value, $zone->placement->regions),
+            'spans' => array_map(static fn (Span $span): string => $span->value, $zone->placement->spans),
+            'natural' => $zone->natural?->decimal(1), 'level' => $zone->level?->decimal(1), 'tone' => self::families($zone->tone),
+            'grey' => $zone->grey, 'resistant' => $zone->resistant, 'porosity' => $zone->porosity->value,
+            'history' => $zone->history->value, 'historyWords' => $zone->historyWords, 'confidence' => $zone->confidence->value,
+            'banded' => $zone->banded, 'bandWords' => $zone->bandWords, 'regrowth' => $zone->regrowth?->decimal(1),
+            'density' => $zone->density?->value, 'texture' => $zone->texture?->value, 'length' => $zone->length?->value,
+            'elasticity' => $zone->elasticity?->value, 'breakage' => $zone->breakage?->value, 'offLimits' => $zone->offLimits,
+            'wish' => ['level' => $zone->wishLevel?->decimal(1), 'tone' => self::families($zone->wishTone), 'words' => $zone->wishWords],
+            'note' => $zone->note,
+        ];
+    }
+
+    /** @return list<string> */
+    private static function families(Tones $tones): array
+    {
+        return array_map(static fn (ToneFamily $family): string => $family->value, $tones->families);
+    }
+
+    private static function level(JsonNode $node): ?Fraction
+    {
+        return self::number($node, 1, 12, 'A level', 'a number from 1 to 12, such as 6 or 6.5');
+    }
+
+    private static function number(JsonNode $node, int $least, int $most, string $what, string $write): ?Fraction
+    {
+        if (! $node->isGiven()) {
+            return null;
+        }
+        $number = $node->through(static fn (string $text): Fraction => Fraction::parse(str_replace(',', '.', $text)));
+        if ($number instanceof Fraction && ($number->compare(Fraction::of($least)) < 0 || $number->compare(Fraction::of($most)) > 0)) {
+            $node->problem("{$what} of {$node->text()} cannot be.", "Write {$write}.");
+        }
+
+        return $number instanceof Fraction ? $number : null;
+    }
+
+    private static function tones(JsonNode $node): Tones
+    {
+        $families = [];
+        foreach ($node->items(3) as $item) {
+            $family = ReadStrokes::choice($item, ToneFamily::class, 'This is no tone.', 'Choose from the tone families.');
+            if ($family !== null) {
+                $families[] = $family;
+            }
+        }
+
+        return new Tones($families);
+    }
+
+    private static function yesNo(JsonNode $node): ?bool
+    {
+        return is_bool($node->value()) ? $node->value() : null;
+    }
+}

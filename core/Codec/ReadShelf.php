@@ -1,0 +1,215 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use Core\CoreException;
+use Core\Practice\HouseRules;
+use Core\Shelf\HouseBlend;
+use Core\Shelf\Ingredient;
+use Core\Shelf\Legend;
+use Core\Shelf\LiftTable;
+use Core\Shelf\Line;
+use Core\Shelf\LineKind;
+use Core\Shelf\Pigment;
+use Core\Shelf\Product;
+use Core\Shelf\ProductKind;
+use Core\Shelf\ReadCode;
+use Core\Shelf\Shelf;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\MassReading;
+use Core\Units\MixRatio;
+use Core\Units\Share;
+use Core\Units\Strength;
+
+/** Reads the lines, developers, measures and house blends that a document brings with it. */
+final class ReadShelf
+{
+    public static function from(JsonNode $node, HouseRules $rules): Shelf
+    {
+        $reading = self::reading($node->at('measures'), $rules);
+        $products = $lines = [];
+        foreach ($node->at('developers')->items(50) as $item) {
+            $strength = $item->at('strength')->through(Strength::parse(...));
+            $id = self::id($item);
+            if ($strength instanceof Strength && $id !== '') {
+                $products[$id] = new Product($id, '', $strength->showVolume(), $item->at('name')->text() ?: $strength->show(), ProductKind::Developer, $strength, null, Fraction::one());
+            }
+        }
+        foreach ($node->at('lines')->items(50) as $item) {
+            $line = self::line($item, $products, $rules);
+            if ($line === null) {
+                continue;
+            }
+            $lines[$line->id] = $line;
+            foreach ($item->at('products')->items(500) as $entry) {
+                $product = self::product($entry, $line, $reading);
+                if ($product !== null) {
+                    $products[$product->id] = $product;
+                }
+            }
+        }
+        $shelf = new Shelf($lines, $products, $reading);
+
+        return $shelf->withBlends(self::blends($node->at('blends'), $shelf));
+    }
+
+    private static function reading(JsonNode $node, HouseRules $rules): MassReading
+    {
+        $measures = [];
+        foreach ($node->members() as $name => $entry) {
+            $grams = $entry->through(static fn (string $text): Grams => MassReading::plain()->read($text));
+            if ($grams instanceof Grams) {
+                $measures[mb_strtolower($name)] = $grams;
+            }
+        }
+
+        return MassReading::plain()->withOunce($rules->ounce)->withMeasures($measures);
+    }
+
+    /** @param  array<string, Product>  $developers */
+    private static function line(JsonNode $node, array $developers, HouseRules $rules): ?Line
+    {
+        $id = self::id($node);
+        $ratio = $node->at('ratio')->through(MixRatio::parse(...));
+        $kind = LineKind::tryFrom($node->at('kind')->text());
+        if ($kind === null) {
+            $node->at('kind')->problem('This is no kind of line.', 'Write permanent, demi, lightener or direct.');
+        }
+        $minutes = [];
+        foreach (['min', 'target', 'max'] as $name) {
+            $minutes[$name] = $node->at('window')->at($name)->wholeNumber(1, 600, 'A processing time') ?? 0;
+        }
+        $names = [];
+        foreach ($node->at('developers')->items(50) as $item) {
+            isset($developers[$item->text()]) ? $names[] = $item->text() : $item->problem('This developer is not in the document.', 'List it under “developers”.');
+        }
+        $legend = self::legend($node)->withPrimary($rules->primaryWeight);
+        $lift = self::lift($node->at('lift'), $kind ?? LineKind::Permanent);
+
+        return $id === '' || ! $ratio instanceof MixRatio || $kind === null
+            ? null
+            : new Line($id, $node->at('name')->text() ?: $id, $ratio, $names, $minutes, $kind, $legend, $lift);
+    }
+
+    private static function legend(JsonNode $node): Legend
+    {
+        $tones = [];
+        foreach ($node->at('tones')->members() as $key => $entry) {
+            $tone = self::tone($entry);
+            if (! $tone->isNone()) {
+                $tones[mb_strtoupper((string) $key)] = $tone;
+            }
+        }
+        $notation = $node->at('notation')->text();
+        if (! in_array($notation, ['letters', 'digits'], true)) {
+            $node->at('notation')->problem('This is no notation.', 'Write letters or digits.');
+        }
+
+        return $notation === 'digits' ? Legend::digits($tones) : Legend::letters($tones);
+    }
+
+    private static function tone(JsonNode $node): ToneMix
+    {
+        $weighted = [];
+        foreach ($node->members() as $name => $weight) {
+            $family = ToneFamily::tryFrom((string) $name);
+            $number = $weight->through(Fraction::parse(...));
+            if ($family === null) {
+                $weight->problem("“{$name}” is no tone family.", 'Use '.implode(', ', array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases())).'.');
+            } elseif ($number instanceof Fraction && ! $number->isNegative()) {
+                $weighted[] = [ToneMix::only($family), $number];
+            }
+        }
+
+        return ToneMix::mean($weighted);
+    }
+
+    private static function lift(JsonNode $node, LineKind $kind): LiftTable
+    {
+        $levels = [];
+        foreach ($node->members() as $volume => $entry) {
+            $level = $entry->through(Fraction::parse(...));
+            if ($level instanceof Fraction) {
+                $levels[(int) $volume] = $level;
+            }
+        }
+
+        return $levels === [] ? LiftTable::standard($kind) : LiftTable::of($levels);
+    }
+
+    private static function product(JsonNode $node, Line $line, MassReading $reading): ?Product
+    {
+        $code = $node->at('code')->text(40);
+        $id = self::id($node);
+        $kind = ProductKind::tryFrom($node->at('kind')->isGiven() ? $node->at('kind')->text() : 'shade');
+        if ($kind === null || $kind === ProductKind::Developer) {
+            $node->at('kind')->problem('This is no kind of product.', 'Write shade, clear, booster, lightener, base, additive or care.');
+
+            return null;
+        }
+        $pack = $node->at('pack')->isGiven() ? $node->at('pack')->through($reading->read(...)) : null;
+        $density = $node->at('density')->isGiven() ? $node->at('density')->through(Fraction::parse(...)) : Fraction::one();
+        if ($density instanceof Fraction && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)) {
+            $node->at('density')->problem("A density of {$density->decimal(2)} cannot be.", 'Write grams per millilitre, such as 1 or 1.05.');
+        }
+
+        return $id === '' ? null : new Product($id, $line->id, $code, $node->at('name')->text() ?: $code, $kind, null, $pack instanceof Grams ? $pack : null, $density instanceof Fraction ? $density : Fraction::one(), false, self::pigment($node, $kind, $line, $code));
+    }
+
+    private static function pigment(JsonNode $node, ProductKind $kind, Line $line, string $code): ?Pigment
+    {
+        return match ($kind) {
+            ProductKind::Shade => ($read = $node->at('code')->through(static fn () => ReadCode::by($line->legend, $code))) === null ? null : Pigment::read($read),
+            ProductKind::Clear => Pigment::clear(),
+            ProductKind::Booster => Pigment::booster(self::tone($node->at('tone'))),
+            default => null,
+        };
+    }
+
+    /** @return list<HouseBlend> */
+    private static function blends(JsonNode $node, Shelf $shelf): array
+    {
+        $blends = [];
+        foreach ($node->items(200) as $item) {
+            $ingredients = [];
+            foreach ($item->at('ingredients')->items(12) as $entry) {
+                $product = $shelf->product($entry->at('product')->text());
+                $share = $entry->at('share')->through(static fn (string $text): Share => Share::parse($text));
+                if ($product === null) {
+                    $entry->at('product')->problem('This product is not in the document.', 'List it under its line.');
+                } elseif ($share instanceof Share) {
+                    $ingredients[] = new Ingredient($product->id, $product->label(), $share, $product->strength);
+                }
+            }
+            if ($ingredients === []) {
+                $item->at('ingredients')->problem('The blend is empty.', 'List what it is made of.');
+
+                continue;
+            }
+            try {
+                $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, 'The version') ?? 1, $ingredients);
+                $blend->spread(Share::rest());
+                $blends[] = $blend;
+            } catch (CoreException $refusal) {
+                $item->at('ingredients')->problem($refusal->getMessage(), $refusal->mend());
+            }
+        }
+
+        return $blends;
+    }
+
+    private static function id(JsonNode $node): string
+    {
+        $id = $node->at('id')->text(60);
+        if ($id === '') {
+            $node->at('id')->problem('There is no id.', 'Give it a short name of its own.');
+        }
+
+        return $id;
+    }
+}

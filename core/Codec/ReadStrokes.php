@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use BackedEnum;
+use Core\Hair\Covering;
+use Core\Hair\HairState;
+use Core\Hair\Method;
+use Core\Hair\Pattern;
+use Core\Hair\Placement;
+use Core\Hair\Region;
+use Core\Hair\Span;
+use Core\Hair\Stroke;
+
+/** Reads where a bowl goes: a list of strokes, or one {regions, spans} where that is all that is said. Writes it back. */
+final class ReadStrokes
+{
+    public const MOST = 40;
+
+    /** @return list<Stroke> */
+    public static function from(JsonNode $node): array
+    {
+        $value = $node->value();
+        if (is_array($value) && ! array_is_list($value)) {
+            $stroke = self::stroke($node);
+
+            return $stroke->placement->regions === [] && $stroke->placement->spans === [] && $stroke->method === null ? [] : [$stroke];
+        }
+
+        return array_map(self::stroke(...), $node->items(self::MOST));
+    }
+
+    private static function stroke(JsonNode $node): Stroke
+    {
+        $with = [];
+        foreach ($node->at('with')->items(4) as $letter) {
+            $with[] = mb_strtoupper($letter->text(2));
+        }
+        $pattern = $node->at('pattern')->isGiven() ? $node->at('pattern')->through(Pattern::parse(...)) : null;
+        if ($pattern instanceof Pattern && $with !== []) {
+            $node->at('pattern')->through(static fn (): array => $pattern->shares(count($with) + 1));
+        }
+
+        return new Stroke(
+            self::placement($node),
+            self::choice($node->at('method'), Method::class, 'This is no technique.', 'Choose one from the list.'),
+            $pattern instanceof Pattern ? $pattern : null,
+            $with,
+            $node->at('order')->wholeNumber(1, 99, 'The order'),
+            $node->at('hands')->text(60),
+            self::choice($node->at('hair'), HairState::class, 'This is no state of hair.', 'Write dry, damp or wet.'),
+            self::choice($node->at('covering'), Covering::class, 'This is no covering.', 'Write open, foil, film or cap.'),
+            $node->at('foils')->wholeNumber(1, 400, 'The number of foils'),
+            $node->at('width')->text(60),
+            $node->at('overlaps')->value() === true,
+            $node->at('note')->text(300),
+        );
+    }
+
+    /** Its regions and spans alone. */
+    public static function placement(JsonNode $node): Placement
+    {
+        return Placement::of(
+            self::each($node->at('regions'), Region::class, 'This is no region of the head.', 'Choose one from the map.'),
+            self::each($node->at('spans'), Span::class, 'This is no span of the strand.', 'Choose root, regrowth, mids or ends.'),
+        );
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return list<T>
+     */
+    private static function each(JsonNode $node, string $enum, string $message, string $mend): array
+    {
+        $found = [];
+        foreach ($node->items(20) as $item) {
+            $one = self::choice($item, $enum, $message, $mend);
+            if ($one !== null) {
+                $found[] = $one;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * @template T of BackedEnum
+     *
+     * @param  class-string<T>  $enum
+     * @return ?T
+     */
+    public static function choice(JsonNode $node, string $enum, string $message, string $mend): ?BackedEnum
+    {
+        $text = $node->text();
+        if ($text === '') {
+            return null;
+        }
+        $found = $enum::tryFrom($text);
+        if ($found === null) {
+            $node->problem($message, $mend);
+        }
+
+        return $found;
+    }
+
+    /**
+     * Only what is said is written.
+     *
+     * @param  list<Stroke>  $strokes
+     * @return list<array<string, mixed>>
+     */
+    public static function write(array $strokes): array
+    {
+        return array_map(static fn (Stroke $stroke): array => [
+            'regions' => array_map(static fn (Region $region): string => $region->value, $stroke->placement->regions),
+            'spans' => array_map(static fn (Span $span): string => $span->value, $stroke->placement->spans),
+            ...array_filter([
+                'method' => $stroke->method?->value,
+                'pattern' => $stroke->pattern?->text(),
+                'with' => $stroke->with === [] ? null : $stroke->with,
+                'order' => $stroke->order,
+                'hands' => $stroke->hands === '' ? null : $stroke->hands,
+                'hair' => $stroke->hair?->value,
+                'covering' => $stroke->covering?->value,
+                'foils' => $stroke->foils,
+                'width' => $stroke->width === '' ? null : $stroke->width,
+                'overlaps' => $stroke->overlaps ? true : null,
+                'note' => $stroke->note === '' ? null : $stroke->note,
+            ], static fn (mixed $value): bool => $value !== null),
+        ], $strokes);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Formula;
+
+use Core\Refusal;
+use Core\Units\Grams;
+
+final class UnworkableBowl extends Refusal
+{
+    public static function sharesGiveNoAmount(): self
+    {
+        return new self('The shares do not say how much: none of them is in grams, or one takes the rest.', 'Give the total, the colour, the developer or one product in grams.');
+    }
+
+    public static function fixedIngredientGiven(): self
+    {
+        return new self('The bowl is given by a product whose share is already in grams.', 'Give the bowl by another product, or let this one have a proportional share.');
+    }
+
+    public static function noSuchIngredient(): self
+    {
+        return new self('The bowl is given by a product that is not in it.', 'Choose one of its products, or give the total.');
+    }
+
+    public static function noDeveloperToGive(): self
+    {
+        return new self('The bowl is given by its developer, but it has none.', 'Give the total or the colour instead.');
+    }
+
+    public static function emptyPart(string $part): self
+    {
+        return new self("Nothing is chosen for the {$part}.", "Choose at least one product for the {$part}.");
+    }
+
+    public static function partsDiffer(int $ratioParts, int $filledParts): self
+    {
+        return new self("The ratio has {$ratioParts} parts, but {$filledParts} are filled.", 'Fill every part of the ratio, or change the ratio.');
+    }
+
+    public static function nothing(): self
+    {
+        return new self('The bowl comes to nothing.', 'Give it an amount above zero.');
+    }
+
+    public static function belowStep(string $label, string $step): self
+    {
+        return new self("{$label} comes to less than the scale's step of {$step}.", 'Make the bowl larger, or the share.');
+    }
+
+    public static function tooLarge(Grams $total, Grams $limit): self
+    {
+        return new self("The bowl comes to {$total->text()}, more than any bowl holds ({$limit->text()}).", 'Check the amount and its unit.');
+    }
+
+    public static function amountNotKnown(): self
+    {
+        return new self('An amount in this bowl is not known.', 'Pour it freely and let the scale say it, or write its grams.');
+    }
+
+    public static function noStock(): self
+    {
+        return new self('The bowl is to be as large as the stock allows, but no stock is known for its products.', 'Enter the stock, or give the bowl in grams.');
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Hair;
+
+use Core\Practice\HouseRules;
+use Core\Shelf\LineKind;
+use Core\Units\Fraction;
+
+/**
+ * Last time's canvas as it stands today: hair has grown about 1.25 cm a month (common practice, no source), zones look
+ * as they were left, and remember what was done to them. Everything that was carried on is said, to be looked at again.
+ */
+final readonly class AgeCanvas
+{
+    /** Days in a month, on average: 365.25 / 12. */
+    private const MONTH = [487, 16];
+
+    /** @param  list<string>  $said  what was carried on and what has aged, in words */
+    private function __construct(public Canvas $canvas, public array $said)
+    {
+    }
+
+    /**
+     * @param  int  $days  since that visit
+     * @param  list<ZoneResult>  $results  as seen at its close
+     * @param  array<string, list<LineKind>>  $done  what was laid on each cell, by cell key
+     */
+    public static function by(Canvas $past, int $days, array $results, array $done, HouseRules $rules): self
+    {
+        $grown = $rules->regrowthPerMonth->times(Fraction::of(max(0, $days)))->dividedBy(Fraction::of(...self::MONTH));
+        $said = ["Carried on from {$days} days ago; about {$grown->decimal(1)} cm have grown since."];
+        $zones = [];
+        foreach ($past->zones as $zone) {
+            $kinds = self::kindsOn($zone, $done);
+            $atScalp = array_intersect([Span::Root->value, Span::Regrowth->value], array_map(static fn (Span $span): string => $span->value, $zone->placement->spans)) !== [];
+            $zones[] = $atScalp ? self::grown($zone, $grown, $kinds, $said) : self::asLeft($zone, $results, $kinds, $said);
+        }
+
+        return new self(new Canvas($zones, $past->worn, $past->target), $said);
+    }
+
+    /**
+     * Coloured to the scalp, the old regrowth is gone; left alone, it is longer now.
+     *
+     * @param  list<LineKind>  $kinds
+     * @param  list<string>  $said
+     *
+     * @param-out list<string> $said
+     */
+    private static function grown(CanvasZone $zone, Fraction $grown, array $kinds, array &$said): CanvasZone
+    {
+        $old = $kinds === [] ? ($zone->regrowth ?? Fraction::zero()) : Fraction::zero();
+        $now = Fraction::parse($old->plus($grown)->decimal(1));
+        $said[] = "{$zone->name}: regrowth ".($old->isZero() ? "{$now->decimal(1)} cm." : "{$old->decimal(1)} → {$now->decimal(1)} cm, not coloured last time.");
+
+        return $zone->natural === null
+            ? $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded)
+            : $zone->as($zone->natural, new Tones([]), HairHistory::Natural, $now, $zone->elasticity, $zone->banded);
+    }
+
+    /**
+     * @param  list<ZoneResult>  $results
+     * @param  list<LineKind>  $kinds
+     * @param  list<string>  $said
+     *
+     * @param-out list<string> $said
+     */
+    private static function asLeft(CanvasZone $zone, array $results, array $kinds, array &$said): CanvasZone
+    {
+        [$level, $tone, $elasticity] = [$zone->level, $zone->tone, $zone->elasticity];
+        foreach ($results as $result) {
+            if ($result->zone === $zone->id && $result->level !== null) {
+                [$level, $tone, $elasticity] = [$result->level, $result->tone, $result->elasticity ?? $elasticity];
+                $said[] = rtrim("{$zone->name}: as it was left, level {$level->decimal(1)} {$tone->words()}").'; look how it has faded.';
+            }
+        }
+        $history = match (true) {
+            in_array(LineKind::Lightener, $kinds, true) => HairHistory::Lightened,
+            // A tint over lightened hair leaves it lightened underneath: porous, and empty of its own pigment.
+            $zone->history === HairHistory::Lightened => HairHistory::Lightened,
+            $kinds !== [] && $zone->history !== HairHistory::Unknown => HairHistory::Coloured,
+            default => $zone->history,
+        };
+        if ($history !== $zone->history) {
+            $said[] = "{$zone->name}: {$zone->history->value} before, {$history->value} now.";
+        }
+
+        return $zone->as($level, $tone, $history, $zone->regrowth, $elasticity, $zone->banded && $kinds === []);
+    }
+
+    /**
+     * @param  array<string, list<LineKind>>  $done
+     * @return list<LineKind>
+     */
+    private static function kindsOn(CanvasZone $zone, array $done): array
+    {
+        $kinds = [];
+        foreach ($zone->cells() as $cell) {
+            foreach ($done[$cell->key()] ?? [] as $kind) {
+                $kinds[$kind->value] = $kind;
+            }
+        }
+
+        return array_values($kinds);
+    }
+}

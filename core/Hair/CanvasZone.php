@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Hair;
+
+use Core\Units\Fraction;
+
+/** A stretch of the head as it was read, and what is wished of it. */
+final readonly class CanvasZone
+{
+    /**
+     * @param  string  $id  the same from visit to visit
+     * @param  ?Fraction  $natural  level read on the unfaded regrowth, 1 to 12
+     * @param  ?Fraction  $level  present level, 1 to 12
+     * @param  ?int  $grey  percent
+     * @param  string  $historyWords  what was done, in words
+     * @param  ?Fraction  $regrowth  centimetres grown out
+     * @param  ?Fraction  $wishLevel  null where only a tone, or nothing, is wished
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public Placement $placement,
+        public ?Fraction $natural = null,
+        public ?Fraction $level = null,
+        public Tones $tone = new Tones([]),
+        public ?int $grey = null,
+        public bool $resistant = false,
+        public Porosity $porosity = Porosity::Normal,
+        public HairHistory $history = HairHistory::Natural,
+        public string $historyWords = '',
+        public Confidence $confidence = Confidence::Read,
+        public bool $banded = false,
+        public string $bandWords = '',
+        public ?Fraction $regrowth = null,
+        public ?Density $density = null,
+        public ?Texture $texture = null,
+        public ?Length $length = null,
+        public ?Elasticity $elasticity = null,
+        public ?Breakage $breakage = null,
+        public bool $offLimits = false,
+        public ?Fraction $wishLevel = null,
+        public Tones $wishTone = new Tones([]),
+        public string $wishWords = '',
+        public string $note = '',
+    ) {
+    }
+
+    public function hasWish(): bool
+    {
+        return $this->wishLevel !== null || $this->wishTone->families !== [];
+    }
+
+    /** As the judgement takes it; null until a present level is read. */
+    public function judged(bool $damp = false): ?Zone
+    {
+        if ($this->level === null) {
+            return null;
+        }
+
+        return new Zone(
+            $this->level, $this->history, $this->porosity, $this->placement->spans[0] ?? null, $damp,
+            $this->wishLevel, $this->wishTone->families === [] ? null : $this->wishTone->mix(), $this->banded,
+        );
+    }
+
+    /** @return list<Cell> */
+    public function cells(): array
+    {
+        $cells = [];
+        foreach ($this->placement->regions === [] ? Region::cases() : $this->placement->regions as $region) {
+            foreach ($this->placement->spans === [] ? Span::cases() : $this->placement->spans as $span) {
+                $cells[] = new Cell($region, $span);
+            }
+        }
+
+        return $cells;
+    }
+
+    /** The same zone as it looks today. */
+    public function as(?Fraction $level, Tones $tone, HairHistory $history, ?Fraction $regrowth, ?Elasticity $elasticity, bool $banded): self
+    {
+        return new self(
+            $this->id, $this->name, $this->placement, $this->natural, $level, $tone, $this->grey, $this->resistant, $this->porosity,
+            $history, $this->historyWords, $this->confidence, $banded, $this->bandWords, $regrowth, $this->density, $this->texture, $this->length,
+            $elasticity, $this->breakage, $this->offLimits, $this->wishLevel, $this->wishTone, $this->wishWords, $this->note,
+        );
+    }
+}

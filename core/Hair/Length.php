@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Hair;
+
+use Core\Units\Fraction;
+
+enum Length: string
+{
+    case Chin = 'chin';
+    case Shoulder = 'shoulder';
+    case MidBack = 'mid-back';
+
+    /** Our own model. */
+    public function factor(): Fraction
+    {
+        return match ($this) {
+            self::Chin => Fraction::of(7, 10),
+            self::Shoulder => Fraction::one(),
+            self::MidBack => Fraction::of(3, 2),
+        };
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Hair;
+
+/** One thing done with a bowl: where, how, in which order, by whom, over what. */
+final readonly class Stroke
+{
+    /**
+     * @param  list<string>  $with  letters of the bowls that share the pattern with this one, in its order
+     * @param  ?int  $order  its place in the order of work, from 1
+     * @param  string  $hands  who does it; empty for whoever is free
+     * @param  ?int  $foils  planned number of foils
+     * @param  string  $width  of the sections, in words
+     * @param  bool  $overlaps  meant to run over another bowl's hair, as a melt or a blending pass does
+     */
+    public function __construct(
+        public Placement $placement,
+        public ?Method $method = null,
+        public ?Pattern $pattern = null,
+        public array $with = [],
+        public ?int $order = null,
+        public string $hands = '',
+        public ?HairState $hair = null,
+        public ?Covering $covering = null,
+        public ?int $foils = null,
+        public string $width = '',
+        public bool $overlaps = false,
+        public string $note = '',
+    ) {
+    }
+
+    /**
+     * The stroke as a bowl sees it that shares its pattern; null where it does not take part.
+     *
+     * @param  string  $owner  letter of the bowl that holds the stroke
+     */
+    public function seenBy(string $letter, string $owner): ?self
+    {
+        $all = [$owner, ...$this->with];
+        $place = array_search($letter, $all, true);
+        if ($place === false) {
+            return null;
+        }
+        $others = [...array_slice($all, $place + 1), ...array_slice($all, 0, $place)];
+
+        return new self(
+            $this->placement, $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between ? $this->method : Method::BetweenFoils,
+            $this->pattern?->seenFrom($place), $others, $this->order, $this->hands, $this->hair, $this->covering, $this->foils, $this->width, $this->overlaps, $this->note,
+        );
+    }
+
+    /** @return list<Region> all of them where none is named */
+    public function regions(): array
+    {
+        return $this->placement->regions === [] ? Region::cases() : $this->placement->regions;
+    }
+
+    /** @return list<Span> all of them where none is named */
+    public function spans(): array
+    {
+        return $this->placement->spans === [] ? Span::cases() : $this->placement->spans;
+    }
+
+    /** From the scalp to the ends at once. */
+    public function isOnePass(): bool
+    {
+        return in_array(Span::Root, $this->spans(), true) && in_array(Span::Ends, $this->spans(), true) && $this->method !== Method::Melt;
+    }
+
+    public function touchesScalp(): bool
+    {
+        return in_array(Span::Root, $this->spans(), true) && $this->method?->keepsOffScalp() !== true;
+    }
+
+    /** In words: 1. crown and back, root, fine foils 2:1 with B, 24 foils, dry, foil; Amara: narrow at the face. */
+    public function words(): string
+    {
+        $how = $this->method?->label() ?? '';
+        if ($this->pattern !== null) {
+            $how = trim("{$how} {$this->pattern->text()}").($this->with === [] ? '' : ' with '.implode(', ', $this->with));
+        }
+        $parts = array_filter([
+            $this->placement->words(),
+            $how,
+            $this->foils === null ? '' : "{$this->foils} foils",
+            $this->width,
+            $this->hair === null ? '' : "on {$this->hair->value} hair",
+            $this->covering === null ? '' : ($this->covering === Covering::Open ? 'left open' : "under {$this->covering->value}"),
+            $this->overlaps ? 'running over' : '',
+            $this->hands === '' ? '' : "by {$this->hands}",
+            $this->note,
+        ], static fn (string $part): bool => $part !== '');
+
+        return ($this->order === null ? '' : "{$this->order}. ").implode(', ', $parts);
+    }
+}

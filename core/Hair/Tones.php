@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Hair;
+
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/** A tone as an eye names it: one family, or two with the first showing twice as much (our own model). */
+final readonly class Tones
+{
+    /** @param  list<ToneFamily>  $families  strongest first */
+    public function __construct(public array $families)
+    {
+    }
+
+    public function mix(): ToneMix
+    {
+        $weighted = [];
+        foreach ($this->families as $rank => $family) {
+            $weighted[] = [ToneMix::only($family), Fraction::of($rank === 0 ? 2 : 1)];
+        }
+
+        return ToneMix::mean($weighted);
+    }
+
+    public function words(): string
+    {
+        return implode('-', array_map(static fn (ToneFamily $family): string => $family->value, $this->families));
+    }
+
+    /** The families that make up most of a mix: what an eye would name. */
+    public static function seenIn(ToneMix $mix): self
+    {
+        $shares = $mix->shares();
+        uasort($shares, static fn (Fraction $a, Fraction $b): int => $b->compare($a));
+        $families = [];
+        foreach ($shares as $family => $share) {
+            if (count($families) < 2 && $share->compare(Fraction::of(1, 4)) >= 0) {
+                $families[] = ToneFamily::from($family);
+            }
+        }
+
+        return new self($families);
+    }
+}

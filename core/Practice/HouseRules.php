@@ -1,0 +1,228 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Practice;
+
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Ounce;
+use Core\Units\ScaleStep;
+
+/**
+ * Where good people disagree: what this house does. Every judgement takes it; nothing reads a default of its own.
+ * `Schools` reads and writes it as text, rule by rule, each with its reason.
+ */
+final readonly class HouseRules
+{
+    /**
+     * @param  int  $depositVolume  strength for pure deposit, 10 or 20 vol
+     * @param  int  $fillFromLevels  going this many levels darker asks for a filler, 2 or 3
+     * @param  Fraction  $primaryWeight  primary tone against secondary, where a legend does not say
+     * @param  Fraction  $dampDeeper  levels to go deeper for a toner on damp hair
+     * @param  Grams  $stepDown  colour taken off a bowl at a time
+     * @param  int  $goodVisitsBeforeStepDown  verdicts in a row
+     * @param  int  $freshnessMinutes  mixed oxidative colour should be on the hair within
+     * @param  int  $skinTestDays  a clear skin test holds this long after it was read; every service needs its own
+     * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules decide
+     * @param  bool  $weighAhead  whether a bowl may be weighed while its gate is shut; it never goes on then
+     * @param  TestReaders  $testReaders  who may read a skin test as clear
+     * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
+     * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
+     * @param  PourMiss  $pourMiss  how far a pour may miss its target
+     */
+    private function __construct(
+        public LevelSchool $levelSchool,
+        public ScaleStep $step,
+        public Ounce $ounce,
+        public int $depositVolume,
+        public OpenAir $openAir,
+        public Filling $filling,
+        public int $fillFromLevels,
+        public GreyBreakpoints $grey,
+        public Fraction $primaryWeight,
+        public Fraction $dampDeeper,
+        public Grams $stepDown,
+        public int $goodVisitsBeforeStepDown,
+        public int $freshnessMinutes,
+        public ClockStart $clockStart,
+        public int $skinTestDays,
+        public bool $waivers,
+        public Fraction $regrowthPerMonth,
+        public PourMiss $pourMiss,
+        public bool $weighAhead,
+        public TestReaders $testReaders,
+        public int $idleMinutes,
+    ) {
+    }
+
+    public static function standard(): self
+    {
+        return new self(
+            LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
+            GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
+            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(), false, TestReaders::Colourists, 15,
+        );
+    }
+
+    private function with(
+        ?LevelSchool $levelSchool = null,
+        ?ScaleStep $step = null,
+        ?Ounce $ounce = null,
+        ?int $depositVolume = null,
+        ?OpenAir $openAir = null,
+        ?Filling $filling = null,
+        ?int $fillFromLevels = null,
+        ?GreyBreakpoints $grey = null,
+        ?Fraction $primaryWeight = null,
+        ?Fraction $dampDeeper = null,
+        ?Grams $stepDown = null,
+        ?int $goodVisitsBeforeStepDown = null,
+        ?int $freshnessMinutes = null,
+        ?ClockStart $clockStart = null,
+        ?int $skinTestDays = null,
+        ?bool $waivers = null,
+        ?Fraction $regrowthPerMonth = null,
+        ?PourMiss $pourMiss = null,
+        ?bool $weighAhead = null,
+        ?TestReaders $testReaders = null,
+        ?int $idleMinutes = null,
+    ): self {
+        return new self(
+            $levelSchool ?? $this->levelSchool, $step ?? $this->step, $ounce ?? $this->ounce, $depositVolume ?? $this->depositVolume,
+            $openAir ?? $this->openAir, $filling ?? $this->filling, $fillFromLevels ?? $this->fillFromLevels, $grey ?? $this->grey,
+            $primaryWeight ?? $this->primaryWeight, $dampDeeper ?? $this->dampDeeper, $stepDown ?? $this->stepDown,
+            $goodVisitsBeforeStepDown ?? $this->goodVisitsBeforeStepDown, $freshnessMinutes ?? $this->freshnessMinutes,
+            $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
+            $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
+            $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
+        );
+    }
+
+    public function withLevelSchool(LevelSchool $school): self
+    {
+        return $this->with(levelSchool: $school);
+    }
+
+    public function withStep(ScaleStep $step): self
+    {
+        return $this->with(step: $step);
+    }
+
+    public function withOunce(Ounce $ounce): self
+    {
+        return $this->with(ounce: $ounce);
+    }
+
+    /** @throws InvalidRule unless 10 or 20 */
+    public function withDepositVolume(int $volume): self
+    {
+        return in_array($volume, [10, 20], true) ? $this->with(depositVolume: $volume) : throw InvalidRule::notOneOf('strength for pure deposit', (string) $volume, ['10', '20']);
+    }
+
+    public function withOpenAir(OpenAir $openAir): self
+    {
+        return $this->with(openAir: $openAir);
+    }
+
+    public function withFilling(Filling $filling): self
+    {
+        return $this->with(filling: $filling);
+    }
+
+    /** @throws InvalidRule unless 2 or 3 */
+    public function withFillFromLevels(int $levels): self
+    {
+        return in_array($levels, [2, 3], true) ? $this->with(fillFromLevels: $levels) : throw InvalidRule::notOneOf('filler from', (string) $levels, ['2', '3']);
+    }
+
+    public function withGrey(GreyBreakpoints $grey): self
+    {
+        return $this->with(grey: $grey);
+    }
+
+    /** @throws InvalidRule unless 1 to 5 times */
+    public function withPrimaryWeight(Fraction $times): self
+    {
+        return $this->with(primaryWeight: self::within('primary tone weighs', $times, Fraction::of(1), Fraction::of(5), 'times the secondary'));
+    }
+
+    /** @throws InvalidRule unless 0 to 2 levels */
+    public function withDampDeeper(Fraction $levels): self
+    {
+        return $this->with(dampDeeper: self::within('toner on damp hair', $levels, Fraction::zero(), Fraction::of(2), 'levels deeper'));
+    }
+
+    /** @throws InvalidRule unless 1 to 20 g */
+    public function withStepDown(Grams $colour): self
+    {
+        return $colour->centigrams >= 100 && $colour->centigrams <= 2000 ? $this->with(stepDown: $colour) : throw InvalidRule::outOfRange('step down by', $colour->text(), '1', '20', 'g');
+    }
+
+    /** @throws InvalidRule unless 1 to 10 visits */
+    public function withGoodVisitsBeforeStepDown(int $visits): self
+    {
+        return $this->with(goodVisitsBeforeStepDown: self::whole('step down after', $visits, 1, 10, 'good visits'));
+    }
+
+    /** @throws InvalidRule unless 5 to 90 minutes */
+    public function withFreshnessMinutes(int $minutes): self
+    {
+        return $this->with(freshnessMinutes: self::whole('mixed colour is fresh for', $minutes, 5, 90, 'min'));
+    }
+
+    public function withClockStart(ClockStart $start): self
+    {
+        return $this->with(clockStart: $start);
+    }
+
+    /** @throws InvalidRule unless 2 to 60 days */
+    public function withSkinTestDays(int $days): self
+    {
+        return $this->with(skinTestDays: self::whole('a clear skin test holds', $days, 2, 60, 'days'));
+    }
+
+    public function withWaivers(bool $allowed): self
+    {
+        return $this->with(waivers: $allowed);
+    }
+
+    /** @throws InvalidRule unless 0.5 to 3 cm */
+    public function withRegrowthPerMonth(Fraction $centimetres): self
+    {
+        return $this->with(regrowthPerMonth: self::within('hair grows', $centimetres, Fraction::of(1, 2), Fraction::of(3), 'cm a month'));
+    }
+
+    public function withPourMiss(PourMiss $miss): self
+    {
+        return $this->with(pourMiss: $miss);
+    }
+
+    public function withWeighAhead(bool $allowed): self
+    {
+        return $this->with(weighAhead: $allowed);
+    }
+
+    public function withTestReaders(TestReaders $readers): self
+    {
+        return $this->with(testReaders: $readers);
+    }
+
+    /** @throws InvalidRule unless 2 to 240 minutes */
+    public function withIdleMinutes(int $minutes): self
+    {
+        return $this->with(idleMinutes: self::whole('a device locks itself after', $minutes, 2, 240, 'min'));
+    }
+
+    /** @throws InvalidRule */
+    private static function whole(string $rule, int $given, int $least, int $most, string $unit): int
+    {
+        return $given >= $least && $given <= $most ? $given : throw InvalidRule::outOfRange($rule, (string) $given, (string) $least, (string) $most, $unit);
+    }
+
+    /** @throws InvalidRule */
+    private static function within(string $rule, Fraction $given, Fraction $least, Fraction $most, string $unit): Fraction
+    {
+        return $given->compare($least) >= 0 && $given->compare($most) <= 0 ? $given : throw InvalidRule::outOfRange($rule, $given->decimal(2), $least->decimal(1), $most->decimal(1), $unit);
+    }
+}

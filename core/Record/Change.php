@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+/** One change to a bowl, structured as far as it can be, with its reason. */
+final readonly class Change
+{
+    /**
+     * @param  string  $bowl  letter; empty where it is not said which
+     * @param  string  $value  what to: "30 vol", "+1" (strengths), "1:2", "+5 min", "40 min", "-5 g", "+10 %", "-1" (levels), "60 %" (grey); empty for words
+     * @param  string  $from  product id, for a swap
+     * @param  string  $to  product id, for a swap
+     * @param  string  $words  as said
+     */
+    public function __construct(
+        public ChangeKind $kind,
+        public string $bowl = '',
+        public string $value = '',
+        public string $from = '',
+        public string $to = '',
+        public string $words = '',
+    ) {
+    }
+
+    /** @return array{kind: string, bowl: string, value: string, from: string, to: string, words: string} */
+    public function toArray(): array
+    {
+        return ['kind' => $this->kind->value, 'bowl' => $this->bowl, 'value' => $this->value, 'from' => $this->from, 'to' => $this->to, 'words' => $this->words];
+    }
+
+    /** @param  array<string, mixed>  $json */
+    public static function fromArray(array $json): self
+    {
+        $text = static fn (string $key): string => is_string($json[$key] ?? null) ? $json[$key] : '';
+
+        return new self(ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words, $text('bowl'), $text('value'), $text('from'), $text('to'), $text('words'));
+    }
+
+    public function canBeApplied(): bool
+    {
+        return ! in_array($this->kind, [ChangeKind::Words, ChangeKind::AddBowl], true);
+    }
+
+    public function onBowl(string $letter): self
+    {
+        return new self($this->kind, $letter, $this->value, $this->from, $this->to, $this->words);
+    }
+}

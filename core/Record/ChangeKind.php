@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+/** What kind of change a colourist asks for. */
+enum ChangeKind: string
+{
+    /** Another developer strength. */
+    case Strength = 'strength';
+    /** One product instead of another. */
+    case Swap = 'swap';
+    /** More or less of the whole bowl. */
+    case Amount = 'amount';
+    case Minutes = 'minutes';
+    case Ratio = 'ratio';
+    /** Lighter or deeper by levels. */
+    case Level = 'level';
+    case Warmer = 'warmer';
+    case Cooler = 'cooler';
+    /** More natural for more grey. */
+    case Grey = 'grey';
+    case AddBowl = 'add-bowl';
+    case RemoveBowl = 'remove-bowl';
+    /** Only words: nothing the tool can do by itself. */
+    case Words = 'words';
+}

@@ -1,0 +1,137 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+use Core\Codec\WriteBowl;
+use Core\CoreException;
+use Core\Formula\WorkedBowl;
+use Core\Hair\Stroke;
+use Core\Judgement\JudgeBowl;
+use Core\Judgement\MixJudgement;
+use Core\Practice\HouseRules;
+use Core\Shelf\Shelf;
+use Core\Units\Grams;
+
+/** Two bowls side by side: grams, shares, ratio, strength, effect, place, times, outcome. Either may be missing. */
+final class CompareBowls
+{
+    /** @return list<Row> every line that says something on either side */
+    public static function rows(?BowlFacts $before, ?BowlFacts $after, Shelf $shelf, HouseRules $rules): array
+    {
+        $one = self::facts($before, $shelf, $rules);
+        $two = self::facts($after, $shelf, $rules);
+        $rows = [];
+        foreach ($one + $two as $what => $unused) {
+            $rows[] = new Row($what, $one[$what] ?? '', $two[$what] ?? '', self::gap($one[$what] ?? '', $two[$what] ?? ''));
+        }
+
+        return array_values(array_filter($rows, static fn (Row $row): bool => $row->before !== '' || $row->after !== ''));
+    }
+
+    /** @return array<string, string> */
+    private static function facts(?BowlFacts $facts, Shelf $shelf, HouseRules $rules): array
+    {
+        if ($facts === null) {
+            return [];
+        }
+        $sheet = $facts->sheet;
+        $line = $shelf->line($sheet->line);
+        try {
+            $worked = $sheet->work($rules->step);
+            $judged = JudgeBowl::of($worked, $shelf->pigments(), $rules, $sheet->extras->weighed());
+        } catch (CoreException) {
+            // Amounts that are not known are compared as they are written.
+            [$worked, $judged] = [null, null];
+        }
+
+        return [
+            'Job' => $sheet->job,
+            'Line' => $line->name ?? '',
+            ...self::contents($facts, $worked, $shelf),
+            'Ratio' => $worked?->ratio->show() ?? '',
+            'Total' => $worked === null ? '' : $worked->total()->text(),
+            'Used' => $facts->used?->text() ?? '',
+            'Developer' => $worked?->developerStrength()?->show() ?? '',
+            'On the head' => $worked?->strengthOnHead()?->show() ?? '',
+            ...self::effect($judged),
+            'Goes on' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes)),
+            'Worked' => implode('; ', $sheet->details->words()),
+            'Planned minutes' => $sheet->minutes === null ? '' : "{$sheet->minutes} min",
+            'Real minutes' => $facts->minutes === null ? '' : "{$facts->minutes} min",
+            'Note' => $sheet->note,
+            'Outcome' => $facts->outcome,
+        ];
+    }
+
+    /** @return array<string, string> */
+    private static function contents(BowlFacts $facts, ?WorkedBowl $worked, Shelf $shelf): array
+    {
+        $found = [];
+        if ($worked === null) {
+            foreach ($facts->sheet->entries as $part) {
+                foreach ($part as $entry) {
+                    $found[$shelf->product($entry->product)?->label() ?? $entry->blend] = $entry->share;
+                }
+            }
+
+            return $found;
+        }
+        foreach ($worked->pouringOrder() as $each) {
+            $found[$each->label] = $each->grams->text().($each->share->isZero() ? '' : ' · '.$each->share->times(\Core\Units\Fraction::of(100))->decimal(1).' %');
+        }
+        foreach ($facts->sheet->extras->all() as $extra) {
+            $found[$extra['product']->label().' (extra)'] = $extra['grams']->text();
+        }
+
+        return $found;
+    }
+
+    /** @return array<string, string> */
+    private static function effect(?MixJudgement $judged): array
+    {
+        return $judged === null ? [] : [
+            'Behaves as' => $judged->level === null ? 'no level' : "level {$judged->level->show(1)}",
+            'Tone' => $judged->tone->words(),
+            'Pigment' => $judged->pigmentShare->show(2),
+        ];
+    }
+
+    /** The difference of two values that begin with grams or minutes; empty for words. */
+    private static function gap(string $before, string $after): string
+    {
+        if (preg_match('/^([\d.]+) (g|min)\b/', $before, $one) !== 1 || preg_match('/^([\d.]+) (g|min)\b/', $after, $two) !== 1 || $one[2] !== $two[2]) {
+            return '';
+        }
+        $gap = self::hundredths($two[1]) - self::hundredths($one[1]);
+        $text = Grams::ofCentigrams(abs($gap))->text();
+
+        return $gap === 0 ? '' : ($gap > 0 ? '+' : '−').($one[2] === 'g' ? $text : intdiv(abs($gap), 100).' min');
+    }
+
+    private static function hundredths(string $number): int
+    {
+        return \Core\Units\Fraction::parse($number)->times(\Core\Units\Fraction::of(100))->rounded(1, \Core\Units\Rounding::HalfUp);
+    }
+
+    /**
+     * What differs in a bowl's plan, in short sentences.
+     *
+     * @return list<string>
+     */
+    public static function said(BowlFacts $before, BowlFacts $after, Shelf $shelf, HouseRules $rules): array
+    {
+        if (WriteBowl::toArray($before->sheet) === WriteBowl::toArray($after->sheet)) {
+            return [];
+        }
+        $said = [];
+        foreach (self::rows($before, $after, $shelf, $rules) as $row) {
+            if ($row->differs() && ! in_array($row->what, ['Used', 'Real minutes', 'Outcome', 'Behaves as', 'Tone', 'Pigment', 'On the head'], true)) {
+                $said[] = $row->what.' '.($row->before === '' ? "{$row->after}, new" : ($row->after === '' ? "{$row->before}, gone" : "{$row->before} → {$row->after}"));
+            }
+        }
+
+        return $said;
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+use Core\Advice\PastUse;
+use Core\Codec\BowlSheet;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+
+/** A bowl of a closed visit that is to be repeated. */
+final readonly class PastBowl
+{
+    /**
+     * @param  list<PastUse>  $uses  of the same job on this client, oldest first, this one last; empty where none was mixed
+     * @param  array<string, Grams>  $poured  by product id, over all batches; empty where none was mixed
+     * @param  int  $batches  how many were mixed
+     * @param  ?Fraction  $regrowthThen  centimetres
+     * @param  ?Fraction  $regrowthNow
+     * @param  array<string, Grams>  $added  by product id: what of the poured was not planned
+     */
+    public function __construct(
+        public BowlSheet $sheet,
+        public array $uses = [],
+        public array $poured = [],
+        public int $batches = 0,
+        public ?Fraction $regrowthThen = null,
+        public ?Fraction $regrowthNow = null,
+        public array $added = [],
+    ) {
+    }
+}

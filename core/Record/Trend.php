@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+use Core\Units\Fraction;
+
+/** One number of a job from visit to visit: grams used, strength, level; with its drift called out. */
+final readonly class Trend
+{
+    /** How far the last may lie from the first before it is called a drift (our own model). */
+    private const DRIFT = [15, 100];
+
+    /** Fewer points are no line. */
+    private const LEAST = 4;
+
+    /**
+     * @param  list<array{at: string, value: Fraction}>  $points  oldest first
+     */
+    private function __construct(public string $what, public string $unit, public array $points, public string $drift)
+    {
+    }
+
+    /** @param  list<array{at: string, value: Fraction}>  $points  oldest first */
+    public static function of(string $what, string $unit, array $points): self
+    {
+        return new self($what, $unit, $points, self::drift($points, $unit));
+    }
+
+    /**
+     * A drift is a mean of the last third that has left the mean of the first third by more than the bound.
+     *
+     * @param  list<array{at: string, value: Fraction}>  $points
+     */
+    private static function drift(array $points, string $unit): string
+    {
+        $count = count($points);
+        if ($count < self::LEAST) {
+            return '';
+        }
+        $third = max(1, intdiv($count, 3));
+        $first = self::mean(array_slice($points, 0, $third));
+        $last = self::mean(array_slice($points, -$third));
+        if ($first->isZero()) {
+            return '';
+        }
+        $gap = $last->minus($first);
+        $size = $gap->isNegative() ? $gap->negated() : $gap;
+        if ($size->dividedBy($first)->compare(Fraction::of(...self::DRIFT)) < 0) {
+            return '';
+        }
+        $way = $gap->isNegative() ? 'down' : 'up';
+
+        return "Drifting {$way}: from {$first->decimal(1)} to {$last->decimal(1)} {$unit} over {$count} visits.";
+    }
+
+    /** @param  list<array{at: string, value: Fraction}>  $points */
+    private static function mean(array $points): Fraction
+    {
+        $sum = Fraction::zero();
+        foreach ($points as $point) {
+            $sum = $sum->plus($point['value']);
+        }
+
+        return $sum->dividedBy(Fraction::of(max(1, count($points))));
+    }
+}

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Service;
+
+use Core\Advice\AmountAdvice;
+use Core\Advice\Job;
+use Core\Hair\Canvas;
+use Core\Hair\Method;
+use Core\Hair\Region;
+use Core\Hair\Span;
+use Core\Hair\Stroke;
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Rounding;
+
+/**
+ * How much of a bowl its painted places take: the usual amount for such a job on a whole head, the part of the head and of
+ * the strand that is painted, and the pattern's share (our own model on the practice of amounts).
+ */
+final readonly class PlacedAmount
+{
+    /** What part of the head's hair grows in a region, in hundredths; together 100. */
+    private const REGION = ['hairline' => 5, 'fringe' => 8, 'top' => 14, 'crown' => 14, 'left' => 13, 'right' => 13, 'back' => 17, 'nape' => 9, 'underlayer' => 7];
+
+    /** What part of a whole strand's mixture a span takes, in hundredths. */
+    private const SPAN = ['root' => 15, 'regrowth' => 15, 'mids' => 40, 'ends' => 30];
+
+    /**
+     * @param  Grams  $least  mixture
+     * @param  Grams  $most  mixture
+     * @param  list<string>  $why
+     */
+    private function __construct(public Grams $least, public Grams $most, public array $why)
+    {
+    }
+
+    /** Null where nothing is painted yet. */
+    public static function of(PlacedBowl $bowl, Canvas $canvas): ?self
+    {
+        $least = $most = Fraction::zero();
+        $why = [];
+        foreach ($bowl->strokes as $stroke) {
+            $job = self::job($stroke);
+            $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
+            if ($job === Job::Foils && $foils === 0) {
+                $job = Job::Whole;
+            }
+            [$resistant, $regrowth] = self::atRoot($canvas);
+            $whole = AmountAdvice::start($job, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils);
+            $mixture = self::mixtureOf($whole, $bowl);
+            $share = $job === Job::Foils ? Fraction::one() : self::head($stroke)->times(self::strand($stroke, $job));
+            if ($stroke->pattern !== null && $stroke->with !== []) {
+                $share = $share->times($stroke->pattern->shares(count($stroke->with) + 1)[0]);
+            } elseif ($job === Job::Whole && $stroke->method?->isPartial() === true) {
+                // Weaves take about half the hair of their region.
+                $share = $share->times(Fraction::of(1, 2));
+            }
+            $least = $least->plus($mixture[0]->exactly()->times($share));
+            $most = $most->plus($mixture[1]->exactly()->times($share));
+            $why[] = "{$stroke->placement->words()}: {$share->times(Fraction::of(100))->decimal(0)} % of {$mixture[0]->text()}".($mixture[0]->equals($mixture[1]) ? '' : " to {$mixture[1]->text()}").' mixture for '.self::jobWords($job, $foils).'.';
+        }
+        if ($why === []) {
+            return null;
+        }
+
+        return new self(self::grams($least), self::grams($most), [...$why, 'Better than any table: what this client’s own bowls used.']);
+    }
+
+    private static function job(Stroke $stroke): Job
+    {
+        $spans = $stroke->spans();
+        $atRoot = ! in_array(Span::Mids, $spans, true) && ! in_array(Span::Ends, $spans, true);
+
+        return match (true) {
+            $stroke->method?->usesFoils() === true => Job::Foils,
+            in_array($stroke->method, [Method::Gloss, Method::Filler, Method::Protect], true) => Job::Gloss,
+            $stroke->method === Method::RootShadow => Job::RootShadow,
+            $atRoot => Job::Regrowth,
+            default => Job::Whole,
+        };
+    }
+
+    private static function jobWords(Job $job, int $foils): string
+    {
+        return match ($job) {
+            Job::Regrowth => 'a whole regrowth',
+            Job::Whole => 'a whole head',
+            Job::Gloss => 'a gloss all over',
+            Job::RootShadow => 'a whole root shadow',
+            Job::Foils => "{$foils} foils",
+        };
+    }
+
+    /** @return array{Grams, Grams} */
+    private static function mixtureOf(AmountAdvice $whole, PlacedBowl $bowl): array
+    {
+        $ratio = $bowl->sheet->bowl?->ratio;
+        if (! $whole->ofColour || $ratio === null) {
+            return [$whole->least, $whole->most];
+        }
+        $times = Fraction::one()->dividedBy($ratio->shareOfMixture(0));
+
+        return [self::grams($whole->least->exactly()->times($times)), self::grams($whole->most->exactly()->times($times))];
+    }
+
+    private static function head(Stroke $stroke): Fraction
+    {
+        return Fraction::of(array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())), 100);
+    }
+
+    /** A job at the root covers root and regrowth by itself; others take their spans' part of the strand. */
+    private static function strand(Stroke $stroke, Job $job): Fraction
+    {
+        if ($job === Job::Regrowth || $job === Job::RootShadow) {
+            return Fraction::one();
+        }
+
+        return Fraction::of(array_sum(array_map(static fn (Span $span): int => self::SPAN[$span->value], $stroke->spans())), 100);
+    }
+
+    /** @return array{bool, Fraction} resistant grey, and the centimetres grown out */
+    private static function atRoot(Canvas $canvas): array
+    {
+        $resistant = false;
+        $regrowth = Fraction::of(2);
+        foreach ($canvas->zones as $zone) {
+            $resistant = $resistant || $zone->resistant;
+            $regrowth = $zone->regrowth !== null && $zone->regrowth->compare($regrowth) > 0 ? $zone->regrowth : $regrowth;
+        }
+
+        return [$resistant, $regrowth];
+    }
+
+    private static function grams(Fraction $centigrams): Grams
+    {
+        return Grams::ofCentigrams($centigrams->rounded(100, Rounding::HalfUp));
+    }
+}

@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Service;
+
+use Core\Codec\BowlSheet;
+use Core\Hair\Cell;
+use Core\Hair\Coverage;
+use Core\Hair\Covering;
+use Core\Hair\HairState;
+use Core\Hair\Method;
+use Core\Hair\Stroke;
+use Core\Hair\Technique;
+use Core\Judgement\Process;
+use Core\Shelf\Line;
+use Core\Shelf\LineKind;
+use Core\Shelf\Pigment;
+use Core\Units\Strength;
+
+/** A bowl in its round, with what it behaves as. */
+final readonly class PlacedBowl
+{
+    /**
+     * @param  int  $round  its place among the rounds, from 0
+     * @param  ?Pigment  $mix  what its colour part behaves as; null where that is not known
+     * @param  ?Strength  $strength  of the developer before mixing
+     * @param  list<Stroke>  $strokes  its own, and those of patterns it takes part in
+     */
+    public function __construct(
+        public int $round,
+        public BowlSheet $sheet,
+        public Line $line,
+        public ?Pigment $mix,
+        public ?Strength $strength,
+        public array $strokes,
+    ) {
+    }
+
+    /**
+     * The same bowls, each also with the strokes of the patterns it shares with others.
+     *
+     * @param  list<self>  $bowls
+     * @return list<self>
+     */
+    public static function sharing(array $bowls): array
+    {
+        return array_map(static function (self $bowl) use ($bowls): self {
+            $strokes = $bowl->sheet->strokes;
+            foreach ($bowls as $other) {
+                foreach ($other === $bowl ? [] : $other->sheet->strokes as $stroke) {
+                    $seen = $stroke->seenBy($bowl->sheet->letter, $other->sheet->letter);
+                    if ($seen !== null) {
+                        $strokes[] = $seen;
+                    }
+                }
+            }
+
+            return new self($bowl->round, $bowl->sheet, $bowl->line, $bowl->mix, $bowl->strength, $strokes);
+        }, $bowls);
+    }
+
+    public function minutes(): int
+    {
+        return $this->sheet->minutes ?? $this->line->window['target'];
+    }
+
+    /** @return list<Stroke> that lie on some of these cells */
+    public function strokesOn(Cell ...$cells): array
+    {
+        $keys = array_map(static fn (Cell $cell): string => $cell->key(), $cells);
+
+        return array_values(array_filter($this->strokes, static fn (Stroke $stroke): bool => array_intersect($keys, array_map(static fn (Cell $cell): string => $cell->key(), Coverage::cells($stroke))) !== []));
+    }
+
+    public function process(Stroke $stroke): Process
+    {
+        $technique = match (true) {
+            $stroke->method === Method::HandPainted || ($stroke->covering ?? $this->sheet->details->covering) === Covering::Open && $this->line->kind === LineKind::Lightener => Technique::OpenAir,
+            $stroke->method?->usesFoils() === true => Technique::Foil,
+            default => Technique::Covered,
+        };
+
+        return new Process($this->line->kind, $this->mix, $this->strength, $this->minutes(), $this->line->window, $this->line->lift, $technique, $stroke->touchesScalp(), $stroke->isOnePass());
+    }
+
+    public function isDamp(Stroke $stroke): bool
+    {
+        return in_array($stroke->hair ?? $this->sheet->details->hair, [HairState::Damp, HairState::Wet], true);
+    }
+}

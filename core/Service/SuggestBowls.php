@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Service;
+
+use Core\Advice\AmountAdvice;
+use Core\Advice\FillAdvice;
+use Core\Advice\GreyAdvice;
+use Core\Advice\Job;
+use Core\Advice\TonerAdvice;
+use Core\Advice\ZoneReading;
+use Core\Hair\Canvas;
+use Core\Hair\CanvasZone;
+use Core\Hair\Direction;
+use Core\Hair\Method;
+use Core\Hair\Placement;
+use Core\Hair\Region;
+use Core\Hair\Span;
+use Core\Practice\HouseRules;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
+use Core\Shelf\Line;
+use Core\Shelf\LineKind;
+use Core\Shelf\Shelf;
+use Core\Tone\ToneFamily;
+use Core\Units\Fraction;
+
+/** What the canvas asks for and no bowl does yet: filler, toner, natural for grey. Each can be taken with one press. */
+final readonly class SuggestBowls
+{
+    /** @param  ?Line  $demi  the line that only deposits; null where the shelf has none */
+    private function __construct(private Canvas $canvas, private Shelf $shelf, private ?Line $demi, private HouseRules $rules)
+    {
+    }
+
+    /**
+     * @param  list<Outlook>  $outlooks  one a zone
+     * @param  list<PlacedBowl>  $bowls
+     * @return list<SuggestedBowl>
+     */
+    public static function for(Canvas $canvas, array $outlooks, array $bowls, Shelf $shelf, HouseRules $rules): array
+    {
+        $demi = array_values(array_filter($shelf->lines(), static fn (Line $line): bool => $line->kind === LineKind::Demi))[0] ?? null;
+        $self = new self($canvas, $shelf, $demi, $rules);
+        $found = [];
+        foreach ($outlooks as $outlook) {
+            $here = array_values(array_filter($bowls, static fn (PlacedBowl $bowl): bool => $bowl->strokesOn(...$outlook->zone->cells()) !== []));
+            $found[] = $self->filler($outlook->zone, $here);
+            $found[] = $self->toner($outlook, $here);
+            foreach ($here as $bowl) {
+                $found[] = $self->natural($outlook->zone, $bowl);
+            }
+        }
+
+        return array_values(array_filter($found));
+    }
+
+    /** @param  list<PlacedBowl>  $here */
+    private function filler(CanvasZone $zone, array $here): ?SuggestedBowl
+    {
+        if ($this->demi === null || $zone->level === null || $zone->wishLevel === null || ZoneReading::of($zone, $this->rules)->direction !== Direction::Fill) {
+            return null;
+        }
+        foreach ($here as $bowl) {
+            foreach ($bowl->strokes as $stroke) {
+                if ($stroke->method === Method::Filler) {
+                    return null;
+                }
+            }
+        }
+        $advice = FillAdvice::for($zone->level, $zone->history, $zone->wishLevel, $zone->wishTone->mix(), $this->shelf->productsOf($this->demi), $this->rules);
+        if ($advice->filler === null) {
+            return null;
+        }
+        $shades = implode(' : ', array_map(static fn (array $each): string => "{$each['share']} {$each['label']}", $advice->filler->ingredients));
+
+        return new SuggestedBowl("fill-{$zone->id}", "Fill {$zone->name} first: {$shades}", $advice->why, $this->bowl(
+            "Filler, {$zone->name}", array_map(static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']], $advice->filler->ingredients), $zone->placement, Method::Filler, $advice->filler->minutes,
+        ), true);
+    }
+
+    /**
+     * For the level reached, where the last bowl lightened it, or where only a tone is wished and nothing goes on it yet.
+     *
+     * @param  list<PlacedBowl>  $here
+     */
+    private function toner(Outlook $outlook, array $here): ?SuggestedBowl
+    {
+        $zone = $outlook->zone;
+        $last = $here === [] ? null : $here[count($here) - 1];
+        $lightened = $last !== null && $last->line->kind === LineKind::Lightener && $outlook->last() !== null;
+        $only = $last === null && ZoneReading::of($zone, $this->rules)->direction === Direction::Tone && $zone->wishTone->families !== [];
+        if ($this->demi === null || $zone->wishTone->families === [] || (! $lightened && ! $only)) {
+            return null;
+        }
+        $reached = $lightened ? $outlook->last()->lifted : ($zone->level ?? Fraction::of(8));
+        $advice = TonerAdvice::for($reached, $zone->wishLevel, $zone->wishTone->mix(), true, $zone->porosity, $this->shelf->productsOf($this->demi), $this->rules);
+        if ($advice->toners === []) {
+            return null;
+        }
+        $best = $advice->toners[0]['product'];
+
+        return new SuggestedBowl("tone-{$zone->id}", "Tone {$zone->name} with {$best->label()}", [...$advice->why, $advice->toners[0]['why'].'.'], $this->bowl(
+            "Toner, {$zone->name}", [['product' => $best->id, 'share' => 'all']], $zone->placement, Method::Gloss, $this->demi->window['min'],
+        ));
+    }
+
+    private function natural(CanvasZone $zone, PlacedBowl $bowl): ?SuggestedBowl
+    {
+        if ($zone->grey === null || ! $zone->hasWish() || $bowl->mix === null || $bowl->line->kind !== LineKind::Permanent) {
+            return null;
+        }
+        $missing = GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->missing($bowl->mix->tone->share(ToneFamily::Natural));
+        if ($missing->isZero()) {
+            return null;
+        }
+
+        return new SuggestedBowl(
+            "grey-{$zone->id}-{$bowl->sheet->letter}", "{$zone->grey} % grey at {$zone->name}: more natural in {$bowl->sheet->letter}",
+            [...GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->why, "Bowl {$bowl->sheet->letter} has {$bowl->mix->tone->share(ToneFamily::Natural)->times(Fraction::of(100))->decimal(0)} % natural."],
+            null, false, new Change(ChangeKind::Grey, $bowl->sheet->letter, "{$zone->grey} %", words: 'for grey'),
+        );
+    }
+
+    /**
+     * @param  list<array{product: string, share: string}>  $colour
+     * @return array<string, mixed>
+     */
+    private function bowl(string $job, array $colour, Placement $place, Method $method, ?int $minutes): array
+    {
+        $line = $this->demi;
+        $amount = AmountAdvice::start(Job::Gloss, $this->canvas->density(), $this->canvas->length(), false, Fraction::of(2), 0)->least->text();
+
+        return [
+            'job' => mb_substr($job, 0, 80), 'line' => $line->id ?? '', 'ratio' => $line?->ratio->show() ?? '', 'amount' => ['of' => 'total', 'grams' => $amount, 'ingredient' => null],
+            'parts' => [['ingredients' => $colour], ['ingredients' => [['product' => $line->developers[0] ?? '', 'share' => 'all']]]],
+            'additives' => [], 'minutes' => $minutes, 'note' => '', ...($method === Method::Gloss ? ['hair' => 'damp'] : []),
+            'place' => [[
+                'regions' => array_map(static fn (Region $region): string => $region->value, $place->regions),
+                'spans' => array_map(static fn (Span $span): string => $span->value, $place->spans), 'method' => $method->value,
+            ]],
+        ];
+    }
+}

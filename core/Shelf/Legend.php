@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Shelf;
+
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/**
+ * What a line's letters or digits mean. The same digit means different things in different lines,
+ * so nothing is read without one.
+ */
+final readonly class Legend
+{
+    /**
+     * @param  array<string, ToneMix>  $tones  by letter group (upper case) or digit
+     * @param  list<string>  $separators  what may stand between level and tone, of . / -
+     * @param  Fraction  $primary  how many times the secondary the primary weighs; 2 unless the line says otherwise (our model)
+     * @param  bool  $lettersRankEqually  CG is half copper, half gold (common practice, no source)
+     * @param  array{int, int}  $levels  lowest and highest
+     * @param  bool  $doubledLevelIsIntense  55/46 is an intense 5/46
+     * @param  bool  $zeroMutes  .03 is a muted 3; false: .03 is a natural base with a touch of 3
+     */
+    public function __construct(
+        public NotationKind $kind,
+        public array $tones,
+        public array $separators,
+        public Fraction $primary,
+        public bool $lettersRankEqually,
+        public array $levels,
+        public bool $doubledLevelIsIntense,
+        public bool $zeroMutes,
+    ) {
+    }
+
+    /** @param  array<string, ToneMix>  $tones */
+    public static function letters(array $tones): self
+    {
+        return new self(NotationKind::Letters, $tones, [], Fraction::of(2), true, [1, 12], false, false);
+    }
+
+    /**
+     * @param  array<string, ToneMix>  $tones
+     * @param  list<string>  $separators
+     */
+    public static function digits(array $tones, array $separators = ['.', '/', '-']): self
+    {
+        return new self(NotationKind::Digits, $tones, $separators, Fraction::of(2), false, [1, 12], true, true);
+    }
+
+    public function withPrimary(Fraction $primary): self
+    {
+        return new self($this->kind, $this->tones, $this->separators, $primary, $this->lettersRankEqually, $this->levels, $this->doubledLevelIsIntense, $this->zeroMutes);
+    }
+}

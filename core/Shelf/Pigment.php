@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Shelf;
+
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
+
+/** What a product brings of colour. A booster has a tone and no level, clear has neither. */
+final readonly class Pigment
+{
+    /**
+     * @param  ?Fraction  $level  1 to 12; null for clear and boosters
+     * @param  Fraction  $intensity  1 for an ordinary shade, 2 for a doubled one, 0 for clear
+     */
+    public function __construct(
+        public ?Fraction $level,
+        public ToneMix $tone,
+        public Fraction $intensity,
+        public bool $doubleNatural = false,
+    ) {
+    }
+
+    public static function read(ShadeReading $reading): self
+    {
+        return new self(Fraction::of($reading->level), $reading->tone, $reading->intensity, $reading->doubleNatural);
+    }
+
+    public static function clear(): self
+    {
+        return new self(null, ToneMix::none(), Fraction::zero());
+    }
+
+    public static function booster(ToneMix $tone): self
+    {
+        return new self(null, $tone, Fraction::of(2));
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Units;
+
+/**
+ * The strength of a developer, held exactly in volumes.
+ *
+ * One volume is one litre of oxygen at 0 °C and 1 atm from one litre of solution:
+ * 2 H₂O₂ → 2 H₂O + O₂, so 2 × 34.0147 g/mol ÷ 22.414 L/mol = 3.035 g/L.
+ * Labels round that to 0.3 % a volume (common practice, no source), and so does show().
+ */
+final readonly class Strength
+{
+    private function __construct(public Fraction $volume)
+    {
+    }
+
+    /** @throws InvalidStrength */
+    public static function ofVolume(Fraction $volume): self
+    {
+        return match (true) {
+            $volume->isZero() || $volume->isNegative() => throw InvalidStrength::notPositive($volume->decimal(2).' vol'),
+            $volume->compare(Fraction::of(40)) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
+            default => new self($volume),
+        };
+    }
+
+    /** @throws InvalidStrength */
+    public static function vol(int $volume): self
+    {
+        return self::ofVolume(Fraction::of($volume));
+    }
+
+    /** @throws InvalidStrength */
+    public static function ofPercent(Fraction $percent): self
+    {
+        return self::ofVolume($percent->times(Fraction::of(10, 3)));
+    }
+
+    /**
+     * Reads 20 vol, 20v, vol 20, 6 %, 20 vol 6 %, and a bare number that can only be one of them.
+     *
+     * @throws InvalidStrength
+     */
+    public static function parse(string $text): self
+    {
+        $plain = mb_strtolower(trim($text));
+        $number = '(\d+(?:[.,]\d+)?)';
+        try {
+            if (preg_match("/^(?:{$number}\s*(?:vol|volumes?|v)\.?|vol(?:ume)?\.?\s*{$number})[\s\/,=(]*{$number}\s*%\)?$/u", $plain, $m) === 1) {
+                return self::agreed(Fraction::parse($m[1] !== '' ? $m[1] : $m[2]), Fraction::parse($m[3]), $text);
+            }
+            if (preg_match("/^{$number}\s*%[\s\/,=(]*{$number}\s*(?:vol|volumes?|v)\.?\)?$/u", $plain, $m) === 1) {
+                return self::agreed(Fraction::parse($m[2]), Fraction::parse($m[1]), $text);
+            }
+            if (preg_match("/^{$number}\s*(?:vol|volumes?|v)\.?$/u", $plain, $m) === 1 || preg_match("/^vol(?:ume)?\.?\s*{$number}$/u", $plain, $m) === 1) {
+                return self::ofVolume(Fraction::parse($m[1]));
+            }
+            if (preg_match("/^{$number}\s*%$/u", $plain, $m) === 1) {
+                return self::ofPercent(Fraction::parse($m[1]));
+            }
+            if (preg_match("/^{$number}$/u", $plain, $m) === 1) {
+                return self::bare(Fraction::parse($m[1]), $text);
+            }
+        } catch (InvalidNumber) {
+            throw InvalidStrength::unreadable($text);
+        }
+        throw InvalidStrength::unreadable($text);
+    }
+
+    public function percent(): Fraction
+    {
+        return $this->volume->times(Fraction::of(3, 10));
+    }
+
+    /** What is left of the strength when it makes up $share of a mixture (0 to 1). */
+    public function dilutedTo(Fraction $share): self
+    {
+        return new self($this->volume->times($share));
+    }
+
+    public function equals(self $that): bool
+    {
+        return $this->volume->equals($that->volume);
+    }
+
+    public function compare(self $that): int
+    {
+        return $this->volume->compare($that->volume);
+    }
+
+    /** Both ways people say it: 20 vol (6 %). */
+    public function show(): string
+    {
+        return "{$this->volume->decimal(1)} vol ({$this->percent()->decimal(2)} %)";
+    }
+
+    public function showVolume(): string
+    {
+        return "{$this->volume->decimal(2)} vol";
+    }
+
+    private static function agreed(Fraction $volume, Fraction $percent, string $text): self
+    {
+        $said = self::ofVolume($volume);
+
+        return $said->percent()->equals($percent)
+            ? $said
+            : throw InvalidStrength::disagree($text, $said->show(), $percent->decimal(2).' %');
+    }
+
+    /** Above 12 a bare number can only be volumes; at 12 and below it may be either. */
+    private static function bare(Fraction $number, string $text): self
+    {
+        if ($number->compare(Fraction::of(12)) > 0) {
+            return self::ofVolume($number);
+        }
+        if ($number->isZero()) {
+            throw InvalidStrength::notPositive($text);
+        }
+        throw InvalidStrength::ambiguous($text, self::ofVolume($number)->show(), self::ofPercent($number)->show());
+    }
+}

@@ -1,0 +1,209 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Codec\FormulaTable;
+use Core\Codec\Problem;
+use Core\Codec\UnreadableDocument;
+use Core\Codec\WorkFormula;
+use Opis\JsonSchema\Validator;
+
+function exampleText(): string
+{
+    return (string) file_get_contents(dirname(__DIR__, 3).'/docs/format/example.json');
+}
+
+/** @return array<string, mixed> the example with only these bowls */
+function formula(array ...$bowls): array
+{
+    return ['bowls' => $bowls] + json_decode(exampleText(), true);
+}
+
+/** @return array<string, mixed> a bowl of the example's line */
+function formulaBowl(array $change = []): array
+{
+    return $change + [
+        'letter' => 'A', 'line' => 'tide', 'ratio' => '1:1.5', 'amount' => ['of' => 'colour', 'grams' => '60 g'],
+        'parts' => [['ingredients' => [['product' => '6N', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]],
+    ];
+}
+
+/** @return list<string> */
+function formulaProblems(mixed $json): array
+{
+    try {
+        WorkFormula::work($json);
+    } catch (UnreadableDocument $refusal) {
+        return array_map(static fn (Problem $problem) => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+    }
+
+    return [];
+}
+
+function keys(array $worked): array
+{
+    return array_column($worked['warnings'], 'key');
+}
+
+it('works the example of the documentation', function () {
+    $worked = WorkFormula::work(json_decode(exampleText(), true));
+    expect(array_column($worked, 'total'))->toBe(['110.0 g', '90.0 g', '34.0 g', 'at least 30 g'])
+        ->and(array_column($worked, 'kind'))->toBe(['exact', 'exact', 'bottle', 'open'])
+        ->and($worked[0]['level'])->toBe('6.25')
+        ->and($worked[0]['strengthOnHead'])->toBe(['vol' => '12', 'percent' => '3.6'])
+        ->and($worked[0]['substitutions'])->toBe([['wanted' => '6RC', 'used' => '6C', 'why' => 'out of stock']]);
+});
+
+it('gives the document back with nothing lost', function () {
+    $text = str_replace('"title"', '"kept": {"empty": {}, "list": [], "number": 1.0, "null": null}, "title"', exampleText());
+    $document = json_decode($text);
+    $back = WorkFormula::into($document, WorkFormula::work(json_decode($text, true)));
+    foreach ($back->bowls as $bowl) {
+        expect($bowl->worked)->not->toBeEmpty();
+        unset($bowl->worked);
+    }
+    expect(json_encode($back, JSON_PRESERVE_ZERO_FRACTION))->toBe(json_encode(json_decode($text), JSON_PRESERVE_ZERO_FRACTION));
+});
+
+it('is described by its schema', function () {
+    // Outside check: JSON Schema 2020-12 by opis/json-schema.
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/format/formula.schema.json'));
+    $valid = static fn (mixed $document): bool => (new Validator)->validate($document, $schema)->isValid();
+    expect($valid(json_decode(exampleText())))->toBeTrue()
+        ->and($valid(json_decode(json_encode(formula(formulaBowl(['letter' => '7']))))))->toBeFalse()
+        ->and($valid(json_decode(json_encode(['tinta' => 2] + formula(formulaBowl())))))->toBeFalse()
+        ->and($valid(json_decode(json_encode(formula(formulaBowl(['place' => ['spans' => ['tip']]]))))))->toBeFalse();
+});
+
+it('says what is wrong with a pointer, all at once', function () {
+    $json = formula(formulaBowl(['ratio' => '1:0']), formulaBowl(['letter' => 'B', 'parts' => [['ingredients' => [['product' => '9Z', 'share' => '200 %']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json['lines'][0]['kind'] = 'magic';
+    $json['measures']['scoop'] = 'some';
+    expect(formulaProblems($json))->toContain('/measures/scoop: “some” is not an amount.', '/lines/0/kind: This is no kind of line.');
+    $json['lines'][0]['kind'] = 'permanent';
+    expect(formulaProblems($json))->toContain(
+        '/bowls/0/ratio: “1:0” has a part of zero.',
+        '/bowls/1/parts/0/ingredients/0/product: This shade or product is not on the shelf.',
+        '/bowls/1/parts/0/ingredients/0/share: “200 %” is more than the whole.',
+    );
+});
+
+it('refuses documents that are none', function (mixed $json, string $problem) {
+    expect(formulaProblems($json)[0])->toContain($problem);
+})->with([
+    'text' => ['hello', 'not a formula document'],
+    'another version' => [['tinta' => 9], '/tinta: This version'],
+    'no bowls' => [['tinta' => 1, 'lines' => [], 'bowls' => []], 'no bowl'],
+]);
+
+it('says bounds for what is not known and keeps the words', function (string $share, string $grams, string $level) {
+    $worked = WorkFormula::work(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '20 g'], ['product' => '8G', 'share' => $share]]]]]))[0];
+    expect($worked['kind'])->toBe('open')->and($worked['ingredients'][1]['grams'])->toBe($grams)->and($worked['level'])->toBe($level)->and(keys($worked))->toBe(['not-known']);
+})->with([
+    'unknown' => ['?', 'not known', '6 to 8'],
+    'worded' => ['“a dash”', '“a dash”', '6 to 8'],
+    'ranged' => ['10 to 20 g', '10 g to 20 g', '6.7 to 7'],
+    'doubtful' => ['20 g or 60 g', '20 g or 60 g, in doubt', '7 to 7.5'],
+]);
+
+it('never guesses a share beside an amount that is not known', function () {
+    expect(formulaProblems(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '2'], ['product' => '8G', 'share' => '?']]]]])))
+        ->toBe(['/bowls/0/parts/0/ingredients/0/share: Beside an amount that is not known, a share says nothing.']);
+});
+
+it('counts an extra inside or on top, and asks when it is not said', function () {
+    // Arithmetic: 72 : 90 is 1:1.25; 60 : 90 + 12 is 162 g.
+    $extra = static fn (array $counts) => WorkFormula::work(formula(formulaBowl(['extras' => [['product' => '7C', 'grams' => '12 g'] + $counts]])))[0];
+    expect($extra(['counts' => 'inside']))->toMatchArray(['ratioWithExtras' => '1:1.25', 'totalWithExtras' => '162.0 g'])
+        ->and($extra(['counts' => 'on-top']))->toMatchArray(['ratioWithExtras' => '1:1.5', 'totalWithExtras' => '162.0 g'])
+        ->and(keys($extra([])))->toContain('inside-or-on-top');
+});
+
+it('asks about a slip and keeps what was typed', function () {
+    // Arithmetic: 170 g of colour at 1:1.5 would take 255 g.
+    $worked = WorkFormula::work(formula(formulaBowl(['ratio' => '170:90', 'amount' => ['of' => 'colour', 'grams' => '170 g']])))[0];
+    expect($worked['total'])->toBe('260.0 g')->and(keys($worked))->toContain('implausible-ratio')
+        ->and($worked['warnings'][0]['mend'])->toContain('255 g')
+        ->and(keys(WorkFormula::work(formula(formulaBowl()))[0]))->not->toContain('implausible-ratio');
+});
+
+it('spreads a house blend of the version it names', function () {
+    $bowl = formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '30 g'], ['blend' => 'Harbour glaze', 'version' => 2, 'share' => '30 g']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]], 'amount' => ['of' => 'shares']]);
+    $grams = array_column(WorkFormula::work(formula($bowl))[0]['parts'][0]['ingredients'], 'grams', 'label');
+    expect($grams)->toBe(['6N' => '30.0 g', '8G' => '20.0 g', 'clear' => '10.0 g']);
+    $bowl['parts'][0]['ingredients'][1]['version'] = 3;
+    expect(formulaProblems(formula($bowl)))->toBe(['/bowls/0/parts/0/ingredients/1/blend: The house has no “Harbour glaze” of version 3.']);
+});
+
+it('makes a child of what was left', function () {
+    $child = static fn (array $bottle) => formula(formulaBowl(), ['letter' => 'B', 'line' => 'tide', 'bottle' => $bottle]);
+    $worked = WorkFormula::work($child(['of' => 'A', 'left' => '30 g', 'add' => [['product' => 'clear', 'grams' => '12 g']]]))[1];
+    expect(array_column($worked['ingredients'], 'grams', 'label'))->toBe(['6N' => '12.0 g', '20 vol' => '18.0 g', 'clear' => '12.0 g'])
+        ->and($worked['pigmentShare'])->toBe('0.5')
+        ->and(formulaProblems($child(['of' => 'Z', 'left' => '30 g'])))->toBe(['/bowls/1/bottle/of: There is no worked bowl Z before this one.'])
+        ->and(formulaProblems($child(['of' => 'A', 'left' => '300 g'])))->toBe(['/bowls/1/bottle/left: 300 g left is more than the 150 g of bowl A.']);
+});
+
+it('feeds several uses from one bowl', function () {
+    $worked = WorkFormula::work(formula(formulaBowl(['uses' => [['job' => 'root', 'grams' => '100 g'], ['job' => 'foils', 'grams' => '50 g']]])))[0];
+    expect($worked['total'])->toBe('150.0 g')->and(array_column($worked['uses'], 'percent', 'job'))->toBe(['root' => '66.7 %', 'foils' => '33.3 %']);
+});
+
+it('works bowls without developer and measures the salon weighed', function () {
+    $worked = WorkFormula::work(formula(formulaBowl(['ratio' => 'no developer', 'amount' => ['of' => 'colour', 'grams' => '2 scoops'], 'parts' => [['ingredients' => [['product' => 'clear', 'share' => 'all']]]]])))[0];
+    expect($worked['total'])->toBe('25.0 g')->and($worked['strength'])->toBeNull();
+});
+
+it('follows the house rules it brings', function () {
+    $json = formula(formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '8G', 'share' => '1']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    expect(WorkFormula::work($json)[0]['level'])->toBe('7');
+    $json['rules']['level-school'] = 'dye-weighted';
+    expect((float) WorkFormula::work($json)[0]['level'])->toBeLessThan(7.0);
+    $json['rules']['step'] = '2 g';
+    expect(formulaProblems($json))->toBe(['/rules/step: “2 g” is no setting of “Scale step”.']);
+});
+
+it('answers why for every number', function () {
+    $why = WorkFormula::work(formula(formulaBowl()))[0]['why'];
+    expect($why['amount'][0])->toBe('60 g of colour was given.')
+        ->and($why['developer'][0])->toBe('60.0 g of colour × 1.5 is 90.0 g, at the scale’s step of 0.1 g.')
+        ->and($why['strength'][1])->toBe('On the head: 90.0 g of 150.0 g is developer, so 12 vol (3.6 %).')
+        ->and($why['level'][0])->toContain('Level 6');
+});
+
+it('is read by people as a table', function () {
+    $json = json_decode(exampleText(), true);
+    expect(FormulaTable::of($json, WorkFormula::work($json)))->toContain('Bowl A  Root  110.0 g  at 1:1.5')->toContain('“a dash”')->toContain('Skin allergy test');
+});
+
+it('never crashes on a damaged document', function () {
+    mt_srand(55);
+    $values = [null, true, 0, -1, 1.5, '', 'x', '1:2', '?', '1 or', [], ['a' => 1], [[]], str_repeat('9', 300), "\0"];
+    for ($i = 0; $i < 1500; $i++) {
+        $json = json_decode(exampleText(), true);
+        for ($damage = mt_rand(1, 4); $damage > 0; $damage--) {
+            $at = &$json;
+            for ($depth = mt_rand(1, 7); $depth > 0 && is_array($at) && $at !== []; $depth--) {
+                $at = &$at[array_rand($at)];
+            }
+            $at = $values[mt_rand(0, count($values) - 1)];
+            unset($at);
+        }
+        foreach (formulaProblems($json) as $problem) {
+            expect($problem)->toMatch('#^(/|:)#');
+        }
+    }
+    expect(formulaProblems(null))->not->toBeEmpty();
+});
+
+it('puts what is left of a bowl into a later one, as a visit does', function () {
+    $first = formulaBowl();
+    $second = ['letter' => 'B', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => [['product' => 'bowl:A', 'share' => '24 g'], ['product' => 'clear', 'share' => '16 g']]]]] + $first;
+    $worked = WorkFormula::work(formula($first, $second));
+    // What it brings of peroxide is what it had on the head, thinned 24 to 40.
+    $volume = static fn (array $bowl): float => (float) $bowl['strengthOnHead']['vol'];
+    expect($worked[1]['total'])->toBe('40.0 g')->and($volume($worked[1]))->toEqualWithDelta($volume($worked[0]) * 0.6, 0.06)
+        ->and($worked[1]['level'])->toBe($worked[0]['level']);
+    // A bowl is not there before it is mixed.
+    expect(formulaProblems(formula($second, $first)))->toBe(['/bowls/0/parts/0/ingredients/0/product: This shade or product is not on the shelf.']);
+});
