@@ -7,20 +7,20 @@ declare(strict_types=1);
 
 use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
-use Core\Shelf\Ingredient;
-use Core\Units\MixRatio;
 use Core\Formula\Part;
-use Core\Units\Share;
-use Core\Units\Strength;
-use Core\Shelf\Pigment;
 use Core\Practice\HouseRules;
+use Core\Shelf\Ingredient;
+use Core\Shelf\Pigment;
 use Core\Substitution\Candidate;
 use Core\Substitution\FindBlends;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\MixRatio;
 use Core\Units\ScaleStep;
+use Core\Units\Share;
+use Core\Units\Strength;
 use Tests\Core\Substitution\Glpsol;
 
 require dirname(__DIR__).'/vendor/autoload.php';

@@ -15,6 +15,7 @@ command_help() {
 ./tinta test         everything that must hold: static checks, core, HTTP and browser tests
                      (with arguments: only the PHP tests, the arguments go to the runner)
 ./tinta work FILE    work a formula document (- for standard input); --table for people
+./tinta map          draws who imports whom in the core (docs/map.svg)
 ./tinta bench        the core's timings, as ratios against something measured in the same run
 ./tinta mutate LAYER  change a layer of the core operator by operator and see whether a test notices
 ./tinta stop         stop what start started; the data stays

@@ -53,6 +53,12 @@ command_work() {
     php ops/work.php "$@"
 }
 
+# Draws the core's folders and who imports whom.
+command_map() {
+    install_composer
+    php ops/map.php
+}
+
 command_bench() {
     install_composer
     [ "${1:-}" = search ] || php ops/bench.php "$@"

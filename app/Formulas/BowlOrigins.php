@@ -8,18 +8,16 @@ use App\Models\Bowl;
 use App\Models\ColourLine;
 use App\Models\Round;
 use App\Models\Visit;
-use Core\Shelf\Shelf;
 use Core\CoreException;
-use Core\Codec\BowlSheet;
-use Core\Codec\Leftover;
 use Core\Formula\Additive;
-use Core\Shelf\Ingredient;
-use Core\Formula\Part;
+use Core\Formula\BowlSheet;
+use Core\Formula\Leftover;
 use Core\Safety\BowlContents;
 use Core\Safety\BowlOrigin;
 use Core\Safety\PlannedLine;
+use Core\Shelf\Product;
+use Core\Shelf\Shelf;
 use Core\Weighing\BatchStatus;
-use Core\Weighing\PlannedLine as WeighedLine;
 
 /** What went into the bowls of a visit, planned and poured, for the gate to follow. What cannot be read is said, not left out. */
 final readonly class BowlOrigins
@@ -90,7 +88,7 @@ final readonly class BowlOrigins
             $line = $known === null || $known->line === '' ? null : $shelf->line($known->line);
             if ($known === null || ($known->line !== '' && $line === null)) {
                 $unknown[] = "Bowl {$letter} holds something that is not on the shelf.";
-            } elseif ($line !== null && $line->kind->isOxidative()) {
+            } elseif ($line !== null && $line->kind->needsSkinTest()) {
                 $lines[] = new PlannedLine($line->id, $line->name);
             }
         }
@@ -105,21 +103,15 @@ final readonly class BowlOrigins
         // A kind that nobody knows is taken for oxidative.
         $kind = $line?->kind;
 
-        return $kind === null || $kind->isOxidative() ? [new PlannedLine("line-{$row->id}", $row->name)] : [];
+        return $kind === null || $kind->needsSkinTest() ? [new PlannedLine("line-{$row->id}", $row->name)] : [];
     }
 
     /** @return list<string> product ids */
     private static function planned(BowlSheet $sheet): array
     {
-        $parts = array_merge(...array_map(
-            static fn (Part $part): array => array_map(static fn (Ingredient $each): string => $each->key, $part->ingredients), $sheet->bowl->parts ?? [],
-        ));
-
         return array_values([
-            ...$parts,
-            ...array_map(static fn (WeighedLine $line): string => $line->key, $sheet->open?->lines() ?? []),
-            ...array_map(static fn (Additive $additive): string => $additive->key, $sheet->additives()),
-            ...array_map(static fn (array $extra): string => $extra['product']->id, $sheet->extras->all()),
+            ...array_map(static fn (Product $product): string => $product->id, $sheet->products()),
+            ...array_map(static fn (Additive $additive): string => $additive->key, $sheet->additives),
         ]);
     }
 

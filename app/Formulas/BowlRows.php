@@ -6,10 +6,10 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Component;
-use Core\Shelf\Shelf;
-use Core\Codec\BowlSheet;
 use Core\Codec\ReadBowl;
 use Core\Codec\WriteBowl;
+use Core\Formula\BowlSheet;
+use Core\Shelf\Shelf;
 
 /** A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. */
 final class BowlRows
@@ -49,14 +49,14 @@ final class BowlRows
         $rows = [];
         foreach ($sheet->entries as $part => $entries) {
             foreach ($entries as $entry) {
-                $rows[] = $this->row($bowl, count($rows), $part, $entry->product, $entry->share, $entry->blend);
+                $rows[] = $this->row($bowl, count($rows), $part, $entry->product, $entry->portion->text(), $entry->blend);
             }
         }
-        foreach ($sheet->bowl->additives ?? [] as $additive) {
+        foreach ($sheet->additives as $additive) {
             $rows[] = $this->row($bowl, count($rows), null, $additive->key, $additive->dose->text());
         }
-        foreach ($sheet->extras->all() as $extra) {
-            $rows[] = $this->row($bowl, count($rows), null, $extra['product']->id, $extra['grams']->text());
+        foreach ($sheet->extras as $extra) {
+            $rows[] = $this->row($bowl, count($rows), null, $extra->product->id, $extra->amount->text());
         }
 
         return $rows;

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace App\Formulas;
 
 use App\Models\Visit;
+use Core\Codec\ReadCanvas;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\ZoneResult;
-use Core\Codec\ReadCanvas;
-use Core\Shelf\LineKind;
 use Core\Judgement\Observed;
+use Core\Shelf\LineKind;
 
 /** A visit's canvas and the results of its zones, as the core's values; and what was laid on each cell. */
 final readonly class CanvasRows

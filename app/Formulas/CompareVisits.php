@@ -8,10 +8,10 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
-use Core\Shelf\Shelf;
 use Core\Record\BowlFacts;
 use Core\Record\CompareBowls;
 use Core\Record\Row;
+use Core\Shelf\Shelf;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
 

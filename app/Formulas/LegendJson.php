@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Formulas;
 
+use Core\Shelf\Legend;
 use Core\Shelf\LiftTable;
 use Core\Shelf\LineKind;
-use Core\Shelf\Legend;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;

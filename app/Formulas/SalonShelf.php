@@ -11,25 +11,25 @@ use App\Models\Round;
 use App\Models\Salon;
 use App\Models\Shade;
 use App\Models\Visit;
-use Core\Shelf\Line;
-use Core\Shelf\Product;
-use Core\Shelf\ProductKind;
-use Core\Shelf\Shelf;
 use Core\CoreException;
-use Core\Codec\Leftover;
+use Core\Formula\Leftover;
 use Core\Judgement\JudgeBowl;
-use Core\Shelf\LineKind;
 use Core\Shelf\HouseBlend;
 use Core\Shelf\Ingredient;
-use Core\Units\MixRatio;
-use Core\Units\Share;
 use Core\Shelf\Legend;
+use Core\Shelf\Line;
+use Core\Shelf\LineKind;
 use Core\Shelf\Pigment;
+use Core\Shelf\Product;
+use Core\Shelf\ProductKind;
 use Core\Shelf\ReadCode;
+use Core\Shelf\Shelf;
 use Core\Shelf\UnreadableCode;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Core\Units\MassReading;
+use Core\Units\MixRatio;
+use Core\Units\Share;
 
 /** A salon's rows as the core's shelf: the one mapping between the two. */
 final class SalonShelf
@@ -66,11 +66,10 @@ final class SalonShelf
         foreach ($visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
             try {
                 $sheet = $rows->sheet($bowl, $shelf);
-                $worked = $sheet->work($salon->rules()->step);
-                $judged = JudgeBowl::of($worked, $shelf->pigments(), $salon->rules(), $sheet->extras->weighed());
-                $shelf = $shelf->withMixtures(Leftover::of($bowl->id, $sheet, $worked, $judged));
+                $known = $sheet->known($salon->rules()->step);
+                $shelf = $shelf->withMixtures(Leftover::of($bowl->id, $sheet, $known, JudgeBowl::of($known, $salon->rules())?->asPigment()));
             } catch (CoreException) {
-                // Of a bowl that is not known to the gram, nothing can be said when it goes into another.
+                // Of a bowl that contradicts itself, nothing can be said when it goes into another.
                 continue;
             }
         }

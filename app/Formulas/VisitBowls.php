@@ -6,13 +6,14 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Visit;
-use Core\Shelf\Shelf;
-use Core\CoreException;
-use Core\Codec\BowlSheet;
 use Core\Codec\ReadBowl;
+use Core\CoreException;
+use Core\Formula\BowlSheet;
 use Core\Judgement\JudgeBowl;
 use Core\Practice\HouseRules;
 use Core\Service\PlacedBowl;
+use Core\Shelf\Shelf;
+use Core\Units\Strength;
 
 /** A visit's bowls as the core places them: in the order of their rounds, patterns shared. */
 final readonly class VisitBowls
@@ -67,10 +68,10 @@ final readonly class VisitBowls
             return null;
         }
         try {
-            $worked = $sheet->work($rules->step);
-            $judged = JudgeBowl::of($worked, $shelf->pigments(), $rules, $sheet->extras->weighed());
+            $known = $sheet->known($rules->step);
+            $volume = ($known->developer ?? $known->onHead)?->value();
 
-            return new PlacedBowl($round, $sheet, $line, $judged?->asPigment(), $worked->developerStrength() ?? $worked->strengthOnHead(), $sheet->strokes);
+            return new PlacedBowl($round, $sheet, $line, JudgeBowl::of($known, $rules)?->asPigment(), $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), $sheet->strokes);
         } catch (CoreException) {
             return new PlacedBowl($round, $sheet, $line, null, null, $sheet->strokes);
         }

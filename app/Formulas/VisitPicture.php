@@ -6,11 +6,11 @@ namespace App\Formulas;
 
 use App\Enums\VisitStatus;
 use App\Models\Visit;
-use Core\Hair\Canvas;
 use Core\Advice\ZoneReading;
-use Core\Judgement\Caution;
+use Core\Hair\Canvas;
 use Core\Hair\Cell;
 use Core\Hair\Coverage;
+use Core\Judgement\Caution;
 use Core\Practice\HouseRules;
 use Core\Service\MapCautions;
 use Core\Service\Outlook;

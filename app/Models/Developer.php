@@ -6,9 +6,9 @@ namespace App\Models;
 
 use App\Casts\AsGrams;
 use App\Records\Recorded;
-use Core\Units\Strength;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\Strength;
 use Illuminate\Database\Eloquent\Model;
 
 /**

@@ -15,7 +15,7 @@ final class FormulaTable
     {
         $lines = [];
         $root = new JsonNode($document, '', new ProblemList);
-        foreach ($root->at('bowls')->items(WorkFormula::MOST_BOWLS) as $index => $bowl) {
+        foreach ($root->at('bowls')->items(PHP_INT_MAX) as $index => $bowl) {
             $worked = new JsonNode($results[$index] ?? [], '', new ProblemList);
             $job = $bowl->at('job')->text();
             $lines[] = 'Bowl '.$bowl->at('letter')->text().($job === '' ? '' : "  {$job}").'  '.$worked->at('total')->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');

@@ -107,13 +107,23 @@ final readonly class JsonNode
         return trim($this->value);
     }
 
+    /** True or false; false when not given. */
+    public function flag(): bool
+    {
+        if ($this->value !== null && ! is_bool($this->value)) {
+            $this->problem('This should be true or false.', 'Write true or false, without quotes.');
+        }
+
+        return $this->value === true;
+    }
+
     /** A whole number within bounds; null when not given. */
     public function wholeNumber(int $least, int $most, string $what): ?int
     {
         if (! $this->isGiven()) {
             return null;
         }
-        $number = filter_var($this->value, FILTER_VALIDATE_INT);
+        $number = is_bool($this->value) ? false : filter_var($this->value, FILTER_VALIDATE_INT);
         if ($number === false || $number < $least || $number > $most) {
             $this->problem("{$what} should be a whole number from {$least} to {$most}.", 'Correct the number.');
 

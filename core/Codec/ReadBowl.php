@@ -5,35 +5,35 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
-use Core\Formula\Additive;
 use Core\Formula\AmountKind;
-use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
+use Core\Formula\BowlDraft;
+use Core\Formula\BowlSheet;
+use Core\Formula\BowlUse;
+use Core\Formula\ComposeBowl;
 use Core\Formula\Dose;
 use Core\Formula\Entry;
-use Core\Formula\Part;
-use Core\Shelf\Ingredient;
+use Core\Formula\Extra;
+use Core\Formula\ExtraCounts;
+use Core\Formula\Portion;
+use Core\Formula\UnfitProduct;
 use Core\Shelf\Line;
-use Core\Shelf\Product;
-use Core\Shelf\ProductKind;
 use Core\Shelf\Shelf;
+use Core\Units\Amount;
 use Core\Units\Grams;
+use Core\Units\MassReading;
 use Core\Units\MixRatio;
 use Core\Units\Share;
 
 /**
- * Reads one bowl from its JSON shape. This is the one door for a bowl from outside:
- * HTTP requests, stored rows and documents all come through here.
+ * Reads one bowl from its JSON shape. HTTP requests, stored rows and documents all come through here; whether what is
+ * written makes a bowl is the formula's to say.
  */
 final class ReadBowl
 {
     public const MOST_INGREDIENTS = 12;
 
-    /** @var array<string, true> products seen so far in this bowl */
-    private array $seen = [];
-
-    /** @var list<list<Entry>> what each part names, as read */
-    private array $entries = [];
+    private const NOT_KNOWN = ['?', 'not known', 'unknown', 'not said'];
 
     private function __construct(private readonly Shelf $shelf)
     {
@@ -41,234 +41,164 @@ final class ReadBowl
 
     /**
      * @param  mixed  $json  decoded, objects as arrays
+     * @param  int  $letters  how many a bowl may have: two in a visit, more in a document of thousands
      *
      * @throws UnreadableDocument with every problem found
      */
-    public static function from(mixed $json, Shelf $shelf, string $pointer = ''): BowlSheet
+    public static function from(mixed $json, Shelf $shelf, string $pointer = '', int $letters = 2): BowlSheet
     {
         $problems = new ProblemList;
-        $sheet = (new self($shelf))->sheet(new JsonNode($json, $pointer, $problems));
+        $node = new JsonNode($json, $pointer, $problems);
+        if (mb_strlen($node->at('letter')->text(10)) > $letters) {
+            $refusal = UnfitProduct::letter();
+            $node->at('letter')->problem($refusal->getMessage(), $refusal->mend());
+        }
+        $sheet = ComposeBowl::telling((new self($shelf))->draft($node), $shelf, static function (array $place, CoreException $refusal) use ($node): void {
+            $at = $node;
+            foreach ($place as $member) {
+                $at = $at->at($member);
+            }
+            $at->problem($refusal->getMessage(), $refusal->mend());
+        });
         $problems->throwIfAny();
 
         return $sheet ?? throw UnreadableDocument::because([new Problem($pointer, 'The bowl cannot be read.', 'Check its ratio, parts and amount.')]);
     }
 
-    private function sheet(JsonNode $node): ?BowlSheet
+    private function draft(JsonNode $node): BowlDraft
     {
-        $letter = mb_strtoupper($node->at('letter')->text(10));
-        if (preg_match('/^[A-Z]{1,2}$/', $letter) !== 1) {
-            $node->at('letter')->problem('A bowl has one or two letters.', 'Give it a letter, such as A.');
-        }
         $line = $this->shelf->line($node->at('line')->text());
-        if ($line === null) {
-            $node->at('line')->problem('This colour line is not on the shelf.', 'Choose one of the salon’s lines.');
-        }
-        $ratio = $node->at('ratio')->isGiven() ? $node->at('ratio')->through(MixRatio::parse(...)) : $line?->ratio;
-        $extras = Extras::read($node, $this->shelf);
-        $details = BowlDetails::read($node);
-        $strokes = ReadStrokes::from($node->at('place'));
-        if (OpenBowl::isOne($node)) {
-            $amount = $node->at('amount')->at('grams')->isGiven() ? $this->amount($node->at('amount')) : null;
-            $fits = fn (JsonNode $product, int $part): ?Product => $this->fitting($product, $part, $line);
-            $open = OpenBowl::read($node, $this->shelf, $fits, $ratio, $amount, $this->additives($node->at('additives')) ?? []);
-            $minutes = $node->at('minutes')->wholeNumber(1, 600, 'The processing time');
-            $entries = array_map(fn (JsonNode $part): array => array_map($this->entry(...), $part->at('ingredients')->items(self::MOST_INGREDIENTS)), $node->at('parts')->items(MixRatio::MOST_PARTS));
+        $entries = array_map($this->part(...), $node->at('parts')->items(MixRatio::MOST_PARTS));
 
-            return $line === null || $open === null ? null
-                : new BowlSheet($letter, $node->at('job')->text(80), $line->id, null, $open, $entries, $strokes, $minutes, $node->at('note')->text(2000), $details, $extras);
-        }
-        $parts = $this->parts($node->at('parts'), $line);
-        $additives = $this->additives($node->at('additives'));
-        $amount = $details->uses === [] ? $this->amount($node->at('amount')) : $this->usesTogether($node->at('uses'));
-        $minutes = $node->at('minutes')->wholeNumber(1, 600, 'The processing time');
-        $note = $node->at('note')->text(2000);
-        $job = $node->at('job')->text(80);
-        if ($line === null || $ratio === null || $parts === null || $parts === [] || $additives === null || $amount === null) {
-            return null;
-        }
-        try {
-            $bowl = new Bowl($ratio, $parts, $amount, $additives);
-        } catch (CoreException $refusal) {
-            $node->at('ratio')->problem($refusal->getMessage(), $refusal->mend());
-
-            return null;
-        }
-
-        return new BowlSheet($letter, $job, $line->id, $bowl, null, $this->entries, $strokes, $minutes, $note, $details, $extras);
+        return new BowlDraft(
+            letter: mb_strtoupper($node->at('letter')->text(10)),
+            job: $node->at('job')->text(80),
+            line: $node->at('line')->text(),
+            ratio: $this->ratio($node->at('ratio'), $line, $entries),
+            entries: $entries,
+            amount: $this->amount($node->at('amount')),
+            additives: $this->additives($node->at('additives')),
+            extras: $this->extras($node->at('extras')),
+            uses: $this->uses($node->at('uses')),
+            strokes: ReadStrokes::from($node->at('place')),
+            minutes: $node->at('minutes')->wholeNumber(1, 600, 'The processing time'),
+            note: $node->at('note')->text(2000),
+            details: ReadDetails::from($node),
+        );
     }
 
-    /** A bowl that feeds several uses is as large as they are together. */
-    private function usesTogether(JsonNode $node): ?BowlAmount
+    /**
+     * The line's own where nothing is said; null where it is said not to be known, or a half-known bowl does not fill it.
+     *
+     * @param  list<list<Entry>>  $entries
+     */
+    private function ratio(JsonNode $node, ?Line $line, array $entries): ?MixRatio
     {
-        $sum = Grams::zero();
-        foreach ($node->items(20) as $use) {
-            $grams = $use->at('grams')->through($this->shelf->readingFor(null)->read(...));
-            if (! $grams instanceof Grams) {
-                return null;
-            }
-            $sum = $sum->plus($grams);
+        if (! $node->isGiven()) {
+            $open = array_filter(array_merge(...$entries), static fn (Entry $entry): bool => ! $entry->isKnown()) !== [];
+
+            return $open && $line !== null && count($line->ratio->parts) !== count($entries) ? null : $line?->ratio;
         }
 
-        return BowlAmount::total($sum);
+        return in_array(mb_strtolower($node->text()), self::NOT_KNOWN, true) ? null : $node->through(MixRatio::parse(...));
+    }
+
+    /** @return list<Entry> */
+    private function part(JsonNode $part): array
+    {
+        return array_map($this->entry(...), $part->at('ingredients')->items(self::MOST_INGREDIENTS));
     }
 
     private function entry(JsonNode $node): Entry
     {
+        $product = $node->at('product')->text();
+        $reading = $this->shelf->readingFor($this->shelf->product($product));
+        $text = $node->at('share')->text();
+        $portion = $node->at('share')->through(static fn (string $text): Share|Amount => Portion::parse($text, $reading)) ?? Amount::unknown();
+
         return new Entry(
-            $node->at('product')->text(), $node->at('share')->text(), $node->at('blend')->text(), $node->at('version')->wholeNumber(1, 9999, 'The version'),
-            $node->at('wanted')->text(), $node->at('why')->text(300),
+            product: $product,
+            portion: $portion,
+            blend: $node->at('blend')->text(),
+            version: $node->at('version')->wholeNumber(1, 9999, 'The version'),
+            wanted: $node->at('wanted')->text(),
+            why: $node->at('why')->text(300),
+            said: $node->at('said')->text(60) ?: Portion::said($text, $portion),
+            words: $node->at('words')->text(80),
+            alternatives: array_map(static fn (JsonNode $each): string => $each->text(), $node->at('or')->items(5)),
+            doubt: $node->at('doubt')->flag(),
         );
     }
 
-    /** @return ?list<Part> null when any part has a problem */
-    private function parts(JsonNode $node, ?Line $line): ?array
-    {
-        $parts = [];
-        $sound = true;
-        $items = $node->items(MixRatio::MOST_PARTS);
-        if ($items === []) {
-            $node->problem('The bowl is empty.', 'Choose at least one shade.');
-
-            return null;
-        }
-        foreach ($items as $index => $item) {
-            $this->entries[$index] = [];
-            $name = ['colour', 'developer', 'third part', 'fourth part'][$index];
-            $ingredients = [];
-            foreach ($item->at('ingredients')->items(self::MOST_INGREDIENTS) as $entry) {
-                if ($entry->at('blend')->isGiven()) {
-                    $spread = $this->houseBlend($entry);
-                    $spread === null ? $sound = false : array_push($ingredients, ...$spread);
-                    $this->entries[$index][] = $this->entry($entry);
-
-                    continue;
-                }
-                $ingredient = $this->ingredient($entry, $index, $line);
-                if ($ingredient === null) {
-                    $sound = false;
-
-                    continue;
-                }
-                $ingredients[] = $ingredient;
-                $said = $this->entry($entry);
-                $this->entries[$index][] = new Entry($said->product, $ingredient->share->text(), '', null, $said->wanted, $said->why);
-            }
-            if (! $sound) {
-                continue;
-            }
-            try {
-                $parts[] = new Part($name, $ingredients);
-            } catch (CoreException $refusal) {
-                $item->at('ingredients')->problem($refusal->getMessage(), $refusal->mend());
-                $sound = false;
-            }
-        }
-
-        return $sound ? $parts : null;
-    }
-
-    /** @return ?list<Ingredient> what a house blend of a version is made of, its share spread over it */
-    private function houseBlend(JsonNode $node): ?array
-    {
-        $version = $node->at('version')->wholeNumber(1, 9999, 'The version') ?? 1;
-        $blend = $this->shelf->blend($node->at('blend')->text(), $version);
-        if ($blend === null) {
-            $node->at('blend')->problem("The house has no “{$node->at('blend')->text()}” of version {$version}.", 'Name a blend and a version that the house keeps.');
-
-            return null;
-        }
-
-        return $node->at('share')->through(function (string $text) use ($blend): array {
-            foreach ($blend->ingredients as $ingredient) {
-                $this->seen[$ingredient->key] = true;
-            }
-
-            return $blend->spread(Share::parse($text));
-        });
-    }
-
-    private function ingredient(JsonNode $node, int $part, ?Line $line): ?Ingredient
-    {
-        $product = $this->fitting($node->at('product'), $part, $line);
-        $share = $node->at('share')->through(fn (string $text): Share => Share::parse($text, $this->shelf->readingFor($product)));
-
-        return $product === null || ! $share instanceof Share ? null : new Ingredient($product->id, $product->label(), $share, $product->strength);
-    }
-
-    /** The product named here, where it may go into this part of this line's bowl. */
-    private function fitting(JsonNode $node, int $part, ?Line $line): ?Product
-    {
-        $product = $this->product($node);
-        if ($product === null) {
-            return null;
-        }
-        if ($part === 0 && $product->kind === ProductKind::Developer) {
-            $node->problem("{$product->label()} is a developer, not colour.", 'Put it in the developer part.');
-
-            return null;
-        }
-        if ($part === 0 && ! $product->kind->countsInRatio()) {
-            $node->problem("{$product->name} does not count in the ratio.", 'Add it on top, as an additive.');
-
-            return null;
-        }
-        // What was left of another bowl may go into any.
-        if ($part === 0 && $line !== null && $product->line !== $line->id && $product->kind !== ProductKind::Mixture) {
-            $node->problem("{$product->label()} belongs to another colour line.", "Choose a shade of {$line->name}, or change the bowl’s line.");
-
-            return null;
-        }
-        if ($part === 1 && $line !== null && ! in_array($product->id, $line->developers, true)) {
-            $node->problem("{$line->name} has no {$product->name}.", "Choose one of its developers: {$this->developersOf($line)}.");
-
-            return null;
-        }
-
-        return $product;
-    }
-
-    /** @return ?list<Additive> */
-    private function additives(JsonNode $node): ?array
+    /** @return list<array{product: string, dose: Dose|Amount}> */
+    private function additives(JsonNode $node): array
     {
         $additives = [];
-        $sound = true;
         foreach ($node->items(self::MOST_INGREDIENTS) as $entry) {
-            $product = $this->product($entry->at('product'));
-            $dose = $entry->at('dose')->through(fn (string $text): Dose => Dose::parse($text, $this->shelf->readingFor($product)));
-            if ($product === null || ! $dose instanceof Dose) {
-                $sound = false;
-
-                continue;
-            }
-            $additives[] = new Additive($product->id, $product->label(), $dose);
+            $reading = $this->shelf->readingFor($this->shelf->product($entry->at('product')->text()));
+            $dose = $entry->at('dose')->through(static fn (string $text): Dose|Amount => self::dose($text, $reading));
+            $additives[] = ['product' => $entry->at('product')->text(), 'dose' => $dose ?? Amount::unknown()];
         }
 
-        return $sound ? $additives : null;
+        return $additives;
     }
 
-    private function product(JsonNode $node): ?Product
+    private static function dose(string $text, MassReading $reading): Dose|Amount
     {
-        $id = $node->text();
-        $product = $this->shelf->product($id);
-        if ($product === null) {
-            $node->problem($id === '' ? 'No product is chosen.' : 'This shade or product is not on the shelf.', 'Choose one from the shelf.');
-
-            return null;
+        $plain = mb_strtolower(trim($text));
+        $isDose = $plain === '' || preg_match('/%\s*$|\bg\s*(?:\/|per)\s*g/u', $plain) === 1;
+        if ($isDose) {
+            return Dose::parse($text, $reading);
         }
-        if (isset($this->seen[$id])) {
-            $node->problem("{$product->label()} is in this bowl twice.", 'Add its shares together and keep one.');
+        $amount = Amount::parse($text, $reading);
 
-            return null;
-        }
-        $this->seen[$id] = true;
-
-        return $product;
+        return $amount->isKnown() ? Dose::perBowl($amount->least) : $amount;
     }
 
+    /** @return list<Extra> */
+    private function extras(JsonNode $node): array
+    {
+        $extras = [];
+        foreach ($node->items(self::MOST_INGREDIENTS) as $entry) {
+            $product = $this->shelf->product($entry->at('product')->text());
+            $reading = $this->shelf->readingFor($product);
+            $amount = $entry->at('grams')->through(static fn (string $text): Amount => Amount::parse($text, $reading));
+            $counts = ExtraCounts::tryFrom($entry->at('counts')->text());
+            if ($counts === null) {
+                $entry->at('counts')->problem('It is not clear how this counts.', 'Write inside or on-top.');
+            }
+            if ($product === null) {
+                $entry->at('product')->problem('This product is not in the document.', 'List it under its line.');
+            } elseif ($amount instanceof Amount) {
+                $extras[] = new Extra($product, $amount, $counts ?? ExtraCounts::NotSaid);
+            }
+        }
+
+        return $extras;
+    }
+
+    /** @return list<BowlUse> */
+    private function uses(JsonNode $node): array
+    {
+        $uses = [];
+        foreach ($node->items(20) as $use) {
+            $grams = $use->at('grams')->through($this->shelf->readingFor(null)->read(...));
+            if ($grams instanceof Grams) {
+                $uses[] = new BowlUse($use->at('job')->text(80), $grams);
+            }
+        }
+
+        return $uses;
+    }
+
+    /** Null where nobody said how much: a proportion. */
     private function amount(JsonNode $node): ?BowlAmount
     {
+        if (! $node->isGiven() || (! $node->at('of')->isGiven() && ! $node->at('grams')->isGiven())) {
+            return null;
+        }
         $kind = AmountKind::tryFrom($node->at('of')->text());
-        if ($kind === null || $kind === AmountKind::Stock) {
+        if ($kind === null) {
             $node->at('of')->problem('It is not said what the amount is of.', 'Give the total, the colour, the developer, one product, or let the shares say it.');
 
             return null;
@@ -276,20 +206,14 @@ final class ReadBowl
         if ($kind === AmountKind::Shares) {
             return BowlAmount::shares();
         }
+        $said = mb_strtolower($node->at('grams')->text());
+        if ($said === '' || in_array($said, self::NOT_KNOWN, true)) {
+            return null;
+        }
         $ingredient = $node->at('ingredient')->text();
-        $product = $kind === AmountKind::Ingredient ? $this->shelf->product($ingredient) : null;
-        $grams = $node->at('grams')->through(fn (string $text): Grams => $this->shelf->readingFor($product)->read($text));
+        $reading = $this->shelf->readingFor($kind === AmountKind::Ingredient ? $this->shelf->product($ingredient) : null);
+        $amount = $node->at('grams')->through(static fn (string $text): Amount => Amount::parse($text, $reading));
 
-        return ! $grams instanceof Grams ? null : match ($kind) {
-            AmountKind::Total => BowlAmount::total($grams),
-            AmountKind::Colour => BowlAmount::colour($grams),
-            AmountKind::Developer => BowlAmount::developer($grams),
-            AmountKind::Ingredient => BowlAmount::ingredient($ingredient, $grams),
-        };
-    }
-
-    private function developersOf(Line $line): string
-    {
-        return implode(', ', array_map(static fn (Product $product): string => $product->strength?->show() ?? $product->name, $this->shelf->developersOf($line)));
+        return $amount instanceof Amount ? BowlAmount::of($kind, $amount, $ingredient) : null;
     }
 }

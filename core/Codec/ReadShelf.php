@@ -193,7 +193,7 @@ final class ReadShelf
             }
             try {
                 $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, 'The version') ?? 1, $ingredients);
-                $blend->spread(Share::rest());
+                $blend->shares();
                 $blends[] = $blend;
             } catch (CoreException $refusal) {
                 $item->at('ingredients')->problem($refusal->getMessage(), $refusal->mend());

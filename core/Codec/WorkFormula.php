@@ -5,21 +5,24 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Formula\BowlSheet;
+use Core\Formula\BowlUse;
 use Core\Formula\ExplainBowl;
-use Core\Formula\WorkedBowl;
-use Core\Formula\WorkedIngredient;
-use Core\Formula\WorkedPart;
-use Core\Judgement\BowlWarnings;
+use Core\Formula\Extra;
+use Core\Formula\KnownBowl;
+use Core\Formula\KnownLine;
+use Core\Formula\KnownPart;
+use Core\Formula\Leftover;
 use Core\Judgement\Caution;
+use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
+use Core\Units\Bounds;
 use Core\Units\Fraction;
-use Core\Units\ScaleStep;
-use Core\Units\Strength;
 use stdClass;
 
 /**
@@ -29,11 +32,6 @@ use stdClass;
 final class WorkFormula
 {
     public const VERSION = 1;
-
-    public const MOST_BOWLS = 5000;
-
-    /** @var array<string, WorkedBowl> by letter, for bottles that come later */
-    private array $byLetter = [];
 
     /** @var array<string, Product> what is left of the bowls so far, by product id */
     private array $leftovers = [];
@@ -63,7 +61,7 @@ final class WorkFormula
         $rules = self::rules($root->at('rules'));
         $working = new self(ReadShelf::from($root, $rules), $rules);
         $worked = [];
-        foreach ($root->at('bowls')->items(self::MOST_BOWLS) as $bowl) {
+        foreach ($root->at('bowls')->items(PHP_INT_MAX) as $bowl) {
             $worked[] = $working->bowl($bowl);
         }
         $problems->throwIfAny();
@@ -108,16 +106,11 @@ final class WorkFormula
     /** @return array<string, mixed> */
     private function bowl(JsonNode $node): array
     {
-        if ($node->at('bottle')->isGiven()) {
-            return LiveBottle::read($node, $this->shelf)?->worked($node, $this->byLetter, $this->shelf, $this->rules) ?? [];
-        }
         try {
-            $shelf = $this->shelf->withMixtures(...$this->leftoversIn($node));
-            $sheet = ReadBowl::from($node->value(), $shelf, $node->pointer());
-            if ($sheet->open !== null) {
-                return $sheet->open->worked($this->rules);
-            }
-            $worked = $sheet->work($this->rules->step);
+            $json = $node->at('bottle')->isGiven() ? $this->bottle($node) : $node->value();
+            $shelf = $this->shelf->withMixtures(...$this->leftoversIn($json, $node));
+            $sheet = ReadBowl::from($json, $shelf, $node->pointer(), letters: 4);
+            $known = $sheet->known($this->rules->step);
         } catch (UnreadableDocument $refusal) {
             foreach ($refusal->problems() as $problem) {
                 $node->report($problem);
@@ -129,42 +122,84 @@ final class WorkFormula
 
             return [];
         }
-        $this->byLetter[$sheet->letter] = $worked;
-        $extras = $sheet->extras;
-        $judged = JudgeBowl::of($worked, $shelf->pigments(), $this->rules, $extras->weighed());
-        $left = Leftover::of($sheet->letter, $sheet, $worked, $judged);
+        $judged = JudgeBowl::of($known, $this->rules);
+        $this->take($known);
+        $left = Leftover::of($sheet->letter, $sheet, $known, $judged?->asPigment());
         $this->leftovers[$left->id] = $left;
         $line = $this->shelf->line($sheet->line);
-        $warnings = [...($line === null ? [] : BowlWarnings::of($sheet, $worked, $line)), ...$extras->warnings($worked)];
 
         return [
-            'kind' => 'exact',
-            'total' => $worked->total()->show($worked->step),
-            'mixture' => $worked->mixture->show($worked->step),
-            'ratio' => $worked->ratio->show(),
-            'parts' => array_map(fn (WorkedPart $part): array => [
+            'kind' => $known->worked === null ? 'open' : 'exact',
+            'total' => $known->total->show(),
+            ...($known->worked === null ? [] : ['mixture' => $known->worked->mixture->show($known->worked->step)]),
+            'ratio' => $known->ratio,
+            'parts' => array_map(fn (KnownPart $part): array => [
                 'name' => $part->name,
-                'grams' => $part->total->show($worked->step),
-                'ingredients' => array_map(fn (WorkedIngredient $each): array => $this->ingredient($each, $worked->step), $part->ingredients),
-            ], $worked->parts),
-            'additives' => array_map(fn (WorkedIngredient $each): array => $this->ingredient($each, $worked->step), $worked->additives),
-            'strength' => self::strength($worked->developerStrength()),
-            'strengthOnHead' => self::strength($worked->strengthOnHead()),
+                'grams' => $part->mass->show(),
+                'ingredients' => array_map($this->line(...), array_values(array_filter($part->lines, static fn (KnownLine $each): bool => ! $each->isExtra()))),
+            ], $known->parts),
+            'additives' => array_map($this->line(...), array_values(array_filter($known->beside, static fn (KnownLine $each): bool => ! $each->isExtra()))),
+            ...$this->extras($sheet, $known),
+            'strength' => self::strength($known->developer),
+            'strengthOnHead' => self::strength($known->onHead),
             ...self::judged($judged),
             'place' => $sheet->placement()->words(),
-            'substitutions' => $this->substitutions($node),
-            'uses' => $this->uses($node, $worked),
-            ...$extras->worked($worked),
-            'warnings' => array_map(static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $warnings),
-            'why' => ($sheet->bowl === null ? [] : ExplainBowl::why($sheet->bowl, $worked)) + ($judged === null ? [] : ['level' => $judged->why]),
+            'substitutions' => $this->substitutions($sheet),
+            'uses' => $this->uses($sheet, $known),
+            'warnings' => array_map(
+                static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend],
+                $line === null ? [] : Cautions::ofBowl($sheet, $known, $line),
+            ),
+            'why' => ($sheet->bowl === null || $known->worked === null ? [] : ExplainBowl::why($sheet->bowl, $known->worked)) + ($judged === null ? [] : ['level' => $judged->why]),
         ];
     }
 
-    /** @return list<Product> what is left of earlier bowls, where this one names it */
-    private function leftoversIn(JsonNode $node): array
+    /**
+     * The shorter way to say that what is left of a bowl is used again with something added.
+     *
+     * @return array<string, mixed> the same as an ordinary bowl
+     */
+    private function bottle(JsonNode $node): array
+    {
+        $bottle = $node->at('bottle');
+        $of = Leftover::PREFIX.mb_strtoupper($bottle->at('of')->text());
+        $from = $this->leftovers[$of] ?? null;
+        if ($from === null) {
+            $bottle->at('of')->problem("There is no worked bowl {$bottle->at('of')->text()} before this one.", 'Name the bowl that was left over; it must stand earlier.');
+        }
+        $ingredients = [['product' => $of, 'share' => $bottle->at('left')->text()]];
+        foreach ($bottle->at('add')->items(ReadBowl::MOST_INGREDIENTS) as $entry) {
+            $ingredients[] = ['product' => $entry->at('product')->text(), 'share' => $entry->at('grams')->text()];
+        }
+        $json = ['line' => $from->line ?? '', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => $ingredients]]];
+        foreach ($node->members() as $member => $each) {
+            $json[(string) $member] ??= $each->value();
+        }
+
+        return $json;
+    }
+
+    /** What a bowl takes of an earlier one is there no more for a later one. */
+    private function take(KnownBowl $known): void
+    {
+        foreach ($known->lines() as $line) {
+            $left = $this->leftovers[$line->product()] ?? null;
+            $taken = $line->mass->grams();
+            if ($left !== null && $taken !== null) {
+                $this->leftovers[$left->id] = $left->holding($left->holds?->lessAtMost($taken));
+            }
+        }
+    }
+
+    /**
+     * @param  mixed  $json  of one bowl
+     * @return list<Product> what is left of earlier bowls, where this one names it
+     */
+    private function leftoversIn(mixed $json, JsonNode $node): array
     {
         $found = [];
-        foreach ($node->at('parts')->items(4) as $part) {
+        $bowl = new JsonNode($json, $node->pointer(), new ProblemList);
+        foreach ($bowl->at('parts')->items(4) as $part) {
             foreach ($part->at('ingredients')->items(ReadBowl::MOST_INGREDIENTS) as $entry) {
                 $id = $entry->at('product')->value();
                 if (is_string($id) && isset($this->leftovers[$id])) {
@@ -176,28 +211,33 @@ final class WorkFormula
         return $found;
     }
 
-    /** @return list<array<string, string>> */
-    private function uses(JsonNode $node, WorkedBowl $worked): array
+    /** @return array<string, mixed> */
+    private function extras(BowlSheet $sheet, KnownBowl $known): array
     {
-        $uses = [];
-        foreach ($node->at('uses')->items(20) as $use) {
-            $grams = $this->shelf->readingFor(null)->read($use->at('grams')->text());
-            $uses[] = ['job' => $use->at('job')->text(), 'grams' => $grams->show($worked->step), 'percent' => Fraction::of($grams->centigrams * 100, $worked->total()->centigrams)->decimal(1).' %'];
-        }
+        return $sheet->extras === [] ? [] : ['extras' => array_map(static fn (Extra $each): array => [
+            'product' => $each->product->id, 'label' => $each->product->label(), 'grams' => $each->amount->isKnown() ? $each->amount->least->show($known->total->step) : $each->amount->show(),
+            'counts' => $each->counts->value === '' ? 'not said' : $each->counts->value,
+        ], $sheet->extras)];
+    }
 
-        return $uses;
+    /** @return list<array<string, string>> */
+    private function uses(BowlSheet $sheet, KnownBowl $known): array
+    {
+        $total = $known->total->grams();
+
+        return array_map(static fn (BowlUse $use): array => [
+            'job' => $use->job, 'grams' => $use->grams->show($known->total->step),
+            'percent' => $total === null || $total->isZero() ? '' : Fraction::of($use->grams->centigrams * 100, $total->centigrams)->decimal(1).' %',
+        ], $sheet->uses);
     }
 
     /** @return list<array<string, string>> what was meant, what was used instead, and why */
-    private function substitutions(JsonNode $node): array
+    private function substitutions(BowlSheet $sheet): array
     {
         $found = [];
-        foreach ($node->at('parts')->items(4) as $part) {
-            foreach ($part->at('ingredients')->items(ReadBowl::MOST_INGREDIENTS) as $entry) {
-                if ($entry->at('wanted')->isGiven()) {
-                    $used = $entry->at('product')->text() ?: $entry->at('blend')->text();
-                    $found[] = ['wanted' => $entry->at('wanted')->text(), 'used' => $used, 'why' => $entry->at('why')->text()];
-                }
+        foreach (array_merge(...$sheet->entries) as $entry) {
+            if ($entry->wanted !== '') {
+                $found[] = ['wanted' => $entry->wanted, 'used' => $entry->product === '' ? $entry->blend : $entry->product, 'why' => $entry->why];
             }
         }
 
@@ -205,20 +245,21 @@ final class WorkFormula
     }
 
     /** @return array<string, ?string> */
-    private function ingredient(WorkedIngredient $each, ScaleStep $step): array
+    private function line(KnownLine $each): array
     {
         return [
             'product' => $each->key,
             'label' => $each->label,
-            'grams' => $each->grams->show($step),
-            'percent' => $each->share->isZero() ? null : $each->share->times(Fraction::of(100))->decimal(2).' %',
+            'grams' => $each->isOpen || ! $each->mass->isSaid() ? ($each->mass->grams() === null ? $each->said : $each->mass->show()) : $each->mass->show(),
+            'percent' => $each->share === null || ($each->share->least->isZero() && $each->share->most?->equals(Fraction::one()) === true)
+                ? null : $each->share->times(Fraction::of(100))->show(2).' %',
         ];
     }
 
     /** @return ?array{vol: string, percent: string} */
-    private static function strength(?Strength $strength): ?array
+    private static function strength(?Bounds $volume): ?array
     {
-        return $strength === null ? null : ['vol' => $strength->volume->decimal(2), 'percent' => $strength->percent()->decimal(2)];
+        return $volume === null ? null : ['vol' => $volume->show(2), 'percent' => $volume->times(Fraction::of(3, 10))->show(2)];
     }
 
     /** @return array<string, mixed> */
@@ -230,7 +271,7 @@ final class WorkFormula
 
         return [
             'level' => $judged->level?->show(2),
-            'tone' => array_map(static fn (Fraction $share): string => $share->times(Fraction::of(100))->decimal(1).' %', $judged->tone->shares()),
+            'tone' => array_map(static fn (Bounds $share): string => $share->times(Fraction::of(100))->show(1).' %', $judged->families),
             'pigmentShare' => $judged->pigmentShare->show(2),
         ];
     }

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Formula;
 
-use Core\Shelf\Ingredient;
-
 /** Which one quantity a bowl is given by; the rest follows. */
 enum AmountKind: string
 {
@@ -15,6 +13,4 @@ enum AmountKind: string
     case Ingredient = 'ingredient';
     /** The fixed grams among the colour shares say it. */
     case Shares = 'shares';
-    /** As much as the stock of its products allows. */
-    case Stock = 'stock';
 }

@@ -14,7 +14,9 @@ final class ExplainBowl
         $colour = $worked->parts[0];
         foreach (array_slice($worked->parts, 1) as $index => $part) {
             $times = $bowl->ratio->timesColour($index + 1)->decimal(3);
-            $why[$part->name] = ["{$colour->total->show($worked->step)} of colour × {$times} is {$part->total->show($worked->step)}, at the scale’s step of {$worked->step->show()}."];
+            $why[$part->name] = [$worked->ratioHolds
+                ? "{$colour->total->show($worked->step)} of colour × {$times} is {$part->total->show($worked->step)}, at the scale’s step of {$worked->step->show()}."
+                : "The grams as they are make {$part->total->show($worked->step)}: {$worked->showRatio()} with the colour."];
         }
         $why['shares'] = array_map(static fn (WorkedPart $part): string => ucfirst($part->name).': '.implode(', ', array_map(
             static fn (WorkedIngredient $each): string => "{$each->label} {$each->grams->show($worked->step)}",
@@ -22,8 +24,8 @@ final class ExplainBowl
         ))." make {$part->total->show($worked->step)} exactly.", $worked->parts);
         $strength = $worked->developerStrength();
         $onHead = $worked->strengthOnHead();
-        if ($strength !== null && $onHead !== null) {
-            $developer = $worked->parts[1];
+        $developer = $worked->developer();
+        if ($strength !== null && $onHead !== null && $developer !== null) {
             $poured = implode(' and ', array_map(static fn (WorkedIngredient $each): string => "{$each->grams->show($worked->step)} of ".($each->strength?->showVolume() ?? $each->label), $developer->ingredients));
             $why['strength'] = [
                 "Mixed: {$poured}, the mean by weight, is {$strength->show()}.",
@@ -40,12 +42,11 @@ final class ExplainBowl
         $colour = $worked->parts[0]->total->show($worked->step);
         $given = $bowl->amount->grams->text();
         $lines = [match ($bowl->amount->kind) {
-            AmountKind::Total => "{$given} in all was asked for; at {$worked->ratio->show()} the colour is {$colour}.",
+            AmountKind::Total => "{$given} in all was asked for; at {$bowl->ratio->show()} the colour is {$colour}.",
             AmountKind::Colour => "{$given} of colour was given.",
-            AmountKind::Developer => "{$given} of developer was given; at {$worked->ratio->show()} the colour is {$colour}.",
+            AmountKind::Developer => "{$given} of developer was given; at {$bowl->ratio->show()} the colour is {$colour}.",
             AmountKind::Ingredient => "{$given} of one product was given; by its share the colour is {$colour}.",
             AmountKind::Shares => "The products’ own grams make {$colour} of colour.",
-            AmountKind::Stock => "The scarcest product allows {$colour} of colour.",
         }];
         if ($worked->differsFromAsked()) {
             $lines[] = "The scale’s step of {$worked->step->show()} makes it {$worked->mixture->show($worked->step)}.";

@@ -28,15 +28,9 @@ final readonly class Part
         $this->shares = ShareList::of(array_map(static fn (Ingredient $ingredient): Share => $ingredient->share, $ingredients));
     }
 
-    /** Where the ingredient stands in the list; null when it is not in this part. */
-    public function indexOf(string $key): ?int
+    /** @return list<int> where the product stands in the list: more than once where a blend holds it too */
+    public function indexesOf(string $key): array
     {
-        foreach ($this->ingredients as $index => $ingredient) {
-            if ($ingredient->key === $key) {
-                return $index;
-            }
-        }
-
-        return null;
+        return array_keys(array_filter($this->ingredients, static fn (Ingredient $each): bool => $each->key === $key));
     }
 }

@@ -54,13 +54,23 @@ final class UnworkableBowl extends Refusal
         return new self("The bowl comes to {$total->text()}, more than any bowl holds ({$limit->text()}).", 'Check the amount and its unit.');
     }
 
+    public static function sharesNotKnown(): self
+    {
+        return new self('How this part of the bowl is made up is not known.', 'Weigh it, or write its shares; then it can be changed.');
+    }
+
+    public static function moreThanIsLeft(string $name, string $wanted, Grams $there): self
+    {
+        return new self("{$wanted} of “{$name}” is more than there is of it ({$there->text()}).", 'Take less of it, or mix fresh.');
+    }
+
+    public static function contradiction(): self
+    {
+        return new self('The amounts of this bowl contradict each other.', 'Check its grams against its ratio and its total; leave out what is not sure.');
+    }
+
     public static function amountNotKnown(): self
     {
         return new self('An amount in this bowl is not known.', 'Pour it freely and let the scale say it, or write its grams.');
-    }
-
-    public static function noStock(): self
-    {
-        return new self('The bowl is to be as large as the stock allows, but no stock is known for its products.', 'Enter the stock, or give the bowl in grams.');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Formula;
 
+use Core\Shelf\Pigment;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Strength;
@@ -11,13 +12,33 @@ use Core\Units\Strength;
 /** One product of a worked bowl, in grams at the scale's step. */
 final readonly class WorkedIngredient
 {
-    /** @param  Fraction  $share of its part, 0 to 1, after rounding; zero for additives */
+    /**
+     * @param  string  $key  product id; of an extra, with its prefix
+     * @param  Fraction  $share  of its part, 0 to 1, after rounding; zero for what is in no part
+     */
     public function __construct(
         public string $key,
         public string $label,
         public Grams $grams,
         public Fraction $share,
         public ?Strength $strength = null,
+        public ?Pigment $pigment = null,
     ) {
+    }
+
+    /** The product's id, also of an extra. */
+    public function product(): string
+    {
+        return str_starts_with($this->key, Extra::PREFIX) ? substr($this->key, strlen(Extra::PREFIX)) : $this->key;
+    }
+
+    public function isExtra(): bool
+    {
+        return str_starts_with($this->key, Extra::PREFIX);
+    }
+
+    public function withShare(Fraction $share): self
+    {
+        return new self($this->key, $this->label, $this->grams, $share, $this->strength, $this->pigment);
     }
 }

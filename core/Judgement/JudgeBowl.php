@@ -4,29 +4,50 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Formula\BoundLine;
+use Core\Formula\BowlBounds;
+use Core\Formula\KnownBowl;
 use Core\Formula\WorkedBowl;
 use Core\Practice\HouseRules;
 use Core\Shelf\Pigment;
 
-/** What a worked bowl's colour part behaves as. */
+/** What a bowl's colour behaves as, known to the gram or not. */
 final class JudgeBowl
 {
-    /**
-     * @param  array<string, ?Pigment>  $pigments  by ingredient key; null or missing where nobody has said
-     * @param  list<Weighed>  $more  of colour that went in beside the parts
-     * @return ?MixJudgement null unless everything in the colour part has a known pigment: half a mix is no mix
-     */
-    public static function of(WorkedBowl $bowl, array $pigments, HouseRules $rules, array $more = []): ?MixJudgement
+    /** @return ?MixJudgement null unless everything in the colour part has a known pigment: half a mix is no mix */
+    public static function of(KnownBowl $bowl, HouseRules $rules): ?MixJudgement
     {
-        $weighed = $more;
-        foreach ($bowl->parts[0]->ingredients as $ingredient) {
-            $pigment = $pigments[$ingredient->key] ?? null;
-            if ($pigment === null) {
+        return match (true) {
+            $bowl->worked !== null => self::worked($bowl->worked, $rules),
+            $bowl->bounds !== null => self::bounded($bowl->bounds, $rules),
+            default => null,
+        };
+    }
+
+    public static function worked(WorkedBowl $bowl, HouseRules $rules): ?MixJudgement
+    {
+        $weighed = [];
+        foreach ($bowl->colouring() as $ingredient) {
+            if ($ingredient->pigment === null) {
                 return null;
             }
-            $weighed[] = Weighed::known($ingredient->label, $pigment, $ingredient->grams->exactly());
+            $weighed[] = new Weighed($ingredient->label, $ingredient->pigment, $ingredient->grams->exactly());
         }
 
         return MixJudgement::of($weighed, $rules);
+    }
+
+    private static function bounded(BowlBounds $bounds, HouseRules $rules): ?MixJudgement
+    {
+        $colouring = array_filter($bounds->lines, static fn (BoundLine $line): bool => $line->isColour);
+        $pigments = [];
+        foreach ($colouring as $at => $line) {
+            if ($line->pigment === null) {
+                return null;
+            }
+            $pigments[$at] = $line->pigment;
+        }
+
+        return $pigments === [] ? null : MixJudgement::between($bounds, $pigments, $rules);
     }
 }

@@ -4,35 +4,40 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Closure;
+use Core\Formula\BoundLine;
+use Core\Formula\BowlBounds;
 use Core\Practice\HouseRules;
 use Core\Practice\LevelSchool;
 use Core\Shelf\Pigment;
+use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Bounds;
 use Core\Units\Fraction;
 
 /**
- * What the colour part of a bowl behaves as: its level, tone and pigment share, and why.
+ * What the colour part of a bowl behaves as: its level, tone and pigment share.
  *
- * Level: the mean of the levels by weight over what carries a level (common practice, no source), or
- * weighted by dye as a house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves
- * the level alone. Unknown amounts give bounds, never a guess.
+ * Level: the mean of the levels by weight over what carries a level (common practice, no source), or weighted by dye as a
+ * house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves the level alone. Where amounts are not
+ * known, each of these lies between bounds, and never in a guessed middle.
  */
 final readonly class MixJudgement
 {
     /**
      * @param  ?Bounds  $level  null when nothing carries a level
-     * @param  ToneMix  $tone  of the known amounts, or of the middle where they are not known
+     * @param  ?ToneMix  $tone  null where the amounts leave it open
+     * @param  array<string, Bounds>  $families  of the tone: share of each, 0 to 1
      * @param  Bounds  $pigmentShare  0 (only clear) to 2 (only doubled shades)
-     * @param  Fraction  $naturalShare  share of the colour part that is natural, 0 to 1
+     * @param  Bounds  $naturalShare  share of the colour part that is natural, 0 to 1
      * @param  list<string>  $why  two or three plain lines with the numbers
      */
     private function __construct(
         public ?Bounds $level,
-        public ToneMix $tone,
-        public bool $toneIsExact,
+        public ?ToneMix $tone,
+        public array $families,
         public Bounds $pigmentShare,
-        public Fraction $naturalShare,
+        public Bounds $naturalShare,
         public array $why,
     ) {
     }
@@ -40,103 +45,188 @@ final readonly class MixJudgement
     /** @param  list<Weighed>  $parts */
     public static function of(array $parts, HouseRules $rules): self
     {
-        $exact = array_reduce($parts, static fn (bool $all, Weighed $part): bool => $all && $part->isKnown(), true);
-        $level = self::level($parts, $rules->levelSchool);
-        $middle = static fn (Weighed $part): Fraction => $part->least->plus($part->most)->dividedBy(Fraction::of(2));
-        $tone = ToneMix::mean(array_map(static fn (Weighed $part): array => [$part->pigment->tone, $middle($part)->times($part->pigment->intensity)], $parts));
-        $share = self::mean($parts, static fn (Weighed $part): Fraction => $part->pigment->intensity, static fn (): Fraction => Fraction::one());
-        $natural = self::mean($parts, static fn (Weighed $part): Fraction => $part->pigment->tone->share(\Core\Tone\ToneFamily::Natural), static fn (): Fraction => Fraction::one());
+        $mean = static function (array $values, array $weights) use ($parts): ?Bounds {
+            /**
+             * @var array<int, Fraction> $values
+             * @var array<int, Fraction> $weights
+             */
+            $sum = $mass = Fraction::zero();
+            foreach ($parts as $at => $part) {
+                $sum = isset($values[$at]) ? $sum->plus($values[$at]->times($part->centigrams)) : $sum;
+                $mass = isset($weights[$at]) ? $mass->plus($weights[$at]->times($part->centigrams)) : $mass;
+            }
+
+            return $mass->isZero() ? null : Bounds::exactly($sum->dividedBy($mass));
+        };
+        $named = array_map(static fn (Weighed $part): string => "{$part->centigrams->dividedBy(Fraction::of(100))->decimal(1)} g of {$part->label}", $parts);
+
+        return self::judged(array_map(static fn (Weighed $part): Pigment => $part->pigment, $parts), $named, $mean, $rules->levelSchool);
+    }
+
+    /**
+     * Of a bowl that is not all known.
+     *
+     * @param  array<int, Pigment>  $pigments  of everything that colours, by its line of the bounds
+     */
+    public static function between(BowlBounds $bounds, array $pigments, HouseRules $rules): self
+    {
+        $named = array_map(static fn (BoundLine $line): string => $line->label, array_intersect_key($bounds->lines, $pigments));
+        $mean = static function (array $values, array $weights) use ($bounds): ?Bounds {
+            /**
+             * @var array<int, Fraction> $values
+             * @var array<int, Fraction> $weights
+             */
+            return $bounds->mean($values, $weights, $values);
+        };
+
+        return self::judged($pigments, $named, $mean, $rules->levelSchool);
+    }
+
+    /**
+     * @param  array<int, Pigment>  $pigments
+     * @param  array<int, string>  $named
+     * @param  Closure(array<int, Fraction>, array<int, Fraction>): ?Bounds  $mean  of what each brings a gram over what each weighs a gram
+     */
+    private static function judged(array $pigments, array $named, Closure $mean, LevelSchool $school): self
+    {
+        $carrying = array_filter($pigments, static fn (Pigment $pigment): bool => $pigment->level !== null);
+        $weights = array_map(static fn (Pigment $pigment): Fraction => self::weight($pigment, $school), $carrying);
+        $level = $carrying === [] ? null : $mean(self::times($weights, array_map(static fn (Pigment $pigment): Fraction => $pigment->level ?? Fraction::zero(), $carrying)), $weights);
+        // Of what was left of a bowl only the colour in it counts.
+        $whole = array_map(static fn (Pigment $pigment): Fraction => $pigment->bulk, $pigments);
+        $intensity = array_map(static fn (Pigment $pigment): Fraction => $pigment->intensity->times($pigment->bulk), $pigments);
+        $natural = array_map(static fn (Pigment $pigment): Fraction => $pigment->tone->share(ToneFamily::Natural)->times($pigment->bulk), $pigments);
+        $families = self::families($pigments, $intensity, $mean);
+        $tone = self::tone($families);
+        $share = $mean($intensity, $whole);
 
         return new self(
             $level,
             $tone,
-            $exact,
+            $families,
             $share ?? Bounds::exactly(Fraction::zero()),
-            $natural?->middle() ?? Fraction::zero(),
-            self::why($parts, $level, $tone, $share, $exact, $rules->levelSchool),
+            $mean($natural, $whole) ?? Bounds::exactly(Fraction::zero()),
+            self::why(array_intersect_key($named, $carrying), $level, $tone, $families, $share, $school),
         );
     }
 
-    /** @param  list<Weighed>  $parts */
-    private static function level(array $parts, LevelSchool $school): ?Bounds
-    {
-        $carrying = array_values(array_filter($parts, static fn (Weighed $part): bool => $part->pigment->level !== null));
-        $levelOf = static fn (Weighed $part): Fraction => $part->pigment->level ?? Fraction::zero();
-
-        return self::mean($carrying, $levelOf, $school === LevelSchool::Linear ? static fn (): Fraction => Fraction::one() : self::dye(...));
-    }
-
     /**
-     * How much dye a gram carries falls evenly with the level (our own model), kept exact:
-     * 12 − level, so that a 4 weighs twice what an 8 does.
-     */
-    private static function dye(Weighed $part): Fraction
-    {
-        $room = Fraction::of(12)->minus($part->pigment->level ?? Fraction::zero());
-
-        return ($room->compare(Fraction::one()) < 0 ? Fraction::one() : $room)->times($part->pigment->intensity);
-    }
-
-    /**
-     * The weighted mean of a value, exact where the amounts are known; otherwise its least and most over
-     * every amount that is possible. An extreme lies where everything beyond some value takes its most and
-     * the rest its least, so trying every such border finds it.
+     * What carries no tone takes no part in it.
      *
-     * @param  list<Weighed>  $parts
-     * @param  callable(Weighed): Fraction  $value
-     * @param  callable(Weighed): Fraction  $factor  of the weight
+     * @param  array<int, Pigment>  $pigments
+     * @param  array<int, Fraction>  $intensity
+     * @param  Closure(array<int, Fraction>, array<int, Fraction>): ?Bounds  $mean
+     * @return array<string, Bounds>
      */
-    private static function mean(array $parts, callable $value, callable $factor): ?Bounds
+    private static function families(array $pigments, array $intensity, Closure $mean): array
     {
-        usort($parts, static fn (Weighed $a, Weighed $b): int => $value($a)->compare($value($b)));
-        $least = $most = null;
-        for ($border = 0; $border <= count($parts); $border++) {
-            foreach ([true, false] as $lowTakesMost) {
-                $sum = $mass = Fraction::zero();
-                foreach ($parts as $index => $part) {
-                    $amount = ($index < $border) === $lowTakesMost ? $part->most : $part->least;
-                    $weight = $amount->times($factor($part));
-                    $sum = $sum->plus($weight->times($value($part)));
-                    $mass = $mass->plus($weight);
-                }
-                if ($mass->isZero()) {
-                    continue;
-                }
-                $mean = $sum->dividedBy($mass);
-                $least = $least === null || $mean->compare($least) < 0 ? $mean : $least;
-                $most = $most === null || $mean->compare($most) > 0 ? $mean : $most;
+        $toned = array_intersect_key($intensity, array_filter($pigments, static fn (Pigment $pigment): bool => ! $pigment->tone->isNone()));
+        $found = [];
+        foreach (ToneFamily::cases() as $family) {
+            $shares = array_map(static fn (Pigment $pigment): Fraction => $pigment->tone->share($family), array_intersect_key($pigments, $toned));
+            if (array_filter($shares, static fn (Fraction $each): bool => ! $each->isZero()) === []) {
+                continue;
+            }
+            $bounds = $mean(self::times($toned, $shares), $toned);
+            if ($bounds !== null && ! ($bounds->most?->isZero() ?? false)) {
+                $found[$family->value] = $bounds;
             }
         }
 
-        return $least === null || $most === null ? null : new Bounds($least, $most);
+        return $found;
+    }
+
+    /** @param  array<string, Bounds>  $families */
+    private static function tone(array $families): ?ToneMix
+    {
+        $weighted = [];
+        foreach ($families as $family => $bounds) {
+            $value = $bounds->value();
+            if ($value === null) {
+                return null;
+            }
+            $weighted[] = [ToneMix::only(ToneFamily::from($family)), $value];
+        }
+
+        return ToneMix::mean($weighted);
     }
 
     /**
-     * @param  list<Weighed>  $parts
+     * How much dye a gram carries falls evenly with the level (our own model), kept exact: 12 − level, so that a 4 weighs
+     * twice what an 8 does.
+     */
+    private static function weight(Pigment $pigment, LevelSchool $school): Fraction
+    {
+        if ($school === LevelSchool::Linear) {
+            return $pigment->bulk;
+        }
+        $room = Fraction::of(12)->minus($pigment->level ?? Fraction::zero());
+
+        return ($room->compare(Fraction::one()) < 0 ? Fraction::one() : $room)->times($pigment->intensity)->times($pigment->bulk);
+    }
+
+    /**
+     * @param  array<int, Fraction>  $one
+     * @param  array<int, Fraction>  $other
+     * @return array<int, Fraction>
+     */
+    private static function times(array $one, array $other): array
+    {
+        $found = [];
+        foreach ($one as $at => $each) {
+            $found[$at] = $each->times($other[$at]);
+        }
+
+        return $found;
+    }
+
+    /** The tone in words, with bounds where it is not known: 75 % gold, 10 to 40 % copper. */
+    public function toneWords(): string
+    {
+        return self::inWords($this->tone, $this->families);
+    }
+
+    /** @param  array<string, Bounds>  $families */
+    private static function inWords(?ToneMix $tone, array $families): string
+    {
+        if ($tone !== null) {
+            return $tone->words();
+        }
+        $words = [];
+        foreach ($families as $family => $bounds) {
+            $words[] = "{$bounds->times(Fraction::of(100))->show(0)} % {$family}";
+        }
+
+        return implode(', ', $words);
+    }
+
+    /**
+     * @param  array<int, string>  $carrying
+     * @param  array<string, Bounds>  $families
      * @return list<string>
      */
-    private static function why(array $parts, ?Bounds $level, ToneMix $tone, ?Bounds $share, bool $exact, LevelSchool $school): array
+    private static function why(array $carrying, ?Bounds $level, ?ToneMix $tone, array $families, ?Bounds $share, LevelSchool $school): array
     {
-        $carrying = array_filter($parts, static fn (Weighed $part): bool => $part->pigment->level !== null);
-        $named = implode(' and ', array_map(static function (Weighed $part): string {
-            $grams = $part->isKnown() ? $part->least->dividedBy(Fraction::of(100))->decimal(1) : "{$part->least->dividedBy(Fraction::of(100))->decimal(1)} to {$part->most->dividedBy(Fraction::of(100))->decimal(1)}";
-
-            return "{$grams} g of {$part->label}";
-        }, $carrying));
         $why = [$level === null
             ? 'Nothing in it carries a level.'
-            : "Level {$level->show(1)}: the mean of {$named}, ".($school === LevelSchool::Linear ? 'by weight.' : 'weighted by dye: the darker counts more.')];
-        $why[] = $tone->isNone() ? 'It brings no tone.' : "Tone: {$tone->words()}, by weight".($exact ? '.' : '; amounts not known are taken at their middle.');
+            : "Level {$level->show(1)}: the mean of ".implode(' and ', $carrying).', '.($school === LevelSchool::Linear ? 'by weight.' : 'weighted by dye: the darker counts more.')];
+        $why[] = $families === [] ? 'It brings no tone.' : 'Tone: '.self::inWords($tone, $families).($tone === null ? ', as far as the amounts say.' : ', by weight.');
         if ($share !== null && ! ($share->isExact() && $share->least->equals(Fraction::one()))) {
-            $why[] = "Pigment share {$share->show(2)} of an ordinary shade’s".($share->most->compare(Fraction::one()) < 0 ? ': clear thins it and leaves the level alone.' : '.');
+            $thinned = $share->most !== null && $share->most->compare(Fraction::one()) < 0;
+            $why[] = "Pigment share {$share->show(2)} of an ordinary shade’s".($thinned ? ': clear thins it and leaves the level alone.' : '.');
         }
 
         return $why;
     }
 
-    /** The same, as the pigment of one product: what the bowl behaves as. */
-    public function asPigment(): Pigment
+    /** The same, as the pigment of one product: what the bowl behaves as; null where the amounts leave it open. */
+    public function asPigment(): ?Pigment
     {
-        return new Pigment($this->level?->middle(), $this->tone, $this->pigmentShare->middle());
+        $intensity = $this->pigmentShare->value();
+        if ($this->tone === null || $intensity === null || ($this->level !== null && $this->level->value() === null)) {
+            return null;
+        }
+
+        return new Pigment($this->level?->value(), $this->tone, $intensity);
     }
 }

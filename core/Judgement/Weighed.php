@@ -7,29 +7,11 @@ namespace Core\Judgement;
 use Core\Shelf\Pigment;
 use Core\Units\Fraction;
 
-/** A product's pigment and how much of it is in the colour part: known, or known only within bounds. */
+/** A product's pigment and how much of it is in the colour part. */
 final readonly class Weighed
 {
-    /**
-     * @param  Fraction  $least  centigrams, zero or more
-     * @param  Fraction  $most  centigrams, at least $least
-     */
-    private function __construct(public string $label, public Pigment $pigment, public Fraction $least, public Fraction $most)
+    /** @param  Fraction  $centigrams  zero or more */
+    public function __construct(public string $label, public Pigment $pigment, public Fraction $centigrams)
     {
-    }
-
-    public static function known(string $label, Pigment $pigment, Fraction $centigrams): self
-    {
-        return new self($label, $pigment, $centigrams, $centigrams);
-    }
-
-    public static function between(string $label, Pigment $pigment, Fraction $least, Fraction $most): self
-    {
-        return $least->compare($most) <= 0 ? new self($label, $pigment, $least, $most) : new self($label, $pigment, $most, $least);
-    }
-
-    public function isKnown(): bool
-    {
-        return $this->least->equals($this->most);
     }
 }

@@ -4,110 +4,80 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-use Core\Codec\BowlSheet;
-use Core\Codec\ReadBowl;
+use Core\CoreException;
+use Core\Formula\BowlSheet;
+use Core\Formula\RewriteBowl;
+use Core\Formula\ScaleBowl;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
-use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
-use Core\Units\Strength;
+use Core\Units\Grams;
+use Core\Units\MixRatio;
+use Core\Units\Rounding;
 
-/** Carries a change out on a bowl: the same bowl, with only that different. */
+/** Carries a change out on a bowl: the same bowl, with only that different. Every formula changes, or says why not and what mends it. */
 final readonly class ApplyChange
 {
-    private function __construct(private BowlRewrite $bowl)
+    /** Less than this share of a bowl is nothing (our own model). */
+    private const LEAST = [1, 50];
+
+    private function __construct(private RewriteBowl $bowl, private HouseRules $rules)
     {
     }
 
     /**
-     * @throws \Core\CoreException when it cannot be done on this bowl
+     * @throws CoreException when it cannot be done on this bowl
      */
     public static function to(BowlSheet $sheet, Change $change, Shelf $shelf, HouseRules $rules): BowlSheet
     {
-        $bowl = new BowlRewrite($sheet, $shelf, $rules);
-        $self = new self($bowl);
-        if ($change->kind === ChangeKind::Amount) {
-            return $self->amount($change->value);
-        }
+        $self = new self(new RewriteBowl($sheet, $shelf, $rules->step), $rules);
 
-        return ReadBowl::from(match ($change->kind) {
-            ChangeKind::Strength => $self->strength($change->value),
-            ChangeKind::Swap => $self->swap($change->from, $change->to, 'changed'),
-            ChangeKind::Minutes => ['minutes' => $self->minutes($change->value)] + $bowl->json,
-            ChangeKind::Ratio => ['ratio' => $change->value] + $bowl->json,
-            ChangeKind::Level => ShiftLevel::of($bowl, $change->value),
-            ChangeKind::Warmer => TurnTone::toward($bowl, ToneFamily::Gold),
-            ChangeKind::Cooler => TurnTone::toward($bowl, ToneFamily::Ash),
-            ChangeKind::Grey => TurnTone::forGrey($bowl, $change->value),
-            default => throw ChangeRefused::onlyWords(),
-        }, $shelf);
-    }
-
-    /**
-     * @param  string  $value  a strength, or a step up or down what the line has: 30 vol, +1, -1
-     * @return array<string, mixed>
-     */
-    private function strength(string $value): array
-    {
-        if (count($this->bowl->sheet->entries) < 2) {
-            throw ChangeRefused::noDeveloper();
-        }
-        $wanted = preg_match('/^([+-])1$/', $value, $m) === 1 ? $this->nextStrength($m[1] === '+') : Strength::parse($value);
-
-        return $this->bowl->withPart(1, $this->bowl->shelf->developersReaching($this->bowl->line(), $wanted));
-    }
-
-    /** The nearest strength of the line beyond what is in the bowl now. */
-    private function nextStrength(bool $up): Strength
-    {
-        $now = $this->bowl->sheet->work($this->bowl->rules->step)->developerStrength() ?? throw ChangeRefused::noDeveloper();
-        $next = null;
-        foreach ($this->bowl->shelf->developersOf($this->bowl->line()) as $developer) {
-            $strength = $developer->strength;
-            $beyond = $strength === null ? 0 : $strength->volume->compare($now->volume) * ($up ? 1 : -1);
-            if ($strength !== null && $beyond > 0 && ($next === null || $strength->volume->compare($next->volume) * ($up ? 1 : -1) < 0)) {
-                $next = $strength;
-            }
-        }
-
-        return $next ?? throw ChangeRefused::noStrengthBeyond($this->bowl->line()->name, $now, $up);
-    }
-
-    /** @return array<string, mixed> */
-    private function swap(string $from, string $to, string $why): array
-    {
-        $found = false;
-        $parts = [];
-        foreach ($this->bowl->sheet->entries as $part) {
-            $ingredients = [];
-            foreach ($part as $entry) {
-                $found = $found || $entry->product === $from;
-                $ingredients[] = $entry->product === $from
-                    ? ['product' => $to, 'share' => $entry->share, 'wanted' => $this->bowl->shelf->product($from)?->label() ?? $from, 'why' => $why]
-                    : $entry->toArray();
-            }
-            $parts[] = ['ingredients' => $ingredients];
-        }
-
-        return $found ? ['parts' => $parts] + $this->bowl->json : throw ChangeRefused::notInBowl();
-    }
-
-    /** @param  string  $value  -5 g, +10 %, 60 g */
-    private function amount(string $value): BowlSheet
-    {
-        $colour = $this->bowl->colour()->total;
-        if (preg_match('/^([+-]?)\s*(\d+(?:\.\d+)?)\s*(g|%)$/u', $value, $m) !== 1) {
-            throw ChangeRefused::unreadable($value);
-        }
-        $number = Fraction::parse($m[2]);
-        $by = $m[3] === '%' ? $number->dividedBy(Fraction::of(100)) : $number->times(Fraction::of(100))->dividedBy($colour->exactly());
-        $factor = match ($m[1]) {
-            '-' => Fraction::one()->minus($by),
-            '+' => Fraction::one()->plus($by),
-            default => $by,
+        return match ($change->kind) {
+            ChangeKind::Strength => ChangeStrength::to($self->bowl, $change->value),
+            ChangeKind::Swap => ChangeProducts::swap($self->bowl, $change->from, $change->to, 'changed'),
+            ChangeKind::Product => ChangeProducts::amount($self->bowl, $change->from, $change->value),
+            ChangeKind::TakeOut => ChangeProducts::takeOut($self->bowl, $change->from),
+            ChangeKind::PutIn => ChangeProducts::putIn($self->bowl, $change->to, $change->value),
+            ChangeKind::Amount => $self->colour($change->value),
+            ChangeKind::Total => $self->total($change->value),
+            ChangeKind::Minutes => $self->bowl->draft($sheet->draft->with(minutes: $self->minutes($change->value))),
+            ChangeKind::Ratio => $self->bowl->draft($sheet->draft->with(ratio: MixRatio::parse($change->value))),
+            ChangeKind::Level => ShiftLevel::of($self->bowl, $change->value),
+            ChangeKind::Warmer => TurnTone::warmer($self->bowl, $rules),
+            ChangeKind::Cooler => TurnTone::cooler($self->bowl, $rules),
+            ChangeKind::Grey => TurnTone::forGrey($self->bowl, $change->value, $rules),
+            ChangeKind::Dilute => ChangeProducts::dilute($self->bowl, $change->value),
+            ChangeKind::AddBowl, ChangeKind::RemoveBowl, ChangeKind::Words => throw ChangeRefused::onlyWords(),
         };
+    }
 
-        return $factor->compare(Fraction::of(1, 50)) > 0 ? ScaleBowl::by($this->bowl->sheet, $factor, $this->bowl->shelf, $this->bowl->rules) : throw ChangeRefused::nothingLeft();
+    /** @param  string  $value  -5 g, +10 %, 60 g, × 1/2 */
+    private function colour(string $value): BowlSheet
+    {
+        $now = $this->bowl->grams(0);
+        $by = AmountChange::parse($value);
+        if ($now === null) {
+            return ScaleBowl::by($this->bowl->sheet, $by->factor() ?? throw ChangeRefused::amountNotKnown(), $this->bowl->shelf, $this->rules->step);
+        }
+        $wanted = Grams::rounded($this->positive($by->of($now), $now), $this->rules->step, Rounding::HalfUp);
+
+        return ScaleBowl::toColour($this->bowl->sheet, $wanted, $this->bowl->shelf, $this->rules->step);
+    }
+
+    /** @param  string  $value  -5 g, +10 %, 40 g, × 1/2 */
+    private function total(string $value): BowlSheet
+    {
+        $now = $this->bowl->known->total->grams();
+        $by = AmountChange::parse($value);
+        $factor = $now === null ? ($by->factor() ?? throw ChangeRefused::amountNotKnown())
+            : $this->positive($by->of($now), $now)->dividedBy($now->exactly());
+
+        return ScaleBowl::by($this->bowl->sheet, $factor, $this->bowl->shelf, $this->rules->step);
+    }
+
+    private function positive(Fraction $centigrams, Grams $now): Fraction
+    {
+        return $centigrams->compare($now->exactly()->times(Fraction::of(...self::LEAST))) > 0 ? $centigrams : throw ChangeRefused::nothingLeft();
     }
 
     private function minutes(string $value): int
@@ -116,11 +86,12 @@ final readonly class ApplyChange
             throw ChangeRefused::unreadable($value);
         }
         $now = $this->bowl->sheet->minutes ?? $this->bowl->line()->window['target'];
-
-        return match ($m[1]) {
+        $minutes = match ($m[1]) {
             '+' => $now + (int) $m[2],
-            '-' => max(1, $now - (int) $m[2]),
+            '-' => $now - (int) $m[2],
             default => (int) $m[2],
         };
+
+        return $minutes >= 1 && $minutes <= 600 ? $minutes : throw ChangeRefused::noSuchMinutes($minutes);
     }
 }

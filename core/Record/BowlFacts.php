@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-use Core\Codec\BowlSheet;
+use Core\Formula\BowlSheet;
 use Core\Units\Grams;
 
 /** A bowl as one side of a comparison: its plan, and what came of it. */

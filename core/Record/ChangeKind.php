@@ -11,8 +11,14 @@ enum ChangeKind: string
     case Strength = 'strength';
     /** One product instead of another. */
     case Swap = 'swap';
-    /** More or less of the whole bowl. */
+    /** More or less of the whole bowl, by its colour. */
     case Amount = 'amount';
+    /** More or less of the whole bowl, by all of it. */
+    case Total = 'total';
+    /** More or less of one product. */
+    case Product = 'product';
+    case TakeOut = 'take-out';
+    case PutIn = 'put-in';
     case Minutes = 'minutes';
     case Ratio = 'ratio';
     /** Lighter or deeper by levels. */
@@ -21,6 +27,8 @@ enum ChangeKind: string
     case Cooler = 'cooler';
     /** More natural for more grey. */
     case Grey = 'grey';
+    /** Thinned with the line's clear. */
+    case Dilute = 'dilute';
     case AddBowl = 'add-bowl';
     case RemoveBowl = 'remove-bowl';
     /** Only words: nothing the tool can do by itself. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Record;
 
 use Core\Refusal;
+use Core\Units\Fraction;
 use Core\Units\Strength;
 
 final class ChangeRefused extends Refusal
@@ -42,5 +43,45 @@ final class ChangeRefused extends Refusal
     public static function nothingLeft(): self
     {
         return new self('Nothing would be left of this bowl.', 'Take off less, or take the bowl out.');
+    }
+
+    public static function noSuchMinutes(int $minutes): self
+    {
+        return new self("{$minutes} minutes cannot be.", 'Write 1 to 600 minutes.');
+    }
+
+    public static function noSuchStrength(string $line, Strength $wanted): self
+    {
+        return new self("{$line} has no {$wanted->showVolume()}.", 'Name one of its developers, or a strength to be mixed from them.');
+    }
+
+    public static function strengthNotKnown(): self
+    {
+        return new self('The strength that is in this bowl is not known.', 'Name the strength it is to have.');
+    }
+
+    public static function amountNotKnown(): self
+    {
+        return new self('How much this bowl is is not known.', 'Say it in percent or in times, or weigh it first.');
+    }
+
+    public static function toneNotKnown(string $what): self
+    {
+        return new self("How this bowl is made up is not known, so “{$what}” cannot be worked.", 'Weigh it, or write its shares and its shades.');
+    }
+
+    public static function nothingToShift(): self
+    {
+        return new self('Nothing in this bowl carries a level.', 'Put a shade in, or change it by hand.');
+    }
+
+    public static function nothingElseInIt(): self
+    {
+        return new self('The bowl holds nothing else.', 'Put another shade in first.');
+    }
+
+    public static function enoughNatural(Fraction $has, int $percent): self
+    {
+        return new self("The bowl has {$has->times(Fraction::of(100))->decimal(0)} % natural already, which {$percent} % grey does not exceed by the house’s rule.", 'Name a higher share of grey, or a double natural by hand.');
     }
 }

@@ -4,15 +4,18 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-use Core\Codec\WriteBowl;
 use Core\CoreException;
-use Core\Formula\WorkedBowl;
+use Core\Formula\BowlSheet;
+use Core\Formula\KnownBowl;
 use Core\Hair\Stroke;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
+use Core\Units\Bounds;
+use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\Rounding;
 
 /** Two bowls side by side: grams, shares, ratio, strength, effect, place, times, outcome. Either may be missing. */
 final class CompareBowls
@@ -39,22 +42,22 @@ final class CompareBowls
         $sheet = $facts->sheet;
         $line = $shelf->line($sheet->line);
         try {
-            $worked = $sheet->work($rules->step);
-            $judged = JudgeBowl::of($worked, $shelf->pigments(), $rules, $sheet->extras->weighed());
+            $known = $sheet->known($rules->step);
+            $judged = JudgeBowl::of($known, $rules);
         } catch (CoreException) {
-            // Amounts that are not known are compared as they are written.
-            [$worked, $judged] = [null, null];
+            // What contradicts itself is compared as it is written.
+            [$known, $judged] = [null, null];
         }
 
         return [
             'Job' => $sheet->job,
             'Line' => $line->name ?? '',
-            ...self::contents($facts, $worked, $shelf),
-            'Ratio' => $worked?->ratio->show() ?? '',
-            'Total' => $worked === null ? '' : $worked->total()->text(),
+            ...self::contents($sheet, $known, $shelf),
+            'Ratio' => $known->ratio ?? '',
+            'Total' => $known?->total->show() ?? '',
             'Used' => $facts->used?->text() ?? '',
-            'Developer' => $worked?->developerStrength()?->show() ?? '',
-            'On the head' => $worked?->strengthOnHead()?->show() ?? '',
+            'Developer' => self::strength($known?->developer),
+            'On the head' => self::strength($known?->onHead),
             ...self::effect($judged),
             'Goes on' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes)),
             'Worked' => implode('; ', $sheet->details->words()),
@@ -65,24 +68,28 @@ final class CompareBowls
         ];
     }
 
+    private static function strength(?Bounds $volume): string
+    {
+        return $volume === null ? '' : "{$volume->show(1)} vol ({$volume->times(Fraction::of(3, 10))->show(2)} %)";
+    }
+
     /** @return array<string, string> */
-    private static function contents(BowlFacts $facts, ?WorkedBowl $worked, Shelf $shelf): array
+    private static function contents(BowlSheet $sheet, ?KnownBowl $known, Shelf $shelf): array
     {
         $found = [];
-        if ($worked === null) {
-            foreach ($facts->sheet->entries as $part) {
+        if ($known === null) {
+            foreach ($sheet->entries as $part) {
                 foreach ($part as $entry) {
-                    $found[$shelf->product($entry->product)?->label() ?? $entry->blend] = $entry->share;
+                    $found[$shelf->product($entry->product)?->label() ?? $entry->blend] = $entry->portion->text();
                 }
             }
 
             return $found;
         }
-        foreach ($worked->pouringOrder() as $each) {
-            $found[$each->label] = $each->grams->text().($each->share->isZero() ? '' : ' · '.$each->share->times(\Core\Units\Fraction::of(100))->decimal(1).' %');
-        }
-        foreach ($facts->sheet->extras->all() as $extra) {
-            $found[$extra['product']->label().' (extra)'] = $extra['grams']->text();
+        foreach ($known->lines() as $line) {
+            $mass = $line->isOpen || ! $line->mass->isSaid() ? $line->said : $line->mass->show();
+            $share = $line->share === null ? '' : "{$line->share->times(Fraction::of(100))->show(1)} %";
+            $found[$line->label] = implode(' · ', array_filter([$mass, $share === $mass || $share === '0 to 100 %' ? '' : $share], static fn (string $each): bool => $each !== ''));
         }
 
         return $found;
@@ -93,7 +100,7 @@ final class CompareBowls
     {
         return $judged === null ? [] : [
             'Behaves as' => $judged->level === null ? 'no level' : "level {$judged->level->show(1)}",
-            'Tone' => $judged->tone->words(),
+            'Tone' => $judged->toneWords(),
             'Pigment' => $judged->pigmentShare->show(2),
         ];
     }
@@ -112,7 +119,7 @@ final class CompareBowls
 
     private static function hundredths(string $number): int
     {
-        return \Core\Units\Fraction::parse($number)->times(\Core\Units\Fraction::of(100))->rounded(1, \Core\Units\Rounding::HalfUp);
+        return Fraction::parse($number)->times(Fraction::of(100))->rounded(1, Rounding::HalfUp);
     }
 
     /**
@@ -122,9 +129,6 @@ final class CompareBowls
      */
     public static function said(BowlFacts $before, BowlFacts $after, Shelf $shelf, HouseRules $rules): array
     {
-        if (WriteBowl::toArray($before->sheet) === WriteBowl::toArray($after->sheet)) {
-            return [];
-        }
         $said = [];
         foreach (self::rows($before, $after, $shelf, $rules) as $row) {
             if ($row->differs() && ! in_array($row->what, ['Used', 'Real minutes', 'Outcome', 'Behaves as', 'Tone', 'Pigment', 'On the head'], true)) {

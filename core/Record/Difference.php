@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-use Core\Codec\BowlSheet;
+use Core\Formula\BowlSheet;
 
 /** One thing that must differ when a bowl is repeated: what, from what to what, and why. */
 final readonly class Difference

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Core\Record;
 
 use Core\Advice\PastUse;
-use Core\Codec\BowlSheet;
+use Core\Formula\BowlSheet;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-use Core\Codec\BowlSheet;
+use Core\Formula\BowlSheet;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Record;
 
 use Core\Advice\AmountAdvice;
-use Core\Codec\BowlSheet;
 use Core\CoreException;
+use Core\Formula\BowlSheet;
+use Core\Formula\Entry;
+use Core\Formula\ScaleBowl;
 use Core\Hair\Span;
 use Core\Practice\HouseRules;
 use Core\Shelf\Product;
@@ -51,7 +53,7 @@ final class RepeatBowl
         if ($past->poured === []) {
             return;
         }
-        if ($past->sheet->open === null) {
+        if ($past->sheet->bowl !== null) {
             $this->beside($past);
 
             return;
@@ -98,10 +100,10 @@ final class RepeatBowl
     private function withdrawnStrength(): void
     {
         $line = $this->shelf->line($this->sheet->line);
-        if ($this->sheet->bowl === null || $line === null || ! isset($this->sheet->entries[1])) {
+        if ($this->sheet->bowl === null || $line === null || ! isset($this->sheet->entries[$this->sheet->developerPart])) {
             return;
         }
-        $missing = array_filter($this->sheet->entries[1], fn ($entry): bool => $this->shelf->product($entry->product)?->withdrawn === true);
+        $missing = array_filter($this->sheet->entries[$this->sheet->developerPart], fn (Entry $entry): bool => $this->shelf->product($entry->product)?->withdrawn === true);
         $strength = $this->sheet->work($this->rules->step)->developerStrength();
         if ($missing === [] || $strength === null) {
             return;
@@ -131,7 +133,7 @@ final class RepeatBowl
         if ($advice->most->equals($step) || $planned->isZero() || $advice->most->equals($planned)) {
             return;
         }
-        $scaled = ScaleBowl::by($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules);
+        $scaled = ScaleBowl::by($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules->step);
         $this->say('amount', 'The amount follows what was really used', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour", implode(' ', $advice->why), $scaled);
     }
 
@@ -150,7 +152,7 @@ final class RepeatBowl
             return;
         }
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
-        $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules);
+        $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules->step);
         $this->say(
             'regrowth', 'The amount follows the regrowth', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour",
             "{$past->regrowthThen->decimal(1)} cm then, {$past->regrowthNow->decimal(1)} cm now.", $scaled,

@@ -96,7 +96,7 @@ final readonly class PlacedAmount
     /** @return array{Grams, Grams} */
     private static function mixtureOf(AmountAdvice $whole, PlacedBowl $bowl): array
     {
-        $ratio = $bowl->sheet->bowl?->ratio;
+        $ratio = $bowl->sheet->ratio;
         if (! $whole->ofColour || $ratio === null) {
             return [$whole->least, $whole->most];
         }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Service;
 
-use Core\Codec\BowlSheet;
+use Core\Formula\BowlSheet;
 use Core\Hair\Cell;
 use Core\Hair\Coverage;
 use Core\Hair\Covering;

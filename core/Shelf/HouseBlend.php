@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Shelf;
 
+use Core\Units\Fraction;
 use Core\Units\InvalidShare;
 use Core\Units\Share;
 use Core\Units\ShareList;
@@ -28,21 +29,20 @@ final readonly class HouseBlend
     }
 
     /**
-     * The blend's share of a part, spread over what it is made of. A share of the rest becomes parts.
+     * What it is made of, each with its share of the whole, together 1.
      *
-     * @return list<Ingredient>
+     * @return non-empty-list<array{key: string, share: Fraction}>
      *
      * @throws InvalidShare
      */
-    public function spread(Share $share): array
+    public function shares(): array
     {
         $list = ShareList::of(array_map(static fn (Ingredient $each): Share => $each->share, $this->ingredients));
-        $spread = [];
-        foreach ($list->split(\Core\Units\Fraction::one()) as $at => $fraction) {
-            $each = $this->ingredients[$at];
-            $spread[] = new Ingredient($each->key, $each->label, $share->times($fraction), $each->strength);
+        $found = [];
+        foreach ($list->split(Fraction::one()) as $at => $fraction) {
+            $found[] = ['key' => $this->ingredients[$at]->key, 'share' => $fraction];
         }
 
-        return $spread;
+        return $found === [] ? throw InvalidShare::empty() : $found;
     }
 }

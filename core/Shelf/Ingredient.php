@@ -11,14 +11,15 @@ use Core\Units\Strength;
 final readonly class Ingredient
 {
     /**
-     * @param  string  $key  unique within the bowl
-     * @param  ?Strength  $strength  of a developer; null for everything else
+     * @param  ?Strength  $strength  of a developer or of what was left of a bowl; null for everything else
+     * @param  ?Pigment  $pigment  what it brings of colour; null where nobody has said
      */
     public function __construct(
         public string $key,
         public string $label,
         public Share $share,
         public ?Strength $strength = null,
+        public ?Pigment $pigment = null,
     ) {
     }
 }

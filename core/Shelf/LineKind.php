@@ -23,4 +23,10 @@ enum LineKind: string
     {
         return ! in_array($this, [self::Direct, self::Care], true);
     }
+
+    /** Before each service with it: what meets peroxide is tested on the skin. */
+    public function needsSkinTest(): bool
+    {
+        return $this->isOxidative();
+    }
 }

@@ -10,16 +10,22 @@ use Core\Units\Fraction;
 /** What a product brings of colour. A booster has a tone and no level, clear has neither. */
 final readonly class Pigment
 {
+    /** What part of a gram of it is colour, 0 to 1. */
+    public Fraction $bulk;
+
     /**
      * @param  ?Fraction  $level  1 to 12; null for clear and boosters
      * @param  Fraction  $intensity  1 for an ordinary shade, 2 for a doubled one, 0 for clear
+     * @param  ?Fraction  $bulk  what part of a gram of it is colour: all of a shade, less of what was left of a bowl
      */
     public function __construct(
         public ?Fraction $level,
         public ToneMix $tone,
         public Fraction $intensity,
         public bool $doubleNatural = false,
+        ?Fraction $bulk = null,
     ) {
+        $this->bulk = $bulk ?? Fraction::one();
     }
 
     public static function read(ShadeReading $reading): self

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Shelf;
 
+use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Strength;
@@ -18,6 +19,8 @@ final readonly class Product
      * @param  ?Grams  $pack  what one tube or bottle holds
      * @param  Fraction  $density  grams per millilitre
      * @param  ?Pigment  $pigment  what it brings of level and tone; null where nobody has said
+     * @param  ?Bounds  $volume  its strength in volumes, where that is known only so far
+     * @param  ?Grams  $holds  how much there is of it, where that is a bowl's rest
      */
     public function __construct(
         public string $id,
@@ -30,17 +33,37 @@ final readonly class Product
         public Fraction $density,
         public bool $withdrawn = false,
         public ?Pigment $pigment = null,
+        public ?Bounds $volume = null,
+        public ?Grams $holds = null,
     ) {
     }
 
-    /** The part of the ratio it counts toward by its kind, colour first; null for what goes on top. */
-    public function part(): ?int
+    /** The same, with so much of it there. */
+    public function holding(?Grams $grams): self
+    {
+        return new self(
+            id: $this->id, line: $this->line, code: $this->code, name: $this->name, kind: $this->kind, strength: $this->strength, pack: $this->pack,
+            density: $this->density, withdrawn: $this->withdrawn, pigment: $this->pigment, volume: $this->volume, holds: $grams,
+        );
+    }
+
+    /** Something that went into a bowl and that nobody can name. */
+    public static function unnamed(string $words, ProductKind $kind): self
+    {
+        return new self(
+            id: 'unnamed:'.mb_strtolower(trim($words)), line: '', code: '', name: $words, kind: $kind,
+            strength: null, pack: null, density: Fraction::one(),
+        );
+    }
+
+    /** The part of the ratio it counts toward by its kind; null for what goes on top. */
+    public function role(): ?PartRole
     {
         return match ($this->kind) {
             ProductKind::Additive => null,
-            ProductKind::Developer => 1,
-            ProductKind::Base => 2,
-            default => 0,
+            ProductKind::Developer => PartRole::Developer,
+            ProductKind::Base => PartRole::Base,
+            default => PartRole::Colour,
         };
     }
 

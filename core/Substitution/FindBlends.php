@@ -9,6 +9,7 @@ use Core\Judgement\Weighed;
 use Core\Practice\HouseRules;
 use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -391,7 +392,7 @@ final class FindBlends
             $parts[] = ['candidate' => $this->shelf[$member], 'grams' => Grams::ofCentigrams($best['amounts'][$at] * $unit)];
         }
         usort($parts, static fn (array $a, array $b): int => [$b['grams']->centigrams, $a['candidate']->key] <=> [$a['grams']->centigrams, $b['candidate']->key]);
-        $behaves = MixJudgement::of(array_map(static fn (array $part): Weighed => Weighed::known($part['candidate']->label, $part['candidate']->pigment, $part['grams']->exactly()), $parts), $rules);
+        $behaves = MixJudgement::of(array_map(static fn (array $part): Weighed => new Weighed($part['candidate']->label, $part['candidate']->pigment, $part['grams']->exactly()), $parts), $rules);
         $short = 0;
         $distance = 0;
         foreach ($best['members'] as $at => $member) {
@@ -406,17 +407,17 @@ final class FindBlends
     private static function differs(Pigment $wanted, MixJudgement $behaves, bool $keepsGreyCover): array
     {
         $differs = [];
-        $level = $behaves->level?->middle()->minus($wanted->level ?? Fraction::zero());
+        $level = $behaves->level?->value()?->minus($wanted->level ?? Fraction::zero());
         if ($level !== null && ! $level->isZero()) {
             $differs[] = ($level->isNegative() ? $level->negated()->decimal(1).' level deeper' : $level->decimal(1).' level lighter');
         }
         foreach (ToneFamily::cases() as $family) {
-            $gap = $behaves->tone->share($family)->minus($wanted->tone->share($family))->times(Fraction::of(100));
+            $gap = ($behaves->tone ?? ToneMix::none())->share($family)->minus($wanted->tone->share($family))->times(Fraction::of(100));
             if (! $gap->isZero()) {
                 $differs[] = ($gap->isNegative() ? $gap->negated()->decimal(0).' % less ' : $gap->decimal(0).' % more ').$family->value;
             }
         }
-        $strength = $behaves->pigmentShare->middle()->compare($wanted->intensity);
+        $strength = $behaves->pigmentShare->least->compare($wanted->intensity);
         if ($strength !== 0) {
             $differs[] = $strength < 0 ? 'less intense' : 'more intense';
         }

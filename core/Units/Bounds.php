@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
-/** A number that is known, or known to lie between two. */
+/** A number that is known, or known to lie between two, or above one. */
 final readonly class Bounds
 {
-    public function __construct(public Fraction $least, public Fraction $most)
+    /** @param  ?Fraction  $most  null where nothing bounds it */
+    public function __construct(public Fraction $least, public ?Fraction $most)
     {
     }
 
@@ -18,17 +19,32 @@ final readonly class Bounds
 
     public function isExact(): bool
     {
-        return $this->least->equals($this->most);
+        return $this->most !== null && $this->least->equals($this->most);
     }
 
-    /** The value, or the middle of what it can be. */
-    public function middle(): Fraction
+    /** The value where it is known, never a middle. */
+    public function value(): ?Fraction
     {
-        return $this->least->plus($this->most)->dividedBy(Fraction::of(2));
+        return $this->isExact() ? $this->least : null;
+    }
+
+    /** Whether every value it can have is above that. */
+    public function isSurelyAbove(Fraction $that): bool
+    {
+        return $this->least->compare($that) > 0;
+    }
+
+    public function times(Fraction $factor): self
+    {
+        return new self($this->least->times($factor), $this->most?->times($factor));
     }
 
     public function show(int $places): string
     {
-        return $this->isExact() ? $this->least->decimal($places) : "{$this->least->decimal($places)} to {$this->most->decimal($places)}";
+        return match (true) {
+            $this->most === null => "at least {$this->least->decimal($places)}",
+            $this->isExact() => $this->least->decimal($places),
+            default => "{$this->least->decimal($places)} to {$this->most->decimal($places)}",
+        };
     }
 }

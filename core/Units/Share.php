@@ -12,6 +12,8 @@ final readonly class Share
         'a quarter' => '1/4', 'quarter' => '1/4', 'three quarters' => '3/4',
     ];
 
+    private const REST = ['rest', 'the rest', 'remainder'];
+
     private function __construct(public ShareKind $kind, public Fraction $value)
     {
     }
@@ -42,7 +44,7 @@ final readonly class Share
 
     public static function rest(): self
     {
-        return new self(ShareKind::Rest, Fraction::zero());
+        return new self(ShareKind::Rest, Fraction::one());
     }
 
     /**
@@ -57,7 +59,7 @@ final readonly class Share
         if ($plain === '') {
             throw InvalidShare::empty();
         }
-        if (in_array($plain, ['rest', 'the rest', 'remainder'], true)) {
+        if (in_array($plain, self::REST, true)) {
             return self::rest();
         }
         if (isset(self::WORDS[$plain])) {
@@ -102,7 +104,7 @@ final readonly class Share
     }
 
     /**
-     * This share's part of something made of several: the rest becomes parts.
+     * This share's part of something made of several.
      *
      * @param  Fraction  $fraction  above 0, at most 1
      */
@@ -111,15 +113,27 @@ final readonly class Share
         return match ($this->kind) {
             ShareKind::Parts => self::parts($this->value->times($fraction)),
             ShareKind::Percent, ShareKind::FractionOf => self::fraction($this->value->times($fraction)),
-            ShareKind::Fixed => self::fixed(Grams::ofCentigrams($this->value->times($fraction)->rounded(1, Rounding::HalfUp))),
-            ShareKind::Rest => self::parts($fraction),
+            ShareKind::Fixed => new self(ShareKind::Fixed, $this->value->times($fraction)),
+            ShareKind::Rest => new self(ShareKind::Rest, $this->value->times($fraction)),
         };
     }
 
-    /** The grams of a fixed share; zero for any other kind. */
+    /** The grams of a fixed share, to the centigram; zero for any other kind. */
     public function grams(): Grams
     {
-        return Grams::ofCentigrams($this->kind === ShareKind::Fixed ? $this->value->numerator : 0);
+        return Grams::ofCentigrams($this->kind === ShareKind::Fixed ? $this->value->rounded(1, Rounding::HalfUp) : 0);
+    }
+
+    /** Whether it grows with its part; grams do not. */
+    public function isProportional(): bool
+    {
+        return $this->kind !== ShareKind::Fixed;
+    }
+
+    /** Whether a share may be said so, without a number. */
+    public static function isWord(string $plain): bool
+    {
+        return isset(self::WORDS[$plain]) || in_array($plain, self::REST, true);
     }
 
     public function equals(self $that): bool

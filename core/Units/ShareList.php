@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
-use Core\Formula\UnworkableBowl;
-
 /**
  * The shares of one part of a bowl, resolved together: grams first, then percentages and fractions
  * of the whole part, then parts or "rest" of what is left. Never pre-computed by a person.
@@ -49,15 +47,11 @@ final readonly class ShareList
     }
 
     /**
-     * The part's size in exact centigrams, where its shares alone give it.
-     *
-     * @throws UnworkableBowl when they do not
+     * The part's size in exact centigrams, where its shares alone give it; null where they do not.
      */
-    public function whole(): Fraction
+    public function whole(): ?Fraction
     {
-        return $this->givesWhole()
-            ? $this->fixed()->exactly()->dividedBy(Fraction::one()->minus($this->proportional()))
-            : throw UnworkableBowl::sharesGiveNoAmount();
+        return $this->givesWhole() ? $this->fixed()->dividedBy(Fraction::one()->minus($this->proportional())) : null;
     }
 
     /**
@@ -68,46 +62,50 @@ final readonly class ShareList
      */
     public function split(Fraction $whole): array
     {
-        $left = $whole->minus($this->fixed()->exactly())->minus($whole->times($this->proportional()));
+        $left = $whole->minus($this->fixed())->minus($whole->times($this->proportional()));
         if ($left->isNegative()) {
-            throw InvalidShare::fixedExceeds($this->fixed(), self::nearest($whole->minus($whole->times($this->proportional()))));
+            throw InvalidShare::fixedExceeds(self::nearest($this->fixed()), self::nearest($whole->minus($whole->times($this->proportional()))));
         }
         if ($this->takesRemainder() && $left->isZero()) {
             throw InvalidShare::nothingLeft($this->has(ShareKind::Rest) ? 'the rest' : 'the parts');
         }
         if (! $this->takesRemainder() && ! $left->isZero()) {
-            throw InvalidShare::fixedFallShort($this->fixed(), self::nearest($whole->minus($whole->times($this->proportional()))));
+            throw InvalidShare::fixedFallShort(self::nearest($this->fixed()), self::nearest($whole->minus($whole->times($this->proportional()))));
         }
         $weights = $this->remainderWeight();
 
         return array_map(static fn (Share $share): Fraction => match ($share->kind) {
             ShareKind::Fixed => $share->value,
             ShareKind::Percent, ShareKind::FractionOf => $whole->times($share->value),
-            ShareKind::Parts => $left->times($share->value)->dividedBy($weights),
-            ShareKind::Rest => $left->dividedBy($weights),
+            ShareKind::Parts, ShareKind::Rest => $left->times($share->value)->dividedBy($weights),
         }, $this->shares);
     }
 
     /**
-     * The size of the part in which the share at $index comes to $amount.
+     * The size of the part in which these shares together come to $amount; null where they do not grow with it.
      *
+     * @param  non-empty-list<int>  $indexes
      * @param  Fraction  $amount  exact centigrams
-     *
-     * @throws UnworkableBowl when that share does not grow with the part
      */
-    public function wholeFor(int $index, Fraction $amount): Fraction
+    public function wholeFor(array $indexes, Fraction $amount): ?Fraction
     {
-        $share = $this->shares[$index];
-        if ($share->kind === ShareKind::Fixed) {
-            throw UnworkableBowl::fixedIngredientGiven();
+        // Each share is slope × whole + fixed; what takes the remainder gives up its part of the fixed grams.
+        $slope = $fixed = Fraction::zero();
+        $room = Fraction::one()->minus($this->proportional());
+        foreach ($indexes as $index) {
+            $share = $this->shares[$index];
+            if ($share->kind === ShareKind::Fixed) {
+                $fixed = $fixed->plus($share->value);
+            } elseif ($share->kind === ShareKind::Percent || $share->kind === ShareKind::FractionOf) {
+                $slope = $slope->plus($share->value);
+            } else {
+                $weight = $share->value->dividedBy($this->remainderWeight());
+                $slope = $slope->plus($room->times($weight));
+                $fixed = $fixed->minus($this->fixed()->times($weight));
+            }
         }
-        if ($share->kind === ShareKind::Percent || $share->kind === ShareKind::FractionOf) {
-            return $amount->dividedBy($share->value);
-        }
-        $weight = $share->kind === ShareKind::Rest ? Fraction::one() : $share->value;
-        $left = $amount->times($this->remainderWeight())->dividedBy($weight);
 
-        return $left->plus($this->fixed()->exactly())->dividedBy(Fraction::one()->minus($this->proportional()));
+        return $slope->isZero() ? null : $amount->minus($fixed)->dividedBy($slope);
     }
 
     public function count(): int
@@ -131,9 +129,15 @@ final readonly class ShareList
         return false;
     }
 
-    private function fixed(): Grams
+    /** What is given in grams, in exact centigrams. */
+    private function fixed(): Fraction
     {
-        return Grams::sum(array_map(static fn (Share $share): Grams => $share->grams(), $this->shares));
+        $sum = Fraction::zero();
+        foreach ($this->shares as $share) {
+            $sum = $share->kind === ShareKind::Fixed ? $sum->plus($share->value) : $sum;
+        }
+
+        return $sum;
     }
 
     /** What percentages and fractions take of the whole, 0 upwards. */
@@ -156,8 +160,7 @@ final readonly class ShareList
         $sum = Fraction::zero();
         foreach ($this->shares as $share) {
             $sum = match ($share->kind) {
-                ShareKind::Parts => $sum->plus($share->value),
-                ShareKind::Rest => $sum->plus(Fraction::one()),
+                ShareKind::Parts, ShareKind::Rest => $sum->plus($share->value),
                 default => $sum,
             };
         }

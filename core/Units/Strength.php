@@ -13,6 +13,9 @@ namespace Core\Units;
  */
 final readonly class Strength
 {
+    /** No hair product above 12 % (EU Regulation 1223/2009, Annex III, entry 12; from memory). */
+    public const MOST_VOLUME = 40;
+
     private function __construct(public Fraction $volume)
     {
     }
@@ -22,7 +25,7 @@ final readonly class Strength
     {
         return match (true) {
             $volume->isZero() || $volume->isNegative() => throw InvalidStrength::notPositive($volume->decimal(2).' vol'),
-            $volume->compare(Fraction::of(40)) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
+            $volume->compare(Fraction::of(self::MOST_VOLUME)) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
             default => new self($volume),
         };
     }

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
-use Core\Formula\WorkedBowl;
+use Core\Formula\KnownBowl;
+use Core\Formula\KnownLine;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\LargestRemainder;
 use Core\Units\Rounding;
 use Core\Units\ScaleStep;
+use Core\Units\Strength;
 
 /** What one batch of a bowl is to hold, frozen when weighing starts: the record keeps both plan and pour. */
 final readonly class BatchPlan
@@ -18,33 +21,55 @@ final readonly class BatchPlan
     {
     }
 
-    /** @param  list<PlannedLine>  $more  that go in beside the parts */
-    public static function of(WorkedBowl $bowl, Tolerance $tolerance, array $more = []): self
+    /** What is known to the gram is weighed to it; the rest is poured by eye, and the scale says how much it was. */
+    public static function of(KnownBowl $bowl, Tolerance $tolerance): self
     {
-        $lines = [];
-        foreach ($bowl->parts as $index => $part) {
-            foreach ($part->ingredients as $ingredient) {
-                $lines[] = new PlannedLine($ingredient->key, $ingredient->label, $index, $ingredient->grams, $ingredient->strength);
-            }
-        }
-        array_push($lines, ...$more);
-        foreach ($bowl->additives as $additive) {
-            $lines[] = new PlannedLine($additive->key, $additive->label, null, $additive->grams);
-        }
+        $lines = array_map(static function (KnownLine $line): PlannedLine {
+            $grams = $line->mass->grams();
+            $volume = $line->volume?->value();
 
-        return $lines === [] ? throw PourRefused::nothingPlanned() : new self($lines, $bowl->step, $tolerance);
+            return new PlannedLine(
+                key: $line->key, label: $line->label, part: $line->part, target: $grams ?? Grams::zero(),
+                strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), open: $grams === null || $line->isOpen,
+            );
+        }, $bowl->lines());
+
+        return $lines === [] ? throw PourRefused::nothingPlanned() : new self($lines, $bowl->total->step, $tolerance);
     }
 
     /**
-     * The same plan, so many times as large.
+     * The same plan, so many times as large. Each part is rounded as a whole, so that it still adds up.
      *
      * @param  Fraction  $factor  above zero
+     *
+     * @throws PourRefused where something would come to less than the scale can show
      */
     public function times(Fraction $factor): self
     {
-        return new self(array_map(fn (PlannedLine $line): PlannedLine => new PlannedLine(
-            $line->key, $line->label, $line->part, Grams::rounded($line->target->exactly()->times($factor), $this->step, Rounding::HalfUp), $line->strength, $line->open,
-        ), $this->lines), $this->step, $this->tolerance);
+        $targets = [];
+        foreach (array_unique(array_map(static fn (PlannedLine $line): int => $line->part ?? -1, $this->lines)) as $part) {
+            $exact = [];
+            foreach ($this->lines as $at => $line) {
+                if (($line->part ?? -1) === $part) {
+                    $exact[$at] = $line->target->exactly()->times($factor);
+                }
+            }
+            $sum = array_reduce($exact, static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each), Fraction::zero());
+            $rounded = LargestRemainder::round(array_values($exact), Grams::rounded($sum, $this->step, Rounding::HalfUp), $this->step);
+            $targets += array_combine(array_keys($exact), $rounded);
+        }
+
+        return new self(array_map(fn (PlannedLine $line, Grams $target): PlannedLine => $target->isZero() && ! $line->target->isZero()
+            ? throw PourRefused::belowStep($line->label, $this->step)
+            : new PlannedLine($line->key, $line->label, $line->part, $target, $line->strength, $line->open), $this->lines, array_map(static fn (int $at): Grams => $targets[$at], array_keys($this->lines))), $this->step, $this->tolerance);
+    }
+
+    /** Where the developer stands: the first part behind the colour that brings oxygen. */
+    public function developerPart(): int
+    {
+        $parts = array_map(static fn (PlannedLine $line): int => $line->part ?? 0, array_filter($this->lines, static fn (PlannedLine $line): bool => $line->strength !== null && ($line->part ?? 0) > 0));
+
+        return $parts === [] ? 1 : min($parts);
     }
 
     /**

@@ -50,21 +50,34 @@ final readonly class Outcome
     /** The developer's strength after blending; null without developer. */
     public function developerStrength(): ?Strength
     {
-        $volume = null;
-        foreach ($this->plan->lines as $line) {
-            if ($line->part === 1 && $line->strength !== null) {
-                $carried = $line->strength->volume->times($this->amounts[$line->key]->exactly());
-                $volume = $volume?->plus($carried) ?? $carried;
-            }
-        }
-        $developer = $this->part(1);
+        $developer = $this->plan->developerPart();
 
-        return $volume === null || $developer->isZero() || $volume->isZero() ? null : Strength::ofVolume($volume->dividedBy($developer->exactly()));
+        return $this->strength(static fn (PlannedLine $line): bool => $line->part === $developer);
     }
 
+    /** Of everything in the bowl: what was left of another brings its own. */
     public function strengthOnHead(): ?Strength
     {
-        return $this->developerStrength()?->dilutedTo(Fraction::of($this->part(1)->centigrams, $this->total()->centigrams));
+        return $this->strength(static fn (PlannedLine $line): bool => true);
+    }
+
+    /** @param  callable(PlannedLine): bool  $is */
+    private function strength(callable $is): ?Strength
+    {
+        $volume = null;
+        $mass = Fraction::zero();
+        foreach ($this->plan->lines as $line) {
+            if (! $is($line)) {
+                continue;
+            }
+            $amount = $this->amounts[$line->key]->exactly();
+            $mass = $mass->plus($amount);
+            if ($line->strength !== null) {
+                $volume = ($volume ?? Fraction::zero())->plus($line->strength->volume->times($amount));
+            }
+        }
+
+        return $volume === null || $volume->isZero() || $mass->isZero() ? null : Strength::ofVolume($volume->dividedBy($mass));
     }
 
     /** What share of its part a line takes, in percent to one decimal; null for an additive. */

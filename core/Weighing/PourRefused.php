@@ -6,6 +6,7 @@ namespace Core\Weighing;
 
 use Core\Refusal;
 use Core\Units\Grams;
+use Core\Units\ScaleStep;
 
 /** An event that does not fit the batch as it stands. */
 final class PourRefused extends Refusal
@@ -68,5 +69,10 @@ final class PourRefused extends Refusal
     public static function moreLeftThanMixed(Grams $left, Grams $mixed): self
     {
         return new self("{$left->text()} left over is more than the {$mixed->text()} that were mixed.", 'Check the reading: is the empty bowl’s weight taken off?');
+    }
+
+    public static function belowStep(string $label, ScaleStep $step): self
+    {
+        return new self("{$label} would come to less than the scale’s step of {$step->show()}.", 'Mix a larger batch.');
     }
 }

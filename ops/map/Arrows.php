@@ -31,7 +31,10 @@ final readonly class Arrows
             }
         }
         ksort($counts);
-        array_walk($counts, ksort(...));
+        foreach ($counts as $folder => $imported) {
+            ksort($imported);
+            $counts[$folder] = $imported;
+        }
 
         return new self($counts, $files);
     }

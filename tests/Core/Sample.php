@@ -6,12 +6,12 @@ namespace Tests\Core;
 
 use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
-use Core\Shelf\Ingredient;
-use Core\Units\MixRatio;
 use Core\Formula\Part;
+use Core\Shelf\Ingredient;
+use Core\Units\Grams;
+use Core\Units\MixRatio;
 use Core\Units\Share;
 use Core\Units\Strength;
-use Core\Units\Grams;
 
 /** Short ways to say bowls in tests, and a seeded source of random ones for the properties. */
 final class Sample

@@ -43,7 +43,7 @@ it('works out the picture of what is being typed and keeps none of it', function
         ->and($picture['amounts']['A'])->toMatchArray(['least' => '21 g', 'most' => '21 g'])
         ->and($this->v->refresh()->visit['picture']['uncovered'])->toBe([]);
     // A bowl nobody has saved yet, half typed and whole.
-    $new = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '']] + $bowl['sheet'];
+    $new = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '9 q']] + $bowl['sheet'];
     $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $new]]])->assertOk()->assertJsonCount(1, 'strokes');
     $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => ['amount' => ['of' => 'colour', 'grams' => '9 g']] + $new]]])->assertOk()->assertJsonCount(2, 'strokes');
     $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/canvas/zones/0/level');

@@ -7,6 +7,7 @@ namespace App\Actions\Bowls;
 use App\Actions\Visits\LockVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
+use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
 use App\Models\Bowl;
@@ -14,17 +15,17 @@ use App\Models\Round;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Core\Codec\WriteBowl;
+use Core\Formula\ScaleBowl;
 use Core\Record\ApplyChange;
 use Core\Record\Change;
-use Core\Record\ScaleBowl;
-use Core\Units\Fraction;
+use Core\Record\DeriveBowl;
 use Core\Units\Grams;
 use Illuminate\Database\DatabaseManager;
 
 /** A test strand's result, and its formula carried into the real bowl with what it taught. */
 final readonly class RecordTrial
 {
-    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private SaveBowl $save)
+    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private BatchRows $batches, private SaveBowl $save)
     {
     }
 
@@ -62,8 +63,12 @@ final readonly class RecordTrial
             $rules = $into->visit->colourist->salon->rules();
             $shelf = $this->shelves->forVisit($trial->round->visit);
             $sheet = $this->rows->sheet($trial, $shelf);
-            $now = $sheet->work($rules->step)->parts[0]->total;
-            $sheet = ScaleBowl::by($sheet, Fraction::of($colour->centigrams, max(1, $now->centigrams)), $shelf, $rules);
+            $poured = $this->batches->pouredInto($trial);
+            if ($sheet->bowl === null && $poured !== []) {
+                // What the scale saw of a strand poured by eye is its formula.
+                $sheet = DeriveBowl::from($sheet, $poured, $shelf);
+            }
+            $sheet = ScaleBowl::toColour($sheet, $colour, $shelf, $rules->step);
             $plain = ['letter' => $letter, 'purpose' => 'service', 'place' => [], 'job' => trim(str_ireplace('test strand', '', $sheet->job), ' ,:') ?: 'From the test strand'] + WriteBowl::toArray($sheet);
             $made = $this->save->add($into, $id, $plain, $trial->id);
             $corrected = $this->rows->sheet($made, $shelf);

@@ -13,8 +13,8 @@ use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\Round;
 use App\Models\TeamMember;
-use Core\Codec\BowlSheet;
 use Core\Codec\ReadBowl;
+use Core\Formula\BowlSheet;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -121,7 +121,7 @@ final readonly class SaveBowl
     }
 
     /**
-     * Reads the bowl and works it once, so that nothing is saved that cannot be weighed.
+     * Reads the bowl and works it once, so that nothing is saved that contradicts itself.
      *
      * @param  array<string, mixed>  $json
      */
@@ -129,9 +129,7 @@ final readonly class SaveBowl
     {
         $visit = $round->visit;
         $sheet = ReadBowl::from($json, $this->shelves->forVisit($visit));
-        if ($sheet->open === null) {
-            $sheet->work($visit->colourist->salon->rules()->step);
-        }
+        $sheet->known($visit->colourist->salon->rules()->step);
 
         return $sheet;
     }

@@ -11,7 +11,7 @@ use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\TeamMember;
 use Core\Codec\WriteBowl;
-use Core\Record\ScaleBowl;
+use Core\Formula\ScaleBowl;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 
@@ -38,8 +38,8 @@ final readonly class SplitBowl
                 if ($bowl->batches()->exists()) {
                     throw VisitRefused::bowlBeingWeighed($sheet->letter);
                 }
-                $part = ScaleBowl::by($sheet, $share, $shelf, $rules);
-                $this->save->change($member, $bowl, $version, WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::one()->minus($share), $shelf, $rules)));
+                $part = ScaleBowl::by($sheet, $share, $shelf, $rules->step);
+                $this->save->change($member, $bowl, $version, WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::one()->minus($share), $shelf, $rules->step)));
             }
 
             return $this->save->add($bowl->round, $id, ['letter' => $letter] + WriteBowl::toArray($part), $bowl->from_bowl_id);

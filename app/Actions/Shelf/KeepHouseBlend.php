@@ -25,7 +25,7 @@ final readonly class KeepHouseBlend
         $sheet = ReadBowl::from($bowl, $this->shelves->of($salon), '/bowl');
         $ingredients = [];
         foreach ($sheet->work($salon->rules()->step)->parts[0]->ingredients as $each) {
-            $ingredients[] = ['product' => $each->key, 'share' => $each->grams->exactly()->dividedBy(Fraction::of(100))->decimal(2)];
+            $ingredients[] = ['product' => $each->product(), 'share' => $each->grams->exactly()->dividedBy(Fraction::of(100))->decimal(2)];
         }
 
         return $this->database->transaction(function () use ($salon, $name, $sheet, $ingredients): HouseBlendVersion {

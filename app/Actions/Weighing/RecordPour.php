@@ -16,9 +16,9 @@ use App\Models\Bowl;
 use App\Models\Pour;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
-use Core\Shelf\ProductKind;
-use Core\Codec\Leftover;
+use Core\Formula\Leftover;
 use Core\Safety\Step;
+use Core\Shelf\ProductKind;
 use Core\Weighing\BatchEventKind;
 use Illuminate\Database\DatabaseManager;
 
@@ -90,7 +90,7 @@ final readonly class RecordPour
         }
         $volume = $product->strength?->volume;
 
-        return ['label' => $product->label(), 'part' => $product->part(), 'volume' => $volume === null ? null : "{$volume->numerator}/{$volume->denominator}"];
+        return ['label' => $product->label(), 'part' => $line?->partOf($product->role()), 'volume' => $volume === null ? null : "{$volume->numerator}/{$volume->denominator}"];
     }
 
     private function same(Pour $known, Pour $pour, Batch $batch): bool

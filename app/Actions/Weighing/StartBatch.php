@@ -15,7 +15,6 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
-use Core\Codec\BowlSheet;
 use Core\Record\ApplyChange;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
@@ -24,7 +23,6 @@ use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Weighing\BatchPlan;
 use Core\Weighing\BatchStatus;
-use Core\Weighing\PlannedLine;
 use Core\Weighing\Tolerance;
 use Illuminate\Database\DatabaseManager;
 
@@ -79,15 +77,12 @@ final readonly class StartBatch
         $rules = $visit->colourist->salon->rules();
         $shelf = $this->shelves->forVisit($visit);
         $sheet = $this->bowls->sheet($bowl, $shelf);
-        if ($sheet->open !== null) {
-            return [new BatchPlan([...$sheet->open->lines(), ...self::extras($sheet)], $rules->step, Tolerance::of($rules->pourMiss)), 'by eye'];
-        }
-        $said = [];
+        $said = $sheet->bowl === null ? ['by eye'] : [];
         if ($strength !== '') {
             $sheet = ApplyChange::to($sheet, new Change(ChangeKind::Strength, $sheet->letter, $strength), $shelf, $rules);
             $said[] = "at {$strength}";
         }
-        $plan = BatchPlan::of($sheet->work($rules->step), Tolerance::of($rules->pourMiss), self::extras($sheet));
+        $plan = BatchPlan::of($sheet->known($rules->step), Tolerance::of($rules->pourMiss));
         if ($times !== '') {
             $factor = Fraction::parse($times);
             if ($factor->compare(Fraction::of(1, 20)) < 0 || $factor->compare(Fraction::of(10)) > 0) {
@@ -98,13 +93,5 @@ final readonly class StartBatch
         }
 
         return [$plan, implode(', ', $said)];
-    }
-
-    /** @return list<PlannedLine> */
-    private static function extras(BowlSheet $sheet): array
-    {
-        return array_map(fn (array $each): PlannedLine => new PlannedLine(
-            "extra:{$each['product']->id}", "{$each['product']->label()}, extra", $each['counts'] === 'inside' ? 0 : null, $each['grams'],
-        ), $sheet->extras->all());
     }
 }

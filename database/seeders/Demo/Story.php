@@ -14,9 +14,9 @@ use App\Models\Developer;
 use App\Models\Salon;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
-use Core\Shelf\Shelf as CoreShelf;
-use Core\Codec\BowlSheet;
 use Core\Codec\ReadBowl;
+use Core\Formula\BowlSheet;
+use Core\Shelf\Shelf as CoreShelf;
 use Core\Units\Grams;
 use Core\Weighing\BatchPlan;
 use Core\Weighing\Tolerance;
@@ -230,7 +230,7 @@ final class Story
     /** Pours with the small misses of a real hand; closed ones with what was left over. */
     private function batch(string $bowl, BowlSheet $sheet, CarbonImmutable $at, bool $finished, bool $weighedBack): void
     {
-        $plan = BatchPlan::of($sheet->work($this->salon->rules()->step), Tolerance::house());
+        $plan = BatchPlan::of($sheet->known($this->salon->rules()->step), Tolerance::house());
         $id = $this->uuid();
         $by = $this->assistants[$this->chance->getInt(0, count($this->assistants) - 1)]->id;
         $events = [['tared', null, Grams::ofCentigrams(21_000)]];

@@ -48,7 +48,7 @@ it('says where each problem is, all at once', function () {
     $json['amount']['grams'] = '-5';
     $json['parts'][0]['ingredients'][1]['product'] = 'nothing';
     $json['minutes'] = 'soon';
-    expect(problemsOf($json))->toBe([
+    expect(problemsOf($json))->toEqualCanonicalizing([
         '/letter: A bowl has one or two letters.',
         '/ratio: “1:0” has a part of zero.',
         '/parts/0/ingredients/1/product: This shade or product is not on the shelf.',

@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Core\Shelf\Product;
-use Core\Shelf\ProductKind;
 use Core\Codec\Problem;
 use Core\Codec\ReadBowl;
 use Core\Codec\UnreadableDocument;
 use Core\Codec\WriteBowl;
-use Core\Judgement\JudgeBowl;
-use Core\Units\Strength;
 use Core\Formula\UnworkableBowl;
+use Core\Judgement\JudgeBowl;
 use Core\Practice\HouseRules;
+use Core\Shelf\Product;
+use Core\Shelf\ProductKind;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 use Core\Weighing\Batch;
 use Core\Weighing\BatchEvent;
 use Core\Weighing\BatchPlan;
@@ -45,7 +45,7 @@ it('says it in short lines for a card', function () {
 });
 
 it('is as large as the jobs it serves together', function () {
-    expect(Ladder::bowl(more: WHOLE)->work(HouseRules::standard()->step)->total()->text())->toBe('120 g');
+    expect(Ladder::bowl(more: WHOLE)->work(HouseRules::standard()->step)->mixture->text())->toBe('120 g');
 });
 
 it('keeps what was wanted, what was used and why', function () {
@@ -67,19 +67,19 @@ it('refuses details that cannot be, each at its place', function () {
 it('puts what was left of one bowl into another, with its own peroxide and pigment', function () {
     $shelf = Ladder::shelf();
     $from = Ladder::bowl(['6N' => 'all'], ['d20' => 'all'], ['ratio' => '1:1'])->work(HouseRules::standard()->step);
-    $pigment = JudgeBowl::of($from, $shelf->pigments(), HouseRules::standard())?->asPigment();
+    $pigment = JudgeBowl::worked($from, HouseRules::standard())?->asPigment();
     $shelf = $shelf->withMixtures(new Product('bowl:A', 'P', 'left of A', '', ProductKind::Mixture, $from->strengthOnHead(), null, Fraction::one(), false, $pigment));
     $glaze = Ladder::bowl(['bowl:A' => '24 g', 'clear' => '16 g'], [], ['letter' => 'B', 'ratio' => 'no developer', 'amount' => ['of' => 'shares']], $shelf);
     $worked = $glaze->work(HouseRules::standard()->step);
-    $judged = JudgeBowl::of($worked, $shelf->pigments(), HouseRules::standard());
+    $judged = JudgeBowl::worked($worked, HouseRules::standard());
     // 20 vol at 1:1 is 10 on the head; 24 g of it in 40 g are 6.
     expect($worked->strengthOnHead()?->equals(Strength::vol(6)))->toBeTrue()->and($judged?->level?->show(1))->toBe('6')->and($judged?->pigmentShare->show(2))->toBe('0.6');
 });
 
 it('works nothing that is not known, and pours it by eye instead', function () {
-    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '“a dash”'], ['d20' => '?']);
+    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '“a dash”'], ['d20' => '?'], ['amount' => null, 'ratio' => '?']);
     expect(fn () => $sheet->work(HouseRules::standard()->step))->toThrow(UnworkableBowl::class, 'An amount in this bowl is not known.');
-    $plan = new BatchPlan($sheet->open->lines(), HouseRules::standard()->step, Tolerance::house());
+    $plan = BatchPlan::of($sheet->known(HouseRules::standard()->step), Tolerance::house());
     $batch = Batch::start($plan);
     expect($batch->current()?->key)->toBe('6N')->and($batch->left('6N')->text())->toBe('20 g');
     $cg = static fn (int $grams): Core\Units\Grams => Core\Units\Grams::ofCentigrams($grams * 10);
@@ -93,14 +93,14 @@ it('works nothing that is not known, and pours it by eye instead', function () {
 });
 
 it('keeps the proportion of what is known beside what is poured by eye', function () {
-    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '40 g']);
-    $batch = Batch::start(new BatchPlan($sheet->open->lines(), HouseRules::standard()->step, Tolerance::house()));
+    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '40 g'], ['amount' => null, 'ratio' => '?']);
+    $batch = Batch::start(BatchPlan::of($sheet->known(HouseRules::standard()->step), Tolerance::house()));
     $batch = $batch->after(BatchEvent::poured('6N', Core\Units\Grams::ofCentigrams(2500), PourSource::Scale))->after(BatchEvent::keptProportion());
     expect($batch->targets['d20']->text())->toBe('50 g')->and($batch->targets['6G']->isZero())->toBeTrue();
 });
 
 it('makes a batch a part or a multiple of the plan', function (int $numerator, int $denominator, array $targets) {
-    $plan = BatchPlan::of(Ladder::bowl()->work(HouseRules::standard()->step), Tolerance::house())->times(Fraction::of($numerator, $denominator));
+    $plan = BatchPlan::of(Ladder::bowl()->known(HouseRules::standard()->step), Tolerance::house())->times(Fraction::of($numerator, $denominator));
     expect(array_map(static fn ($line): string => $line->target->text(), $plan->lines))->toBe($targets);
 })->with([[1, 2, ['20 g', '10 g', '45 g']], [2, 1, ['80 g', '40 g', '180 g']], [1, 3, ['13.3 g', '6.7 g', '30 g']]]);
 
@@ -149,9 +149,9 @@ it('keeps ratio, amount and what goes on top of a bowl whose shares are not know
     $written = WriteBowl::toArray($sheet);
     expect(array_intersect_key($written, $json))->toEqual(['ratio' => '1:2', 'amount' => ['of' => 'total', 'grams' => '90 g', 'ingredient' => null], 'additives' => $json['additives'], 'extras' => $json['extras']])
         ->and(WriteBowl::toArray(ReadBowl::from($written, Ladder::shelf())))->toBe($written);
-    // What has its grams is weighed to them; a dose by the gram of what is not known is poured by eye.
-    $lines = array_column(array_map(static fn ($line): array => [$line->key, $line->open ? 'by eye' : $line->target->text()], $sheet->open->lines()), 1, 0);
-    expect($lines)->toBe(['6N' => '20 g', '6G' => 'by eye', 'd20' => 'by eye', 'blue' => '3 g', 'clear' => 'by eye']);
+    // What has its grams is weighed to them; a dose by the percent of a known total is known.
+    $lines = array_column(array_map(static fn ($line): array => [$line->key, $line->open ? 'by eye' : $line->target->text()], BatchPlan::of($sheet->known(HouseRules::standard()->step), Tolerance::house())->lines), 1, 0);
+    expect($lines)->toBe(['6N' => '20 g', '6G' => 'by eye', 'd20' => 'by eye', 'extra:7N' => '4 g', 'blue' => '3 g', 'clear' => '4.5 g']);
 });
 
 it('asks of a bowl that is not known what it asks of any other', function (array $colour, array $developer, array $more, string $pointer, string $message) {
@@ -169,6 +169,6 @@ it('asks of a bowl that is not known what it asks of any other', function (array
     'a developer for colour' => [['d20' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', '20 vol is a developer, not colour.'],
     'nothing at all' => [['' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', 'No product is chosen.'],
     'a developer the line has not' => [['d6N' => '?'], ['d20' => '?'], ['line' => 'D'], '/parts/1/ingredients/0/product', 'Soft has no 20 vol (6 %).'],
-    'no amount' => [['6N' => '?'], ['d10' => '?'], ['amount' => ['of' => 'colour', 'grams' => 'a lot']], '/amount/grams', '“a lot” is not an amount.'],
+    'no amount' => [['6N' => '?'], ['d10' => '?'], ['amount' => ['of' => 'colour', 'grams' => '3 lots']], '/amount/grams', '“lots” in “3 lots” is not a unit known here.'],
     'no dose' => [['6N' => '?'], ['d10' => '?'], ['additives' => [['product' => 'blue', 'dose' => '']]], '/additives/0/dose', 'There is no share.'],
 ]);

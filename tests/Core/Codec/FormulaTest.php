@@ -47,8 +47,8 @@ function keys(array $worked): array
 
 it('works the example of the documentation', function () {
     $worked = WorkFormula::work(json_decode(exampleText(), true));
-    expect(array_column($worked, 'total'))->toBe(['110.0 g', '90.0 g', '34.0 g', 'at least 30 g'])
-        ->and(array_column($worked, 'kind'))->toBe(['exact', 'exact', 'bottle', 'open'])
+    expect(array_column($worked, 'total'))->toBe(['110.0 g', '90.0 g', '34.0 g', 'more than 30.0 g'])
+        ->and(array_column($worked, 'kind'))->toBe(['exact', 'exact', 'exact', 'open'])
         ->and($worked[0]['level'])->toBe('6.25')
         ->and($worked[0]['strengthOnHead'])->toBe(['vol' => '12', 'percent' => '3.6'])
         ->and($worked[0]['substitutions'])->toBe([['wanted' => '6RC', 'used' => '6C', 'why' => 'out of stock']]);
@@ -98,32 +98,43 @@ it('refuses documents that are none', function (mixed $json, string $problem) {
 
 it('says bounds for what is not known and keeps the words', function (string $share, string $grams, string $level) {
     $worked = WorkFormula::work(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '20 g'], ['product' => '8G', 'share' => $share]]]]]))[0];
-    expect($worked['kind'])->toBe('open')->and($worked['ingredients'][1]['grams'])->toBe($grams)->and($worked['level'])->toBe($level)->and(keys($worked))->toBe(['not-known']);
+    expect($worked['kind'])->toBe('open')->and($worked['parts'][0]['ingredients'][1]['grams'])->toBe($grams)->and($worked['level'])->toBe($level)->and(keys($worked))->toBe(['not-known', 'ratio-not-known']);
 })->with([
     'unknown' => ['?', 'not known', '6 to 8'],
     'worded' => ['“a dash”', '“a dash”', '6 to 8'],
-    'ranged' => ['10 to 20 g', '10 g to 20 g', '6.7 to 7'],
+    'ranged' => ['10 to 20 g', '10 g to 20 g', '6.67 to 7'],
     'doubtful' => ['20 g or 60 g', '20 g or 60 g, in doubt', '7 to 7.5'],
 ]);
 
 it('never guesses a share beside an amount that is not known', function () {
-    expect(formulaProblems(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '2'], ['product' => '8G', 'share' => '?']]]]])))
-        ->toBe(['/bowls/0/parts/0/ingredients/0/share: Beside an amount that is not known, a share says nothing.']);
+    $worked = WorkFormula::work(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '2'], ['product' => '8G', 'share' => '?']]]]]))[0];
+    expect(array_column($worked['parts'][0]['ingredients'], 'percent'))->toBe([null, null])->and($worked['total'])->toBe('')->and($worked['level'])->toBe('6 to 8');
 });
 
 it('counts an extra inside or on top, and asks when it is not said', function () {
     // Arithmetic: 72 : 90 is 1:1.25; 60 : 90 + 12 is 162 g.
     $extra = static fn (array $counts) => WorkFormula::work(formula(formulaBowl(['extras' => [['product' => '7C', 'grams' => '12 g'] + $counts]])))[0];
-    expect($extra(['counts' => 'inside']))->toMatchArray(['ratioWithExtras' => '1:1.25', 'totalWithExtras' => '162.0 g'])
-        ->and($extra(['counts' => 'on-top']))->toMatchArray(['ratioWithExtras' => '1:1.5', 'totalWithExtras' => '162.0 g'])
+    expect($extra(['counts' => 'inside']))->toMatchArray(['ratio' => '1:1.25', 'total' => '162.0 g'])
+        ->and($extra(['counts' => 'on-top']))->toMatchArray(['ratio' => '1:1.5', 'total' => '162.0 g'])
         ->and(keys($extra([])))->toContain('inside-or-on-top');
+});
+
+it('counts extras in every sum', function () {
+    // Arithmetic: 90 g of 20 vol in 60 + 60 + 90 g is 90 × 20 ÷ 210 = 8.57 vol.
+    $bowl = formulaBowl(['extras' => [['product' => '7C', 'grams' => '60 g', 'counts' => 'inside']]]);
+    $worked = WorkFormula::work(formula($bowl))[0];
+    expect($worked['strengthOnHead']['vol'])->toBe('8.57')->and($worked['ratio'])->toBe('1:0.75')
+        ->and(keys($worked))->toContain('implausible-ratio')->and($worked['parts'][0]['grams'])->toBe('120.0 g');
+    // A developer poured beside keeps its strength: 90 of 20 and 30 of 10 make 17.5 vol.
+    $weaker = formulaBowl(['extras' => [['product' => 'd10', 'grams' => '30 g', 'counts' => 'inside']]]);
+    expect(WorkFormula::work(formula($weaker))[0]['strength']['vol'])->toBe('17.5');
 });
 
 it('asks about a slip and keeps what was typed', function () {
     // Arithmetic: 170 g of colour at 1:1.5 would take 255 g.
     $worked = WorkFormula::work(formula(formulaBowl(['ratio' => '170:90', 'amount' => ['of' => 'colour', 'grams' => '170 g']])))[0];
     expect($worked['total'])->toBe('260.0 g')->and(keys($worked))->toContain('implausible-ratio')
-        ->and($worked['warnings'][0]['mend'])->toContain('255 g')
+        ->and($worked['warnings'][0]['mend'])->toContain('255.0 g')
         ->and(keys(WorkFormula::work(formula(formulaBowl()))[0]))->not->toContain('implausible-ratio');
 });
 
@@ -138,10 +149,24 @@ it('spreads a house blend of the version it names', function () {
 it('makes a child of what was left', function () {
     $child = static fn (array $bottle) => formula(formulaBowl(), ['letter' => 'B', 'line' => 'tide', 'bottle' => $bottle]);
     $worked = WorkFormula::work($child(['of' => 'A', 'left' => '30 g', 'add' => [['product' => 'clear', 'grams' => '12 g']]]))[1];
-    expect(array_column($worked['ingredients'], 'grams', 'label'))->toBe(['6N' => '12.0 g', '20 vol' => '18.0 g', 'clear' => '12.0 g'])
-        ->and($worked['pigmentShare'])->toBe('0.5')
-        ->and(formulaProblems($child(['of' => 'Z', 'left' => '30 g'])))->toBe(['/bowls/1/bottle/of: There is no worked bowl Z before this one.'])
-        ->and(formulaProblems($child(['of' => 'A', 'left' => '300 g'])))->toBe(['/bowls/1/bottle/left: 300 g left is more than the 150 g of bowl A.']);
+    // 30 g of 60 : 90 hold 12 g of colour; 12 g of clear beside them thin its pigment to a half.
+    expect(array_column($worked['parts'][0]['ingredients'], 'grams', 'label'))->toBe(['left of A' => '30.0 g', 'clear' => '12.0 g'])
+        ->and($worked['pigmentShare'])->toBe('0.5')->and($worked['level'])->toBe('6')
+        ->and(formulaProblems($child(['of' => 'Z', 'left' => '30 g'])))->toContain('/bowls/1/bottle/of: There is no worked bowl Z before this one.')
+        ->and(formulaProblems($child(['of' => 'A', 'left' => '300 g'])))->toBe(['/bowls/1: 300.0 g of “What is left of bowl A” is more than there is of it (150 g).']);
+});
+
+it('counts what is left down, bowl by bowl', function () {
+    $bottle = static fn (string $letter, string $of, string $left) => ['letter' => $letter, 'line' => 'tide', 'bottle' => ['of' => $of, 'left' => $left]];
+    expect(formulaProblems(formula(formulaBowl(), $bottle('B', 'A', '80 g'), $bottle('C', 'A', '80 g'))))
+        ->toBe(['/bowls/2: 80.0 g of “What is left of bowl A” is more than there is of it (70 g).'])
+        ->and(WorkFormula::work(formula(formulaBowl(), $bottle('B', 'A', '80 g'), $bottle('C', 'B', '40 g')))[2]['total'])->toBe('40.0 g');
+});
+
+it('takes what is left of a bowl poured by eye', function () {
+    $byEye = formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '?']]], ['ingredients' => [['product' => 'd20', 'share' => '?']]]], 'ratio' => '?', 'amount' => null]);
+    $worked = WorkFormula::work(formula($byEye, ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '30 g']]))[1];
+    expect($worked['total'])->toBe('30.0 g')->and($worked['level'])->toBeNull()->and($worked['strengthOnHead']['vol'])->toBe('0 to 20');
 });
 
 it('feeds several uses from one bowl', function () {

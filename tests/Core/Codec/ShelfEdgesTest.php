@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use Core\Judgement\BowlWarnings;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\Codec\WorkFormula;
 use Core\Judgement\Caution;
+use Core\Judgement\Cautions;
 use Core\Practice\HouseRules;
 use Tests\Core\Record\Ladder;
 
@@ -66,7 +66,7 @@ function warnedOf(array $developer, array $more): array
 {
     $sheet = Ladder::bowl(['6N' => 'all'], $developer, $more);
 
-    return array_map(static fn (Caution $caution): string => $caution->key, BowlWarnings::of($sheet, $sheet->work(HouseRules::standard()->step), Ladder::shelf()->line($sheet->line)));
+    return array_map(static fn (Caution $caution): string => $caution->key, Cautions::ofBowl($sheet, $sheet->known(HouseRules::standard()->step), Ladder::shelf()->line($sheet->line)));
 }
 
 it('warns at the very edge of what is usual', function (array $developer, array $more, array $keys) {

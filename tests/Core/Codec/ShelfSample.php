@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Tests\Core\Codec;
 
+use Core\Shelf\Legend;
+use Core\Shelf\LiftTable;
 use Core\Shelf\Line;
+use Core\Shelf\LineKind;
 use Core\Shelf\Product;
 use Core\Shelf\ProductKind;
 use Core\Shelf\Shelf;
-use Core\Shelf\LiftTable;
-use Core\Shelf\LineKind;
-use Core\Units\MixRatio;
-use Core\Units\Strength;
-use Core\Shelf\Legend;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\MassReading;
+use Core\Units\MixRatio;
+use Core\Units\Strength;
 
 /** Two small lines for tests. */
 final class ShelfSample

@@ -6,10 +6,10 @@ use Core\Formula\Additive;
 use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
 use Core\Formula\Dose;
-use Core\Units\InvalidShare;
 use Core\Formula\UnworkableBowl;
 use Core\Formula\WorkedBowl;
 use Core\Units\Grams;
+use Core\Units\InvalidShare;
 use Core\Units\ScaleStep;
 use Tests\Core\Sample;
 
@@ -59,21 +59,6 @@ it('works a bowl that its own grams give', function () {
 it('works a bowl from a product in the developer part', function () {
     $worked = Sample::bowl(['1'], '1:2', BowlAmount::ingredient('d 40 vol', Sample::g('20')), ['10 vol' => '2', '40 vol' => '1'])->work(ScaleStep::TenthGram);
     expect(gramsOf($worked))->toBe(['c0' => '30 g', 'd 10 vol' => '40 g', 'd 40 vol' => '20 g']);
-});
-
-it('makes as much as the scarcest product allows, never more', function () {
-    $bowl = Sample::bowl(['2', '1'], '1:1', BowlAmount::stock(['c0' => Sample::g('33.35'), 'c1' => Sample::g('50')]));
-    expect(gramsOf($bowl->work(ScaleStep::TenthGram)))->toBe(['c0' => '33.3 g', 'c1' => '16.7 g', 'd 20 vol' => '50 g']);
-    mt_srand(21);
-    for ($i = 0; $i < 200; $i++) {
-        $stock = ['c0' => Grams::ofCentigrams(mt_rand(500, 9000)), 'c1' => Grams::ofCentigrams(mt_rand(500, 9000)), 'c2' => Grams::ofCentigrams(mt_rand(500, 9000))];
-        $worked = Sample::bowl(['3', '2', '2'], '1:1.5', BowlAmount::stock($stock))->work(ScaleStep::TenthGram);
-        foreach ($stock as $key => $grams) {
-            foreach ($worked->parts[0]->ingredients as $ingredient) {
-                expect($ingredient->key === $key && $ingredient->grams->isMoreThan($grams))->toBeFalse();
-            }
-        }
-    }
 });
 
 it('adds up exactly, to the step, whatever the bowl', function (Bowl $bowl, ScaleStep $step) {
@@ -135,5 +120,4 @@ it('refuses bowls that cannot be', function (callable $work, string $class, stri
     'shares say nothing' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::shares())->work(ScaleStep::TenthGram), UnworkableBowl::class, 'do not say how much'],
     'product not in the bowl' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::ingredient('x', Sample::g('5')))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'not in it'],
     'fixed beyond the part' => [fn () => Sample::bowl(['70 g', 'rest'], '1:1', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram), InvalidShare::class, 'more than the 60 g'],
-    'no stock known' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::stock([]))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'no stock'],
 ]);

@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-use Core\Hair\AgeCanvas;
-use Core\Hair\Canvas;
-use Core\Hair\Direction;
 use Core\Advice\ZoneReading;
 use Core\Codec\Problem;
 use Core\Codec\ReadCanvas;
 use Core\Codec\UnreadableDocument;
-use Core\Judgement\Caution;
-use Core\Hair\HairHistory;
-use Core\Shelf\LineKind;
+use Core\Hair\AgeCanvas;
+use Core\Hair\Canvas;
 use Core\Hair\Cell;
+use Core\Hair\Direction;
+use Core\Hair\HairHistory;
 use Core\Hair\Region;
 use Core\Hair\Span;
+use Core\Judgement\Caution;
 use Core\Practice\HouseRules;
+use Core\Shelf\LineKind;
 
 /** @param  array<string, array<string, mixed>>  $zones */
 function canvas(array $zones): Canvas

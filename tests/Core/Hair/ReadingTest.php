@@ -2,17 +2,17 @@
 
 declare(strict_types=1);
 
-use Core\Hair\Density;
-use Core\Hair\Length;
-use Core\Hair\Canvas;
-use Core\Hair\Direction;
-use Core\Hair\Tones;
 use Core\Advice\ZoneReading;
 use Core\Codec\ReadCanvas;
-use Core\Judgement\Caution;
+use Core\Hair\Canvas;
 use Core\Hair\Cell;
+use Core\Hair\Density;
+use Core\Hair\Direction;
+use Core\Hair\Length;
 use Core\Hair\Region;
 use Core\Hair\Span;
+use Core\Hair\Tones;
+use Core\Judgement\Caution;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Core\Tone\ToneFamily;

@@ -2,19 +2,19 @@
 
 declare(strict_types=1);
 
-use Core\Judgement\ExpectedTone;
 use Core\Hair\HairHistory;
-use Core\Shelf\LiftTable;
-use Core\Shelf\LineKind;
 use Core\Hair\Porosity;
+use Core\Hair\Zone;
+use Core\Judgement\ExpectedTone;
 use Core\Judgement\Prediction;
 use Core\Judgement\Process;
-use Core\Hair\Zone;
-use Core\Units\Strength;
+use Core\Shelf\LiftTable;
+use Core\Shelf\LineKind;
 use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 
 /*
  * What a bowl lays on the hair: our own model throughout; the directions in which it moves are common practice, no source

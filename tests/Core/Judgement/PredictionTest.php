@@ -2,24 +2,24 @@
 
 declare(strict_types=1);
 
-use Core\Judgement\ExpectedTone;
 use Core\Hair\HairHistory;
-use Core\Judgement\Lift;
-use Core\Shelf\LiftTable;
-use Core\Shelf\LineKind;
-use Core\Judgement\Observed;
 use Core\Hair\Porosity;
+use Core\Hair\Span;
+use Core\Hair\Technique;
+use Core\Hair\Zone;
+use Core\Judgement\ExpectedTone;
+use Core\Judgement\Lift;
+use Core\Judgement\Observed;
 use Core\Judgement\Prediction;
 use Core\Judgement\Process;
-use Core\Hair\Technique;
 use Core\Judgement\Undertone;
-use Core\Hair\Zone;
-use Core\Units\Strength;
+use Core\Shelf\LiftTable;
+use Core\Shelf\LineKind;
 use Core\Shelf\Pigment;
-use Core\Hair\Span;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 
 /** @param  array<string, mixed>  $change */
 function process(LineKind $kind, ?int $volume, ?Pigment $mix = null, array $change = []): Process

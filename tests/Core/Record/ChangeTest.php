@@ -3,13 +3,13 @@
 declare(strict_types=1);
 
 use Core\Codec\WriteBowl;
+use Core\Formula\ScaleBowl;
+use Core\Practice\HouseRules;
 use Core\Record\ApplyChange;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
 use Core\Record\ReadChange;
-use Core\Record\ScaleBowl;
 use Core\Refusal;
-use Core\Practice\HouseRules;
 use Core\Units\Fraction;
 use Tests\Core\Record\Ladder;
 
@@ -71,7 +71,7 @@ it('carries a change out and leaves the rest alone', function (Change $change, a
     'a level deeper' => [new Change(ChangeKind::Level, value: '-1'), ['5N' => '40 g', '5G' => '20 g', '20 vol' => '90 g']],
     'half a level lighter' => [new Change(ChangeKind::Level, value: '+0.5'), ['6N' => '20 g', '7N' => '20 g', '6G' => '10 g', '7G' => '10 g', '20 vol' => '90 g']],
     'a swap' => [new Change(ChangeKind::Swap, from: '6G', to: '6C'), ['6N' => '40 g', '6C' => '20 g', '20 vol' => '90 g']],
-    'cooler by a quarter of ash' => [new Change(ChangeKind::Cooler), ['6A' => '15 g', '6N' => '30 g', '6G' => '15 g', '20 vol' => '90 g']],
+    'cooler by a quarter of ash' => [new Change(ChangeKind::Cooler), ['6N' => '30 g', '6G' => '15 g', '6A' => '15 g', '20 vol' => '90 g']],
     'grey of 80 %: three quarters natural' => [new Change(ChangeKind::Grey, value: '80 %'), ['6N' => '45 g', '6G' => '15 g', '20 vol' => '90 g']],
 ]);
 
@@ -83,7 +83,7 @@ it('gives back the bowl when what was done is undone', function (string $there, 
 
 it('scales every way of giving an amount', function (array $amount, array $parts = []) {
     $sheet = Ladder::bowl(more: ['amount' => $amount] + $parts);
-    $half = ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard());
+    $half = ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard()->step);
     $step = HouseRules::standard()->step;
     expect($half->work($step)->total()->centigrams * 2)->toBe($sheet->work($step)->total()->centigrams)
         ->and($half->bowl->amount->kind)->toBe($sheet->bowl->amount->kind);
@@ -114,7 +114,7 @@ it('scales a bowl whose shades are in grams so that they still add up', function
         [$one, $two, $three] = [mt_rand(5, 300) / 10, mt_rand(5, 300) / 10, mt_rand(5, 300) / 10];
         $whole = $one + $two + $three;
         $sheet = Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => "{$whole} g"], 'parts' => [['ingredients' => [['product' => '6N', 'share' => "{$one} g"], ['product' => '6G', 'share' => "{$two} g"], ['product' => '6C', 'share' => "{$three} g"]]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]);
-        $part = ScaleBowl::by($sheet, Fraction::of(mt_rand(40, 300), 100), Ladder::shelf(), HouseRules::standard());
+        $part = ScaleBowl::by($sheet, Fraction::of(mt_rand(40, 300), 100), Ladder::shelf(), HouseRules::standard()->step);
         $worked = $part->work($step)->parts[0];
         expect(array_sum(array_map(fn ($each): int => $each->grams->centigrams, $worked->ingredients)))->toBe($worked->total->centigrams);
     }
@@ -146,7 +146,7 @@ it('keeps the colour’s grams when only its tone or level changes', function (C
     mt_srand(17);
     for ($i = 0; $i < 40; $i++) {
         $grams = mt_rand(100, 1200) / 10;
-        $before = Ladder::bowl(['6N' => (string) mt_rand(1, 5), '6G' => (string) mt_rand(1, 5)], more: ['amount' => ['of' => ['colour', 'total'][$i % 2], 'grams' => "{$grams} g"]]);
+        $before = Ladder::bowl(['6N' => (string) mt_rand(1, 5), '6G' => (string) mt_rand(6, 9)], more: ['amount' => ['of' => ['colour', 'total'][$i % 2], 'grams' => "{$grams} g"]]);
         $after = ApplyChange::to($before, $change, Ladder::shelf(), HouseRules::standard());
         $step = HouseRules::standard()->step;
         expect($after->work($step)->parts[0]->total->text())->toBe($before->work($step)->parts[0]->total->text());
@@ -174,7 +174,7 @@ it('goes to the nearest strength of the line beyond what is mixed, and no furthe
 
 it('scales what goes on top of a bowl that is not known, and loses none of it', function () {
     $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '40 g'], ['additives' => [['product' => 'blue', 'dose' => '3 g'], ['product' => 'clear', 'dose' => '5 %']]]);
-    $half = WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard()));
+    $half = WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard()->step));
     expect($half['additives'])->toBe([['product' => 'blue', 'dose' => '1.5 g'], ['product' => 'clear', 'dose' => '5 %']])
         ->and(array_column($half['parts'][0]['ingredients'], 'share', 'product'))->toBe(['6N' => '10 g', '6G' => '?']);
 });

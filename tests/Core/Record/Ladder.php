@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Core\Record;
 
-use Core\Shelf\Shelf;
-use Core\Codec\BowlSheet;
 use Core\Codec\JsonNode;
 use Core\Codec\ProblemList;
 use Core\Codec\ReadBowl;
 use Core\Codec\ReadShelf;
+use Core\Formula\BowlSheet;
 use Core\Practice\HouseRules;
+use Core\Shelf\Shelf;
 
 /** One permanent line from 4 to 9 in four tones, a lightener, and four developers. */
 final class Ladder

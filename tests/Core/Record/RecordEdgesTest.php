@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 use Core\Advice\PastUse;
 use Core\Codec\WriteBowl;
+use Core\Practice\HouseRules;
+use Core\Practice\Schools;
 use Core\Record\BowlFacts;
 use Core\Record\CompareBowls;
 use Core\Record\Difference;
 use Core\Record\PastBowl;
 use Core\Record\RepeatBowl;
 use Core\Record\Row;
-use Core\Practice\HouseRules;
-use Core\Practice\Schools;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Tests\Core\Record\Ladder;
@@ -30,17 +30,17 @@ function differencesOf(PastBowl $past, ?Core\Shelf\Shelf $shelf = null, ?HouseRu
 }
 
 it('compares what is not known as it was written', function () {
-    $rows = rowsBetween(new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '“a dash”'], ['d20' => '?'])), new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '1.8 g'], ['d20' => '43 g'], ['amount' => ['of' => 'shares'], 'ratio' => '21.8:43'])));
-    expect([$rows['6G']->before, $rows['6G']->after])->toBe(['“a dash”', '1.8 g · 8.3 %'])->and([$rows['Total']->before, $rows['Total']->after])->toBe(['', '64.8 g'])
-        ->and($rows['20 vol']->before)->toBe('?')->and($rows['Job']->differs())->toBeFalse();
+    $rows = rowsBetween(new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '“a dash”'], ['d20' => '?'], ['amount' => null, 'ratio' => '?'])), new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '1.8 g'], ['d20' => '43 g'], ['amount' => ['of' => 'shares'], 'ratio' => '21.8:43'])));
+    expect([$rows['6G']->before, $rows['6G']->after])->toBe(['“a dash”', '1.8 g · 8.3 %'])->and([$rows['Total']->before, $rows['Total']->after])->toBe(['more than 20.0 g', '64.8 g'])
+        ->and($rows['20 vol']->before)->toBe('not known · 100 %')->and($rows['Job']->differs())->toBeFalse();
 });
 
 it('compares what goes in beside the ratio, on top and by name', function () {
     $plain = new BowlFacts(Ladder::bowl());
-    $with = new BowlFacts(Ladder::bowl(more: ['additives' => [['product' => 'blue', 'dose' => '2 g']], 'extras' => [['product' => '9N', 'grams' => '12 g', 'counts' => 'on-top']]]));
+    $with = new BowlFacts(Ladder::bowl(more: ['additives' => [['product' => 'blue', 'dose' => '2.0 g']], 'extras' => [['product' => '9N', 'grams' => '12 g', 'counts' => 'on-top']]]));
     $rows = rowsBetween($plain, $with);
-    expect([$rows['Blue']->before, $rows['Blue']->after])->toBe(['', '2 g'])->and([$rows['9N (extra)']->before, $rows['9N (extra)']->after])->toBe(['', '12 g'])
-        ->and(rowsBetween($with, $plain)['9N (extra)']->after)->toBe('');
+    expect([$rows['Blue']->before, $rows['Blue']->after])->toBe(['', '2.0 g'])->and([$rows['9N, extra']->before, $rows['9N, extra']->after])->toBe(['', '12.0 g'])
+        ->and(rowsBetween($with, $plain)['9N, extra']->after)->toBe('');
 });
 
 it('says nothing of a side that has nothing to say', function () {
@@ -52,7 +52,7 @@ it('measures a difference in its own unit, and only where both sides have one', 
     $rows = rowsBetween(new BowlFacts(Ladder::bowl(), Sample::g('150'), 35, 'Even.'), new BowlFacts(Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '50 g']]), Sample::g('118.5'), 42, 'Even.'));
     expect($rows['Used']->difference)->toBe('−31.5 g')->and($rows['Real minutes']->difference)->toBe('+7 min')->and($rows['Total']->difference)->toBe('−25 g')
         ->and($rows['Outcome']->difference)->toBe('')->and($rows['Ratio']->difference)->toBe('');
-    expect(rowsBetween(new BowlFacts(Ladder::bowl()), null)['Total'])->toEqual(new Row('Total', '150 g', '', ''));
+    expect(rowsBetween(new BowlFacts(Ladder::bowl()), null)['Total'])->toEqual(new Row('Total', '150.0 g', '', ''));
 });
 
 it('keeps what is gone in its place and says so where no blend will do', function () {

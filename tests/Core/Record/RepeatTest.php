@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Advice\PastUse;
 use Core\Codec\WriteBowl;
+use Core\Practice\HouseRules;
 use Core\Record\BowlFacts;
 use Core\Record\CompareBowls;
 use Core\Record\DeriveBowl;
@@ -12,7 +13,6 @@ use Core\Record\RepeatBowl;
 use Core\Record\Row;
 use Core\Record\StandIns;
 use Core\Record\Trend;
-use Core\Practice\HouseRules;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Tests\Core\Record\Ladder;
@@ -35,7 +35,7 @@ it('puts the nearest blend in the place of a shade that is not to be had', funct
     expect(Ladder::grams($made['sheet']))->toBe(['6N' => '15 g', '8N' => '15 g', '7G' => '30 g', '20 vol' => '90 g'])
         ->and($made['differences'][0]->key)->toBe('substitute')
         ->and($made['differences'][0]->applied)->toBeTrue()
-        ->and(WriteBowl::toArray($made['sheet'])['parts'][0]['ingredients'][0])->toBe(['product' => '6N', 'share' => '15 g', 'wanted' => '7N', 'why' => 'not to be had any more']);
+        ->and(WriteBowl::toArray($made['sheet'])['parts'][0]['ingredients'][0])->toBe(['product' => '6N', 'share' => '0.5', 'wanted' => '7N', 'why' => 'not to be had any more']);
 });
 
 it('makes a withdrawn strength from what is there, or says that it cannot', function () {
@@ -96,8 +96,8 @@ it('sets two bowls side by side and says the gap in grams and minutes', function
     foreach (CompareBowls::rows($before, $after, Ladder::shelf(), HouseRules::standard()) as $row) {
         $rows[$row->what] = $row;
     }
-    expect([$rows['6N']->before, $rows['6N']->after, $rows['6N']->difference])->toBe(['40 g · 66.7 %', '25 g · 50 %', '−15 g'])
-        ->and([$rows['6C']->before, $rows['6C']->after])->toBe(['', '25 g · 50 %'])
+    expect([$rows['6N']->before, $rows['6N']->after, $rows['6N']->difference])->toBe(['40.0 g · 66.7 %', '25.0 g · 50 %', '−15 g'])
+        ->and([$rows['6C']->before, $rows['6C']->after])->toBe(['', '25.0 g · 50 %'])
         ->and($rows['Used']->difference)->toBe('−20 g')
         ->and($rows['Planned minutes']->difference)->toBe('+5 min')
         ->and($rows['Developer']->differs())->toBeTrue()
@@ -105,7 +105,7 @@ it('sets two bowls side by side and says the gap in grams and minutes', function
         ->and($rows['Behaves as']->after)->toBe('level 6')
         ->and($rows['Outcome']->before)->toBe('Even.');
     expect(CompareBowls::said($before, new BowlFacts(Ladder::bowl()), Ladder::shelf(), HouseRules::standard()))->toBe([]);
-    expect(CompareBowls::said($before, $after, Ladder::shelf(), HouseRules::standard()))->toContain('Planned minutes 35 min → 40 min', '6G 20 g · 33.3 %, gone', '6C 25 g · 50 %, new');
+    expect(CompareBowls::said($before, $after, Ladder::shelf(), HouseRules::standard()))->toContain('Planned minutes 35 min → 40 min', '6G 20.0 g · 33.3 %, gone', '6C 25.0 g · 50 %, new');
 });
 
 it('compares with a bowl that is not there', function () {
@@ -145,5 +145,5 @@ it('mixes again what went in beside the plan, each time as much', function (int 
     expect($beside)->toHaveCount(1)->and($beside[0]->after)->toBe("{$poured} g 6A")->and($beside[0]->applied)->toBeTrue()
         ->and(WriteBowl::toArray($made['sheet'])['extras'] ?? [])->toBe([['product' => '6A', 'grams' => $each, 'counts' => 'on-top']])
         // The plan itself is not moved by it.
-        ->and(Ladder::grams($made['sheet']))->toBe(Ladder::grams($sheet));
+        ->and(Ladder::grams($made['sheet']))->toBe([...Ladder::grams($sheet), '6A, extra' => $each]);
 })->with([[1, 2, '2 g'], [2, 3, '1.5 g']]);

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Core\Hair\Canvas;
 use Core\Codec\ReadCanvas;
-use Core\Judgement\Caution;
-use Core\Judgement\JudgeBowl;
-use Core\Hair\Technique;
+use Core\Hair\Canvas;
 use Core\Hair\Coverage;
 use Core\Hair\Region;
+use Core\Hair\Technique;
+use Core\Judgement\Caution;
+use Core\Judgement\JudgeBowl;
 use Core\Practice\HouseRules;
 use Core\Service\MapCautions;
 use Core\Service\PlacedAmount;
@@ -23,7 +23,7 @@ function onHead(array $more): PlacedBowl
     $sheet = $lightener ? Ladder::bowl(['powder' => 'all'], ['d20' => 'all'], $more + ['ratio' => '1:2']) : Ladder::bowl(['6N' => 'all'], more: $more);
     $worked = $sheet->work(HouseRules::standard()->step);
 
-    return new PlacedBowl(0, $sheet, $shelf->line($sheet->line), JudgeBowl::of($worked, $shelf->pigments(), HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
+    return new PlacedBowl(0, $sheet, $shelf->line($sheet->line), JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
 }
 
 /** @param  array<string, mixed>  ...$zones */
@@ -98,7 +98,7 @@ it('cautions of one strength over two histories, and of contrast that will not s
         $sheet = Ladder::bowl([$shade => 'all'], ['d10' => 'all'], ['letter' => $letter, 'place' => [['regions' => ['top'], 'spans' => ['mids'], 'pattern' => 'alternate', 'with' => [$with], 'width' => $width]]]);
         $shelf = Ladder::shelf();
 
-        return new PlacedBowl(0, $sheet, $shelf->line('P'), JudgeBowl::of($sheet->work(HouseRules::standard()->step), $shelf->pigments(), HouseRules::standard())?->asPigment(), null, $sheet->strokes);
+        return new PlacedBowl(0, $sheet, $shelf->line('P'), JudgeBowl::worked($sheet->work(HouseRules::standard()->step), HouseRules::standard())?->asPigment(), null, $sheet->strokes);
     })();
     $said = static fn (PlacedBowl ...$bowls): array => array_map(static fn (Caution $caution): string => $caution->reason, MapCautions::of($head, Coverage::of([], [], []), $bowls));
     // One level needs wide sections; three show in slivers (common practice, no source). The gap has no sign.

@@ -2,23 +2,23 @@
 
 declare(strict_types=1);
 
-use Core\Hair\Canvas;
-use Core\Codec\BowlSheet;
 use Core\Codec\ReadCanvas;
+use Core\Formula\BowlSheet;
+use Core\Hair\Canvas;
+use Core\Hair\Coverage;
 use Core\Judgement\Caution;
 use Core\Judgement\JudgeBowl;
-use Core\Shelf\LineKind;
 use Core\Judgement\Observed;
-use Core\Units\Strength;
-use Core\Hair\Coverage;
 use Core\Practice\HouseRules;
-use Core\Units\Fraction;
 use Core\Service\MapCautions;
 use Core\Service\Outlook;
 use Core\Service\PlacedAmount;
 use Core\Service\PlacedBowl;
 use Core\Service\SuggestBowls;
 use Core\Service\SuggestedBowl;
+use Core\Shelf\LineKind;
+use Core\Units\Fraction;
+use Core\Units\Strength;
 use Tests\Core\Record\Ladder;
 
 function placed(BowlSheet $sheet, int $round = 0): PlacedBowl
@@ -26,7 +26,7 @@ function placed(BowlSheet $sheet, int $round = 0): PlacedBowl
     $shelf = Ladder::shelf();
     $worked = $sheet->work(HouseRules::standard()->step);
 
-    return new PlacedBowl($round, $sheet, $shelf->line($sheet->line), JudgeBowl::of($worked, $shelf->pigments(), HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
+    return new PlacedBowl($round, $sheet, $shelf->line($sheet->line), JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
 }
 
 function lightener(string $volume = 'd20', array $place = [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils']]): PlacedBowl

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Core\Units\InvalidShare;
-use Core\Units\Share;
-use Core\Units\ShareList;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\InvalidAmount;
+use Core\Units\InvalidShare;
 use Core\Units\MassReading;
+use Core\Units\Share;
+use Core\Units\ShareList;
 
 /** @param  list<string>  $texts */
 function shares(array $texts): ShareList

@@ -3,11 +3,11 @@
 declare(strict_types=1);
 
 use Core\Formula\BowlAmount;
+use Core\Units\Fraction;
 use Core\Units\InvalidStrength;
+use Core\Units\ScaleStep;
 use Core\Units\Strength;
 use Core\Units\StrengthBlend;
-use Core\Units\Fraction;
-use Core\Units\ScaleStep;
 use Tests\Core\Sample;
 
 it('reads strengths as people say them', function (string $text, string $shown) {

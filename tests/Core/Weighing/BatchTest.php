@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Core\Formula\BowlAmount;
+use Core\Formula\KnownBowl;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;
 use Core\Weighing\Batch;
@@ -17,7 +18,7 @@ use Tests\Core\Sample;
 /** 40 g and 20 g of colour, 90 g of 20 vol. */
 function plan(): BatchPlan
 {
-    return BatchPlan::of(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram), Tolerance::house());
+    return BatchPlan::of(KnownBowl::worked(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram)), Tolerance::house());
 }
 
 function pour(string $line, string $grams): BatchEvent

@@ -3,10 +3,11 @@
 declare(strict_types=1);
 
 use Core\Formula\BowlAmount;
-use Core\Units\Strength;
+use Core\Formula\KnownBowl;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;
+use Core\Units\Strength;
 use Core\Weighing\Batch;
 use Core\Weighing\BatchEvent;
 use Core\Weighing\BatchPlan;
@@ -60,7 +61,7 @@ it('knows no ratio and no strength where there is none to know', function () {
     expect($colour->ratio())->toBe('1:0')->and($colour->developerStrength())->toBeNull()->and($colour->strengthOnHead())->toBeNull()->and($colour->percent('d20'))->toBeNull();
     $developer = new Outcome($plan, amounts(...['6N' => '0', '7G' => '0', 'd20' => '10', 'd40' => '0', 'bond' => '0', 'dash' => '0']));
     expect($developer->ratio())->toBeNull()->and($developer->developerStrength()?->volume->decimal(1))->toBe('20')->and($developer->strengthOnHead()?->volume->decimal(1))->toBe('20');
-    $shield = BatchPlan::of(Sample::bowl(['1'], 'no developer', BowlAmount::colour(Sample::g('20')))->work(ScaleStep::TenthGram), Tolerance::house());
+    $shield = BatchPlan::of(KnownBowl::worked(Sample::bowl(['1'], 'no developer', BowlAmount::colour(Sample::g('20')))->work(ScaleStep::TenthGram)), Tolerance::house());
     expect(Outcome::planned($shield)->ratio())->toBeNull()->and(Outcome::planned($shield)->developerStrength())->toBeNull();
 });
 
@@ -113,7 +114,7 @@ it('scales a plan to its step and keeps everything else', function () {
 
 it('pours additives and what else goes in after the parts, in their order', function () {
     $extra = new PlannedLine('extra', 'Extra', null, Sample::g('5'));
-    $plan = BatchPlan::of(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram), Tolerance::house(), [$extra]);
+    $plan = BatchPlan::of(KnownBowl::worked(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram)), Tolerance::house())->withLine($extra, null);
     expect(array_column($plan->lines, 'key'))->toBe(['c0', 'c1', 'd 20 vol', 'extra'])->and($plan->total()->text())->toBe('155 g')
         ->and($plan->withLine(new PlannedLine('x', 'X', 0, Grams::zero(), null, true), null)->lines[4]->key)->toBe('x')
         ->and($plan->withLine(new PlannedLine('x', 'X', 0, Grams::zero(), null, true), 'c0')->lines[0]->key)->toBe('x');

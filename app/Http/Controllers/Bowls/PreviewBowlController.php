@@ -22,6 +22,6 @@ final class PreviewBowlController extends Controller
         $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
         $sheet = ReadBowl::from($request->json()->all(), $shelf);
 
-        return new JsonResponse($sheet->open === null ? WorkedBowlResource::of($sheet, $shelf, $salon->rules())->toArray() : WorkedBowlResource::open($sheet->open, $salon->rules()));
+        return new JsonResponse(WorkedBowlResource::of($sheet, $shelf, $salon->rules())->toArray());
     }
 }

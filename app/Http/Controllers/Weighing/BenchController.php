@@ -21,6 +21,6 @@ final class BenchController extends Controller
         $visit = $bowl->round->visit;
         $sheet = $rows->sheet($bowl, $shelves->forVisit($visit));
 
-        return new JsonResponse((new BenchResource($bowl, $sheet->open === null ? $sheet->work($visit->colourist->salon->rules()->step) : null, $sheet))->toArray());
+        return new JsonResponse((new BenchResource($bowl, $sheet->known($visit->colourist->salon->rules()->step), $sheet))->toArray());
     }
 }

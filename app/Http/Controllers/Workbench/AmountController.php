@@ -8,8 +8,8 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\AmountAdvice;
-use Core\Hair\Density;
 use Core\Advice\Job;
+use Core\Hair\Density;
 use Core\Hair\Length;
 use Illuminate\Http\JsonResponse;
 

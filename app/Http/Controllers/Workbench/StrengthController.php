@@ -7,8 +7,8 @@ namespace App\Http\Controllers\Workbench;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
-use Core\Units\Strength;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 use Illuminate\Http\JsonResponse;
 
 /** A strength in volumes, in percent, and what it comes to at the usual ratios. */

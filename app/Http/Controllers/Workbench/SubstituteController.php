@@ -50,7 +50,7 @@ final class SubstituteController extends Controller
             ],
             [
                 ['label' => 'wanted', 'hex' => $this->swatch($wanted->level, $wanted->tone)],
-                ...array_map(fn (Blend $blend): array => ['label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades', 'hex' => $this->swatch($blend->behaves->level?->middle(), $blend->behaves->tone)], $found),
+                ...array_map(fn (Blend $blend): array => ['label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades', 'hex' => $this->swatch($blend->behaves->level?->value(), $blend->behaves->tone ?? ToneMix::none())], $found),
             ],
             fragment: ['line' => $line->id, 'part' => 0, 'ingredients' => array_map(fn (array $part): array => ['product' => $part['candidate']->key, 'share' => $part['grams']->text()], $found[0]->parts)],
         ))->toArray());

@@ -9,18 +9,18 @@ use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\StrengthAdvice;
 use Core\Colour\HairLadder;
-use Core\Judgement\ExpectedTone;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
-use Core\Judgement\Prediction;
-use Core\Judgement\Process;
+use Core\Hair\Span;
 use Core\Hair\Technique;
 use Core\Hair\Zone;
-use Core\Units\Strength;
+use Core\Judgement\ExpectedTone;
+use Core\Judgement\Prediction;
+use Core\Judgement\Process;
 use Core\Shelf\Pigment;
 use Core\Shelf\ReadCode;
-use Core\Hair\Span;
 use Core\Tone\ToneMix;
+use Core\Units\Strength;
 use Illuminate\Http\JsonResponse;
 
 /** What to expect of a zone: move level, strength, minutes, and watch. */

@@ -20,7 +20,7 @@ final class SaveBowlRequest extends FormRequest
             'bowl' => ['required', 'array:letter,job,line,ratio,amount,parts,additives,place,minutes,note,extras,purpose,mark,hair,covering,heat,applying,clock,after,plus,rinse,emulsify,until,treatment,uses'],
             'bowl.amount' => ['sometimes', 'nullable', 'array:of,grams,ingredient'],
             'bowl.parts.*' => ['array:ingredients'],
-            'bowl.parts.*.ingredients.*' => ['array:product,blend,version,share,wanted,why'],
+            'bowl.parts.*.ingredients.*' => ['array:product,blend,version,share,said,words,or,doubt,wanted,why'],
             'bowl.additives.*' => ['array:product,dose'],
             'bowl.extras.*' => ['array:product,grams,counts'],
             'bowl.heat.*' => ['array:with,minutes'],

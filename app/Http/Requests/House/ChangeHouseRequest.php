@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\House;
 
-use Core\CoreException;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
+use Core\CoreException;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Illuminate\Foundation\Http\FormRequest;

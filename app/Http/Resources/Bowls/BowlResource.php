@@ -13,11 +13,11 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
 use Core\Advice\AmountAdvice;
-use Core\Shelf\Shelf;
 use Core\CoreException;
-use Core\Record\DeriveBowl;
 use Core\Hair\Stroke;
 use Core\Practice\HouseRules;
+use Core\Record\DeriveBowl;
+use Core\Shelf\Shelf;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
@@ -40,7 +40,7 @@ final class BowlResource extends JsonResource
         $rules = $visit->colourist->salon->rules();
         try {
             $sheet = $rows->sheet($bowl, $shelf);
-            $worked = $sheet->open === null ? WorkedBowlResource::of($sheet, $shelf, $rules)->toArray() : WorkedBowlResource::open($sheet->open, $rules);
+            $worked = WorkedBowlResource::of($sheet, $shelf, $rules)->toArray();
             $place = implode('; ', array_map(fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes));
             $about = $sheet->details->words();
             $problem = null;
@@ -107,7 +107,7 @@ final class BowlResource extends JsonResource
         try {
             $sheet = resolve(BowlRows::class)->sheet($bowl, $shelf);
             $poured = $finished->isEmpty() ? [] : resolve(BatchRows::class)->pouredInto($bowl);
-            if ($poured === [] || ($sheet->open === null && resolve(BatchRows::class)->addedInto($bowl) === [])) {
+            if ($poured === [] || ($sheet->bowl !== null && resolve(BatchRows::class)->addedInto($bowl) === [])) {
                 return null;
             }
 

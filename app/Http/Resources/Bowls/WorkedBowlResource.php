@@ -4,131 +4,118 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
-use Core\Shelf\Shelf;
 use Core\Colour\HairLadder;
-use Core\Codec\BowlSheet;
-use Core\Judgement\BowlWarnings;
+use Core\Formula\BowlSheet;
+use Core\Formula\BowlUse;
 use Core\Formula\ExplainBowl;
-use Core\Codec\OpenBowl;
+use Core\Formula\Extra;
+use Core\Formula\KnownBowl;
+use Core\Formula\KnownLine;
+use Core\Formula\KnownPart;
 use Core\Judgement\Caution;
+use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
-use Core\Formula\WorkedBowl;
-use Core\Formula\WorkedIngredient;
-use Core\Formula\WorkedPart;
 use Core\Practice\HouseRules;
+use Core\Shelf\Shelf;
+use Core\Units\Bounds;
 use Core\Units\Fraction;
-use Core\Units\Grams;
 use Core\Units\Rounding;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
 /**
- * A worked bowl in words and numbers ready to be shown.
+ * What is known of a bowl, in words and numbers ready to be shown.
  *
- * @property WorkedBowl $resource
+ * @property KnownBowl $resource
  */
 final class WorkedBowlResource extends JsonResource
 {
-    /**
-     * @param  array<string, list<string>>  $why
-     * @param  list<Caution>  $warnings
-     * @param  array<string, mixed>  $extras
-     * @param  list<array{job: string, grams: string}>  $uses
-     */
-    private function __construct(WorkedBowl $bowl, private readonly ?MixJudgement $judgement, private readonly array $why, private readonly array $warnings, private readonly array $extras, private readonly array $uses)
+    /** @param  list<Caution>  $cautions */
+    private function __construct(private readonly BowlSheet $sheet, KnownBowl $known, private readonly ?MixJudgement $judgement, private readonly array $cautions)
     {
-        parent::__construct($bowl);
+        parent::__construct($known);
     }
 
     /** The bowl worked, judged, explained, and looked over for what needs care. */
     public static function of(BowlSheet $sheet, Shelf $shelf, HouseRules $rules): self
     {
-        $worked = $sheet->work($rules->step);
+        $known = $sheet->known($rules->step);
         $line = $shelf->line($sheet->line);
 
-        return new self(
-            $worked,
-            JudgeBowl::of($worked, $shelf->pigments(), $rules, $sheet->extras->weighed()),
-            $sheet->bowl === null ? [] : ExplainBowl::why($sheet->bowl, $worked),
-            [...($line === null ? [] : BowlWarnings::of($sheet, $worked, $line)), ...$sheet->extras->warnings($worked)],
-            $sheet->extras->worked($worked),
-            $sheet->details->uses,
-        );
-    }
-
-    /**
-     * A bowl whose amounts are not all known: what is, and bounds for the rest.
-     *
-     * @return array<string, mixed> of the same shape
-     */
-    public static function open(OpenBowl $open, HouseRules $rules): array
-    {
-        $worked = $open->worked($rules);
-        $parts = [];
-        foreach ($worked['ingredients'] as $each) {
-            $parts[$each['part']]['ingredients'][] = ['product' => $each['product'], 'label' => $each['label'], 'grams' => $each['grams'], 'percent' => null, 'wedge' => 1 / count($worked['ingredients'])];
-        }
-        ksort($parts);
-
-        return [
-            'ratio' => 'by eye',
-            'parts' => array_values(array_map(fn (array $part): array => ['name' => '', 'grams' => ''] + $part, $parts)),
-            'additives' => [], 'extras' => [], 'uses' => [], 'withExtras' => null,
-            'total' => $worked['total'], 'asked' => null, 'strength' => null,
-            'why' => array_merge(...array_values($worked['why'])),
-            'warnings' => $worked['warnings'],
-            'judgement' => $worked['level'] === null ? null : ['level' => $worked['level'], 'tone' => '', 'pigment' => (string) $worked['pigmentShare'], 'swatch' => null, 'why' => []],
-        ];
+        return new self($sheet, $known, JudgeBowl::of($known, $rules), $line === null ? [] : Cautions::ofBowl($sheet, $known, $line));
     }
 
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        $bowl = $this->resource;
-        $strength = $bowl->developerStrength();
+        $known = $this->resource;
+        $worked = $known->worked;
 
         return [
-            'ratio' => $bowl->ratio->show(),
-            'parts' => array_map(fn (WorkedPart $part): array => [
+            'known' => $worked !== null,
+            'ratio' => $known->ratio,
+            'parts' => array_map(fn (KnownPart $part): array => [
                 'name' => $part->name,
-                'grams' => $part->total->show($bowl->step),
-                'ingredients' => array_map($this->ingredient(...), $part->ingredients),
-            ], $bowl->parts),
-            'additives' => array_map($this->ingredient(...), $bowl->additives),
-            'extras' => $this->extras['extras'] ?? [],
-            'withExtras' => $this->extras === [] ? null : ['total' => $this->extras['totalWithExtras'], 'ratio' => $this->extras['ratioWithExtras']],
-            'uses' => $this->uses,
-            'total' => $bowl->total()->show($bowl->step),
-            'asked' => $bowl->differsFromAsked() ? $bowl->asked?->show($bowl->step) : null,
-            'strength' => $strength === null ? null : ['developer' => $strength->show(), 'onHead' => $bowl->strengthOnHead()?->show()],
-            'why' => array_merge(...array_values($this->why)),
-            'warnings' => array_map(fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $this->warnings),
+                'grams' => $part->mass->show(),
+                'ingredients' => array_map($this->line(...), array_values(array_filter($part->lines, fn (KnownLine $line): bool => ! $line->isExtra()))),
+            ], $known->parts),
+            'additives' => array_map($this->line(...), array_values(array_filter($known->beside, fn (KnownLine $line): bool => ! $line->isExtra()))),
+            'extras' => array_map(fn (Extra $extra): array => [
+                'product' => $extra->product->id, 'label' => $extra->product->label(),
+                'grams' => $extra->amount->isKnown() ? $extra->amount->least->show($known->total->step) : $extra->amount->show(),
+                'counts' => $extra->counts->value === '' ? 'not said' : $extra->counts->value,
+            ], $this->sheet->extras),
+            'uses' => array_map(fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()], $this->sheet->uses),
+            'total' => $known->total->show(),
+            'asked' => $worked?->differsFromAsked() === true ? $worked->asked?->show($worked->step) : null,
+            'strength' => $known->developer === null ? null : ['developer' => self::strength($known->developer), 'onHead' => $known->onHead === null ? null : self::strength($known->onHead)],
+            'why' => array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked))),
+            'warnings' => array_map(fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),
-                'tone' => $this->judgement->tone->words(),
+                'tone' => $this->judgement->toneWords(),
                 'pigment' => $this->judgement->pigmentShare->show(2),
-                'swatch' => $this->judgement->level === null ? null : HairLadder::of($this->judgement->level->middle(), $this->judgement->tone)->hex(),
+                'swatch' => $this->swatch($this->judgement),
                 'why' => $this->judgement->why,
             ],
         ];
     }
 
-    /** @return array{product: string, label: string, grams: string, percent: ?string, wedge: float} */
-    private function ingredient(WorkedIngredient $ingredient): array
+    /** Drawn only where level and tone are known: a middle would be a guess. */
+    private function swatch(MixJudgement $judgement): ?string
     {
+        $level = $judgement->level?->value();
+
+        return $level === null || $judgement->tone === null ? null : HairLadder::of($level, $judgement->tone)->hex();
+    }
+
+    private static function strength(Bounds $volume): string
+    {
+        return "{$volume->show(1)} vol ({$volume->times(Fraction::of(3, 10))->show(2)} %)";
+    }
+
+    /** @return array{product: string, label: string, grams: string, percent: ?string, wedge: ?float} */
+    private function line(KnownLine $line): array
+    {
+        $grams = $line->mass->grams();
+        $said = $grams === null && ($line->isOpen || ! $line->mass->isSaid());
+        $open = $line->share === null || ($line->share->least->isZero() && $line->share->most?->equals(Fraction::one()) === true);
+
         return [
-            'product' => $ingredient->key,
-            'label' => $ingredient->label,
-            'grams' => $ingredient->grams->show($this->resource->step),
-            'percent' => $ingredient->share->isZero() ? null : $ingredient->share->times(Fraction::of(100))->decimal(1).' %',
-            'wedge' => self::wedge($ingredient->grams, $this->resource->total()),
+            'product' => $line->key,
+            'label' => $line->label,
+            'grams' => $said ? $line->said : $line->mass->show(),
+            'percent' => $open ? null : "{$line->share->times(Fraction::of(100))->show(1)} %",
+            'wedge' => $this->wedge($line),
         ];
     }
 
-    /** How much of the drawn bowl this takes, 0 to 1. */
-    private static function wedge(Grams $grams, Grams $total): float
+    /** How much of the drawn bowl this takes, 0 to 1; null where that is not known. */
+    private function wedge(KnownLine $line): ?float
     {
-        return Fraction::of($grams->centigrams * 10_000, $total->centigrams)->rounded(1, Rounding::HalfUp) / 10_000;
+        [$grams, $total] = [$line->mass->grams(), $this->resource->total->grams()];
+
+        return $grams === null || $total === null || $total->isZero() ? null : Fraction::of($grams->centigrams * 10_000, $total->centigrams)->rounded(1, Rounding::HalfUp) / 10_000;
     }
 }

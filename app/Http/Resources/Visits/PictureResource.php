@@ -6,18 +6,18 @@ namespace App\Http\Resources\Visits;
 
 use App\Formulas\VisitPicture;
 use App\Models\Visit;
-use Core\Hair\Canvas;
-use Core\Hair\CanvasZone;
 use Core\Advice\ZoneReading;
 use Core\Colour\HairLadder;
-use Core\Judgement\Caution;
+use Core\Hair\Canvas;
+use Core\Hair\CanvasZone;
 use Core\Hair\Stroke;
-use Core\Tone\ToneMix;
-use Core\Units\Fraction;
+use Core\Judgement\Caution;
 use Core\Service\Outlook;
 use Core\Service\PlacedAmount;
 use Core\Service\PlacedBowl;
 use Core\Service\SuggestedBowl;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

@@ -7,10 +7,9 @@ namespace App\Http\Resources\Weighing;
 use App\Http\Resources\Safety\GateResource;
 use App\Models\Bowl;
 use App\Models\Component;
-use Core\Codec\BowlSheet;
-use Core\Formula\WorkedBowl;
-use Core\Formula\WorkedIngredient;
-use Core\Weighing\PlannedLine;
+use Core\Formula\BowlSheet;
+use Core\Formula\KnownBowl;
+use Core\Formula\KnownLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -20,8 +19,7 @@ final class BenchResource extends JsonResource
     /** Cream tones for developers, weaker ones lighter. */
     private const DEVELOPER = [6 => '#f7f3ea', 10 => '#efe7d6', 20 => '#e5dac3', 30 => '#d9cbb0', 40 => '#cbb998'];
 
-    /** @param  ?WorkedBowl  $worked  null for a bowl that is poured by eye */
-    public function __construct(Bowl $bowl, private readonly ?WorkedBowl $worked, private readonly BowlSheet $sheet)
+    public function __construct(Bowl $bowl, private readonly KnownBowl $known, private readonly BowlSheet $sheet)
     {
         parent::__construct($bowl);
     }
@@ -41,10 +39,10 @@ final class BenchResource extends JsonResource
             'visit' => $bowl->round->visit_id,
             'mark' => $this->sheet->details->mark,
             'gate' => GateResource::ofBowl($bowl),
-            'total' => $this->worked === null ? 'by eye' : $this->worked->total()->show($this->worked->step),
-            'lines' => $this->worked === null
-                ? array_map(fn (PlannedLine $line): array => ['key' => $line->key, 'label' => $line->label, 'grams' => $line->open ? 'by eye' : $line->target->text()], $this->sheet->open?->lines() ?? [])
-                : array_map(fn (WorkedIngredient $each): array => ['key' => $each->key, 'label' => $each->label, 'grams' => $each->grams->text()], $this->worked->pouringOrder()),
+            'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
+            'lines' => array_map(fn (KnownLine $line): array => [
+                'key' => $line->key, 'label' => $line->label, 'grams' => $line->isOpen ? 'by eye' : ($line->mass->grams()?->text() ?? 'by eye'),
+            ], $this->known->lines()),
             'colours' => (object) $bowl->components->mapWithKeys(fn (Component $each): array => [$each->productId() => $this->colour($each)])->all(),
         ];
     }

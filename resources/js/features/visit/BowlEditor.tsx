@@ -84,7 +84,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
           </Field>
           {sheet.amount.of === 'shares' ? null : (
             <Field id="amount" label="Amount" problem={problemAt(error, '/amount/grams')}>
-              <Form.Control value={sheet.amount.grams} placeholder="60 g" inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
+              <Form.Control value={sheet.amount.grams} placeholder="not said" inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
             </Field>
           )}
           {sheet.amount.of === 'ingredient' ? (

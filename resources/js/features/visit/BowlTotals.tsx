@@ -5,7 +5,7 @@ import type { WorkedBowl } from './shapes'
 
 export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined, shelf: Shelf) {
   const all = [...(worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(worked?.additives ?? [])]
-  return all.map((each) => ({ key: each.product, wedge: each.wedge, colour: productColour(each.product, line, shelf) }))
+  return all.map((each) => ({ key: each.product, wedge: each.wedge ?? 0, colour: productColour(each.product, line, shelf) }))
 }
 
 /** The bowl as drawn, and what it comes to. */
@@ -18,12 +18,12 @@ export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: str
       ) : (
         <dl>
           <dt>Total</dt>
-          <dd className="grams-big" id="bowl-total">
-            {worked.total}
+          <dd className={worked.known ? 'grams-big' : 'grams-open'} id="bowl-total">
+            {worked.total === '' ? 'a proportion: no grams yet' : worked.total}
           </dd>
           {worked.asked === null ? null : <dd className="asked">asked {worked.asked}; this is the nearest on the scale’s step of {shelf.step}</dd>}
           <dt>Ratio</dt>
-          <dd>{worked.ratio}</dd>
+          <dd>{worked.ratio === '' ? 'not known' : worked.ratio}</dd>
           {worked.strength === null ? null : (
             <>
               <dt>Developer</dt>

@@ -68,7 +68,7 @@ export function PartEditor(props: {
             className="share"
             value={entry.share}
             isInvalid={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) !== undefined}
-            onChange={(event) => { set(at, { share: event.target.value }) }}
+            onChange={(event) => { set(at, { share: event.target.value, said: undefined }) }}
           />
           <output className="grams" data-product={entry.product}>
             {props.worked.find((each) => each.product === entry.product)?.grams ?? '–'}
@@ -77,9 +77,11 @@ export function PartEditor(props: {
           {index === 0 && props.line.products.find((each) => each.id === entry.product)?.kind === 'shade' ? (
             <Press kind="quiet" label={`${props.line.products.find((each) => each.id === entry.product)?.code ?? 'This shade'} is out: find a stand-in`} onPress={() => { setReplacing(entry.product ?? null) }}>out?</Press>
           ) : <span />}
+          <Press kind="quiet" label={`How much of ${props.title} ${at + 1} is not known`} onPress={() => { set(at, { share: '?', said: undefined }) }}>?</Press>
           <Press kind="quiet" label={`Take ${props.title} ${at + 1} out`} onPress={() => { onChange(entries.filter((_, each) => each !== at)) }}>
             ✕
           </Press>
+          {entry.said === undefined || entry.said === '' ? null : <span className="wanted">said: {entry.said}</span>}
           {entry.wanted === undefined || entry.wanted === '' ? null : <span className="wanted">for {entry.wanted}{entry.why === undefined ? '' : `: ${entry.why}`}</span>}
           <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) ?? problemAt(props.error, `/parts/${index}/ingredients/${at}/product`)} />
         </div>

@@ -2,15 +2,16 @@ import { z } from 'zod'
 import { safetyState } from '../../shared/safety/safety'
 import { bowlState, nextStep, origin, person, verdict, visitStatus } from '../../shared/visits/visitLine'
 
-const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.string().nullable(), wedge: z.number() })
+const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.string().nullable(), wedge: z.number().nullable() })
 export type WorkedIngredient = z.infer<typeof workedIngredient>
 
 export const workedBowl = z.object({
+  /** To the gram; false where something that decides its grams is not known. */
+  known: z.boolean(),
   ratio: z.string(),
   parts: z.array(z.object({ name: z.string(), grams: z.string(), ingredients: z.array(workedIngredient) })),
   additives: z.array(workedIngredient),
   extras: z.array(z.object({ product: z.string(), label: z.string(), grams: z.string(), counts: z.string() })),
-  withExtras: z.object({ total: z.string(), ratio: z.string() }).nullable(),
   uses: z.array(z.object({ job: z.string(), grams: z.string() })),
   total: z.string(),
   asked: z.string().nullable(),
@@ -31,6 +32,11 @@ const entry = z.object({
   blend: z.string().optional(),
   version: z.number().optional(),
   share: z.string(),
+  /** As it was typed, where that was not in grams. */
+  said: z.string().optional(),
+  words: z.string().optional(),
+  or: z.array(z.string()).optional(),
+  doubt: z.boolean().optional(),
   wanted: z.string().optional(),
   why: z.string().optional(),
 })
@@ -56,13 +62,19 @@ export const stroke = z.object({
 })
 export type Stroke = z.infer<typeof stroke>
 
+/** Null where nobody said how much: then the bowl is a proportion. */
+const amount = z
+  .object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.string().nullable() })
+  .nullable()
+  .transform((said) => said ?? { of: 'colour' as const, grams: '', ingredient: null })
+
 /** A bowl as typed: the shape the core reads. */
 export const sheet = z.object({
   letter: z.string(),
   job: z.string(),
   line: z.string(),
   ratio: z.string(),
-  amount: z.object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.string().nullable() }),
+  amount,
   parts: z.array(z.object({ ingredients: z.array(entry) })),
   additives: z.array(z.object({ product: z.string(), dose: z.string() })),
   extras: z.array(z.object({ product: z.string(), grams: z.string(), counts: z.string().optional() })).optional(),

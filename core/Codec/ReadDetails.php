@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use Core\Formula\BowlDetails;
+use Core\Formula\HeatPhase;
+use Core\Formula\Purpose;
+use Core\Hair\Covering;
+use Core\Hair\HairState;
+use Core\Practice\ClockStart;
+
+/** Reads what is said around a bowl, and writes it back. */
+final class ReadDetails
+{
+    private const MOST_PHASES = 8;
+
+    public static function from(JsonNode $node): BowlDetails
+    {
+        $rinse = $node->at('rinse')->text(3);
+        $after = mb_strtoupper($node->at('after')->text(2));
+        $heat = [];
+        foreach ($node->at('heat')->items(self::MOST_PHASES) as $phase) {
+            $minutes = $phase->at('minutes')->wholeNumber(1, 120, 'The minutes of a heat phase');
+            if ($minutes !== null) {
+                $heat[] = new HeatPhase($phase->at('with')->value() === true, $minutes);
+            }
+        }
+
+        return new BowlDetails(
+            ReadStrokes::choice($node->at('purpose'), Purpose::class, 'This is no purpose of a bowl.', 'Write service, trial or protect.') ?? Purpose::Service,
+            $node->at('mark')->text(60),
+            ReadStrokes::choice($node->at('hair'), HairState::class, 'This is no state of hair.', 'Write dry, damp or wet.'),
+            ReadStrokes::choice($node->at('covering'), Covering::class, 'This is no covering.', 'Write open, foil, film or cap.'),
+            $heat,
+            $node->at('applying')->wholeNumber(1, 240, 'The minutes of applying'),
+            ReadStrokes::choice($node->at('clock'), ClockStart::class, 'This is no start of a clock.', 'Write complete or first-touch.'),
+            $after,
+            $node->at('plus')->wholeNumber(0, 240, 'The minutes after the other bowl'),
+            $rinse === '' ? 'own' : (in_array($rinse, ['own', 'not'], true) ? $rinse : mb_strtoupper($rinse)),
+            $node->at('emulsify')->wholeNumber(1, 30, 'The minutes of emulsifying'),
+            $node->at('until')->text(80),
+            $node->at('treatment')->text(200),
+        );
+    }
+
+    /** @return array<string, mixed> only what is said */
+    public static function write(BowlDetails $details): array
+    {
+        return array_filter([
+            'purpose' => $details->purpose === Purpose::Service ? null : $details->purpose->value,
+            'mark' => $details->mark === '' ? null : $details->mark,
+            'hair' => $details->hair?->value,
+            'covering' => $details->covering?->value,
+            'heat' => $details->heat === [] ? null : array_map(static fn (HeatPhase $phase): array => ['with' => $phase->with, 'minutes' => $phase->minutes], $details->heat),
+            'applying' => $details->applying,
+            'clock' => $details->clock?->value,
+            'after' => $details->after === '' ? null : $details->after,
+            'plus' => $details->plus,
+            'rinse' => $details->rinse === 'own' ? null : $details->rinse,
+            'emulsify' => $details->emulsify,
+            'until' => $details->until === '' ? null : $details->until,
+            'treatment' => $details->treatment === '' ? null : $details->treatment,
+        ], static fn (mixed $value): bool => $value !== null);
+    }
+}

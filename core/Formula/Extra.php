@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Formula;
+
+use Core\Shelf\PartRole;
+use Core\Shelf\Product;
+use Core\Units\Amount;
+
+/** Something added to a finished bowl, inside its ratio or on top of it. It is part of every sum. */
+final readonly class Extra
+{
+    public const PREFIX = 'extra:';
+
+    public function __construct(public Product $product, public Amount $amount, public ExtraCounts $counts, public string $said = '')
+    {
+    }
+
+    /** Unique within the bowl: the same product may stand in a part of it too. */
+    public function key(): string
+    {
+        return self::PREFIX.$this->product->id;
+    }
+
+    /** The part of the ratio it counts in; null where it counts in none. */
+    public function role(): ?PartRole
+    {
+        return $this->counts === ExtraCounts::Inside ? $this->product->role() : null;
+    }
+
+    public function withAmount(Amount $amount): self
+    {
+        return new self($this->product, $amount, $this->counts);
+    }
+}
