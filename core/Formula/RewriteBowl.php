@@ -7,7 +7,6 @@ namespace Core\Formula;
 use Core\CoreException;
 use Core\Shelf\Line;
 use Core\Shelf\Shelf;
-use Core\Units\Amount;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\LargestRemainder;
@@ -186,15 +185,14 @@ final readonly class RewriteBowl
     }
 
     /**
-     * Every product of a part by itself, where each has its own portion; null where a house blend or an unknown amount
-     * stands in it.
+     * Every product of a part by itself, where each has its own portion; null where a house blend stands in it.
      *
      * @return ?list<Entry>
      */
     public function plainEntries(int $part): ?array
     {
         foreach ($this->sheet->entries[$part] ?? [] as $entry) {
-            if ($entry->blend !== '' || ($entry->portion instanceof Amount && ! $entry->portion->isKnown())) {
+            if ($entry->blend !== '') {
                 return null;
             }
         }

@@ -19,7 +19,7 @@ final readonly class Legend
      * @param  Fraction  $primary  how many times the secondary the primary weighs; 2 unless the line says otherwise (our model)
      * @param  bool  $lettersRankEqually  CG is half copper, half gold (common practice, no source)
      * @param  array{int, int}  $levels  lowest and highest
-     * @param  bool  $doubledLevelIsIntense  55/46 is an intense 5/46
+     * @param  bool  $doubledLevelIsIntense  44/65 is an intense 4/65
      * @param  bool  $zeroMutes  .03 is a muted 3; false: .03 is a natural base with a touch of 3
      */
     public function __construct(

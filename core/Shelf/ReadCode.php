@@ -98,7 +98,7 @@ final class ReadCode
         if ($tail !== '' && preg_match('/^[A-Z]/', $tail) === 1) {
             throw UnreadableCode::wrongKind($text, NotationKind::Digits);
         }
-        // 5/5-46 is how people say 55/46.
+        // 4/4-65 is how people say 44/65.
         if (preg_match('/^[.\/](\d{1,2})[-.\/](\d{1,3})$/', $tail, $m) === 1) {
             if ($m[1] !== $digits || ! $legend->doubledLevelIsIntense) {
                 throw UnreadableCode::twoLevels($text);

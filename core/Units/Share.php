@@ -80,7 +80,7 @@ final readonly class Share
             // 1½ can only be parts: no share is one and a half of the whole.
             return $fraction->compare(Fraction::one()) > 0 ? self::parts($fraction) : self::fraction($fraction);
         } catch (InvalidNumber) {
-            if (preg_match('/\d/', $plain) !== 1) {
+            if (preg_match('/[\d½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞]/u', $plain) !== 1) {
                 throw InvalidShare::unreadable($text);
             }
             try {

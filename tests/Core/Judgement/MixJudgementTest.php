@@ -43,7 +43,7 @@ it('holds with the other school that the darker dominates', function () {
 it('takes the mean of the tones by weight', function () {
     // Common practice, no source: 10 g of gold plus 10 g of copper-gold is 75 % gold, 25 % copper.
     $copperGold = ToneMix::mean([[ToneMix::only(ToneFamily::Copper), Fraction::one()], [ToneMix::only(ToneFamily::Gold), Fraction::one()]]);
-    $mix = MixJudgement::of([grams('7G', shade(7, ToneFamily::Gold), 10), grams('7CG', shade(7, $copperGold), 10)], HouseRules::standard());
+    $mix = MixJudgement::of([grams('7G', shade(7, ToneFamily::Gold), 10), grams('copper-gold', shade(7, $copperGold), 10)], HouseRules::standard());
     expect($mix->tone->words())->toBe('75 % gold, 25 % copper');
 });
 

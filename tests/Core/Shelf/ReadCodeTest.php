@@ -14,7 +14,7 @@ function letterLegend(): Legend
 {
     return Legend::letters(array_map(ToneMix::only(...), [
         'N' => ToneFamily::Natural, 'A' => ToneFamily::Ash, 'G' => ToneFamily::Gold, 'C' => ToneFamily::Copper, 'R' => ToneFamily::Red,
-        'P' => ToneFamily::Pearl, 'V' => ToneFamily::Violet, 'RB' => ToneFamily::Mahogany, 'B' => ToneFamily::Beige,
+        'P' => ToneFamily::Pearl, 'V' => ToneFamily::Violet, 'PV' => ToneFamily::Mahogany, 'B' => ToneFamily::Beige,
     ]));
 }
 
@@ -31,10 +31,10 @@ it('reads letters by the line’s legend', function (string $code, int $level, s
 })->with([
     '6N' => ['6N', 6, 'natural', '1'],
     'spoken' => ['6 n', 6, 'natural', '1'],
-    'two letters of equal rank weigh 1:1 (common practice, no source)' => ['7CG', 7, '50 % gold, 50 % copper', '1'],
+    'two letters of equal rank weigh 1:1 (common practice, no source)' => ['6VR', 6, '50 % violet, 50 % red', '1'],
     'doubled' => ['5RR', 5, 'red', '2'],
     'double natural' => ['6NN', 6, 'natural', '2'],
-    'a word of the legend’s own' => ['5RB', 5, 'mahogany', '1'],
+    'a word of the legend’s own' => ['8PV', 8, 'mahogany', '1'],
     'level of two digits' => ['10P', 10, 'pearl', '1'],
 ]);
 
@@ -45,9 +45,9 @@ it('reads digits by the line’s legend', function (string $code, int $level, st
     'point' => ['7.3', 7, 'gold', '1'],
     'spoken comma' => ['7,3', 7, 'gold', '1'],
     'slash, primary twice the secondary (our model)' => ['6/43', 6, '67 % copper, 33 % gold', '1'],
-    'dash' => ['8-46', 8, '67 % copper, 33 % red', '1'],
-    'doubled level' => ['55/46', 5, '67 % copper, 33 % red', '2'],
-    'doubled level as people say it' => ['5/5-46', 5, '67 % copper, 33 % red', '2'],
+    'dash' => ['7-35', 7, '67 % gold, 33 % mahogany', '1'],
+    'doubled level' => ['44/65', 4, '67 % red, 33 % mahogany', '2'],
+    'doubled level as people say it' => ['4/4-65', 4, '67 % red, 33 % mahogany', '2'],
     'doubled tone' => ['7.44', 7, 'copper', '2'],
     'natural' => ['6.0', 6, 'natural', '1'],
     'strong natural' => ['6.00', 6, 'natural', '2'],
@@ -66,7 +66,7 @@ it('lets a line weigh primary and secondary its own way', function () {
 });
 
 it('says how it read a code', function () {
-    expect(ReadCode::by(digitLegend(), '55/46')->steps)->toBe(['level 5, doubled: intense', '4: copper, primary', '6: red, secondary'])
+    expect(ReadCode::by(digitLegend(), '44/65')->steps)->toBe(['level 4, doubled: intense', '6: red, primary', '5: mahogany, secondary'])
         ->and(ReadCode::by(letterLegend(), '6NN')->steps)->toContain('double natural covers grey better')
         ->and(ReadCode::by(letterLegend(), '6NN')->doubleNatural)->toBeTrue();
 });

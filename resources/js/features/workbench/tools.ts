@@ -41,7 +41,7 @@ export const TOOLS: readonly Tool[] = [
     id: 'code', key: '2', title: 'Read a code', needs: ['line', 'code'],
     settings: [
       { kind: 'line', name: 'line', label: 'Line', of: 'colour' },
-      { kind: 'text', name: 'code', label: 'Code', start: '7G', hint: '6 n, 7,3, 55/46' },
+      { kind: 'text', name: 'code', label: 'Code', start: '7G', hint: '6 n, 7,3, 44/65' },
     ],
   },
   { id: 'strength', key: '3', title: 'Strength', needs: ['text'], settings: [{ kind: 'text', name: 'text', label: 'Strength', start: '20 vol', hint: '20 vol, 3.9 %' }] },
