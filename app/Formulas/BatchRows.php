@@ -24,9 +24,21 @@ use Core\Weighing\Tolerance;
 /** A batch's rows and the core's batch: the plan as frozen when weighing began, and its events. */
 final class BatchRows
 {
+    /** How many batches were replayed. */
+    public int $replays = 0;
+
+    /** @var array<string, WeighedBatch> by batch and how far it has come */
+    private array $weighed = [];
+
     public function weighed(Batch $batch): WeighedBatch
     {
-        return WeighedBatch::replay($this->plan($batch->plan), $batch->pours->map($this->event(...))->all());
+        $key = "{$batch->id} {$batch->pours->count()} {$batch->pours->last()?->id}";
+        if (! isset($this->weighed[$key])) {
+            $this->replays++;
+            $this->weighed[$key] = WeighedBatch::replay($this->plan($batch->plan), $batch->pours->map($this->event(...))->all());
+        }
+
+        return $this->weighed[$key];
     }
 
     /** @return array<string, Grams> what went into a bowl over all its finished batches, by product id */

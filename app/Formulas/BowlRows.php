@@ -8,15 +8,85 @@ use App\Models\Bowl;
 use App\Models\Component;
 use Core\Codec\ReadBowl;
 use Core\Codec\WriteBowl;
+use Core\CoreException;
 use Core\Formula\BowlSheet;
+use Core\Formula\KnownBowl;
+use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
+use WeakMap;
 
-/** A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. */
+/**
+ * A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. One a request: each bowl is read
+ * once with a shelf, and what is known of it is worked once.
+ */
 final class BowlRows
 {
+    /** How many bowls were read, each with its shelf. */
+    public int $reads = 0;
+
+    /** @var WeakMap<Shelf, array<string, BowlSheet|CoreException>> by what is written */
+    private WeakMap $sheets;
+
+    /** @var WeakMap<BowlSheet, KnownBowl|CoreException> */
+    private WeakMap $known;
+
+    public function __construct()
+    {
+        $this->sheets = new WeakMap;
+        $this->known = new WeakMap;
+    }
+
+    /** @throws CoreException */
     public function sheet(Bowl $bowl, Shelf $shelf): BowlSheet
     {
-        return ReadBowl::from($this->json($bowl), $shelf);
+        return $this->read($this->json($bowl), $shelf);
+    }
+
+    /**
+     * @param  array<string, mixed>  $json
+     *
+     * @throws CoreException
+     */
+    public function read(array $json, Shelf $shelf): BowlSheet
+    {
+        $key = md5(serialize($json));
+        $read = $this->sheets[$shelf][$key] ?? null;
+        if ($read === null) {
+            $this->reads++;
+            try {
+                $read = ReadBowl::from($json, $shelf);
+            } catch (CoreException $refusal) {
+                $read = $refusal;
+            }
+            $this->keep($json, $shelf, $read);
+        }
+
+        return $read instanceof BowlSheet ? $read : throw $read;
+    }
+
+    /**
+     * A bowl that was read with a part of the shelf is the same with all of it: what came later it cannot hold.
+     *
+     * @param  array<string, mixed>  $json
+     */
+    public function keep(array $json, Shelf $shelf, BowlSheet|CoreException $read): void
+    {
+        $this->sheets[$shelf] = [...($this->sheets[$shelf] ?? []), md5(serialize($json)) => $read];
+    }
+
+    /** @throws CoreException */
+    public function known(BowlSheet $sheet, HouseRules $rules): KnownBowl
+    {
+        if (! isset($this->known[$sheet])) {
+            try {
+                $this->known[$sheet] = $sheet->known($rules->step);
+            } catch (CoreException $refusal) {
+                $this->known[$sheet] = $refusal;
+            }
+        }
+        $known = $this->known[$sheet];
+
+        return $known instanceof KnownBowl ? $known : throw $known;
     }
 
     /** @return array<string, mixed> the bowl in the shape that ReadBowl reads */

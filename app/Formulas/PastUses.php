@@ -45,12 +45,10 @@ final readonly class PastUses
             return null;
         }
         $visit = $bowl->round->visit;
-        $words = mb_strtolower("{$visit->outcome} {$visit->change}");
 
-        return new PastUse(
-            $colour, $mixed, $used,
-            $visit->verdict === Verdict::Good && ! in_array(false, [$visit->lasting, $visit->covering, $visit->bright], true),
-            $visit->lasting === false || $visit->covering === false || preg_match('/\bfad|grey show|patch/u', $words) === 1,
+        return PastUse::judged(
+            colour: $colour, mixed: $mixed, used: $used, liked: $visit->verdict === Verdict::Good,
+            lasting: $visit->lasting, covering: $visit->covering, bright: $visit->bright, words: "{$visit->outcome}. {$visit->change}",
         );
     }
 }

@@ -40,6 +40,10 @@ final class SalonShelf
     /** @var array<string, Shelf> by visit id */
     private array $visits = [];
 
+    public function __construct(private readonly BowlRows $rows)
+    {
+    }
+
     public function of(Salon $salon): Shelf
     {
         return $this->loaded[$salon->id] ??= $this->load($salon);
@@ -62,16 +66,20 @@ final class SalonShelf
     {
         $salon = $visit->colourist->salon;
         $shelf = $this->of($salon);
-        $rows = new BowlRows;
+        $read = [];
         foreach ($visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
             try {
-                $sheet = $rows->sheet($bowl, $shelf);
-                $known = $sheet->known($salon->rules()->step);
+                $sheet = $this->rows->sheet($bowl, $shelf);
+                $read[] = [$bowl->sheet, $sheet];
+                $known = $this->rows->known($sheet, $salon->rules());
                 $shelf = $shelf->withMixtures(Leftover::of($bowl->id, $sheet, $known, JudgeBowl::of($known, $salon->rules())?->asPigment()));
             } catch (CoreException) {
                 // Of a bowl that contradicts itself, nothing can be said when it goes into another.
                 continue;
             }
+        }
+        foreach ($read as [$json, $sheet]) {
+            $this->rows->keep($json, $shelf, $sheet);
         }
 
         return $shelf;

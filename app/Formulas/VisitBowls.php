@@ -6,7 +6,6 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Visit;
-use Core\Codec\ReadBowl;
 use Core\CoreException;
 use Core\Formula\BowlSheet;
 use Core\Judgement\JudgeBowl;
@@ -58,7 +57,7 @@ final readonly class VisitBowls
     private function one(array $json, int $round, Shelf $shelf, HouseRules $rules): ?PlacedBowl
     {
         try {
-            $sheet = ReadBowl::from($json, $shelf);
+            $sheet = $this->rows->read($json, $shelf);
         } catch (CoreException) {
             // Half typed, or not on the shelf any more: its own page says so.
             return null;
@@ -68,7 +67,7 @@ final readonly class VisitBowls
             return null;
         }
         try {
-            $known = $sheet->known($rules->step);
+            $known = $this->rows->known($sheet, $rules);
             $volume = ($known->developer ?? $known->onHead)?->value();
 
             return new PlacedBowl($round, $sheet, $line, JudgeBowl::of($known, $rules)?->asPigment(), $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), $sheet->strokes);

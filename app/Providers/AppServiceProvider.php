@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Formulas\BatchRows;
+use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
 use App\Models\Batch;
 use App\Models\Bowl;
@@ -38,8 +40,10 @@ final class AppServiceProvider extends ServiceProvider
 
     public function register(): void
     {
-        // One shelf a request: a visit of ten bowls reads it once.
+        // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch once.
         $this->app->scoped(SalonShelf::class);
+        $this->app->scoped(BowlRows::class);
+        $this->app->scoped(BatchRows::class);
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => Auth::guard('web'));
         $this->app->bind(WriteContext::class, fn (): WriteContext => WriteContext::of($this->app->make('request')));
     }

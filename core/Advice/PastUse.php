@@ -19,4 +19,33 @@ final readonly class PastUse
     public function __construct(public Grams $colour, public Grams $mixed, public Grams $used, public bool $good, public bool $fadedOrGrey)
     {
     }
+
+    /**
+     * What was said of a visit decides whether it counts as good, and whether grey showed or colour faded.
+     *
+     * @param  bool  $liked  its verdict is good
+     * @param  ?bool  $lasting  null where nobody has said; as the next two
+     * @param  string  $words  of the outcome and of what is to change
+     */
+    public static function judged(Grams $colour, Grams $mixed, Grams $used, bool $liked, ?bool $lasting, ?bool $covering, ?bool $bright, string $words): self
+    {
+        return new self(
+            $colour, $mixed, $used,
+            $liked && ! in_array(false, [$lasting, $covering, $bright], true),
+            $lasting === false || $covering === false || self::saysFaded($words),
+        );
+    }
+
+    /** “faded”, “grey shows”, “patchy”; but not “no fading at all”, and not “did not fade”. */
+    public static function saysFaded(string $words): bool
+    {
+        foreach (preg_split('/[.,;:!?\n]|\bbut\b|\band\b/u', mb_strtolower($words)) ?: [] as $clause) {
+            if (preg_match('/^(.*?)\b(?:fad(?:e|ed|es|ing)\b|grey (?:is )?show|patch)/u', $clause, $m) === 1
+                && preg_match('/\b(?:no|not|never|without|nothing|hardly|didn[’\']t|doesn[’\']t|less|stopped)\b[\w\s’\']{0,24}$/u', $m[1]) !== 1) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 }

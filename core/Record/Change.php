@@ -13,6 +13,8 @@ final readonly class Change
      * @param  string  $from  product id, for a swap
      * @param  string  $to  product id, for a swap
      * @param  string  $words  as said
+     * @param  string  $condition  when it holds, as said: “toned damp”; empty for always
+     * @param  string  $rest  what of the words was not understood
      */
     public function __construct(
         public ChangeKind $kind,
@@ -21,13 +23,19 @@ final readonly class Change
         public string $from = '',
         public string $to = '',
         public string $words = '',
+        public string $condition = '',
+        public string $rest = '',
     ) {
     }
 
-    /** @return array{kind: string, bowl: string, value: string, from: string, to: string, words: string} */
+    /** @return array{kind: string, bowl: string, value: string, from: string, to: string, words: string, condition?: string, rest?: string} */
     public function toArray(): array
     {
-        return ['kind' => $this->kind->value, 'bowl' => $this->bowl, 'value' => $this->value, 'from' => $this->from, 'to' => $this->to, 'words' => $this->words];
+        return [
+            'kind' => $this->kind->value, 'bowl' => $this->bowl, 'value' => $this->value, 'from' => $this->from, 'to' => $this->to, 'words' => $this->words,
+            ...($this->condition === '' ? [] : ['condition' => $this->condition]),
+            ...($this->rest === '' ? [] : ['rest' => $this->rest]),
+        ];
     }
 
     /** @param  array<string, mixed>  $json */
@@ -35,7 +43,7 @@ final readonly class Change
     {
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? $json[$key] : '';
 
-        return new self(ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words, $text('bowl'), $text('value'), $text('from'), $text('to'), $text('words'));
+        return new self(ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words, $text('bowl'), $text('value'), $text('from'), $text('to'), $text('words'), $text('condition'), $text('rest'));
     }
 
     public function canBeApplied(): bool
@@ -45,6 +53,6 @@ final readonly class Change
 
     public function onBowl(string $letter): self
     {
-        return new self($this->kind, $letter, $this->value, $this->from, $this->to, $this->words);
+        return new self($this->kind, $letter, $this->value, $this->from, $this->to, $this->words, $this->condition, $this->rest);
     }
 }

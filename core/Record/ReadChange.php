@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
+use Core\Formula\AmountKind;
 use Core\Formula\BowlSheet;
+use Core\Formula\Entry;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 
 /**
  * Turns what a colourist says at the end of a visit into a structured change where it can be:
- * “strength 30 instead of 20+40”, “5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a level deeper”.
- * What it does not understand stays words.
+ * “strength 30 instead of 20+40”, “10G 5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a level deeper
+ * if toned damp”. What it does not understand stays words, and of a sentence that it understands in part it says which part
+ * was not. A sentence that says what is not to be done is never turned into doing it.
  */
 final class ReadChange
 {
     private const NUMBERS = ['half a' => '0.5', 'half' => '0.5', 'a' => '1', 'an' => '1', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'ten' => '10', 'fifteen' => '15', 'twenty' => '20'];
+
+    private const LESS = ['less', 'shorter', 'fewer'];
+
+    /** Words that say nothing of their own beside a change. */
+    private const FILLING = '/\b(?:take|use|mix|make|go|give|pour|leave|process|with|the|a|an|at|of|on|to|in|for|it|this|that|bowl|root|roots|ends|mids|lengths|colour|color|all|over|next|time|only|just|again|please|then|and|so|touch|bit|developer|strength|vol|rather|instead|than|dose)\b/u';
 
     /**
      * One change a sentence or line.
@@ -40,68 +48,142 @@ final class ReadChange
     private static function one(string $words, array $bowls, Shelf $shelf): Change
     {
         $letter = self::bowlMeant($words, $bowls);
-        $plain = mb_strtolower((string) preg_replace('/^(?:bowl\s+)?[A-Z]\s*[:,]\s*/u', '', $words));
+        $only = new Change(ChangeKind::Words, $letter, '', '', '', $words);
+        if (preg_match('/\b(?:do not|don[’\']t|not|never|avoid|without(?! bowl))\b/iu', $words) === 1) {
+            return $only;
+        }
+        $plain = (string) preg_replace('/^(?:bowl\s+)?[A-Z]{1,2}\s*[:,]\s*/u', '', $words);
+        $condition = '';
+        if (preg_match('/^(.*?)[,\s]+(?:if|when|unless|in case)\s+(.+)$/iu', $plain, $m) === 1) {
+            [$plain, $condition] = [$m[1], preg_match('/\bunless\b/iu', $plain) === 1 ? "not {$m[2]}" : $m[2]];
+        }
         foreach (self::NUMBERS as $word => $digits) {
-            $plain = (string) preg_replace("/\\b{$word}\\b(?=\\s+(?:grams?|g\\b|min|minutes?|levels?))/u", $digits, $plain);
+            $plain = (string) preg_replace("/\\b{$word}\\b(?=\\s+(?:grams?|g\\b|min|minutes?|levels?))/iu", $digits, $plain);
         }
-        [$kind, $value] = self::understood($plain);
-        if ($kind === null) {
-            return self::swap($words, $letter, $bowls, $shelf) ?? new Change(ChangeKind::Words, $letter, '', '', '', $words);
+        $lower = mb_strtolower($plain);
+        $meant = array_values(array_filter($bowls, static fn (BowlSheet $bowl): bool => $letter === '' || $bowl->letter === $letter));
+        $found = self::ofProducts($plain, $meant, $shelf) ?? self::ofBowl($lower, $meant, $letter);
+        if ($found === null) {
+            return $only;
         }
+        [$change, $matched] = $found;
+        $rest = trim((string) preg_replace(['/\s+/u', '/^[\s,.]+|[\s,.]+$/u'], [' ', ''], str_replace(mb_strtolower($matched), ' ', $lower)));
 
-        return new Change($kind, $letter, $value, '', '', $words);
+        return new Change($change->kind, $change->bowl === '' ? $letter : $change->bowl, $change->value, $change->from, $change->to, $words, $condition, self::notUnderstood($rest, $bowls));
     }
 
-    /** @return array{?ChangeKind, string} */
-    private static function understood(string $plain): array
+    /**
+     * @param  list<BowlSheet>  $bowls
+     */
+    private static function notUnderstood(string $rest, array $bowls): string
     {
-        $sign = static fn (string $word): string => in_array($word, ['less', 'shorter', 'fewer'], true) ? '-' : '+';
+        $left = $rest;
+        foreach ($bowls as $bowl) {
+            $job = mb_strtolower(explode(',', $bowl->job)[0]);
+            $left = $job === '' ? $left : str_replace($job, ' ', $left);
+            $left = (string) preg_replace('/\b'.mb_strtolower($bowl->letter).'\b/u', ' ', $left);
+        }
 
-        return match (true) {
-            preg_match('/(\d+(?:\.\d+)?)\s*(?:g|grams?)\b.*?\b(less|more)/u', $plain, $m) === 1 => [ChangeKind::Amount, "{$sign($m[2])}{$m[1]} g"],
-            preg_match('/(\d+(?:\.\d+)?)\s*%\s*(less|more)/u', $plain, $m) === 1 => [ChangeKind::Amount, "{$sign($m[2])}{$m[1]} %"],
-            preg_match('/(\d+)\s*min(?:ute)?s?\s*(longer|more|less|shorter|fewer)/u', $plain, $m) === 1 => [ChangeKind::Minutes, "{$sign($m[2])}{$m[1]} min"],
-            preg_match('/(\d+(?:\.\d+)?)\s*(vol|%)\s*(?:instead|rather|next|$)/u', $plain, $m) === 1 => [ChangeKind::Strength, "{$m[1]} {$m[2]}"],
-            preg_match('/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u', $plain, $m) === 1 => [ChangeKind::Strength, in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1'],
-            preg_match('/strength\s*(?:of\s*)?(\d+)\s*(vol|%)?/u', $plain, $m) === 1 => [ChangeKind::Strength, $m[1].' '.($m[2] ?? 'vol')],
-            preg_match('/(?:ratio\s*|at\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u', $plain, $m) === 1 => [ChangeKind::Ratio, $m[1]],
-            preg_match('/(\d+(?:\.\d+)?)\s*levels?\s*(deeper|darker|lighter)/u', $plain, $m) === 1 => [ChangeKind::Level, ($m[2] === 'lighter' ? '+' : '-').$m[1]],
-            preg_match('/^(?:for\s+|only\s+)?(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u', $plain, $m) === 1 => [ChangeKind::Minutes, "{$m[1]} min"],
-            preg_match('/\b(warmer|cooler)\b/u', $plain, $m) === 1 => [ChangeKind::from($m[1]), ''],
-            preg_match('/\b(leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u', $plain) === 1 => [ChangeKind::RemoveBowl, ''],
-            default => [null, ''],
-        };
+        return trim((string) preg_replace([self::FILLING, '/[\s,.:+]+/u'], [' ', ' '], $left)) === '' ? '' : $rest;
     }
 
-    /** @param  list<BowlSheet>  $bowls */
-    private static function swap(string $words, string $letter, array $bowls, Shelf $shelf): ?Change
+    /**
+     * What names products of a bowl: one instead of another, more or less of one.
+     *
+     * @param  list<BowlSheet>  $bowls
+     * @return ?array{Change, string} and the words it was understood from
+     */
+    private static function ofProducts(string $plain, array $bowls, Shelf $shelf): ?array
     {
-        if (preg_match('/(\S+)\s+(?:instead of|for|rather than)\s+(\S+)/u', $words, $m) !== 1) {
-            return null;
-        }
         foreach ($bowls as $bowl) {
             $line = $shelf->line($bowl->line);
-            if ($line === null || ($letter !== '' && $bowl->letter !== $letter)) {
+            if ($line === null) {
                 continue;
             }
-            $byCode = static function (string $code) use ($shelf, $line): ?Product {
-                $wanted = mb_strtolower(trim($code, '.,;'));
-                foreach ($shelf->productsOf($line) as $product) {
-                    if (mb_strtolower($product->code) === $wanted) {
-                        return $product;
-                    }
+            $used = static fn (?Product $product): bool => $product !== null && in_array($product->id, self::products($bowl), true);
+            if (preg_match('/(\S+)\s+(?:instead of|for|rather than)\s+(\S+)/iu', $plain, $m) === 1) {
+                [$to, $from] = [$shelf->byCode($line, trim($m[1], '.,;')), $shelf->byCode($line, trim($m[2], '.,;'))];
+                if ($to !== null && $from !== null && $used($from)) {
+                    return [new Change(ChangeKind::Swap, $bowl->letter, '', $from->id, $to->id), rtrim($m[0], '.,;')];
                 }
-
-                return null;
-            };
-            [$to, $from] = [$byCode($m[1]), $byCode($m[2])];
-            $used = array_merge(...array_map(static fn (array $part): array => array_map(static fn ($entry): string => $entry->product, $part), $bowl->entries === [] ? [[]] : $bowl->entries));
-            if ($to !== null && $from !== null && in_array($from->id, $used, true)) {
-                return new Change(ChangeKind::Swap, $bowl->letter, '', $from->id, $to->id, $words);
+            }
+            $amount = '(\d+(?:\.\d+)?)\s*(g|grams?|%)\s*(less|more|fewer)';
+            if (preg_match("/(\\S+)\\s*[,:]?\\s+{$amount}/iu", $plain, $m) === 1 && $used($shelf->byCode($line, trim($m[1], ',:')))) {
+                return [self::productAmount($bowl, $shelf->byCode($line, trim($m[1], ',:')), $m[2], $m[3], $m[4]), $m[0]];
+            }
+            if (preg_match("/{$amount}\\s+(?:of\\s+)?(\\S+)/iu", $plain, $m) === 1 && $used($shelf->byCode($line, trim($m[4], '.,;')))) {
+                return [self::productAmount($bowl, $shelf->byCode($line, trim($m[4], '.,;')), $m[1], $m[2], $m[3]), rtrim($m[0], '.,;')];
+            }
+            if (preg_match('/\b(?:take|leave)\s+(?:out\s+)?(?:the\s+)?(\S+?)(?:\s+out)\b|\bleave out\s+(?:the\s+)?(\S+)/iu', $plain, $m) === 1) {
+                $product = $shelf->byCode($line, trim($m[2] ?? $m[1], '.,;'));
+                if ($used($product)) {
+                    return [new Change(ChangeKind::TakeOut, $bowl->letter, '', $product->id ?? ''), $m[0]];
+                }
             }
         }
 
         return null;
+    }
+
+    private static function productAmount(BowlSheet $bowl, ?Product $product, string $number, string $unit, string $word): Change
+    {
+        return new Change(ChangeKind::Product, $bowl->letter, self::signed($word).$number.($unit === '%' ? ' %' : ' g'), $product->id ?? '');
+    }
+
+    private static function signed(string $word): string
+    {
+        return in_array(mb_strtolower($word), self::LESS, true) ? '-' : '+';
+    }
+
+    /** @return list<string> */
+    private static function products(BowlSheet $bowl): array
+    {
+        return array_map(static fn (Entry $entry): string => $entry->product, array_merge(...$bowl->entries));
+    }
+
+    /**
+     * What is said of the bowl as a whole.
+     *
+     * @param  string  $plain  in lower case
+     * @param  list<BowlSheet>  $bowls
+     * @return ?array{Change, string} and the words it was understood from
+     */
+    private static function ofBowl(string $plain, array $bowls, string $letter): ?array
+    {
+        $number = '(\d+(?:\.\d+)?)';
+        $made = static fn (ChangeKind $kind, string $value, string $matched): array => [new Change($kind, $letter, $value), $matched];
+
+        return match (true) {
+            preg_match("/(?<!instead of )(?<!rather than )\\b{$number}\\s*\\+\\s*{$number}\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u", $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]}+{$m[2]} ".self::unit($m[3] ?? ''), $m[0]),
+            preg_match("/\\b{$number}\\s*(?:g|grams?)\\b(?:\\s*of\\s*colour)?\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(ChangeKind::Amount, self::signed($m[2])."{$m[1]} g", $m[0]),
+            preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(ChangeKind::Amount, self::signed($m[2])."{$m[1]} %", $m[0]),
+            preg_match('/\b(?:half (?:the |a )?(?:dose|amount|bowl)|half as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 1/2', $m[0]),
+            preg_match('/\b(?:double (?:the )?(?:dose|amount|bowl)|twice as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 2', $m[0]),
+            preg_match('/\b(\d+)\s*min(?:ute)?s?\s*(longer|more|less|shorter|fewer)/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, self::signed($m[2])."{$m[1]} min", $m[0]),
+            preg_match('/\b(\d+)\s*min(?:ute)?s?\s*(?:instead of|rather than)\s*\d+(?:\s*min(?:ute)?s?)?/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
+            preg_match("/\\b{$number}\\s*(vol\\b|%)\\s*(?:(?:instead(?: of)?|rather(?: than)?)\\s*(?:[\\d+.\\s]+(?:vol|%)?)?|next time|$)/u", $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]} {$m[2]}", $m[0]),
+            preg_match('/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u', $plain, $m) === 1 => $made(ChangeKind::Strength, in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1', $m[0]),
+            preg_match('/\\bstrength\\s*(?:of\\s*)?(\\d+)\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u', $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]} ".self::unit($m[2] ?? ''), $m[0]),
+            preg_match('/(?:\bratio\s*|\bat\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u', $plain, $m) === 1 => $made(ChangeKind::Ratio, $m[1], $m[0]),
+            preg_match("/\\b{$number}\\s*levels?\\s*(deeper|darker|lighter)/u", $plain, $m) === 1 => $made(ChangeKind::Level, ($m[2] === 'lighter' ? '+' : '-').$m[1], $m[0]),
+            preg_match('/\b(?:for\s+)?(\d{1,3})\s*%\s*grey\b/u', $plain, $m) === 1 => $made(ChangeKind::Grey, "{$m[1]} %", $m[0]),
+            preg_match('/^(?:for\s+|only\s+|at\s+)?(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
+            preg_match("/^(?:only\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+only)?$/u", $plain, $m) === 1 && count($bowls) === 1 => $made(self::givenBy($bowls[0]), "{$m[1]} g", $m[0]),
+            preg_match('/\b(warmer|cooler)\b/u', $plain, $m) === 1 => $made(ChangeKind::from($m[1]), '', $m[0]),
+            preg_match('/\b(?:leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u', $plain, $m) === 1 => $made(ChangeKind::RemoveBowl, '', $m[0]),
+            default => null,
+        };
+    }
+
+    private static function unit(string $said): string
+    {
+        return $said === '%' ? '%' : 'vol';
+    }
+
+    /** Grams without a word are of what the bowl is given by: its mixture, or its colour. */
+    private static function givenBy(BowlSheet $bowl): ChangeKind
+    {
+        return $bowl->uses !== [] || $bowl->draft->amount?->kind === AmountKind::Total ? ChangeKind::Total : ChangeKind::Amount;
     }
 
     /**
@@ -112,7 +194,7 @@ final class ReadChange
     private static function bowlMeant(string $words, array $bowls): string
     {
         foreach ($bowls as $bowl) {
-            if (preg_match("/^(?:bowl\\s+)?{$bowl->letter}\\s*[:,]|\\bbowl\\s+{$bowl->letter}\\b/u", $words) === 1) {
+            if (preg_match("/^(?:bowl\\s+)?{$bowl->letter}\\s*[:,]|\\bbowl\\s+{$bowl->letter}\\b|^{$bowl->letter}\\s+(?:at|for|with)\\b/u", $words) === 1) {
                 return $bowl->letter;
             }
         }

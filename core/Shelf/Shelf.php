@@ -77,6 +77,19 @@ final readonly class Shelf
         return array_values(array_filter($this->products, static fn (Product $product): bool => $product->line === $line->id && ! $product->withdrawn));
     }
 
+    /** A product of the line by what is printed on it, also one that is not to be had any more. */
+    public function byCode(Line $line, string $code): ?Product
+    {
+        $wanted = mb_strtolower(trim($code));
+        foreach ($this->products as $product) {
+            if ($product->line === $line->id && $product->code !== '' && mb_strtolower($product->code) === $wanted) {
+                return $product;
+            }
+        }
+
+        return null;
+    }
+
     /** How amounts of this product are read: its pack, its density, the salon's ounce and measures. */
     public function readingFor(?Product $product): MassReading
     {

@@ -241,7 +241,7 @@ final class BlendSplit
                     $bound = $split[1];
                     $best = ['cost' => $bound, 'members' => $members, 'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]]];
                 }
-                if ($split[1] - $inner >= $bound && ($x > $to || $x < $from)) {
+                if ($bound <= $split[1] - $inner && ($x > $to || $x < $from)) {
                     break;
                 }
             }

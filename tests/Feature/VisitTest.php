@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Formulas\BatchRows;
+use App\Formulas\BowlRows;
 use App\Models\Visit;
 use Illuminate\Support\Str;
 use Tests\Feature\SmallSalon;
@@ -121,3 +123,20 @@ function closeVisit(Tests\TestCase $test, string $change = ''): array
 
     return $test->postJson("/api/visits/{$test->visit['id']}/close", ['version' => 1, 'verdict' => 'good', 'change' => $change])->assertOk()->json();
 }
+
+it('reads each bowl and replays each batch once a request, however much follows from them', function () {
+    $first = $this->salon->addBowl($this, $this->visit)->json();
+    $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->assertCreated();
+    $this->postJson("/api/visits/{$this->visit['id']}/receive");
+    $this->salon->pourAll($this, $this->salon->startBatch($this, $first['id']));
+    $asked = function (callable $ask): array {
+        $this->app->forgetScopedInstances();
+        $ask()->assertOk();
+
+        return [$this->app->make(BowlRows::class)->reads, $this->app->make(BatchRows::class)->replays];
+    };
+    expect($asked(fn () => $this->getJson("/api/visits/{$this->visit['id']}")))->toBe([2, 1]);
+    // While one is typed, it is read as it is typed; the others as they stand.
+    $draft = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '33 g']] + $first['sheet'];
+    expect($asked(fn () => $this->postJson("/api/visits/{$this->visit['id']}/picture", ['drafts' => [['id' => 'x', 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $draft]]])))->toBe([3, 0]);
+});

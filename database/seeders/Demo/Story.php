@@ -52,7 +52,7 @@ final class Story
     public function __construct(private readonly Salon $salon)
     {
         $this->chance = new Randomizer(new Mt19937(2026));
-        $this->shelf = (new SalonShelf)->of($salon);
+        $this->shelf = resolve(SalonShelf::class)->of($salon);
         foreach (ColourLine::query()->with('shades')->get() as $line) {
             $this->lines[$line->name] = "line-{$line->id}";
             foreach ($line->shades as $shade) {

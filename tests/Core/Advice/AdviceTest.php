@@ -234,3 +234,18 @@ it('never plans less than the foils to come will take', function () {
 it('refuses foils and grams that cannot be', function (int $done, int $planned, int $mixed, int $left) {
     expect(fn () => Core\Advice\Remix::of($done, $planned, Core\Units\Grams::ofCentigrams($mixed), Core\Units\Grams::ofCentigrams($left), HouseRules::standard()))->toThrow(Core\Advice\AdviceRefused::class);
 })->with([[0, 30, 100, 50], [31, 30, 100, 50], [3, 0, 100, 50], [3, 30, 100, 101], [3, 30, 0, 0]]);
+
+it('reads fading where it is said, and only there', function (string $words, bool $faded) {
+    expect(Core\Advice\PastUse::saysFaded($words))->toBe($faded);
+})->with([
+    ['The ends faded after three weeks', true],
+    ['Even. Grey shows at the temples', true],
+    ['patchy at the crown', true],
+    ['Bright, but fading', true],
+    ['no fading at all', false],
+    ['It did not fade', false],
+    ['never patchy, even colour', false],
+    ['Nothing has faded', false],
+    ['Not so warm. It faded', true],
+    ['Lovely', false],
+]);

@@ -36,6 +36,13 @@ it('turns what is said into a change where it can', function (string $said, Chan
     'lighter' => ['Ends one level lighter', ChangeKind::Level, '+1', 'B'],
     'warmer' => ['ends a touch warmer', ChangeKind::Warmer, '', 'B'],
     'no bowl named' => ['cooler', ChangeKind::Cooler, '', ''],
+    'two strengths instead of two' => ['B: 30+40 instead of 20+40', ChangeKind::Strength, '30+40 vol', 'B'],
+    'half dose' => ['B: half dose', ChangeKind::Amount, '× 1/2', 'B'],
+    'so many grams' => ['B: 40 g', ChangeKind::Amount, '40 g', 'B'],
+    'minutes instead of minutes' => ['B at 30 min instead of 20', ChangeKind::Minutes, '30 min', 'B'],
+    'for grey' => ['Root: for 60 % grey', ChangeKind::Grey, '60 %'],
+    'what is not to be done' => ['Root: do not go 1 level darker', ChangeKind::Words, ''],
+    'never' => ['never 40 vol at the root', ChangeKind::Words, ''],
     'only words' => ['Root: start at the crown', ChangeKind::Words, ''],
     'words about time are words' => ['Come earlier in the day', ChangeKind::Words, '', ''],
 ]);
@@ -46,6 +53,25 @@ it('reads one shade instead of another only where the bowl has it', function () 
     expect([$one->kind, $one->bowl, $one->from, $one->to])->toBe([ChangeKind::Swap, 'B', '7C', '7A'])
         ->and([$two->bowl, $two->from, $two->to])->toBe(['A', '6N', '6G'])
         ->and($three->kind)->toBe(ChangeKind::Words);
+});
+
+it('takes what is said of one product for that product', function (string $said, ChangeKind $kind, string $value, string $from, string $to = '', string $rest = '') {
+    $bowls = [Ladder::bowl(['9G' => '40 g', '7N' => '20 g'], more: ['amount' => ['of' => 'shares']])];
+    [$change] = ReadChange::from($said, $bowls, Ladder::shelf(['9G']));
+    expect([$change->kind, $change->value, $change->from, $change->to, $change->rest])->toBe([$kind, $value, $from, $to, $rest]);
+})->with([
+    'less of it' => ['9G 5 g less', ChangeKind::Product, '-5 g', '9G'],
+    'more of it' => ['2.5 g more of 7N', ChangeKind::Product, '+2.5 g', '7N'],
+    'a word it does not know' => ['Take 7G instead of 7N, a little more', ChangeKind::Swap, '', '7N', '7G', 'take , a little more'],
+    'instead of one that is gone' => ['9N instead of 9G', ChangeKind::Swap, '', '9G', '9N'],
+    'out with it' => ['leave out the 7N', ChangeKind::TakeOut, '', '7N'],
+    'not in the bowl' => ['6A 5 g less', ChangeKind::Amount, '-5 g', '', '', '6a'],
+]);
+
+it('keeps the condition of a change', function () {
+    [$change] = ReadChange::from('half a level deeper if toned damp', [Ladder::bowl()], Ladder::shelf());
+    expect([$change->kind, $change->value, $change->condition, $change->rest])->toBe([ChangeKind::Level, '-0.5', 'toned damp', ''])
+        ->and(Change::fromArray($change->toArray()))->toEqual($change);
 });
 
 it('keeps a change through JSON', function () {

@@ -62,7 +62,7 @@ it('keeps what is gone in its place and says so where no blend will do', functio
     // With only naturals left, the nearest is named and left to the colourist.
     $naturals = Ladder::shelf(['9C', '8C', '7C', '6C', '5C', '4C', '9G', '8G', '7G', '6G', '5G', '4G', '9A', '8A', '7A', '6A', '5A', '4A']);
     $far = differencesOf(new PastBowl(Ladder::bowl(['9C' => 'all'], shelf: $naturals)), $naturals)['substitute'];
-    expect($far->applied)->toBeFalse()->and($far->reason)->toStartWith('Nothing comes near; the nearest is 60 g of 9N: ');
+    expect($far->applied)->toBeFalse()->and($far->reason)->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
 });
 
 it('mixes a strength that is gone from what is there, and says where it cannot', function (array $gone, bool $applied, string $after) {

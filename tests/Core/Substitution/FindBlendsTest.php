@@ -85,7 +85,7 @@ function nearestOf(int $size, Pigment $wanted, array $shelf, int $steps, Fractio
         foreach ($splits as $amounts) {
             $weighed = [];
             foreach ($set as $at => $member) {
-                if ($shelf[$member]->stock !== null && $amounts[$at] * 100 > $shelf[$member]->stock->centigrams) {
+                if ($shelf[$member]->stock !== null && $shelf[$member]->stock->centigrams < $amounts[$at] * 100) {
                     continue 2;
                 }
                 $weighed[] = new Weighed($shelf[$member]->label, $shelf[$member]->pigment, Fraction::of($amounts[$at] * 100));

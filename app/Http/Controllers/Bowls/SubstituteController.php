@@ -9,20 +9,53 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\SubstituteRequest;
 use Core\Codec\ReadBowl;
 use Core\Codec\WriteBowl;
+use Core\CoreException;
+use Core\Formula\BowlSheet;
+use Core\Practice\HouseRules;
+use Core\Record\ApplyChange;
+use Core\Record\Change;
+use Core\Record\ChangeKind;
 use Core\Record\StandIns;
+use Core\Shelf\Shelf;
+use Core\Substitution\OtherWay;
+use Core\Substitution\OtherWays;
 use Illuminate\Http\JsonResponse;
 
-/** The best blends that can stand in for a shade of a bowl, each as the whole changed bowl. */
+/** What can stand in for a shade of a bowl, each as the whole changed bowl: blends of its line, its double-pigment shade, other lines. */
 final class SubstituteController extends Controller
 {
     public function __invoke(SubstituteRequest $request, SalonShelf $shelves): JsonResponse
     {
         $salon = $this->member($request)->salon;
-        $shelf = $shelves->of($salon);
-        $found = StandIns::for(ReadBowl::from($request->bowl(), $shelf, '/bowl'), $request->product(), $request->why(), $shelf, $salon->rules());
+        // In a visit, what is left of its other bowls is on the shelf too.
+        $visit = $request->filled('visit') ? $salon->visits()->find($request->string('visit')->value()) : null;
+        $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
+        $sheet = ReadBowl::from($request->bowl(), $shelf, '/bowl');
+        $found = StandIns::for($sheet, $request->product(), $request->why(), $shelf, $salon->rules());
 
-        return new JsonResponse(array_map(fn (array $each): array => [
+        return new JsonResponse([...array_map(fn (array $each): array => [
             'words' => $each['blend']->words(), 'differs' => $each['blend']->differsInWords(), 'distance' => $each['blend']->distance->decimal(2), 'sheet' => WriteBowl::toArray($each['sheet']),
-        ], $found));
+        ], $found), ...$this->others($sheet, $request->product(), $shelf, $salon->rules())]);
+    }
+
+    /** @return list<array{words: string, differs: string, distance: string, sheet: ?array<string, mixed>}> */
+    private function others(BowlSheet $sheet, string $product, Shelf $shelf, HouseRules $rules): array
+    {
+        $line = $shelf->line($sheet->line);
+        $pigment = $shelf->product($product)?->pigment;
+
+        return $line === null || $pigment === null ? [] : array_map(function (OtherWay $way) use ($sheet, $product, $shelf, $rules): array {
+            try {
+                $changed = $way->key === 'double-pigment' ? WriteBowl::toArray(ApplyChange::to($sheet, new Change(ChangeKind::Swap, from: $product, to: $way->product->id), $shelf, $rules)) : null;
+            } catch (CoreException) {
+                $changed = null;
+            }
+
+            return [
+                'words' => $way->product->label().($way->key === 'another-line' ? " of {$way->line->name}" : ''),
+                'differs' => $way->key === 'double-pigment' ? 'double pigment: stronger, and covers grey better' : 'another line: its own bowl, its own developer and time',
+                'distance' => '', 'sheet' => $changed,
+            ];
+        }, OtherWays::for($pigment, $product, $line, $shelf));
     }
 }

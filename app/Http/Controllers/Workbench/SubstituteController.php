@@ -14,6 +14,8 @@ use Core\Shelf\ReadCode;
 use Core\Substitution\Blend;
 use Core\Substitution\Candidate;
 use Core\Substitution\FindBlends;
+use Core\Substitution\OtherWay;
+use Core\Substitution\OtherWays;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Illuminate\Http\JsonResponse;
@@ -39,12 +41,15 @@ final class SubstituteController extends Controller
 
         return new JsonResponse((new AnswerResource(
             $found[0]->words(),
-            array_map(fn (Blend $blend): array => [
+            [...array_map(fn (Blend $blend): array => [
                 'label' => $blend->words(),
                 'value' => $blend->differsInWords()." (distance {$blend->distance->decimal(2)})",
-            ], $found),
+            ], $found), ...array_map(fn (OtherWay $way): array => [
+                'label' => $way->key === 'double-pigment' ? $way->product->label() : "{$way->product->label()} of {$way->line->name}",
+                'value' => $way->key === 'double-pigment' ? 'double pigment: stronger, and covers grey better' : 'another line: its own developer and time',
+            ], OtherWays::for($wanted, '', $line, $request->shelf()))],
             [
-                'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer.',
+                'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer by a hundredth.',
                 ...$found[0]->behaves->why,
                 ...($natural->isZero() ? [] : ["Grey to cover: at least {$natural->times(Fraction::of(100))->decimal(0)} % natural comes first."]),
             ],

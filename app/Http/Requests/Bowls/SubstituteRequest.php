@@ -15,6 +15,7 @@ final class SubstituteRequest extends FormRequest
             'bowl' => ['required', 'array'],
             'product' => ['required', 'string', 'max:60'],
             'why' => ['nullable', 'string', 'max:300'],
+            'visit' => ['nullable', 'uuid'],
         ];
     }
 

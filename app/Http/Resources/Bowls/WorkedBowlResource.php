@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
+use App\Formulas\BowlRows;
 use Core\Colour\HairLadder;
 use Core\Formula\BowlSheet;
 use Core\Formula\BowlUse;
@@ -40,7 +41,7 @@ final class WorkedBowlResource extends JsonResource
     /** The bowl worked, judged, explained, and looked over for what needs care. */
     public static function of(BowlSheet $sheet, Shelf $shelf, HouseRules $rules): self
     {
-        $known = $sheet->known($rules->step);
+        $known = resolve(BowlRows::class)->known($sheet, $rules);
         $line = $shelf->line($sheet->line);
 
         return new self($sheet, $known, JudgeBowl::of($known, $rules), $line === null ? [] : Cautions::ofBowl($sheet, $known, $line));

@@ -27,6 +27,8 @@ final class ProposalResource extends JsonResource
             'bowl' => $proposal->bowl_id,
             'bowlVersion' => $proposal->bowl?->version,
             'words' => $proposal->words,
+            'condition' => $change->condition,
+            'rest' => $change->rest,
             'reason' => $proposal->reason,
             'before' => $proposal->before,
             'after' => $proposal->after,

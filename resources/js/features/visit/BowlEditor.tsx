@@ -119,6 +119,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
               error={error}
               sources={props.visit?.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.letter !== sheet.letter) ?? []}
               sheet={sheet}
+              visit={props.visit?.id}
               onSheet={onChange}
               tail={index === 1 ? <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(1, ingredients) }} /> : null}
               onChange={(entries) => { setPart(index, entries) }}

@@ -25,6 +25,7 @@ export function PartEditor(props: {
   /** Other bowls of the visit, whose leftovers may go in. */
   sources: Bowl[]
   sheet: Sheet
+  visit: string | undefined
   onSheet: (sheet: Sheet) => void
   tail?: ReactNode
   onChange: (entries: Entry[]) => void
@@ -95,7 +96,7 @@ export function PartEditor(props: {
         {index === 0 ? <LeftOver sources={props.sources} taken={entries} onTake={(product) => { onChange([...entries, { product, share: '' }]) }} /> : null}
         {props.tail}
       </div>
-      {replacing === null ? null : <StandIns sheet={props.sheet} product={replacing} onTake={(next) => { props.onSheet(next); setReplacing(null) }} onClose={() => { setReplacing(null) }} />}
+      {replacing === null ? null : <StandIns sheet={props.sheet} product={replacing} visit={props.visit} onTake={(next) => { props.onSheet(next); setReplacing(null) }} onClose={() => { setReplacing(null) }} />}
       {picking === null ? null : <ShadePicker line={props.line} kinds="colour" onPick={(product) => { pick(product.id) }} onClose={() => { setPicking(null) }} />}
     </fieldset>
   )

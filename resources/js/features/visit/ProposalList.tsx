@@ -39,6 +39,8 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
         {proposal.before === '' && proposal.after === '' ? null : (
           <span className="grams"> {proposal.before} {proposal.before === '' ? '' : '→'} {proposal.after}</span>
         )}
+        {proposal.condition === '' ? null : <em> only if {proposal.condition}</em>}
+        {proposal.rest === '' ? null : <em> not understood: “{proposal.rest}”</em>}
         <span className="quiet">
           {' '}{proposal.reason} {proposal.source === 'review' ? `Said on ${showDay(proposal.from.on)}.` : ''}{proposal.by === null ? '' : ` ${proposal.by}`}
         </span>

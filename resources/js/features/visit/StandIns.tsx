@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/react-query'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
@@ -7,11 +7,13 @@ import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import { standIns } from './api'
 import type { Sheet } from './shapes'
+import { usePaused } from './usePaused'
 
 /** The nearest blends for a shade that is out; taking one keeps what was wanted and why. */
-export function StandIns({ sheet, product, onTake, onClose }: { sheet: Sheet; product: string; onTake: (sheet: Sheet) => void; onClose: () => void }) {
+export function StandIns({ sheet, product, visit, onTake, onClose }: { sheet: Sheet; product: string; visit: string | undefined; onTake: (sheet: Sheet) => void; onClose: () => void }) {
   const [why, setWhy] = useState('out of stock')
-  const found = useQuery({ queryKey: ['stand-ins', sheet, product, why], queryFn: () => standIns(sheet, product, why), retry: false })
+  const reason = usePaused(why)
+  const found = useQuery({ queryKey: ['stand-ins', sheet, product, visit, reason], queryFn: ({ signal }) => standIns(sheet, product, reason, visit, signal), retry: false, placeholderData: keepPreviousData })
   return (
     <Modal show onHide={onClose} centered aria-labelledby="stand-ins-title">
       <Modal.Header closeButton>
@@ -25,12 +27,16 @@ export function StandIns({ sheet, product, onTake, onClose }: { sheet: Sheet; pr
           <div key={blend.words} className="stand-in">
             <div>
               <strong>{blend.words}</strong>
-              <div className="quiet">{blend.differs === '' ? 'no difference' : blend.differs}; distance {blend.distance}</div>
+              <div className="quiet">{blend.differs === '' ? 'no difference' : blend.differs}{blend.distance === '' ? '' : `; distance ${blend.distance}`}</div>
             </div>
-            <Press kind="main" onPress={() => { onTake(blend.sheet) }}>Take</Press>
+            {blend.sheet === null ? null : <Taking sheet={blend.sheet} onTake={onTake} />}
           </div>
         ))}
       </Modal.Body>
     </Modal>
   )
+}
+
+function Taking({ sheet, onTake }: { sheet: Sheet; onTake: (sheet: Sheet) => void }) {
+  return <Press kind="main" onPress={() => { onTake(sheet) }}>Take</Press>
 }

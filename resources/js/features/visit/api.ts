@@ -75,7 +75,8 @@ export const startBatch = (visitId: string, bowlId: string, id: string, times: s
 export const remix = async (bowlId: string, done: string, leftOver: string) => shapes.remix.parse(await getJson(`bowls/${bowlId}/remix?done=${encodeURIComponent(done)}&left=${encodeURIComponent(leftOver)}`))
 export const adjust = async (bowl: shapes.Sheet, change: { kind: string; value: string }, visitId?: string) => shapes.adjusted.parse(await postJson(`bowls/adjusted${inVisit(visitId)}`, { bowl, change }))
 export const keepBlend = async (name: string, bowl: shapes.Sheet) => shapes.blendKept.nullable().parse(await keptPost('house-blends', { name, bowl }, { stream: 'house', about: `House blend ${name}` }))
-export const standIns = async (bowl: shapes.Sheet, product: string, why: string) => shapes.standIns.parse(await postJson('bowls/substitutes', { bowl, product, why }))
+export const standIns = async (bowl: shapes.Sheet, product: string, why: string, visit: string | undefined, signal: AbortSignal) =>
+  shapes.standIns.parse(await postJson('bowls/substitutes', { bowl, product, why, visit }, signal))
 export const compareVisits = (one: string, other: string) =>
   queryOptions({ queryKey: ['compare', one, other], queryFn: async ({ signal }) => shapes.comparison.parse(await getJson(`visits/${one}/compare/${other}`, signal)) })
 export { clientFile } from '../../shared/clients/clientFile'

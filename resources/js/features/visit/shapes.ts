@@ -222,6 +222,9 @@ export const proposal = z.object({
   before: z.string(),
   after: z.string(),
   canApply: z.boolean(),
+  /** When it holds, and what of the words was not understood; both as said. */
+  condition: z.string(),
+  rest: z.string(),
   canTakeBack: z.boolean(),
   from: z.object({ id: z.string(), on: z.string() }),
   by: z.string().nullable(),
@@ -286,7 +289,7 @@ export type Visit = z.infer<typeof visit>
 const row = z.object({ what: z.string(), before: z.string(), after: z.string(), difference: z.string(), differs: z.boolean() })
 export type Row = z.infer<typeof row>
 export const adjusted = z.object({ sheet, rows: z.array(row) })
-export const standIns = z.array(z.object({ words: z.string(), differs: z.string(), distance: z.string(), sheet }))
+export const standIns = z.array(z.object({ words: z.string(), differs: z.string(), distance: z.string(), sheet: sheet.nullable() }))
 const side = z.object({ id: z.string(), on: z.string(), client: z.string(), service: z.string(), verdict: verdict.nullable(), outcome: z.string(), keep: z.string(), change: z.string() })
 export const comparison = z.object({ before: side, after: side, pairs: z.array(z.object({ before: z.string().nullable(), after: z.string().nullable(), job: z.string(), rows: z.array(row) })) })
 
