@@ -5,6 +5,7 @@ declare(strict_types=1);
 // ./tinta work FILE|- [--table]: reads a formula document, writes the worked one. Needs no database.
 
 use Core\Codec\FormulaTable;
+use Core\Codec\JsonText;
 use Core\Codec\UnreadableDocument;
 use Core\Codec\WorkFormula;
 
@@ -22,17 +23,12 @@ if ($text === false) {
     exit(2);
 }
 try {
-    $json = json_decode($text, true, 64, JSON_THROW_ON_ERROR);
-} catch (JsonException $broken) {
-    fwrite(STDERR, "This is not JSON: {$broken->getMessage()}. Check commas and brackets.\n");
-    exit(1);
-}
-try {
-    $worked = WorkFormula::work($json);
+    $document = JsonText::read($text);
+    $worked = WorkFormula::work($document->values);
 } catch (UnreadableDocument $refusal) {
     foreach ($refusal->problems() as $problem) {
         fwrite(STDERR, ($problem->pointer === '' ? '(document)' : $problem->pointer).": {$problem->message} {$problem->mend}\n");
     }
     exit(1);
 }
-echo $table ? FormulaTable::of($json, $worked) : json_encode(WorkFormula::into((object) json_decode($text), $worked), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION)."\n";
+echo $table ? FormulaTable::of($document->values, $worked) : $document->with($worked)."\n";

@@ -49,6 +49,22 @@ final readonly class JsonNode
         return array_map(fn (int $index): self => $this->at($index), array_keys($this->value));
     }
 
+    /** @return list<self> one node per object of a list; anything that is no object is a problem */
+    public function records(int $most): array
+    {
+        $records = [];
+        foreach ($this->items($most) as $item) {
+            $value = $item->value();
+            if (! is_array($value) || ($value !== [] && array_is_list($value))) {
+                $item->problem('This should be an object.', 'Write it in curly braces.');
+            } else {
+                $records[] = $item;
+            }
+        }
+
+        return $records;
+    }
+
     /** @return array<array-key, self> one node per member of an object (PHP makes numbers of keys that look like them); a missing one is empty, anything else is a problem */
     public function members(): array
     {

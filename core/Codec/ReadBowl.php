@@ -68,7 +68,7 @@ final class ReadBowl
     private function draft(JsonNode $node): BowlDraft
     {
         $line = $this->shelf->line($node->at('line')->text());
-        $entries = array_map($this->part(...), $node->at('parts')->items(MixRatio::MOST_PARTS));
+        $entries = array_map($this->part(...), $node->at('parts')->records(MixRatio::MOST_PARTS));
 
         return new BowlDraft(
             letter: mb_strtoupper($node->at('letter')->text(10)),
@@ -106,7 +106,7 @@ final class ReadBowl
     /** @return list<Entry> */
     private function part(JsonNode $part): array
     {
-        return array_map($this->entry(...), $part->at('ingredients')->items(self::MOST_INGREDIENTS));
+        return array_map($this->entry(...), $part->at('ingredients')->records(self::MOST_INGREDIENTS));
     }
 
     private function entry(JsonNode $node): Entry
@@ -134,7 +134,7 @@ final class ReadBowl
     private function additives(JsonNode $node): array
     {
         $additives = [];
-        foreach ($node->items(self::MOST_INGREDIENTS) as $entry) {
+        foreach ($node->records(self::MOST_INGREDIENTS) as $entry) {
             $reading = $this->shelf->readingFor($this->shelf->product($entry->at('product')->text()));
             $dose = $entry->at('dose')->through(static fn (string $text): Dose|Amount => self::dose($text, $reading));
             $additives[] = ['product' => $entry->at('product')->text(), 'dose' => $dose ?? Amount::unknown()];
@@ -159,7 +159,7 @@ final class ReadBowl
     private function extras(JsonNode $node): array
     {
         $extras = [];
-        foreach ($node->items(self::MOST_INGREDIENTS) as $entry) {
+        foreach ($node->records(self::MOST_INGREDIENTS) as $entry) {
             $product = $this->shelf->product($entry->at('product')->text());
             $reading = $this->shelf->readingFor($product);
             $amount = $entry->at('grams')->through(static fn (string $text): Amount => Amount::parse($text, $reading));
@@ -181,7 +181,7 @@ final class ReadBowl
     private function uses(JsonNode $node): array
     {
         $uses = [];
-        foreach ($node->items(20) as $use) {
+        foreach ($node->records(20) as $use) {
             $grams = $use->at('grams')->through($this->shelf->readingFor(null)->read(...));
             if ($grams instanceof Grams) {
                 $uses[] = new BowlUse($use->at('job')->text(80), $grams);

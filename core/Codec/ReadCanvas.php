@@ -31,7 +31,7 @@ final class ReadCanvas
     {
         $problems = new ProblemList;
         $root = new JsonNode($json, $pointer, $problems);
-        $zones = array_map(self::zone(...), $root->at('zones')->items(self::MOST_ZONES));
+        $zones = array_map(self::zone(...), $root->at('zones')->records(self::MOST_ZONES));
         $seen = [];
         foreach ($zones as $at => $zone) {
             if (isset($seen[$zone->id])) {
@@ -56,7 +56,7 @@ final class ReadCanvas
         $problems = new ProblemList;
         $root = new JsonNode($json, $pointer, $problems);
         $results = [];
-        foreach ($root->items(self::MOST_ZONES) as $node) {
+        foreach ($root->records(self::MOST_ZONES) as $node) {
             $id = $node->at('zone')->text(40);
             if (! in_array($id, $zones, true)) {
                 $node->at('zone')->problem('There is no such zone on the canvas.', 'Name one of its zones.');

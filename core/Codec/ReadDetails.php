@@ -21,10 +21,10 @@ final class ReadDetails
         $rinse = $node->at('rinse')->text(3);
         $after = mb_strtoupper($node->at('after')->text(2));
         $heat = [];
-        foreach ($node->at('heat')->items(self::MOST_PHASES) as $phase) {
+        foreach ($node->at('heat')->records(self::MOST_PHASES) as $phase) {
             $minutes = $phase->at('minutes')->wholeNumber(1, 120, 'The minutes of a heat phase');
             if ($minutes !== null) {
-                $heat[] = new HeatPhase($phase->at('with')->value() === true, $minutes);
+                $heat[] = new HeatPhase($phase->at('with')->flag(), $minutes);
             }
         }
 

@@ -33,22 +33,25 @@ final class ReadShelf
     {
         $reading = self::reading($node->at('measures'), $rules);
         $products = $lines = [];
-        foreach ($node->at('developers')->items(50) as $item) {
+        foreach ($node->at('developers')->records(50) as $item) {
             $strength = $item->at('strength')->through(Strength::parse(...));
             $id = self::id($item);
+            self::once($products, $id, $item);
             if ($strength instanceof Strength && $id !== '') {
                 $products[$id] = new Product($id, '', $strength->showVolume(), $item->at('name')->text() ?: $strength->show(), ProductKind::Developer, $strength, null, Fraction::one());
             }
         }
-        foreach ($node->at('lines')->items(50) as $item) {
+        foreach ($node->at('lines')->records(50) as $item) {
             $line = self::line($item, $products, $rules);
             if ($line === null) {
                 continue;
             }
+            self::once($lines, $line->id, $item);
             $lines[$line->id] = $line;
-            foreach ($item->at('products')->items(500) as $entry) {
+            foreach ($item->at('products')->records(500) as $entry) {
                 $product = self::product($entry, $line, $reading);
                 if ($product !== null) {
+                    self::once($products, $product->id, $entry);
                     $products[$product->id] = $product;
                 }
             }
@@ -64,7 +67,7 @@ final class ReadShelf
         foreach ($node->members() as $name => $entry) {
             $grams = $entry->through(static fn (string $text): Grams => MassReading::plain()->read($text));
             if ($grams instanceof Grams) {
-                $measures[mb_strtolower($name)] = $grams;
+                $measures[mb_strtolower((string) $name)] = $grams;
             }
         }
 
@@ -163,21 +166,36 @@ final class ReadShelf
 
     private static function pigment(JsonNode $node, ProductKind $kind, Line $line, string $code): ?Pigment
     {
+        // A code that nobody can read names its product all the same: it is weighed, and says nothing of level and tone.
+        $level = $node->at('level')->isGiven() ? $node->at('level')->through(Fraction::parse(...)) : null;
+        if ($level instanceof Fraction) {
+            return new Pigment($level, self::tone($node->at('tone')), Fraction::one());
+        }
+
         return match ($kind) {
-            ProductKind::Shade => ($read = $node->at('code')->through(static fn () => ReadCode::by($line->legend, $code))) === null ? null : Pigment::read($read),
+            ProductKind::Shade => self::byCode($line, $code),
             ProductKind::Clear => Pigment::clear(),
             ProductKind::Booster => Pigment::booster(self::tone($node->at('tone'))),
             default => null,
         };
     }
 
+    private static function byCode(Line $line, string $code): ?Pigment
+    {
+        try {
+            return Pigment::read(ReadCode::by($line->legend, $code));
+        } catch (CoreException) {
+            return null;
+        }
+    }
+
     /** @return list<HouseBlend> */
     private static function blends(JsonNode $node, Shelf $shelf): array
     {
         $blends = [];
-        foreach ($node->items(200) as $item) {
+        foreach ($node->records(200) as $item) {
             $ingredients = [];
-            foreach ($item->at('ingredients')->items(12) as $entry) {
+            foreach ($item->at('ingredients')->records(12) as $entry) {
                 $product = $shelf->product($entry->at('product')->text());
                 $share = $entry->at('share')->through(static fn (string $text): Share => Share::parse($text));
                 if ($product === null) {
@@ -194,13 +212,28 @@ final class ReadShelf
             try {
                 $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, 'The version') ?? 1, $ingredients);
                 $blend->shares();
-                $blends[] = $blend;
+                if (isset($blends[$blend->id()])) {
+                    $item->at('name')->problem("There is a “{$blend->name}” of version {$blend->version} already.", 'Give this one another name or version.');
+                }
+                $blends[$blend->id()] = $blend;
             } catch (CoreException $refusal) {
                 $item->at('ingredients')->problem($refusal->getMessage(), $refusal->mend());
             }
         }
 
-        return $blends;
+        return array_values($blends);
+    }
+
+    /**
+     * Of two that have the same id, neither may win in silence.
+     *
+     * @param  array<string, mixed>  $known  by id
+     */
+    private static function once(array $known, string $id, JsonNode $node): void
+    {
+        if (isset($known[$id])) {
+            $node->at('id')->problem("There is a “{$id}” already.", 'Give this one another id.');
+        }
     }
 
     private static function id(JsonNode $node): string

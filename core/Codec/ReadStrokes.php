@@ -29,7 +29,7 @@ final class ReadStrokes
             return $stroke->placement->regions === [] && $stroke->placement->spans === [] && $stroke->method === null ? [] : [$stroke];
         }
 
-        return array_map(self::stroke(...), $node->items(self::MOST));
+        return array_map(self::stroke(...), $node->records(self::MOST));
     }
 
     private static function stroke(JsonNode $node): Stroke
@@ -54,7 +54,7 @@ final class ReadStrokes
             self::choice($node->at('covering'), Covering::class, 'This is no covering.', 'Write open, foil, film or cap.'),
             $node->at('foils')->wholeNumber(1, 400, 'The number of foils'),
             $node->at('width')->text(60),
-            $node->at('overlaps')->value() === true,
+            $node->at('overlaps')->flag(),
             $node->at('note')->text(300),
         );
     }

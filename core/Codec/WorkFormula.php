@@ -13,6 +13,7 @@ use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
 use Core\Formula\KnownPart;
 use Core\Formula\Leftover;
+use Core\Hair\Stroke;
 use Core\Judgement\Caution;
 use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
@@ -32,6 +33,9 @@ use stdClass;
 final class WorkFormula
 {
     public const VERSION = 1;
+
+    /** @var array<string, true> letters so far */
+    private array $letters = [];
 
     /** @var array<string, Product> what is left of the bowls so far, by product id */
     private array $leftovers = [];
@@ -61,7 +65,7 @@ final class WorkFormula
         $rules = self::rules($root->at('rules'));
         $working = new self(ReadShelf::from($root, $rules), $rules);
         $worked = [];
-        foreach ($root->at('bowls')->items(PHP_INT_MAX) as $bowl) {
+        foreach ($root->at('bowls')->records(PHP_INT_MAX) as $bowl) {
             $worked[] = $working->bowl($bowl);
         }
         $problems->throwIfAny();
@@ -76,7 +80,7 @@ final class WorkFormula
      */
     public static function into(stdClass $document, array $worked): stdClass
     {
-        $bowls = is_array($document->bowls ?? null) ? $document->bowls : [];
+        $bowls = (array) ($document->bowls ?? []);
         $filled = [];
         foreach (array_values($bowls) as $index => $bowl) {
             $copy = $bowl instanceof stdClass ? clone $bowl : new stdClass;
@@ -122,6 +126,10 @@ final class WorkFormula
 
             return [];
         }
+        if (isset($this->letters[$sheet->letter])) {
+            $node->at('letter')->problem("There is a bowl {$sheet->letter} already.", 'Give this one another letter.');
+        }
+        $this->letters[$sheet->letter] = true;
         $judged = JudgeBowl::of($known, $this->rules);
         $this->take($known);
         $left = Leftover::of($sheet->letter, $sheet, $known, $judged?->asPigment());
@@ -143,7 +151,7 @@ final class WorkFormula
             'strength' => self::strength($known->developer),
             'strengthOnHead' => self::strength($known->onHead),
             ...self::judged($judged),
-            'place' => $sheet->placement()->words(),
+            'place' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->placement->words(), $sheet->strokes)),
             'substitutions' => $this->substitutions($sheet),
             'uses' => $this->uses($sheet, $known),
             'warnings' => array_map(

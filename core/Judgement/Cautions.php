@@ -15,6 +15,8 @@ use Core\Hair\Stroke;
 use Core\Hair\Zone;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
+use Core\Shelf\Product;
+use Core\Shelf\ProductKind;
 use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -129,6 +131,11 @@ final class Cautions
         foreach (array_merge(...$sheet->filled) as $entry) {
             if ($entry->entry->doubt || ! $entry->isOneProduct() || $entry->entry->words !== '') {
                 $found[] = new Caution('in-doubt', "{$entry->label()}: it is not sure that it was this.", 'It is kept and warned about as said; correct it when you know.');
+            }
+        }
+        foreach ($sheet->products() as $product) {
+            if ($product->kind === ProductKind::Shade && $product->pigment === null && ! str_starts_with($product->id, Product::UNNAMED)) {
+                $found[] = new Caution('no-pigment', "{$product->label()}: its level and tone are not known.", 'It is weighed as it is; give its level and tone on the shelf.');
             }
         }
         if ($sheet->ratio === null) {

@@ -12,6 +12,8 @@ use Core\Units\Strength;
 /** Something on the shelf that can go into a bowl. */
 final readonly class Product
 {
+    public const UNNAMED = 'unnamed:';
+
     /**
      * @param  string  $id  unique within a salon or a document
      * @param  string  $line  id of its colour line; empty for a developer, which serves several
@@ -51,7 +53,7 @@ final readonly class Product
     public static function unnamed(string $words, ProductKind $kind): self
     {
         return new self(
-            id: 'unnamed:'.mb_strtolower(trim($words)), line: '', code: '', name: $words, kind: $kind,
+            id: self::UNNAMED.mb_strtolower(trim($words)), line: '', code: '', name: $words, kind: $kind,
             strength: null, pack: null, density: Fraction::one(),
         );
     }

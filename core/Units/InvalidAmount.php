@@ -38,6 +38,11 @@ final class InvalidAmount extends Refusal
         return new self("“{$unit}” in “{$text}” is not a unit known here.", 'Use g, kg, ml, wt oz, US fl oz, imp fl oz, tube, or a measure the salon has weighed once.');
     }
 
+    public static function ambiguousComma(string $text): self
+    {
+        return new self("“{$text}” could be thousands or thousandths.", 'Write 1000 g or 1.0 g.');
+    }
+
     public static function ambiguousOunce(string $text): self
     {
         return new self("“{$text}” could be a weight ounce (28.35 g) or a fluid ounce (29.57 ml US, 28.41 ml imperial).", 'Write wt oz, US fl oz or imp fl oz, or set the ounce in the house rules.');

@@ -64,6 +64,9 @@ final readonly class MassReading
         if (preg_match('/^([-−]?[\d.,\/½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞⁄]+(?:\s+\d+\s*\/\s*\d+|\s*[½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞])?)\s*(.*)$/u', $plain, $m) !== 1) {
             throw InvalidAmount::unreadable($text);
         }
+        if (preg_match('/^\d{1,3}(?:,\d{3})+$/', $m[1]) === 1) {
+            throw InvalidAmount::ambiguousComma($text);
+        }
         try {
             $number = Fraction::parse($m[1]);
         } catch (InvalidNumber) {

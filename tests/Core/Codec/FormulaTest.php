@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Core\Codec\FormulaTable;
+use Core\Codec\JsonText;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\Codec\WorkFormula;
@@ -231,4 +232,74 @@ it('puts what is left of a bowl into a later one, as a visit does', function () 
         ->and($worked[1]['level'])->toBe($worked[0]['level']);
     // A bowl is not there before it is mixed.
     expect(formulaProblems(formula($second, $first)))->toBe(['/bowls/0/parts/0/ingredients/0/product: This shade or product is not on the shelf.']);
+});
+
+it('lets nothing win in silence, and drops nothing', function (callable $damage, string $problem) {
+    $json = formula(formulaBowl());
+    $damage($json);
+    expect(formulaProblems($json))->toContain($problem);
+})->with([
+    'two developers of one id' => [fn (array &$json) => $json['developers'][] = ['id' => 'd20', 'strength' => '30 vol'], '/developers/2/id: There is a “d20” already.'],
+    'two products' => [fn (array &$json) => $json['lines'][0]['products'][] = ['id' => '6N', 'code' => '7N'], '/lines/0/products/5/id: There is a “6N” already.'],
+    'two lines' => [fn (array &$json) => $json['lines'][] = $json['lines'][0], '/lines/1/id: There is a “tide” already.'],
+    'two blends' => [fn (array &$json) => $json['blends'][] = $json['blends'][0], '/blends/1/name: There is a “Harbour glaze” of version 2 already.'],
+    'two bowls' => [fn (array &$json) => $json['bowls'][] = formulaBowl(), '/bowls/1/letter: There is a bowl A already.'],
+    'minutes that are no number' => [fn (array &$json) => $json['bowls'][0]['minutes'] = true, '/bowls/0/minutes: The processing time should be a whole number from 1 to 600.'],
+    'heat that is said in words' => [fn (array &$json) => $json['bowls'][0]['heat'] = [['with' => 'yes', 'minutes' => 5]], '/bowls/0/heat/0/with: This should be true or false.'],
+    'heat that is a number' => [fn (array &$json) => $json['bowls'][0]['heat'] = [5], '/bowls/0/heat/0: This should be an object.'],
+    'a place in a list' => [fn (array &$json) => $json['bowls'][0]['place'] = [['x']], '/bowls/0/place/0: This should be an object.'],
+    'a thousand or one' => [fn (array &$json) => $json['bowls'][0]['amount']['grams'] = '1,000 g', '/bowls/0/amount/grams: “1,000 g” could be thousands or thousandths.'],
+]);
+
+it('takes measures as they come, without a crash', function () {
+    expect(formulaProblems(['measures' => ['12 g', '5 g']] + formula(formulaBowl())))->toBe([]);
+});
+
+it('says nothing of a place that nobody said, and keeps the sides apart', function () {
+    $place = static fn (array $strokes): string => WorkFormula::work(formula(formulaBowl(['place' => $strokes])))[0]['place'];
+    expect($place([]))->toBe('')->and($place([['regions' => ['left'], 'spans' => ['mids']], ['regions' => ['right'], 'spans' => ['ends']]]))->toBe('left side, mids; right side, ends');
+});
+
+it('weighs what is printed on a tube, whatever that may mean', function (array $product, ?string $level) {
+    $json = formula(formulaBowl(['parts' => [['ingredients' => [['product' => 'odd', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json['lines'][0]['products'][] = ['id' => 'odd'] + $product;
+    $worked = WorkFormula::work($json)[0];
+    expect($worked)->toMatchArray(['total' => '150.0 g', 'level' => $level])->and(in_array('no-pigment', keys($worked), true))->toBe($level === null);
+})->with([
+    'a number in a line of letters' => [['code' => '902'], null],
+    'a mark' => [['code' => '5NX+'], null],
+    'its level by hand' => [['code' => '902', 'level' => '10', 'tone' => ['ash' => 1]], '10'],
+]);
+
+it('reads a document’s own output to the same', function () {
+    $once = JsonText::read(exampleText())->with(WorkFormula::work(json_decode(exampleText(), true)));
+    expect(JsonText::read($once)->with(WorkFormula::work(JsonText::read($once)->values)))->toBe($once);
+});
+
+it('keeps whole numbers of any length, and names the line of a fault', function () {
+    $text = str_replace('"tinta": 1,', '"tinta": 1, "till": 123456789012345678901234567890, "words": "9999999999999999999999",', exampleText());
+    $written = JsonText::read($text)->with(WorkFormula::work(JsonText::read($text)->values));
+    expect($written)->toContain('"till": 123456789012345678901234567890')->toContain('"words": "9999999999999999999999"');
+    $fault = static function (string $broken): string {
+        try {
+            JsonText::read($broken);
+        } catch (UnreadableDocument $refusal) {
+            return $refusal->problems()[0]->message;
+        }
+
+        return 'taken';
+    };
+    expect($fault("{\n  \"tinta\": 1,\n  \"bowls\": [1, 2,]\n}"))->toContain('in line 3')
+        ->and($fault("{\n  \"tinta\": 1\n  \"lines\": []\n}"))->toContain('in line 3')
+        ->and($fault("{\"a\": 01}"))->toContain('in line 1')
+        ->and($fault("{\"\\u0000a\": 1}"))->not->toBe('taken')
+        ->and($fault(''))->toContain('not JSON');
+});
+
+it('works more bowls than letters of two go', function () {
+    $letters = [];
+    for ($letter = 'A', $at = 0; $at < 750; $letter++, $at++) {
+        $letters[] = $letter;
+    }
+    expect(WorkFormula::work(formula(...array_map(static fn (string $letter): array => formulaBowl(['letter' => $letter]), $letters))))->toHaveCount(750);
 });
