@@ -9,6 +9,7 @@ use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
 use Core\Formula\Part;
 use Core\Practice\HouseRules;
+use Core\Practice\LevelSchool;
 use Core\Shelf\Ingredient;
 use Core\Shelf\Pigment;
 use Core\Substitution\Candidate;
@@ -45,36 +46,51 @@ function row(string $what, float $ours, string $beside, float $theirs): void
     printf("%-58s %9.1f ms   %-34s %9.1f ms   ratio %7.3f\n", $what, $ours, $beside, $theirs, $ours / $theirs);
 }
 
-// A shelf of so many shades without the wanted level, as when it is out of stock.
-$shelfOf = static function (int $count): array {
-    $families = [];
-    foreach (ToneFamily::cases() as $family) {
-        $families[] = [$family];
-        foreach (ToneFamily::cases() as $second) {
-            if ($family !== $second) {
-                $families[] = [$family, $second];
-            }
-        }
-    }
-    $shelf = [];
-    for ($at = 0; count($shelf) < $count; $at++) {
-        $level = [4, 5, 6, 8, 9, 10][$at % 6];
-        $tones = $families[intdiv($at, 6)];
-        $tone = ToneMix::mean(array_map(static fn (ToneFamily $each, int $place): array => [ToneMix::only($each), Fraction::of(2 - $place)], $tones, array_keys($tones)));
+// Shelves without the wanted level, as when it is out of stock: a line as makers print them, and one of tones at random.
+$shelfOf = static function (int $count, string $kind): array {
+    mt_srand(5);
+    $all = ToneFamily::cases();
+    $families = array_merge(...array_map(static fn (ToneFamily $one): array => [[$one], ...array_map(static fn (ToneFamily $two): array => [$one, $two], array_values(array_filter($all, static fn (ToneFamily $two): bool => $two !== $one)))], $all));
+    $shelf = [new Candidate('clear', 'clear', Pigment::clear())];
+    for ($at = 1; count($shelf) < $count; $at++) {
         $key = sprintf('%03d', $at);
-        $shelf[] = new Candidate($key, "{$level} {$tone->words()}", new Pigment(Fraction::of($level), $tone, Fraction::one()));
+        $tones = $kind === 'printed' ? $families[intdiv($at, 6)] : array_map(static fn (): ToneFamily => $all[mt_rand(0, count($all) - 1)], range(1, mt_rand(1, 3)));
+        $weights = array_map(static fn (int $place): Fraction => $kind === 'printed' ? Fraction::of(2 - $place) : Fraction::of(mt_rand(1, 9)), array_keys($tones));
+        $tone = ToneMix::mean(array_map(static fn (ToneFamily $each, Fraction $weight): array => [ToneMix::only($each), $weight], $tones, $weights));
+        $level = $kind === 'printed' ? Fraction::of([4, 5, 6, 8, 9, 10][$at % 6]) : Fraction::of(mt_rand(2, 20), 2);
+        $shelf[] = new Candidate($key, $key, new Pigment($level, $tone, $kind === 'printed' ? Fraction::one() : Fraction::of(mt_rand(1, 4), mt_rand(4, 5))));
     }
 
     return $shelf;
 };
+$wishes = [[ToneFamily::Natural], [ToneFamily::Gold], [ToneFamily::Gold, ToneFamily::Copper], [ToneFamily::Beige, ToneFamily::Ash, ToneFamily::Red]];
+$wishOf = static fn (array $tones): Pigment => new Pigment(Fraction::of(7), ToneMix::mean(array_map(static fn (ToneFamily $tone): array => [ToneMix::only($tone), Fraction::one()], $tones)), Fraction::one());
 
-foreach ([[120, [ToneFamily::Natural]], [120, [ToneFamily::Gold, ToneFamily::Copper]], [120, [ToneFamily::Beige, ToneFamily::Ash, ToneFamily::Red]], [300, [ToneFamily::Natural, ToneFamily::Gold]]] as [$count, $tones]) {
-    $shelf = $shelfOf($count);
-    $wanted = new Pigment(Fraction::of(7), ToneMix::mean(array_map(static fn (ToneFamily $tone): array => [ToneMix::only($tone), Fraction::one()], $tones)), Fraction::one());
-    $name = implode('-', array_map(static fn (ToneFamily $tone): string => $tone->value, $tones));
-    [$ours, $found] = timed(5, static fn (): array => FindBlends::for($wanted, Grams::ofCentigrams(6000), $shelf, Fraction::zero(), HouseRules::standard()));
-    [$theirs, $distance] = timed(1, static fn (): float => Glpsol::distance($wanted, $shelf, 600));
-    row("substitute for 7 {$name}, {$count} shades, 60 g at 0.1 g", $ours, 'glpsol, the same problem', $theirs);
+// The worst of every wish, grey share and kind of shelf, by size; the alternative school of levels beside it.
+foreach ([LevelSchool::Linear, LevelSchool::DyeWeighted] as $school) {
+    $rules = HouseRules::standard()->withLevelSchool($school);
+    foreach ([60, 120, 240, 400] as $count) {
+        $worst = [0.0, '', true];
+        foreach (['printed', 'random'] as $kind) {
+            $shelf = $shelfOf($count, $kind);
+            foreach ($wishes as $tones) {
+                foreach ([0, 25, 50, 75] as $natural) {
+                    [$took, $found] = timed(1, static fn (): array => FindBlends::for($wishOf($tones), Grams::ofCentigrams(6000), $shelf, Fraction::of($natural, 100), $rules));
+                    if ($took > $worst[0]) {
+                        $worst = [$took, "{$kind}, {$wishOf($tones)->tone->words()}, natural {$natural} %", $found[0]->complete];
+                    }
+                }
+            }
+        }
+        printf("stand-in, %-12s %3d shades, worst of 32: %8.1f ms  (%s)%s\n", $school->value, $count, $worst[0], $worst[1], $worst[2] ? '' : '  stopped at its limit');
+    }
+}
+foreach ([[ToneFamily::Natural], [ToneFamily::Gold, ToneFamily::Copper], [ToneFamily::Beige, ToneFamily::Ash, ToneFamily::Red]] as $tones) {
+    // Without clear: with it, theirs is a programme for every sum of what carries a level.
+    $shelf = array_slice($shelfOf(121, 'printed'), 1);
+    [$ours, $found] = timed(5, static fn (): array => FindBlends::for($wishOf($tones), Grams::ofCentigrams(6000), $shelf, Fraction::zero(), HouseRules::standard()));
+    [$theirs, $distance] = timed(1, static fn (): float => Glpsol::distance($wishOf($tones), $shelf, 600));
+    row("stand-in for 7 {$wishOf($tones)->tone->words()}, 120 shades", $ours, 'glpsol, the same problem', $theirs);
     printf("    %s, distance %s (glpsol %.6f)\n", $found[0]->words(), $found[0]->distance->decimal(6), $distance);
 }
 

@@ -32,6 +32,9 @@ final class BlendSearch
     /** @var array<int, array<int, int>> by word: by shade, the bits of the pricings under which it lies below the bound */
     private array $masks = [];
 
+    /** @var array<int, int> by word: the bits of all its pricings */
+    private array $all = [];
+
     /** @var list<int> by pricing: how many lie below the bound */
     private array $below = [];
 
@@ -142,7 +145,7 @@ final class BlendSearch
             $set = [...$members, $shade];
             if (count($set) < $size) {
                 $this->draw($size, $set);
-            } elseif ($this->rarest($set) === null) {
+            } elseif (! $this->isRuledOut($set)) {
                 $this->solve($set);
             }
             // Sets with this shade are all seen now.
@@ -181,6 +184,22 @@ final class BlendSearch
         return $found;
     }
 
+    /** @param  list<int>  $members */
+    private function isRuledOut(array $members): bool
+    {
+        foreach ($this->masks as $word => $masks) {
+            $below = 0;
+            foreach ($members as $member) {
+                $below |= $masks[$member];
+            }
+            if ($below !== $this->all[$word]) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * @param  list<int>  $members
      * @return ?int the pricing under which none of them is below the bound; of several, the one that the fewest are below of
@@ -190,12 +209,10 @@ final class BlendSearch
         $least = null;
         $places = self::places();
         foreach ($this->masks as $word => $masks) {
-            $open = ~0;
+            $open = $this->all[$word];
             foreach ($members as $member) {
                 $open &= ~$masks[$member];
             }
-            $last = min(62, count($this->values) - 62 * $word);
-            $open &= (1 << $last) - 1;
             while ($open !== 0) {
                 $bit = $open & -$open;
                 $open ^= $bit;
@@ -261,6 +278,8 @@ final class BlendSearch
         }
         $corner = $this->corner($members, $reach, $this->forms->heaviest);
         if ($corner === null) {
+            $this->lacking($members, $reach);
+
             return null;
         }
         if ($corner->cost * $this->forms->steps >= $this->bound) {
@@ -273,6 +292,34 @@ final class BlendSearch
         $own = $heaviest === $this->forms->heaviest ? $corner : $this->corner($members, $reach, $heaviest);
 
         return $own === null || $own->cost * $this->forms->steps >= $this->bound ? null : intdiv($own->shares[0] * $this->forms->steps, 1_000_000);
+    }
+
+    /**
+     * A set that cannot have what it must have is ruled out by what its members lack: one limit that each of them misses, or
+     * two that they miss between them.
+     *
+     * @param  list<int>  $members
+     */
+    private function lacking(array $members, ?int $reach): void
+    {
+        $price = static fn (int $lack): int => $lack >= 0 ? 0 : min(1_000_000_000, intdiv(1000 * ($reach ?? 12_000_000), -$lack) + 1000);
+        $last = count($this->forms->limits) + 1;
+        $best = [0, []];
+        for ($one = 0; $one <= $last; $one++) {
+            for ($two = $one; $two <= $last; $two++) {
+                foreach ($one === $two ? [[1, 0]] : [[1, 1], [1, 3], [3, 1], [1, 8], [8, 1]] as [$p, $q]) {
+                    $most = max(PHP_INT_MIN, ...array_map(fn (int $member): int => $p * $this->limit($one, $member, $reach) + $q * $this->limit($two, $member, $reach), $members));
+                    $best = $most < $best[0] ? [$most, [$one => $p, $two => $one === $two ? $p : $q]] : $best;
+                }
+            }
+        }
+        if ($best[0] < 0) {
+            $signs = array_fill(0, $this->forms->terms + $last + 1, 0);
+            foreach ($best[1] as $limit => $times) {
+                $signs[$this->forms->terms + $limit] = $times * $price($best[0]);
+            }
+            $this->keep($signs, $reach);
+        }
     }
 
     /** @param  list<int>  $members  two or three */
@@ -328,15 +375,22 @@ final class BlendSearch
         $below = 0;
         $word = intdiv($pricing, 62);
         $this->masks[$word] ??= array_fill(0, count($forms->off), 0);
-        $weighty = array_keys(array_filter($signs));
+        $this->all[$word] = ($this->all[$word] ?? 0) | 1 << $pricing % 62;
+        $terms = $limits = [];
+        foreach (array_filter($signs) as $term => $sign) {
+            if ($term >= $forms->terms) {
+                $limits[$term - $forms->terms] = $sign;
+            } elseif ($term > 0) {
+                $terms[$term] = $sign;
+            }
+        }
         foreach ($forms->off as $shade => $off) {
-            $sum = 0;
-            foreach ($weighty as $term) {
-                $sum += match (true) {
-                    $term === 0 => $signs[0] * intdiv($off[0], $forms->heaviest),
-                    $term < $forms->terms => $signs[$term] * ($off[$term] ?? 0),
-                    default => -$signs[$term] * $this->limit($term - $forms->terms, $shade, $reach),
-                };
+            $sum = ($signs[0] ?? 0) * intdiv($off[0], $forms->heaviest);
+            foreach ($terms as $term => $sign) {
+                $sum += $sign * $off[$term];
+            }
+            foreach ($limits as $limit => $sign) {
+                $sum -= $sign * $this->limit($limit, $shade, $reach);
             }
             // Down, never up: a pricing may rule out too little, never too much.
             $values[] = $value = intdiv($sum, 1000) - 1;
@@ -351,11 +405,12 @@ final class BlendSearch
 
     private function remask(): void
     {
-        $this->masks = $this->below = [];
+        $this->masks = $this->below = $this->all = [];
         foreach ($this->values as $pricing => $values) {
             $word = intdiv($pricing, 62);
             $this->masks[$word] ??= array_fill(0, count($this->forms->off), 0);
             $bit = 1 << $pricing % 62;
+            $this->all[$word] = ($this->all[$word] ?? 0) | $bit;
             $below = 0;
             foreach ($values as $shade => $value) {
                 if ($value * $this->forms->steps < $this->bound) {
