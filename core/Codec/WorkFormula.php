@@ -258,7 +258,7 @@ final class WorkFormula
         return [
             'product' => $each->key,
             'label' => $each->label,
-            'grams' => $each->isOpen || ! $each->mass->isSaid() ? ($each->mass->grams() === null ? $each->said : $each->mass->show()) : $each->mass->show(),
+            'grams' => $each->mass->grams() === null && $each->isOpen ? $each->said : $each->mass->show(),
             'percent' => $each->share === null || ($each->share->least->isZero() && $each->share->most?->equals(Fraction::one()) === true)
                 ? null : $each->share->times(Fraction::of(100))->show(2).' %',
         ];

@@ -60,10 +60,12 @@ final readonly class KnownBowl
     /** Of a bowl that is worked to the gram. */
     public static function worked(WorkedBowl $worked): self
     {
+        $total = $worked->total()->centigrams;
         $line = static fn (WorkedIngredient $each, ?int $part): KnownLine => new KnownLine(
             key: $each->key, label: $each->label, part: $part, mass: Mass::of($each->grams, $worked->step),
             share: $part === null ? null : Bounds::exactly($each->share),
             volume: $each->strength === null ? null : Bounds::exactly($each->strength->volume), said: '',
+            ofAll: $total === 0 ? null : Bounds::exactly(Fraction::of($each->grams->centigrams, $total)),
         );
         $colour = $worked->parts[0]->total;
         $parts = [];
@@ -94,13 +96,14 @@ final readonly class KnownBowl
         $lines = $bounds->lines;
         $inPart = static fn (int $part): array => $bounds->where(static fn (BoundLine $line): bool => $line->part === $part);
         $known = [];
+        $all = $bounds->where(static fn (): bool => true);
         foreach ($lines as $at => $line) {
             $one = [$at => Fraction::one()];
             $known[$at] = new KnownLine(
                 key: $line->key, label: $line->label, part: $line->part, mass: new Mass($bounds->mass($one), $step),
                 share: $line->part === null ? null : $bounds->mean($one, $inPart($line->part), $one),
                 volume: $line->volumes === [] ? null : new Bounds($line->leastVolume(), $line->mostVolume()),
-                said: $line->said, isProductKnown: $line->isProductKnown, isOpen: $line->isOpen,
+                said: $line->said, isProductKnown: $line->isProductKnown, isOpen: $line->isOpen, ofAll: $bounds->mean($one, $all, $one),
             );
         }
         $parts = [];
@@ -111,7 +114,6 @@ final readonly class KnownBowl
                 $part === 0 ? null : $bounds->mean($inPart($part), $inPart(0), $inPart($part)),
             );
         }
-        $all = $bounds->where(static fn (): bool => true);
 
         return new self(
             parts: $parts === [] ? throw UnworkableBowl::nothing() : $parts,

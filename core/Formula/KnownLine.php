@@ -14,6 +14,7 @@ final readonly class KnownLine
      * @param  ?Bounds  $share  of its part, 0 to 1; null beside the parts
      * @param  ?Bounds  $volume  its strength; null where it brings none
      * @param  string  $said  its amount as it was said, where the grams do not say it
+     * @param  ?Bounds  $ofAll  its share of the whole bowl, 0 to 1
      * @param  bool  $isOpen  whether its amount was said and is not simply known
      */
     public function __construct(
@@ -26,6 +27,7 @@ final readonly class KnownLine
         public string $said,
         public bool $isProductKnown = true,
         public bool $isOpen = false,
+        public ?Bounds $ofAll = null,
     ) {
     }
 

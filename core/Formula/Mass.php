@@ -37,7 +37,7 @@ final readonly class Mass
         return $this->centigrams->most !== null || ! $this->centigrams->least->isZero();
     }
 
-    /** 60.0 g, 12.0 g to 15.0 g, more than 30.0 g, less than 15.0 g; empty where nothing is known. */
+    /** 60.0 g, 12.0 g to 15.0 g, more than 30.0 g, up to 15.0 g; empty where nothing is known. */
     public function show(): string
     {
         $least = $this->rounded($this->centigrams->least);
@@ -47,7 +47,7 @@ final readonly class Mass
             ! $this->isSaid() => '',
             $most === null => "more than {$least->show($this->step)}",
             $least->equals($most) => $most->show($this->step),
-            $least->isZero() => "less than {$most->show($this->step)}",
+            $least->isZero() => "up to {$most->show($this->step)}",
             default => "{$least->show($this->step)} to {$most->show($this->step)}",
         };
     }

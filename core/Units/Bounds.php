@@ -44,6 +44,7 @@ final readonly class Bounds
         return match (true) {
             $this->most === null => "at least {$this->least->decimal($places)}",
             $this->isExact() => $this->least->decimal($places),
+            $this->least->isZero() => "up to {$this->most->decimal($places)}",
             default => "{$this->least->decimal($places)} to {$this->most->decimal($places)}",
         };
     }

@@ -189,7 +189,7 @@ it('pours by eye on the scale and keeps the formula that came of it', function (
     $this->see($page, '.shade-button', '9P');
     $this->type($page, 'input[aria-label="Share of Colour 1"]', '“a ribbon”');
     $this->type($page, 'input[aria-label="Share of Developer 1"]', '?');
-    $this->see($page, '#bowl-total', 'at least 0 g');
+    $this->see($page, '#bowl-total', 'no grams yet');
     $this->press($page, '#save-bowl');
     $this->see($page, '.desk-foot [role=status]', 'Saved');
     $this->press($page, '#weigh');

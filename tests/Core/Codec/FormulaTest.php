@@ -167,7 +167,7 @@ it('counts what is left down, bowl by bowl', function () {
 it('takes what is left of a bowl poured by eye', function () {
     $byEye = formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '?']]], ['ingredients' => [['product' => 'd20', 'share' => '?']]]], 'ratio' => '?', 'amount' => null]);
     $worked = WorkFormula::work(formula($byEye, ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '30 g']]))[1];
-    expect($worked['total'])->toBe('30.0 g')->and($worked['level'])->toBeNull()->and($worked['strengthOnHead']['vol'])->toBe('0 to 20');
+    expect($worked['total'])->toBe('30.0 g')->and($worked['level'])->toBeNull()->and($worked['strengthOnHead']['vol'])->toBe('up to 20');
 });
 
 it('feeds several uses from one bowl', function () {

@@ -48,7 +48,7 @@ it('gives grams of everything once any one of them is known', function (array $c
     'the colour by the developer' => [['6N' => '?'], ['d20' => '90 g'], ['amount' => null], ['6N' => '60.0 g', '20 vol' => '90.0 g']],
     'a gap by the total' => [['6N' => '20 g', '6G' => '?'], ['d20' => 'all'], [], ['6N' => '20.0 g', '6G' => '40.0 g', '20 vol' => '90.0 g']],
     // About an ounce of shades, a drop of this, a dash of that: 28.35 g (NIST SP 811) at 1:1.
-    'an ounce of shades with a drop and a dash' => [['6N' => '?', '6G' => 'a drop', '6C' => 'a dash'], ['d20' => 'all'], ['ratio' => '1:1', 'amount' => ['of' => 'colour', 'grams' => '1 wt oz']], ['6N' => 'less than 28.4 g', '6G' => 'less than 28.4 g', '6C' => 'less than 28.4 g', '20 vol' => '28.4 g']],
+    'an ounce of shades with a drop and a dash' => [['6N' => '?', '6G' => 'a drop', '6C' => 'a dash'], ['d20' => 'all'], ['ratio' => '1:1', 'amount' => ['of' => 'colour', 'grams' => '1 wt oz']], ['6N' => 'up to 28.4 g', '6G' => 'up to 28.4 g', '6C' => 'up to 28.4 g', '20 vol' => '28.4 g']],
     'a range goes through' => [['6N' => '20 to 30 g'], ['d20' => 'all'], ['ratio' => '1:2', 'amount' => null], ['6N' => '20.0 g to 30.0 g', '20 vol' => '40.0 g to 60.0 g']],
     'a bound' => [['6N' => 'more than 20 g'], ['d20' => 'all'], ['ratio' => '1:2', 'amount' => null], ['6N' => 'more than 20.0 g', '20 vol' => 'more than 40.0 g']],
     'doubtful among three' => [['6N' => '20 g or 30 g or 25 g'], ['d20' => 'all'], ['ratio' => '1:1', 'amount' => null], ['6N' => '20.0 g to 30.0 g', '20 vol' => '20.0 g to 30.0 g']],
@@ -57,7 +57,7 @@ it('gives grams of everything once any one of them is known', function (array $c
 
 it('knows the strength of a single developer whatever its amount', function () {
     $sheet = Ladder::bowl(['6N' => '?'], ['d20' => '?'], ['ratio' => '?', 'amount' => null]);
-    expect(knownOf($sheet)->developer->show(1))->toBe('20')->and(knownOf($sheet)->onHead->show(1))->toBe('0 to 20');
+    expect(knownOf($sheet)->developer->show(1))->toBe('20')->and(knownOf($sheet)->onHead->show(1))->toBe('up to 20');
 });
 
 it('warns on whatever is known', function (array $colour, array $developer, array $more, array $keys) {

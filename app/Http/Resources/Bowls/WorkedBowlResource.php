@@ -100,7 +100,9 @@ final class WorkedBowlResource extends JsonResource
     private function line(KnownLine $line): array
     {
         $grams = $line->mass->grams();
-        $said = $grams === null && ($line->isOpen || ! $line->mass->isSaid());
+        $share = $line->ofAll?->value();
+        // A word stays the word; where less was said, what follows from the rest says more.
+        $said = $grams === null && $line->isOpen && (! $line->mass->isSaid() || str_starts_with($line->said, '“'));
         $open = $line->share === null || ($line->share->least->isZero() && $line->share->most?->equals(Fraction::one()) === true);
 
         return [
@@ -108,15 +110,8 @@ final class WorkedBowlResource extends JsonResource
             'label' => $line->label,
             'grams' => $said ? $line->said : $line->mass->show(),
             'percent' => $open ? null : "{$line->share->times(Fraction::of(100))->show(1)} %",
-            'wedge' => $this->wedge($line),
+            // How much of the drawn bowl it takes; null where that is not known.
+            'wedge' => $share === null ? null : $share->times(Fraction::of(10_000))->rounded(1, Rounding::HalfUp) / 10_000,
         ];
-    }
-
-    /** How much of the drawn bowl this takes, 0 to 1; null where that is not known. */
-    private function wedge(KnownLine $line): ?float
-    {
-        [$grams, $total] = [$line->mass->grams(), $this->resource->total->grams()];
-
-        return $grams === null || $total === null || $total->isZero() ? null : Fraction::of($grams->centigrams * 10_000, $total->centigrams)->rounded(1, Rounding::HalfUp) / 10_000;
     }
 }

@@ -19,7 +19,7 @@ export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: str
         <dl>
           <dt>Total</dt>
           <dd className={worked.known ? 'grams-big' : 'grams-open'} id="bowl-total">
-            {worked.total === '' ? 'a proportion: no grams yet' : worked.total}
+            {worked.total === '' ? 'no grams yet' : worked.total}
           </dd>
           {worked.asked === null ? null : <dd className="asked">asked {worked.asked}; this is the nearest on the scale’s step of {shelf.step}</dd>}
           <dt>Ratio</dt>

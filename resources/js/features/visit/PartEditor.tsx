@@ -71,9 +71,7 @@ export function PartEditor(props: {
             isInvalid={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) !== undefined}
             onChange={(event) => { set(at, { share: event.target.value, said: undefined }) }}
           />
-          <output className="grams" data-product={entry.product}>
-            {props.worked.find((each) => each.product === entry.product)?.grams ?? '–'}
-          </output>
+          <GramsOf worked={props.worked.find((each) => each.product === entry.product)} product={entry.product} />
           <span className="percent">{props.worked.find((each) => each.product === entry.product)?.percent}</span>
           {index === 0 && props.line.products.find((each) => each.id === entry.product)?.kind === 'shade' ? (
             <Press kind="quiet" label={`${props.line.products.find((each) => each.id === entry.product)?.code ?? 'This shade'} is out: find a stand-in`} onPress={() => { setReplacing(entry.product ?? null) }}>out?</Press>
@@ -100,6 +98,12 @@ export function PartEditor(props: {
       {picking === null ? null : <ShadePicker line={props.line} kinds="colour" onPick={(product) => { pick(product.id) }} onClose={() => { setPicking(null) }} />}
     </fieldset>
   )
+}
+
+/** What it comes to; words and bounds are longer than grams, and smaller. */
+function GramsOf({ worked, product }: { worked: WorkedIngredient | undefined; product: string | undefined }) {
+  const grams = worked?.grams ?? ''
+  return <output className={/^[\d.]+ g$/.test(grams) || grams === '' ? 'grams' : 'grams is-open'} data-product={product}>{grams === '' ? '–' : grams}</output>
 }
 
 const leftOf = (sources: Bowl[], product: string | undefined) => {
