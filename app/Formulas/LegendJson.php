@@ -7,6 +7,7 @@ namespace App\Formulas;
 use Core\Shelf\Legend;
 use Core\Shelf\LiftTable;
 use Core\Shelf\LineKind;
+use Core\Shelf\PartRole;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
@@ -30,6 +31,20 @@ final class LegendJson
         }
 
         return ($json['notation'] ?? 'letters') === 'digits' ? Legend::digits($tones) : Legend::letters($tones);
+    }
+
+    /**
+     * What each part of the line's ratio is, as the maker prints it; the usual order where nothing is said.
+     *
+     * @param  array<string, mixed>  $json
+     * @return list<PartRole>
+     */
+    public static function order(array $json): array
+    {
+        $order = array_map(fn (mixed $role): ?PartRole => is_string($role) ? PartRole::tryFrom($role) : null, array_values((array) ($json['order'] ?? [])));
+        $known = array_values(array_filter($order));
+
+        return $known === [] || count($known) !== count($order) || $known[0] !== PartRole::Colour ? PartRole::USUAL : $known;
     }
 
     /** @param  array<string, mixed>  $json */

@@ -116,6 +116,7 @@ final class SalonShelf
             $this->kind($line),
             LegendJson::legend($line->legend)->withPrimary($primary),
             LegendJson::lift($line->legend, $this->kind($line)),
+            LegendJson::order($line->legend),
         );
     }
 

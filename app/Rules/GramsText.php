@@ -10,12 +10,16 @@ use Core\Units\MassReading;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /** An amount as people type it; the core's own reader decides. */
-final class GramsText implements ValidationRule
+final readonly class GramsText implements ValidationRule
 {
+    public function __construct(private MassReading $reading)
+    {
+    }
+
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         try {
-            MassReading::plain()->read(is_string($value) ? $value : '');
+            $this->reading->read(is_string($value) ? $value : '');
         } catch (CoreException $refusal) {
             $fail($refusal->getMessage().' '.$refusal->mend());
         }

@@ -7,6 +7,7 @@ namespace Core\Advice;
 use Core\Hair\Density;
 use Core\Hair\Length;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -17,9 +18,6 @@ use Core\Units\Rounding;
  */
 final readonly class AmountAdvice
 {
-    /** A used amount at or below this part of the first counts as far below (our own model). */
-    private const DRIFTED = [2, 3];
-
     /**
      * @param  bool  $ofColour  the amounts are colour grams; else grams of mixture
      * @param  list<string>  $why
@@ -59,7 +57,7 @@ final readonly class AmountAdvice
             $why[] = "{$regrowth->decimal(1)} cm grown out: × {$regrowth->dividedBy(Fraction::of(2))->decimal(2)}.";
         }
         if ($resistantGrey && $ofColour) {
-            $factor = $factor->times(Fraction::of(6, 5));
+            $factor = $factor->times(Number::ResistantMore->value());
             $why[] = 'Resistant grey: × 1.2.';
         }
         if ($job === Job::Foils) {
@@ -97,7 +95,7 @@ final readonly class AmountAdvice
         }
         $alarms = [];
         $first = $past[0];
-        $sunk = Fraction::of($last->used->centigrams, max(1, $first->used->centigrams))->compare(Fraction::of(...self::DRIFTED)) <= 0;
+        $sunk = Fraction::of($last->used->centigrams, max(1, $first->used->centigrams))->compare(Number::AmountSunk->value()) <= 0;
         if ($sunk && $last->fadedOrGrey) {
             $alarms[] = "The amount used has sunk from {$first->used->text()} to {$last->used->text()} over {$count} visits, and fading or grey was noted: the amount is the suspect. Mix as at first.";
             $colour = $first->colour;

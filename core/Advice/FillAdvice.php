@@ -8,6 +8,7 @@ use Core\Hair\HairHistory;
 use Core\Judgement\Undertone;
 use Core\Practice\Filling;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
@@ -48,7 +49,7 @@ final readonly class FillAdvice
         if ($rules->filling === Filling::Skip) {
             return new self(true, $pigment, null, [...$why, 'This house skips the filler and goes deeper and warmer in one step. That risks fading, and a green or hollow cast.']);
         }
-        $vivid = $wish->share(ToneFamily::Red)->plus($wish->share(ToneFamily::Copper))->compare(Fraction::of(1, 2)) >= 0;
+        $vivid = $wish->share(ToneFamily::Red)->plus($wish->share(ToneFamily::Copper))->compare(Number::VividWish->value()) >= 0;
         [$gold, $copper] = $vivid ? [1, 3] : [3, 1];
         $why[] = $vivid ? 'For a vivid red or copper: three parts copper to one of gold.' : 'For a brown: three parts gold to one of copper.';
         $why[] = 'Only on the hair that needs it, about '.self::MINUTES.' minutes, then the final shade.';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Advice;
 
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
@@ -45,9 +46,9 @@ final readonly class GreyAdvice
         }
         [$least, $most, $words] = match (true) {
             $percent < $rules->grey->none => [Fraction::zero(), Fraction::zero(), 'no natural is needed'],
-            $percent < $rules->grey->third => [Fraction::of(1, 4), Fraction::of(1, 3), 'a quarter to a third natural'],
-            $percent <= $rules->grey->half => [Fraction::of(1, 2), Fraction::of(1, 2), 'half natural'],
-            default => [Fraction::of(3, 4), Fraction::one(), 'three quarters natural up to all'],
+            $percent < $rules->grey->third => [Number::GreyLittleLeast->value(), Number::GreyLittleMost->value(), 'a quarter to a third natural'],
+            $percent <= $rules->grey->half => [Number::GreyHalf->value(), Number::GreyHalf->value(), 'half natural'],
+            default => [Number::GreyMuch->value(), Fraction::one(), 'three quarters natural up to all'],
         };
         $little = $percent < $rules->grey->none;
         $why = ["{$percent} % grey: {$words} (house breakpoints {$rules->grey->words()})."];

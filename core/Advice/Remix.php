@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Advice;
 
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -40,7 +41,7 @@ final readonly class Remix
         $each = Fraction::of($took->centigrams, $done);
         $needed = Grams::rounded($each->times(Fraction::of($planned - $done)), $rules->step, Rounding::HalfUp);
         $short = $needed->lessAtMost($left);
-        $now = Fraction::of($took->centigrams, $mixed->centigrams)->compare(Fraction::of(2, 3)) >= 0;
+        $now = Fraction::of($took->centigrams, $mixed->centigrams)->compare(Number::RemixAt->value()) >= 0;
         $rest = $planned - $done;
         if ($short->isZero()) {
             return new self($needed, $short, null, false, "{$done} foils took {$took->text()}; {$rest} more take about {$needed->text()}, and {$left->text()} are left: it will do.");

@@ -7,6 +7,7 @@ namespace Core\Advice;
 use Core\Hair\Porosity;
 use Core\Judgement\Undertone;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
@@ -53,7 +54,7 @@ final readonly class TonerAdvice
             $why[] = "Level {$wishLevel->decimal(1)} is not reached by toning level {$reached->decimal(1)}: {$bare->name} cannot be glazed away, it must be lifted further.";
         }
         // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
-        $warm = $wish->warmth()->compare(Fraction::of(3, 10)) > 0;
+        $warm = $wish->warmth()->compare(Number::WarmWish->value()) > 0;
         $wanted = $warm ? $wish : ToneMix::mean([[$wish, Fraction::one()], [$bare->neutraliser, $bare->strength]]);
         $why[] = $warm ? 'The wish is warm: the bare pigment helps, do not neutralise it.' : "{$bare->neutraliser->words()} softens {$bare->name}; it does not erase it.";
         $ranked = [];
@@ -81,8 +82,8 @@ final readonly class TonerAdvice
         $weighted = [];
         foreach ($tone->shares() as $family => $share) {
             if ($family === ToneFamily::Pearl->value) {
-                $weighted[] = [ToneMix::only(ToneFamily::Violet), $share->times(Fraction::of(2, 3))];
-                $weighted[] = [ToneMix::only(ToneFamily::Ash), $share->times(Fraction::of(1, 3))];
+                $weighted[] = [ToneMix::only(ToneFamily::Violet), $share->times(Number::PearlViolet->value())];
+                $weighted[] = [ToneMix::only(ToneFamily::Ash), $share->times(Number::PearlAsh->value())];
             } else {
                 $weighted[] = [ToneMix::only(ToneFamily::from($family)), $share];
             }

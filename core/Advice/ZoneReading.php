@@ -13,6 +13,7 @@ use Core\Hair\HairHistory;
 use Core\Judgement\Caution;
 use Core\Judgement\Undertone;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /** What stands beside a zone once it is read: which way the wish goes, how far, what will lie bare, what needs care. */
@@ -52,7 +53,7 @@ final readonly class ZoneReading
         $size = $gap->isNegative() ? $gap->negated() : $gap;
 
         return match (true) {
-            $size->compare(Fraction::of(1, 4)) <= 0 => new self(Direction::Tone, 'Deposit at its level', [...$lines, ...self::porous($zone)], $cautions),
+            $size->compare(Number::SameLevel->value()) <= 0 => new self(Direction::Tone, 'Deposit at its level', [...$lines, ...self::porous($zone)], $cautions),
             ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions),
             default => self::deepen($zone, $size, $zone->wishLevel, $lines, $cautions, $rules),
         };

@@ -12,6 +12,7 @@ use Core\Shelf\Legend;
 use Core\Shelf\LiftTable;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
+use Core\Shelf\PartRole;
 use Core\Shelf\Pigment;
 use Core\Shelf\Product;
 use Core\Shelf\ProductKind;
@@ -96,7 +97,22 @@ final class ReadShelf
 
         return $id === '' || ! $ratio instanceof MixRatio || $kind === null
             ? null
-            : new Line($id, $node->at('name')->text() ?: $id, $ratio, $names, $minutes, $kind, $legend, $lift);
+            : new Line($id, $node->at('name')->text() ?: $id, $ratio, $names, $minutes, $kind, $legend, $lift, self::order($node->at('order')));
+    }
+
+    /** @return list<PartRole> */
+    private static function order(JsonNode $node): array
+    {
+        $order = [];
+        foreach ($node->items(4) as $item) {
+            $role = PartRole::tryFrom($item->text());
+            $role === null ? $item->problem('This is no part of a ratio.', 'Write colour, developer or base.') : $order[] = $role;
+        }
+        if ($order !== [] && $order[0] !== PartRole::Colour) {
+            $node->problem('The colour comes first.', 'Write the parts in the maker’s order, colour first.');
+        }
+
+        return $order === [] ? PartRole::USUAL : $order;
     }
 
     private static function legend(JsonNode $node): Legend

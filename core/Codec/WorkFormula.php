@@ -19,6 +19,7 @@ use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Practice\Schools;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
@@ -267,7 +268,7 @@ final class WorkFormula
     /** @return ?array{vol: string, percent: string} */
     private static function strength(?Bounds $volume): ?array
     {
-        return $volume === null ? null : ['vol' => $volume->show(2), 'percent' => $volume->times(Fraction::of(3, 10))->show(2)];
+        return $volume === null ? null : ['vol' => $volume->show(2), 'percent' => $volume->times(Number::PercentOfVolume->value())->show(2)];
     }
 
     /** @return array<string, mixed> */

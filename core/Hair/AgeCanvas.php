@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Hair;
 
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
@@ -14,9 +15,6 @@ use Core\Units\Fraction;
  */
 final readonly class AgeCanvas
 {
-    /** Days in a month, on average: 365.25 / 12. */
-    private const MONTH = [487, 16];
-
     /** @param  list<string>  $said  what was carried on and what has aged, in words */
     private function __construct(public Canvas $canvas, public array $said)
     {
@@ -29,7 +27,7 @@ final readonly class AgeCanvas
      */
     public static function by(Canvas $past, int $days, array $results, array $done, HouseRules $rules): self
     {
-        $grown = $rules->regrowthPerMonth->times(Fraction::of(max(0, $days)))->dividedBy(Fraction::of(...self::MONTH));
+        $grown = $rules->regrowthPerMonth->times(Fraction::of(max(0, $days)))->dividedBy(Number::MonthDays->value());
         $said = ["Carried on from {$days} days ago; about {$grown->decimal(1)} cm have grown since."];
         $zones = [];
         foreach ($past->zones as $zone) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 enum Density: string
@@ -16,9 +17,9 @@ enum Density: string
     public function factor(): Fraction
     {
         return match ($this) {
-            self::Fine => Fraction::of(4, 5),
+            self::Fine => Number::FineHair->value(),
             self::Medium => Fraction::one(),
-            self::Thick => Fraction::of(7, 5),
+            self::Thick => Number::ThickHair->value(),
         };
     }
 }

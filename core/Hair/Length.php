@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 enum Length: string
@@ -16,9 +17,9 @@ enum Length: string
     public function factor(): Fraction
     {
         return match ($this) {
-            self::Chin => Fraction::of(7, 10),
+            self::Chin => Number::ChinLength->value(),
             self::Shoulder => Fraction::one(),
-            self::MidBack => Fraction::of(3, 2),
+            self::MidBack => Number::MidBackLength->value(),
         };
     }
 }

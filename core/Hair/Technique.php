@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /** How a bowl lies on the hair while it works. */
@@ -16,6 +17,6 @@ enum Technique: string
     /** How much of the line's lift it reaches (our own model: open air gets no heat). */
     public function liftFactor(): Fraction
     {
-        return $this === self::OpenAir ? Fraction::of(4, 5) : Fraction::one();
+        return $this === self::OpenAir ? Number::OpenAirLift->value() : Fraction::one();
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Practice\Number;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
@@ -38,7 +39,7 @@ final readonly class Tones
         uasort($shares, static fn (Fraction $a, Fraction $b): int => $b->compare($a));
         $families = [];
         foreach ($shares as $family => $share) {
-            if (count($families) < 2 && $share->compare(Fraction::of(1, 4)) >= 0) {
+            if (count($families) < 2 && $share->compare(Number::TelltaleTone->value()) >= 0) {
                 $families[] = ToneFamily::from($family);
             }
         }

@@ -13,6 +13,7 @@ use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Stroke;
 use Core\Hair\Zone;
+use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
 use Core\Shelf\Product;
@@ -53,8 +54,8 @@ final class Cautions
         }
         $expected = $line->ratio->timesColour($line->developerPart());
         // A half more or a third less than the line's own: a wish, or a slip of the pen. Asked, never changed.
-        $above = $developer->timesColour->isSurelyAbove($expected->times(Fraction::of(3, 2)));
-        $below = $developer->timesColour->most !== null && $developer->timesColour->most->compare($expected->times(Fraction::of(2, 3))) < 0;
+        $above = $developer->timesColour->isSurelyAbove($expected->times(Number::RatioFarAbove->value()));
+        $below = $developer->timesColour->most !== null && $developer->timesColour->most->compare($expected->times(Number::RatioFarBelow->value())) < 0;
         if (! $above && ! $below) {
             return null;
         }
@@ -79,7 +80,7 @@ final class Cautions
     /** Where the strength is in doubt, its most counts. */
     private static function onScalp(?Bounds $volume, bool $touches): ?Caution
     {
-        if ($volume === null || $volume->most === null || ! $touches || $volume->most->compare(Fraction::of(30)) <= 0) {
+        if ($volume === null || $volume->most === null || ! $touches || $volume->most->compare(Number::ScalpMost->value()) <= 0) {
             return null;
         }
 
@@ -89,7 +90,7 @@ final class Cautions
     private static function hotRoots(BowlSheet $sheet, KnownBowl $known, Line $line): ?Caution
     {
         $onePass = array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp() && $stroke->isOnePass()) !== [];
-        if (! $onePass || $line->kind->depositsOnly() || $known->developer?->most === null || $known->developer->most->compare(Fraction::of(20)) < 0) {
+        if (! $onePass || $line->kind->depositsOnly() || $known->developer?->most === null || $known->developer->most->compare(Number::LiftsFrom->value()) < 0) {
             return null;
         }
 
@@ -180,7 +181,7 @@ final class Cautions
         if ($process->kind === LineKind::Lightener && $zone->history === HairHistory::Lightened) {
             $found[] = new Caution('overlap', 'Lightener would overlap hair that is already lightened.', 'Leave that hair out, or check its elasticity and go no further than it allows.');
         }
-        if ($process->kind !== LineKind::Lightener && $zone->history === HairHistory::Lightened && $volume->compare(Fraction::of(10)) > 0) {
+        if ($process->kind !== LineKind::Lightener && $zone->history === HairHistory::Lightened && $volume->compare(Number::DepositsUpTo->value()) > 0) {
             $found[] = new Caution('strong-on-light', "{$volume->decimal(0)} vol on hair already lightened.", 'Take 10 vol or less: it needs depositing, not lifting.');
         }
         if ($zone->history === HairHistory::Unknown && $process->kind->isOxidative()) {
@@ -189,7 +190,7 @@ final class Cautions
         if ($process->minutes > $process->window['max']) {
             $found[] = new Caution('over-time', "{$process->minutes} minutes is beyond the line’s {$process->window['max']}.", 'Rinse by then; do not exceed the maker’s time.');
         }
-        if ($process->onePass && $lifts->compare(Fraction::of(1, 2)) >= 0) {
+        if ($process->onePass && $lifts->compare(Number::HotRootLift->value()) >= 0) {
             $found[] = new Caution('hot-roots', 'A bowl that lifts, from scalp to ends in one pass: the first centimetre lifts up to a level more and warmer.', 'Give the root its own bowl, half a level to a level deeper or a strength lower; or mids first, roots later.');
         }
         if ($zone->porosity === Porosity::High && ! $lifts->isNegative() && $process->mix?->intensity->isZero() === false) {

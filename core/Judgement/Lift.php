@@ -7,6 +7,7 @@ namespace Core\Judgement;
 use Core\Hair\Span;
 use Core\Hair\Technique;
 use Core\Hair\Zone;
+use Core\Practice\Number;
 use Core\Shelf\LiftTable;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
@@ -74,11 +75,11 @@ final readonly class Lift
             $why[] = "Open air misses a foil’s heat: {$levels->decimal(1)}.";
         }
         if ($zone->damp) {
-            $levels = $levels->times(Fraction::of(9, 10));
+            $levels = $levels->times(Number::DampLift->value());
             $why[] = "Damp hair dilutes it: {$levels->decimal(1)}.";
         }
         if ($zone->span === Span::Root && ! $levels->isZero()) {
-            $extra = $levels->compare(Fraction::one()) < 0 ? $levels->dividedBy(Fraction::of(2)) : Fraction::of(1, 2);
+            $extra = $levels->compare(Fraction::one()) < 0 ? $levels->dividedBy(Fraction::of(2)) : Number::WarmRoot->value();
             $levels = $levels->plus($extra);
             $why[] = "A warm scalp adds about {$extra->decimal(1)} at the root: {$levels->decimal(1)}.";
         }

@@ -9,6 +9,7 @@ use Core\Formula\BoundLine;
 use Core\Formula\BowlBounds;
 use Core\Practice\HouseRules;
 use Core\Practice\LevelSchool;
+use Core\Practice\Number;
 use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
@@ -160,7 +161,7 @@ final readonly class MixJudgement
         if ($school === LevelSchool::Linear) {
             return $pigment->bulk;
         }
-        $room = Fraction::of(12)->minus($pigment->level ?? Fraction::zero());
+        $room = Number::DyeTop->value()->minus($pigment->level ?? Fraction::zero());
 
         return ($room->compare(Fraction::one()) < 0 ? Fraction::one() : $room)->times($pigment->intensity)->times($pigment->bulk);
     }

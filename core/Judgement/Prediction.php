@@ -7,6 +7,7 @@ namespace Core\Judgement;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Zone;
+use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
@@ -80,18 +81,18 @@ final readonly class Prediction
         $share = $process->mix->intensity ?? Fraction::zero();
         $hold = match ($process->kind) {
             LineKind::Permanent => Fraction::one(),
-            LineKind::Demi => Fraction::of(4, 5),
-            LineKind::Direct => Fraction::of(7, 10),
-            LineKind::Lightener => Fraction::of(1, 5),
+            LineKind::Demi => Number::HoldDemi->value(),
+            LineKind::Direct => Number::HoldDirect->value(),
+            LineKind::Lightener => Number::HoldLightener->value(),
             LineKind::Care => Fraction::zero(),
         };
         $grab = match ($zone->porosity) {
-            Porosity::Low => Fraction::of(4, 5),
+            Porosity::Low => Number::GrabLow->value(),
             Porosity::Normal => Fraction::one(),
-            Porosity::High => Fraction::of(6, 5),
+            Porosity::High => Number::GrabHigh->value(),
         };
         $time = self::atMostOne(Fraction::of(max(0, $process->minutes), max(1, $process->window['target'])));
-        $wet = $zone->damp ? Fraction::of(4, 5) : Fraction::one();
+        $wet = $zone->damp ? Number::WetHold->value() : Fraction::one();
 
         return self::atMostOne($share->times($hold)->times($grab)->times($time)->times($wet));
     }
@@ -138,7 +139,7 @@ final readonly class Prediction
             foreach ($warms as $warm) {
                 $have = $amounts[$cool] ?? Fraction::zero();
                 $face = $amounts[$warm] ?? Fraction::zero();
-                $less = ($have->compare($face) < 0 ? $have : $face)->times(Fraction::of(7, 10));
+                $less = ($have->compare($face) < 0 ? $have : $face)->times(Number::NeutraliseMost->value());
                 if (! $less->isZero()) {
                     $amounts[$cool] = $have->minus($less);
                     $amounts[$warm] = $face->minus($less);
@@ -153,7 +154,7 @@ final readonly class Prediction
         }
         $tone = ToneMix::mean($weighted);
         // Nearly all of it gone, and there was a lot: no warmth, no coolness, no life.
-        $flat = $before->compare(Fraction::of(1, 2)) > 0 && self::chromatic($amounts)->compare($before->times(Fraction::of(2, 5))) < 0;
+        $flat = $before->compare(Number::FlatFrom->value()) > 0 && self::chromatic($amounts)->compare($before->times(Number::FlatBelow->value())) < 0;
 
         return [$tone->isNone() ? ToneMix::only(ToneFamily::Natural) : $tone, $flat];
     }
@@ -179,19 +180,19 @@ final readonly class Prediction
         if ($zone->wishLevel !== null) {
             $gap = $level->minus($zone->wishLevel);
             // Half a level is what an eye sees against swatches.
-            if ($gap->compare(Fraction::of(-1, 2)) < 0) {
+            if ($gap->compare(Number::LevelMiss->value()->negated()) < 0) {
                 $found[] = ExpectedTone::TooDeep;
-            } elseif ($gap->compare(Fraction::of(1, 2)) > 0) {
+            } elseif ($gap->compare(Number::LevelMiss->value()) > 0) {
                 $found[] = ExpectedTone::TooLight;
             }
         }
         if ($zone->wishTone !== null) {
             $gap = $tone->warmth()->minus($zone->wishTone->warmth());
-            if ($gap->compare(Fraction::of(3, 10)) > 0) {
+            if ($gap->compare(Number::WarmthMiss->value()) > 0) {
                 $found[] = ExpectedTone::TooWarm;
-            } elseif ($gap->compare(Fraction::of(-3, 10)) < 0) {
+            } elseif ($gap->compare(Number::WarmthMiss->value()->negated()) < 0) {
                 $found[] = ExpectedTone::TooCool;
-            } elseif ($flat && $zone->wishTone->share(ToneFamily::Natural)->compare(Fraction::of(1, 2)) < 0) {
+            } elseif ($flat && $zone->wishTone->share(ToneFamily::Natural)->compare(Number::NaturalWish->value()) < 0) {
                 $found[] = ExpectedTone::Flat;
             }
         }

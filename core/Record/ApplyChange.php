@@ -9,6 +9,7 @@ use Core\Formula\BowlSheet;
 use Core\Formula\RewriteBowl;
 use Core\Formula\ScaleBowl;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Shelf;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -18,9 +19,6 @@ use Core\Units\Rounding;
 /** Carries a change out on a bowl: the same bowl, with only that different. Every formula changes, or says why not and what mends it. */
 final readonly class ApplyChange
 {
-    /** Less than this share of a bowl is nothing (our own model). */
-    private const LEAST = [1, 50];
-
     private function __construct(private RewriteBowl $bowl, private HouseRules $rules)
     {
     }
@@ -77,7 +75,7 @@ final readonly class ApplyChange
 
     private function positive(Fraction $centigrams, Grams $now): Fraction
     {
-        return $centigrams->compare($now->exactly()->times(Fraction::of(...self::LEAST))) > 0 ? $centigrams : throw ChangeRefused::nothingLeft();
+        return $centigrams->compare($now->exactly()->times(Number::LeastOfBowl->value())) > 0 ? $centigrams : throw ChangeRefused::nothingLeft();
     }
 
     private function minutes(string $value): int

@@ -11,6 +11,7 @@ use Core\Hair\Stroke;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Shelf;
 use Core\Units\Bounds;
 use Core\Units\Fraction;
@@ -70,7 +71,7 @@ final class CompareBowls
 
     private static function strength(?Bounds $volume): string
     {
-        return $volume === null ? '' : "{$volume->show(1)} vol ({$volume->times(Fraction::of(3, 10))->show(2)} %)";
+        return $volume === null ? '' : "{$volume->show(1)} vol ({$volume->times(Number::PercentOfVolume->value())->show(2)} %)";
     }
 
     /** @return array<string, string> */
@@ -89,7 +90,7 @@ final class CompareBowls
         foreach ($known->lines() as $line) {
             $mass = $line->isOpen || ! $line->mass->isSaid() ? $line->said : $line->mass->show();
             $share = $line->share === null ? '' : "{$line->share->times(Fraction::of(100))->show(1)} %";
-            $found[$line->label] = implode(' · ', array_filter([$mass, $share === $mass || $share === '0 to 100 %' ? '' : $share], static fn (string $each): bool => $each !== ''));
+            $found[$line->label] = implode(' · ', array_filter([$mass, $share === $mass || $share === 'up to 100 %' ? '' : $share], static fn (string $each): bool => $each !== ''));
         }
 
         return $found;

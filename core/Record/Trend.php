@@ -4,14 +4,12 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /** One number of a job from visit to visit: grams used, strength, level; with its drift called out. */
 final readonly class Trend
 {
-    /** How far the last may lie from the first before it is called a drift (our own model). */
-    private const DRIFT = [15, 100];
-
     /** Fewer points are no line. */
     private const LEAST = 4;
 
@@ -47,7 +45,7 @@ final readonly class Trend
         }
         $gap = $last->minus($first);
         $size = $gap->isNegative() ? $gap->negated() : $gap;
-        if ($size->dividedBy($first)->compare(Fraction::of(...self::DRIFT)) < 0) {
+        if ($size->dividedBy($first)->compare(Number::TrendDrift->value()) < 0) {
             return '';
         }
         $way = $gap->isNegative() ? 'down' : 'up';

@@ -10,15 +10,13 @@ use Core\Formula\BowlSheet;
 use Core\Formula\RewriteBowl;
 use Core\Judgement\JudgeBowl;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Product;
 use Core\Units\Fraction;
 
 /** A bowl with another share of tone: warmer, cooler, more natural. It turns that way, or says why it cannot. */
 final class TurnTone
 {
-    /** How much of the rest of the colour goes to the turning shade (our own model). */
-    private const STEP = [1, 4];
-
     /** @throws CoreException where nothing of the line is warmer near the bowl's level */
     public static function warmer(RewriteBowl $bowl, HouseRules $rules): BowlSheet
     {
@@ -54,7 +52,7 @@ final class TurnTone
             throw ChangeRefused::noSuchShade("{$word} shade at this bowl’s level");
         }
         $has = $shares[$best->id] ?? Fraction::zero();
-        $more = $has->plus(Fraction::one()->minus($has)->times(Fraction::of(...self::STEP)));
+        $more = $has->plus(Fraction::one()->minus($has)->times(Number::ToneStep->value()));
 
         return ChangeProducts::withShareOf($bowl, 0, $best->id, $more);
     }
@@ -64,7 +62,7 @@ final class TurnTone
     {
         $gap = $one->minus($other);
 
-        return ($gap->isNegative() ? $gap->negated() : $gap)->compare(Fraction::of(1, 2)) <= 0;
+        return ($gap->isNegative() ? $gap->negated() : $gap)->compare(Number::NearLevel->value()) <= 0;
     }
 
     /** The nearer level first, then what leans further, then the id. */
@@ -74,7 +72,7 @@ final class TurnTone
             $of = $product->pigment?->level;
             if ($of === null || $level === null) {
                 // A booster carries no level: it turns the tone and leaves the rest alone, though much of it is strong.
-                return Fraction::of(1, 4);
+                return Number::BoosterMiss->value();
             }
             $gap = $of->minus($level);
 

@@ -11,6 +11,7 @@ use Core\Hair\Method;
 use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -55,7 +56,7 @@ final readonly class PlacedAmount
                 $share = $share->times($stroke->pattern->shares(count($stroke->with) + 1)[0]);
             } elseif ($job === Job::Whole && $stroke->method?->isPartial() === true) {
                 // Weaves take about half the hair of their region.
-                $share = $share->times(Fraction::of(1, 2));
+                $share = $share->times(Number::WeaveTakes->value());
             }
             $least = $least->plus($mixture[0]->exactly()->times($share));
             $most = $most->plus($mixture[1]->exactly()->times($share));

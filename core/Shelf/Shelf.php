@@ -111,6 +111,14 @@ final readonly class Shelf
         return $developers;
     }
 
+    /** The developer a bowl of the line begins with where nobody has said: the middle of its strengths (our own model). */
+    public function usualDeveloper(Line $line): ?Product
+    {
+        $developers = $this->developersOf($line);
+
+        return $developers[intdiv(max(0, count($developers) - 1), 2)] ?? null;
+    }
+
     /**
      * The line's developer of a wanted strength, or the blend of two that reaches it, as a bowl names them.
      *

@@ -6,6 +6,7 @@ namespace Core\Substitution;
 
 use Core\Practice\HouseRules;
 use Core\Practice\LevelSchool;
+use Core\Practice\Number;
 use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
@@ -83,7 +84,7 @@ final readonly class BlendForms
         if ($linear) {
             return 1;
         }
-        $room = Fraction::of(12)->minus($pigment->level);
+        $room = Number::DyeTop->value()->minus($pigment->level);
         $room = $room->compare(Fraction::one()) < 0 ? Fraction::one() : $room;
 
         return $room->times($pigment->intensity)->times(Fraction::of(60))->rounded(1, Rounding::HalfUp);

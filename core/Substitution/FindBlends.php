@@ -7,6 +7,7 @@ namespace Core\Substitution;
 use Core\Judgement\MixJudgement;
 use Core\Judgement\Weighed;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Pigment;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
@@ -31,9 +32,6 @@ use Core\Units\Rounding;
 final class FindBlends
 {
     public const MOST_SHADES = 400;
-
-    /** What carries less of the wanted pigment than this is no stand-in (our own model). */
-    private const LEAST_PIGMENT = [1, 2];
 
     /**
      * @param  list<Candidate>  $shelf  of one line
@@ -63,7 +61,7 @@ final class FindBlends
         // Of blends that come equally near, the one of the nearer shades is met first.
         usort($order, static fn (int $a, int $b): int => [$own[$a]->compare($own[$b]), strcmp($shelf[$a]->key, $shelf[$b]->key)] <=> [0, 0]);
         $shelf = array_map(static fn (int $at): Candidate => $shelf[$at], $order);
-        $half = Fraction::of(...self::LEAST_PIGMENT)->times($wanted->intensity);
+        $half = Number::StandInPigment->value()->times($wanted->intensity);
         $covers = true;
         // What a blend must have is let go only where no blend has it: first the pigment, then the grey cover.
         foreach ([[$leastNatural, $half], [$leastNatural, Fraction::zero()], [Fraction::zero(), $half], [Fraction::zero(), Fraction::zero()]] as [$natural, $pigment]) {

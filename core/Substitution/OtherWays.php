@@ -4,18 +4,15 @@ declare(strict_types=1);
 
 namespace Core\Substitution;
 
+use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\Pigment;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
-use Core\Units\Fraction;
 
 /** The double-pigment shade of the same line, and the same shade of another line that does the same kind of work. */
 final class OtherWays
 {
-    /** Tones that differ by no more than this are one (our own model). */
-    private const SAME_TONE = [1, 10];
-
     /**
      * @param  string  $missing  id of the shade that is out; empty where only its pigment is known
      * @return list<OtherWay> the line's own first
@@ -50,6 +47,6 @@ final class OtherWays
         $level = $product->pigment?->level;
 
         return $product->pigment !== null && $level !== null && $wanted->level !== null && $level->equals($wanted->level)
-            && $product->pigment->tone->distance($wanted->tone)->compare(Fraction::of(...self::SAME_TONE)) <= 0;
+            && $product->pigment->tone->distance($wanted->tone)->compare(Number::SameTone->value()) <= 0;
     }
 }

@@ -49,6 +49,18 @@ it('finds every layer the rules name; floats only where colours are', function (
     }
 })->with(array_keys(Rows::byFolder()));
 
+it('keeps the trade’s numbers in Practice, each with a unit and a mark', function () {
+    foreach (['Judgement', 'Advice', 'Service', 'Hair', 'Record', 'Substitution', 'Safety', 'Weighing', 'Timing'] as $folder) {
+        foreach (glob(dirname(__DIR__, 2)."/core/{$folder}/*.php") ?: [] as $file) {
+            // Half of something is arithmetic; any other fraction in figures is somebody's judgement.
+            expect((string) file_get_contents($file))->not->toMatch('/Fraction::of\\((?!1, 2\\))-?\\d+, \\d+\\)|Fraction::of\\(\\.\\.\\./', $file);
+        }
+    }
+    foreach (Core\Practice\Number::cases() as $number) {
+        expect($number->unit())->not->toBe('')->and($number->says())->not->toBe('')->and($number->value()->isZero())->toBeFalse();
+    }
+});
+
 it('keeps the screen from reaching across features', function () {
     $root = dirname(__DIR__, 2).'/resources/js';
     $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)));

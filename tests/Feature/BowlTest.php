@@ -142,3 +142,59 @@ it('hides everything of another salon', function () {
     $this->postJson("/api/visits/{$visit['id']}/repeat", ['id' => (string) Str::uuid()])->assertNotFound();
     expect($this->getJson('/api/clients')->json('*.id'))->not->toContain($this->salon->client->id);
 });
+
+it('saves a proportion, and gives it grams once the scale or a hand has said some', function () {
+    $visit = $this->salon->planVisit($this);
+    $bowl = $this->salon->addBowl($this, $visit, ['amount' => null])->assertCreated()->json();
+    expect($bowl['worked'])->toMatchArray(['known' => false, 'total' => '', 'ratio' => '1:1.5', 'strength' => ['developer' => '20 vol (6 %)', 'onHead' => '12 vol (3.6 %)']])
+        ->and(array_column($bowl['worked']['parts'][0]['ingredients'], 'percent'))->toBe(['66.7 %', '33.3 %'])
+        ->and(array_column($bowl['worked']['parts'][0]['ingredients'], 'wedge'))->toBe([0.2667, 0.1333])
+        ->and($bowl['sheet']['amount'])->toBeNull();
+    $batch = $this->salon->startBatch($this, $bowl['id']);
+    expect(array_column($batch['lines'], 'open'))->toBe([true, true, true]);
+    $known = ['amount' => ['of' => 'ingredient', 'ingredient' => $this->salon->shades['7G']->productId(), 'grams' => '20 g']];
+    $this->postJson('/api/bowls/preview', $this->salon->bowl($known))->assertOk()->assertJson(['known' => true, 'total' => '150.0 g']);
+});
+
+it('works what is half known, whatever is not', function (array $shares, array $more, array $seen) {
+    $bowl = $this->salon->bowl($more);
+    foreach ($shares as $at => $share) {
+        $bowl['parts'][0]['ingredients'][$at]['share'] = $share;
+    }
+    $this->postJson('/api/bowls/preview', $bowl)->assertOk()->assertJson(['known' => false] + $seen);
+})->with([
+    'a gap by the total' => [['40 g', '?'], [], ['total' => '150.0 g', 'parts' => [['ingredients' => [['grams' => '40.0 g'], ['grams' => '20.0 g']]]]]],
+    'a word' => [['40 g', 'a dash'], ['amount' => null, 'ratio' => '?'], ['total' => 'more than 40.0 g', 'parts' => [['ingredients' => [[], ['grams' => '“a dash”']]]]]],
+    'a ratio nobody knows' => [['40 g', '20 g'], ['ratio' => '?'], ['ratio' => '', 'parts' => [['grams' => '60.0 g'], ['grams' => '']]]],
+]);
+
+it('says what contradicts itself, before it is saved', function () {
+    $bowl = $this->salon->bowl();
+    $bowl['parts'][0]['ingredients'][0]['share'] = '80 g';
+    $bowl['parts'][0]['ingredients'][1]['share'] = '?';
+    $this->postJson('/api/bowls/preview', $bowl)->assertUnprocessable()->assertJsonPath('message', 'The amounts of this bowl contradict each other.');
+});
+
+it('gives what is left of a bowl out once', function () {
+    $visit = $this->salon->planVisit($this);
+    $first = $this->salon->addBowl($this, $visit)->json();
+    $rest = fn (string $letter, string $grams): array => ['letter' => $letter, 'ratio' => 'no developer', 'amount' => ['of' => 'shares', 'grams' => ''], 'parts' => [['ingredients' => [['product' => "bowl:{$first['id']}", 'share' => $grams]]]]];
+    $this->salon->addBowl($this, $visit, $rest('B', '500 g'))->assertUnprocessable()->assertJsonPath('message', '500.0 g of “What is left of bowl A” is more than there is of it (150 g).');
+    $second = $this->salon->addBowl($this, $visit, $rest('B', '80 g'))->assertCreated()->json();
+    $this->salon->addBowl($this, $visit, $rest('C', '80 g'))->assertUnprocessable()->assertJsonPath('message', '80.0 g of “What is left of bowl A” is more than there is of it (70 g).');
+    $this->salon->addBowl($this, $visit, $rest('C', '70 g'))->assertCreated();
+    // What a bowl takes itself is not counted against it.
+    $this->putJson("/api/bowls/{$second['id']}", ['version' => 1, 'bowl' => $this->salon->bowl($rest('B', '75 g'))])->assertUnprocessable();
+    $this->putJson("/api/bowls/{$second['id']}", ['version' => 1, 'bowl' => $this->salon->bowl($rest('B', '60 g'))])->assertOk();
+});
+
+it('hears the house’s ounce and the pack of the tube at the bench', function () {
+    $this->salon->salon->update(['house_rules' => ['weigh-ahead' => 'yes', 'ounce' => 'weight']]);
+    $visit = $this->salon->planVisit($this);
+    $bowl = $this->salon->addBowl($this, $visit)->json();
+    $batch = $this->salon->startBatch($this, $bowl['id']);
+    $pour = fn (string $grams, string $line, int $after) => $this->postJson("/api/batches/{$batch['id']}/events", ['id' => (string) Str::uuid(), 'after' => $after, 'kind' => 'poured', 'line' => $line, 'grams' => $grams, 'source' => 'hand']);
+    // 1.4 oz by weight = 39.69 g (NIST SP 811); a third of a tube of 60 g.
+    $pour('1.4 oz', $this->salon->shades['6N']->productId(), 0)->assertOk()->assertJsonPath('lines.0.poured', '39.69 g');
+    $pour('1/3 tube', $this->salon->shades['7G']->productId(), 1)->assertOk()->assertJsonPath('lines.1.poured', '20.0 g');
+});

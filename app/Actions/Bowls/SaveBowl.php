@@ -14,7 +14,9 @@ use App\Models\Bowl;
 use App\Models\Round;
 use App\Models\TeamMember;
 use Core\Codec\ReadBowl;
+use Core\CoreException;
 use Core\Formula\BowlSheet;
+use Core\Formula\Leftover;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -59,7 +61,7 @@ final readonly class SaveBowl
      */
     public function change(TeamMember $member, Bowl $bowl, int $version, array $json, string $reason = ''): Bowl
     {
-        $sheet = $this->read($bowl->round, $json);
+        $sheet = $this->read($bowl->round, $json, $bowl->id);
 
         return $this->database->transaction(function () use ($member, $bowl, $version, $sheet, $reason): Bowl {
             LockVisit::open($bowl->round->visit_id);
@@ -125,11 +127,22 @@ final readonly class SaveBowl
      *
      * @param  array<string, mixed>  $json
      */
-    private function read(Round $round, array $json): BowlSheet
+    private function read(Round $round, array $json, string $own = ''): BowlSheet
     {
         $visit = $round->visit;
-        $sheet = ReadBowl::from($json, $this->shelves->forVisit($visit));
-        $sheet->known($visit->colourist->salon->rules()->step);
+        $shelf = $this->shelves->forVisit($visit);
+        $sheet = ReadBowl::from($json, $shelf);
+        $rules = $visit->colourist->salon->rules();
+        $others = [];
+        foreach ($visit->rounds->flatMap(fn (Round $each) => $each->bowls)->where('id', '!=', $own) as $other) {
+            try {
+                $others[] = $this->rows->known($this->rows->sheet($other, $shelf), $rules);
+            } catch (CoreException) {
+                // What cannot be read takes nothing that is known.
+                continue;
+            }
+        }
+        Leftover::assertShared($sheet, $sheet->known($rules->step), $others);
 
         return $sheet;
     }

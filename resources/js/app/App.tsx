@@ -1,24 +1,15 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
-import { Route, Routes } from 'react-router'
-import { BenchPage } from '../features/bench/BenchPage'
-import { ClientPage } from '../features/clients/ClientPage'
-import { ClientsPage } from '../features/clients/ClientsPage'
-import { HousePage } from '../features/house/HousePage'
-import { PanelPage } from '../features/scale/PanelPage'
+import { Suspense, useEffect, useState } from 'react'
+import { Route, Routes, useLocation } from 'react-router'
 import { SignInPage } from '../features/session/SignInPage'
-import { TodayPage } from '../features/today/TodayPage'
-import { CardPage } from '../features/visit/CardPage'
-import { ComparePage } from '../features/visit/ComparePage'
-import { FormulaPage } from '../features/visit/FormulaPage'
-import { VisitPage } from '../features/visit/VisitPage'
-import { WorkbenchPage } from '../features/workbench/WorkbenchPage'
 import { MemberContext } from '../shared/session/member'
 import { session, type Session } from '../shared/session/session'
 import { ErrorNotice, Notice } from '../shared/ui/Notice'
 import { Waiting } from '../shared/ui/Waiting'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
+import { Mishap } from './Mishap'
+import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, TodayPage, VisitPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
 
@@ -51,22 +42,28 @@ function SignedIn({ member }: { member: Session }) {
 
 function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
   const { formulates } = member
+  const { pathname } = useLocation()
+  useEffect(fetchTheRest, [])
   return (
-    <Routes>
-      <Route path="/bench/:bowl" element={<BenchPage />} />
-      <Route element={<Layout member={member} onLeave={onLeave} />}>
-        <Route path="/" element={<TodayPage />} />
-        <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
-        <Route path="/clients/:id" element={<ClientPage formulates={formulates} />} />
-        <Route path="/visits/:id" element={<VisitPage formulates={formulates} />} />
-        <Route path="/visits/:id/card" element={<CardPage />} />
-        <Route path="/compare/:one/:other" element={<ComparePage />} />
-        <Route path="/workbench" element={<WorkbenchPage />} />
-        <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
-        <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
-        <Route path="/panel" element={<PanelPage />} />
-        <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />
-      </Route>
-    </Routes>
+    <Mishap at={pathname}>
+      <Suspense fallback={<Waiting what="this page" />}>
+        <Routes>
+          <Route path="/bench/:bowl" element={<BenchPage />} />
+          <Route element={<Layout member={member} onLeave={onLeave} />}>
+            <Route path="/" element={<TodayPage />} />
+            <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
+            <Route path="/clients/:id" element={<ClientPage formulates={formulates} />} />
+            <Route path="/visits/:id" element={<VisitPage formulates={formulates} />} />
+            <Route path="/visits/:id/card" element={<CardPage />} />
+            <Route path="/compare/:one/:other" element={<ComparePage />} />
+            <Route path="/workbench" element={<WorkbenchPage />} />
+            <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
+            <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
+            <Route path="/panel" element={<PanelPage />} />
+            <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />
+          </Route>
+        </Routes>
+      </Suspense>
+    </Mishap>
   )
 }

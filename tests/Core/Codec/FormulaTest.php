@@ -303,3 +303,16 @@ it('works more bowls than letters of two go', function () {
     }
     expect(WorkFormula::work(formula(...array_map(static fn (string $letter): array => formulaBowl(['letter' => $letter]), $letters))))->toHaveCount(750);
 });
+
+it('takes the parts of a ratio in the maker’s order', function () {
+    // 16 g at 1:2.5:3.5 takes 40 g and 56 g, 112 g in all (arithmetic); here the gel comes second, the developer third.
+    $json = formula(formulaBowl(['ratio' => '1:2.5:3.5', 'amount' => ['of' => 'colour', 'grams' => '16 g'], 'parts' => [['ingredients' => [['product' => '6N', 'share' => 'all']]], ['ingredients' => [['product' => 'gel', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json['lines'][0] = ['order' => ['colour', 'base', 'developer'], 'ratio' => '1:2.5:3.5'] + $json['lines'][0];
+    $json['lines'][0]['products'][] = ['id' => 'gel', 'code' => 'gel', 'kind' => 'base'];
+    $worked = WorkFormula::work($json)[0];
+    expect(array_column($worked['parts'], 'grams', 'name'))->toBe(['colour' => '16.0 g', 'third part' => '40.0 g', 'developer' => '56.0 g'])
+        ->and($worked['total'])->toBe('112.0 g')->and($worked['strength']['vol'])->toBe('20')->and($worked['strengthOnHead']['vol'])->toBe('10')
+        ->and(keys($worked))->not->toContain('implausible-ratio');
+    $json['lines'][0]['order'] = ['developer', 'colour'];
+    expect(formulaProblems($json))->toContain('/lines/0/order: The colour comes first.');
+});

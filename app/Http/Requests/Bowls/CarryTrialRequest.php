@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
+use App\Formulas\HouseReading;
+use App\Models\TeamMember;
 use App\Rules\GramsText;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
@@ -21,7 +23,7 @@ final class CarryTrialRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'round' => ['required', 'uuid'],
             'letter' => ['required', 'string', 'max:2'],
-            'grams' => ['required', 'string', 'max:30', new GramsText],
+            'grams' => ['required', 'string', 'max:30', new GramsText($this->reading())],
             'corrections' => ['present', 'array', 'max:6'],
             'corrections.*' => ['array:kind,value,from,to'],
             'corrections.*.kind' => ['required', Rule::enum(ChangeKind::class)],
@@ -51,12 +53,19 @@ final class CarryTrialRequest extends FormRequest
 
     public function colour(): Grams
     {
-        return MassReading::plain()->read($this->string('grams')->value());
+        return $this->reading()->read($this->string('grams')->value());
     }
 
     /** @return list<Change> */
     public function corrections(): array
     {
         return array_values(array_map(Change::fromArray(...), $this->array('corrections')));
+    }
+
+    private function reading(): MassReading
+    {
+        $member = $this->user();
+
+        return resolve(HouseReading::class)->of($member instanceof TeamMember ? $member : null);
     }
 }

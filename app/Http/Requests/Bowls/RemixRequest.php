@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
+use App\Formulas\HouseReading;
+use App\Models\TeamMember;
 use App\Rules\GramsText;
 use Core\Units\Grams;
 use Core\Units\MassReading;
@@ -14,7 +16,7 @@ final class RemixRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['done' => ['required', 'integer', 'between:1,400'], 'left' => ['required', 'string', 'max:30', new GramsText]];
+        return ['done' => ['required', 'integer', 'between:1,400'], 'left' => ['required', 'string', 'max:30', new GramsText($this->reading())]];
     }
 
     public function done(): int
@@ -24,6 +26,13 @@ final class RemixRequest extends FormRequest
 
     public function left(): Grams
     {
-        return MassReading::plain()->read($this->string('left')->value());
+        return $this->reading()->read($this->string('left')->value());
+    }
+
+    private function reading(): MassReading
+    {
+        $member = $this->user();
+
+        return resolve(HouseReading::class)->of($member instanceof TeamMember ? $member : null);
     }
 }

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Weighing;
 
+use App\Formulas\HouseReading;
 use App\Models\Pour;
+use App\Models\TeamMember;
 use App\Rules\GramsText;
 use Core\Units\MassReading;
 use Core\Weighing\BatchEventKind;
@@ -25,7 +27,7 @@ final class BatchEventRequest extends FormRequest
             'after' => ['required', 'integer', 'min:0'],
             'kind' => ['required', Rule::enum(BatchEventKind::class)],
             'line' => [Rule::requiredIf(in_array($kind, ['poured', 'accepted-short', 'added'], true)), 'nullable', 'string', 'max:60'],
-            'grams' => [Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)), 'nullable', 'string', new GramsText],
+            'grams' => [Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)), 'nullable', 'string', new GramsText($this->reading())],
             'source' => [Rule::requiredIf($kind === 'poured'), 'nullable', Rule::enum(PourSource::class)],
             'reading' => [Rule::requiredIf($kind === 'carried-on'), 'nullable', 'integer', 'between:-1000000,1000000'],
             'reason' => ['nullable', 'string', 'max:300'],
@@ -46,10 +48,17 @@ final class BatchEventRequest extends FormRequest
             'id' => $this->string('id')->lower()->value(),
             'kind' => BatchEventKind::from($this->string('kind')->value()),
             'line' => $this->filled('line') ? $this->string('line')->value() : null,
-            'grams_cg' => $grams === '' ? null : MassReading::plain()->read($grams),
+            'grams_cg' => $grams === '' ? null : $this->reading()->read($grams),
             'source' => $this->filled('source') ? PourSource::from($this->string('source')->value()) : null,
             'reading_cg' => $this->filled('reading') ? $this->integer('reading') : null,
             'reason' => $this->filled('reason') ? $this->string('reason')->trim()->value() : null,
         ]);
+    }
+
+    private function reading(): MassReading
+    {
+        $member = $this->user();
+
+        return resolve(HouseReading::class)->of($member instanceof TeamMember ? $member : null, is_string($this->input('line')) ? $this->input('line') : '');
     }
 }

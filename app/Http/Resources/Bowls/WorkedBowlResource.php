@@ -18,6 +18,7 @@ use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Shelf;
 use Core\Units\Bounds;
 use Core\Units\Fraction;
@@ -93,7 +94,7 @@ final class WorkedBowlResource extends JsonResource
 
     private static function strength(Bounds $volume): string
     {
-        return "{$volume->show(1)} vol ({$volume->times(Fraction::of(3, 10))->show(2)} %)";
+        return "{$volume->show(1)} vol ({$volume->times(Number::PercentOfVolume->value())->show(2)} %)";
     }
 
     /** @return array{product: string, label: string, grams: string, percent: ?string, wedge: ?float} */

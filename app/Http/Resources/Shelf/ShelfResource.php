@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Shelf;
 
+use App\Formulas\SalonShelf;
 use App\Models\ColourLine;
 use App\Models\Developer;
 use App\Models\HouseBlendVersion;
 use App\Models\Salon;
 use App\Models\Shade;
 use Core\Colour\HairLadder;
+use Core\Shelf\PartRole;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -37,6 +39,9 @@ final class ShelfResource extends JsonResource
     /** @return array<string, mixed> */
     private function line(ColourLine $line): array
     {
+        $shelf = resolve(SalonShelf::class)->of($line->salon);
+        $known = $shelf->line("line-{$line->id}");
+
         return [
             'id' => "line-{$line->id}",
             'name' => $line->name,
@@ -45,6 +50,8 @@ final class ShelfResource extends JsonResource
             'ratio' => $line->ratio,
             'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
             'developers' => array_values($line->developers->sortBy('volume_hundredths')->map(fn (Developer $developer): string => $developer->productId())->all()),
+            'usualDeveloper' => $known === null ? null : $shelf->usualDeveloper($known)?->id,
+            'order' => array_map(fn (PartRole $role): string => $role->value, $known->order ?? PartRole::USUAL),
             'products' => array_values($line->shades->sortBy('id')->map(fn (Shade $shade): array => [
                 'id' => $shade->productId(), 'code' => $shade->code, 'name' => $shade->name, 'kind' => $shade->kind->value,
                 'swatch' => $shade->swatch, 'withdrawn' => $shade->withdrawn,

@@ -10,11 +10,12 @@ import { BowlTotals } from './BowlTotals'
 import { AdditiveEditor, PartEditor } from './PartEditor'
 import { aboutTyped, isGeneral, problemAt } from './problems'
 import type { Shelf } from '../../shared/shelf/shelf'
+import { partsOf } from './drafts'
 import type { Bowl, Picture, Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
 import { StrengthWish } from './StrengthWish'
 
-const PART_TITLES = ['Colour', 'Developer', 'Third part', 'Fourth part'] as const
+const TITLES = { colour: 'Colour', developer: 'Developer', base: 'Third part' } as const
 const AMOUNTS = [
   ['colour', 'Colour'],
   ['total', 'Total mixture'],
@@ -36,14 +37,12 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
   const changeLine = (id: string) => {
     const next = shelf.lines.find((each) => each.id === id)
     if (next === undefined) return
-    const developer = sheet.parts[1]?.ingredients.filter((entry) => next.developers.includes(entry.product ?? '')) ?? []
-    const parts = next.developers.length === 0 ? [{ ingredients: [] }] : [{ ingredients: [] }, { ingredients: developer.length > 0 ? developer : [{ product: next.developers[0] ?? '', share: 'all' }] }]
+    const kept = sheet.parts.flatMap((part) => part.ingredients).filter((entry) => next.developers.includes(entry.product ?? ''))
+    const parts = partsOf(next.ratio, next).map((part, index) => (next.order[index] === 'developer' && kept.length > 0 ? { ingredients: kept } : part))
     set({ line: id, ratio: next.ratio, parts, additives: [] })
   }
   const fill = (text: string) => {
-    const wanted = /no developer|without|none/i.test(text) ? 1 : Math.min(4, Math.max(2, text.split(/[:+]/).length))
-    const parts = Array.from({ length: wanted }, (_, index) => sheet.parts[index] ?? { ingredients: index === 1 && line?.developers[0] !== undefined ? [{ product: line.developers[0], share: 'all' }] : [] })
-    set({ ratio: text, parts })
+    set({ ratio: text, ...(line === undefined ? {} : { parts: partsOf(text, line, sheet.parts) }) })
   }
   if (line === undefined) return null
   return (
@@ -108,9 +107,10 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
         <div className="parts">
           {sheet.parts.map((part, index) => (
             <PartEditor
-              key={PART_TITLES[index]}
+              key={`${line.order[index] ?? 'base'} ${index}`}
               index={index}
-              title={PART_TITLES[index] ?? ''}
+              isDeveloper={line.order[index] === 'developer'}
+              title={index === 3 ? 'Fourth part' : TITLES[line.order[index] ?? 'base']}
               line={line}
               shelf={shelf}
               entries={part.ingredients}
@@ -121,7 +121,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
               sheet={sheet}
               visit={props.visit?.id}
               onSheet={onChange}
-              tail={index === 1 ? <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(1, ingredients) }} /> : null}
+              tail={line.order[index] === 'developer' ? <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(index, ingredients) }} /> : null}
               onChange={(entries) => { setPart(index, entries) }}
             />
           ))}

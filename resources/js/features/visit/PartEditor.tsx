@@ -15,6 +15,7 @@ const shared = (entries: Entry[]) => entries.map((entry) => (entry.share === 'al
 /** The products of one part: what, which share, and the grams the core makes of it. */
 export function PartEditor(props: {
   index: number
+  isDeveloper: boolean
   title: string
   line: ShelfLine
   shelf: Shelf
@@ -53,7 +54,7 @@ export function PartEditor(props: {
       </legend>
       {entries.map((entry, at) => (
         <div key={entry.product ?? entry.blend} className="part-row">
-          {index === 1 ? (
+          {props.isDeveloper ? (
             <Form.Select aria-label={`Developer ${at + 1}`} value={entry.product ?? ''} onChange={(event) => { set(at, { product: event.target.value }) }}>
               {props.line.developers.map((id) => (
                 <option key={id} value={id}>
@@ -87,8 +88,8 @@ export function PartEditor(props: {
       ))}
       <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients`)} />
       <div className="part-tail">
-        <Press kind="quiet" id={`add-${index}`} onPress={() => { if (index === 1) addDeveloper(); else setPicking(entries.length) }}>
-          + {index === 1 ? 'developer' : 'shade'}
+        <Press kind="quiet" id={`add-${index}`} onPress={() => { if (props.isDeveloper) addDeveloper(); else setPicking(entries.length) }}>
+          + {props.isDeveloper ? 'developer' : index === 0 ? 'shade' : 'product'}
         </Press>
         {index === 0 ? <HouseBlends shelf={props.shelf} line={props.line.id} taken={entries} onTake={(blend) => { onChange([...shared(entries), { blend: blend.name, version: blend.version, share: entries.length === 0 ? 'all' : '1' }]) }} /> : null}
         {index === 0 ? <LeftOver sources={props.sources} taken={entries} onTake={(product) => { onChange([...entries, { product, share: '' }]) }} /> : null}
@@ -125,7 +126,8 @@ function HouseBlends({ shelf, line, taken, onTake }: { shelf: Shelf; line: strin
 
 /** What is left of another bowl may go into this one. */
 function LeftOver({ sources, taken, onTake }: { sources: Bowl[]; taken: Entry[]; onTake: (product: string) => void }) {
-  const free = sources.filter((bowl) => !taken.some((entry) => entry.product === `bowl:${bowl.id}`))
+  // What was never mixed leaves nothing.
+  const free = sources.filter((bowl) => bowl.state === 'mixed' && !taken.some((entry) => entry.product === `bowl:${bowl.id}`))
   if (free.length === 0) return null
   return (
     <Form.Select className="left-over" aria-label="Add what is left of another bowl" value="" onChange={(event) => { if (event.target.value !== '') onTake(event.target.value) }}>

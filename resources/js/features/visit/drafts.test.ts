@@ -19,7 +19,7 @@ function memory(): Keep & { all: Map<string, string> } {
   }
 }
 
-const line = { id: 'line-1', ratio: '1:1.5', developers: ['developer-1', 'developer-2', 'developer-3'] }
+const line = { id: 'line-1', ratio: '1:1.5', usualDeveloper: 'developer-2', order: ['colour', 'developer', 'base', 'base'] }
 const draft = (id: string) => ({ id, round: 'r', version: null, sheet: emptySheet('A', line) })
 
 it('keeps what was typed through a reload', () => {

@@ -38,18 +38,30 @@ export function freeLetter(taken: string[]): string {
   return [...'ABCDEFGHIJKLMNOPQRSTUVWXYZ'].find((letter) => !taken.includes(letter)) ?? 'AA'
 }
 
-export function emptySheet(letter: string, line: { id: string; ratio: string; developers: string[] }): Sheet {
-  const middle = line.developers[Math.floor((line.developers.length - 1) / 2)] ?? ''
+/** A part of the ratio as a bowl begins with it: the developer's is filled, the others wait. */
+export function emptyPart(line: Beginning, index: number): Sheet['parts'][number] {
+  return { ingredients: line.order[index] === 'developer' && line.usualDeveloper !== null ? [{ product: line.usualDeveloper, share: 'all' }] : [] }
+}
+
+type Beginning = { id: string; ratio: string; usualDeveloper: string | null; order: string[] }
+
+export function emptySheet(letter: string, line: Beginning): Sheet {
   return {
     letter,
     job: '',
     line: line.id,
     ratio: line.ratio,
     amount: { of: 'colour', grams: '', ingredient: null },
-    parts: [{ ingredients: [] }, { ingredients: [{ product: middle, share: 'all' }] }],
+    parts: partsOf(line.ratio, line),
     additives: [],
     place: [],
     minutes: null,
     note: '',
   }
+}
+
+/** As many parts as the ratio is written with; what it comes to is the core's to say. */
+export function partsOf(ratio: string, line: Beginning, before: Sheet['parts'] = []): Sheet['parts'] {
+  const wanted = /no developer|without|none/i.test(ratio) ? 1 : Math.min(4, Math.max(2, ratio.split(/[:+]/).length))
+  return Array.from({ length: wanted }, (_, index) => before[index] ?? emptyPart(line, index))
 }

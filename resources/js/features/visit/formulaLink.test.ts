@@ -8,8 +8,8 @@ const shelf: Shelf = {
   developers: [{ id: 'd20', label: '20 vol', name: '' }],
   blends: [],
   lines: [
-    { id: 'one', name: 'One', kind: 'permanent', about: '', ratio: '1:1.5', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], products: [] },
-    { id: 'two', name: 'Two', kind: 'demi', about: '', ratio: '1:2', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], products: [] },
+    { id: 'one', name: 'One', kind: 'permanent', about: '', ratio: '1:1.5', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
+    { id: 'two', name: 'Two', kind: 'demi', about: '', ratio: '1:2', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
   ],
 }
 

@@ -9,7 +9,7 @@ const keep = {
   write: (key: string, value: unknown) => { all.set(key, JSON.stringify(value)) },
   drop: (key: string) => { all.delete(key) },
 }
-const sheet = emptySheet('A', { id: 'line-1', ratio: '1:1', developers: ['developer-1'] })
+const sheet = emptySheet('A', { id: 'line-1', ratio: '1:1', usualDeveloper: 'developer-1', order: ['colour', 'developer', 'base', 'base'] })
 const entry = (method: Entry['method'], path: string, body: unknown): Entry => ({ id: 'w', author: { id: 1, name: 'N' }, madeAt: 0, stream: 'visit:V', method, path, body, about: '', at: '', pour: null, failures: 0, refused: null })
 beforeEach(() => { all = new Map() })
 

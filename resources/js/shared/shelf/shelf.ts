@@ -15,6 +15,10 @@ const shelfShape = z.object({
       ratio: z.string(),
       window: z.object({ min: z.number(), target: z.number(), max: z.number() }),
       developers: z.array(z.string()),
+      /** What a bowl begins with where nobody has said. */
+      usualDeveloper: z.string().nullable(),
+      /** What each part of the ratio is, as the maker prints it. */
+      order: z.array(z.enum(['colour', 'developer', 'base'])),
       products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean() })),
     }),
   ),

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Practice;
+
+use Core\Units\Fraction;
+
+/**
+ * The trade's single numbers, each with its name, unit, mark and who may say otherwise. Tables (undertones, lift, parts of head
+ * and strand, amounts to start with) stand where they are read.
+ */
+enum Number: string
+{
+    case RatioFarAbove = 'ratio-far-above';
+    case RatioFarBelow = 'ratio-far-below';
+    case ScalpMost = 'scalp-most';
+    case LiftsFrom = 'lifts-from';
+    case DepositsUpTo = 'deposits-up-to';
+    case HotRootLift = 'hot-root-lift';
+    case WarmRoot = 'warm-root';
+    case DampLift = 'damp-lift';
+    case OpenAirLift = 'open-air-lift';
+    case DyeTop = 'dye-top';
+    case HoldDemi = 'hold-demi';
+    case HoldDirect = 'hold-direct';
+    case HoldLightener = 'hold-lightener';
+    case GrabLow = 'grab-low';
+    case GrabHigh = 'grab-high';
+    case WetHold = 'wet-hold';
+    case NeutraliseMost = 'neutralise-most';
+    case FlatFrom = 'flat-from';
+    case FlatBelow = 'flat-below';
+    case LevelMiss = 'level-miss';
+    case WarmthMiss = 'warmth-miss';
+    case NaturalWish = 'natural-wish';
+    case SameLevel = 'same-level';
+    case RemixAt = 'remix-at';
+    case WarmWish = 'warm-wish';
+    case PearlViolet = 'pearl-violet';
+    case PearlAsh = 'pearl-ash';
+    case VividWish = 'vivid-wish';
+    case GreyLittleLeast = 'grey-little-least';
+    case GreyLittleMost = 'grey-little-most';
+    case GreyHalf = 'grey-half';
+    case GreyMuch = 'grey-much';
+    case ResistantMore = 'resistant-more';
+    case AmountSunk = 'amount-sunk';
+    case WeaveTakes = 'weave-takes';
+    case TelltaleTone = 'telltale-tone';
+    case ChinLength = 'chin-length';
+    case MidBackLength = 'mid-back-length';
+    case FineHair = 'fine-hair';
+    case ThickHair = 'thick-hair';
+    case MonthDays = 'month-days';
+    case TrendDrift = 'trend-drift';
+    case LeastOfBowl = 'least-of-bowl';
+    case ToneStep = 'tone-step';
+    case NearLevel = 'near-level';
+    case BoosterMiss = 'booster-miss';
+    case StandInPigment = 'stand-in-pigment';
+    case SameTone = 'same-tone';
+    case PercentOfVolume = 'percent-of-volume';
+
+    /** Value over, value under, unit, mark, who may override it, and what it says. */
+    private const TABLE = [
+        'ratio-far-above' => [3, 2, 'times the line’s developer', Mark::Model, Override::Nobody, 'more than this is asked about as a slip'],
+        'ratio-far-below' => [2, 3, 'times the line’s developer', Mark::Model, Override::Nobody, 'less than this is asked about as a slip'],
+        'scalp-most' => [30, 1, 'vol', Mark::Practice, Override::Nobody, 'above it nothing goes on the scalp'],
+        'lifts-from' => [20, 1, 'vol', Mark::Practice, Override::Line, 'from here a developer lifts, and the root runs hot'],
+        'deposits-up-to' => [10, 1, 'vol', Mark::Practice, Override::House, 'up to here a developer only deposits'],
+        'hot-root-lift' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'from so much lift a pass from scalp to ends is cautioned'],
+        'warm-root' => [1, 2, 'levels', Mark::Practice, Override::Nobody, 'what a warm scalp adds at the root at most'],
+        'damp-lift' => [9, 10, 'of the lift', Mark::Model, Override::House, 'on damp hair, which dilutes'],
+        'open-air-lift' => [4, 5, 'of the lift', Mark::Model, Override::House, 'without a foil’s heat'],
+        'dye-top' => [12, 1, 'level', Mark::Model, Override::House, 'where a gram carries no dye, in the school that weighs by dye'],
+        'hold-demi' => [4, 5, 'of its tone', Mark::Model, Override::Line, 'what a demi-permanent line leaves in the hair'],
+        'hold-direct' => [7, 10, 'of its tone', Mark::Model, Override::Line, 'what a direct dye leaves'],
+        'hold-lightener' => [1, 5, 'of its tone', Mark::Model, Override::Line, 'what a toning lightener leaves'],
+        'grab-low' => [4, 5, 'of the tone', Mark::Model, Override::Nobody, 'hair of low porosity takes'],
+        'grab-high' => [6, 5, 'of the tone', Mark::Model, Override::Nobody, 'porous hair takes'],
+        'wet-hold' => [4, 5, 'of the tone', Mark::Model, Override::House, 'what damp hair takes of it'],
+        'neutralise-most' => [7, 10, 'of the warmth', Mark::Practice, Override::Nobody, 'softening, not erasing: natural hair keeps some'],
+        'flat-from' => [1, 2, 'of the pigment', Mark::Model, Override::Nobody, 'where so much was chromatic before, a full cancel looks flat'],
+        'flat-below' => [2, 5, 'of what was chromatic', Mark::Model, Override::Nobody, 'and less than this is left'],
+        'level-miss' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'further off is too deep or too light'],
+        'warmth-miss' => [3, 10, 'of the way from cool to warm', Mark::Model, Override::Nobody, 'further off is too warm or too cool'],
+        'natural-wish' => [1, 2, 'of the wish', Mark::Model, Override::Nobody, 'from here a flat result is what was wished'],
+        'same-level' => [1, 4, 'levels', Mark::Model, Override::Nobody, 'nearer is deposit at its level'],
+        'remix-at' => [2, 3, 'of the bowl', Mark::Practice, Override::Nobody, 'used up, the next batch is planned'],
+        'warm-wish' => [3, 10, 'of the way from cool to warm', Mark::Model, Override::Nobody, 'from here the bare pigment is an ally'],
+        'pearl-violet' => [2, 3, 'of its tone', Mark::Practice, Override::Line, 'what pearl neutralises as violet'],
+        'pearl-ash' => [1, 3, 'of its tone', Mark::Practice, Override::Line, 'and as ash'],
+        'vivid-wish' => [1, 2, 'of the wish', Mark::Model, Override::Nobody, 'red and copper from here are filled the other way round'],
+        'grey-little-least' => [1, 4, 'of the colour', Mark::Practice, Override::House, 'natural for grey up to the second breakpoint, at least'],
+        'grey-little-most' => [1, 3, 'of the colour', Mark::Practice, Override::House, 'and at most'],
+        'grey-half' => [1, 2, 'of the colour', Mark::Practice, Override::House, 'natural for grey up to the third breakpoint'],
+        'grey-much' => [3, 4, 'of the colour', Mark::Practice, Override::House, 'natural for more grey, at least'],
+        'resistant-more' => [6, 5, 'times', Mark::Model, Override::House, 'colour for resistant grey'],
+        'amount-sunk' => [2, 3, 'of the first amount', Mark::Model, Override::House, 'below it, with fading or grey, the amount is the suspect'],
+        'weave-takes' => [1, 2, 'of its region', Mark::Model, Override::Nobody, 'hair that a weave takes'],
+        'telltale-tone' => [1, 4, 'of a tone', Mark::Model, Override::Nobody, 'less does not name it'],
+        'chin-length' => [7, 10, 'times', Mark::Model, Override::House, 'amount to the chin'],
+        'mid-back-length' => [3, 2, 'times', Mark::Model, Override::House, 'amount to the middle of the back'],
+        'fine-hair' => [4, 5, 'times', Mark::Model, Override::House, 'amount for fine hair'],
+        'thick-hair' => [7, 5, 'times', Mark::Model, Override::House, 'amount for thick hair'],
+        'month-days' => [487, 16, 'days', Mark::Published, Override::Nobody, '365.25 / 12, the Julian year'],
+        'trend-drift' => [15, 100, 'of the first', Mark::Model, Override::Nobody, 'from here a trend is called a drift'],
+        'least-of-bowl' => [1, 50, 'of the bowl', Mark::Model, Override::Nobody, 'less is nothing'],
+        'tone-step' => [1, 4, 'of the rest', Mark::Model, Override::Nobody, 'what goes to the turning shade'],
+        'near-level' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'still the bowl’s level'],
+        'booster-miss' => [1, 4, 'levels', Mark::Model, Override::Nobody, 'what a booster, which has none, counts as'],
+        'stand-in-pigment' => [1, 2, 'of the wanted pigment', Mark::Model, Override::Nobody, 'less is no stand-in'],
+        'same-tone' => [1, 10, 'of the tone', Mark::Model, Override::Nobody, 'what differs less is the same shade in another line'],
+        'percent-of-volume' => [3, 10, '% a volume', Mark::Practice, Override::Nobody, 'as labels round it'],
+    ];
+
+    public function value(): Fraction
+    {
+        return Fraction::of(self::TABLE[$this->value][0], self::TABLE[$this->value][1]);
+    }
+
+    public function unit(): string
+    {
+        return self::TABLE[$this->value][2];
+    }
+
+    public function mark(): Mark
+    {
+        return self::TABLE[$this->value][3];
+    }
+
+    public function override(): Override
+    {
+        return self::TABLE[$this->value][4];
+    }
+
+    public function says(): string
+    {
+        return self::TABLE[$this->value][5];
+    }
+}

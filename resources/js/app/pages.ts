@@ -1,0 +1,42 @@
+import { lazy, type ComponentType } from 'react'
+
+/** Each page is a piece of its own: the first one shown does not wait for the others. */
+const load = {
+  bench: () => import('../features/bench/BenchPage'),
+  today: () => import('../features/today/TodayPage'),
+  visit: () => import('../features/visit/VisitPage'),
+  card: () => import('../features/visit/CardPage'),
+  compare: () => import('../features/visit/ComparePage'),
+  formula: () => import('../features/visit/FormulaPage'),
+  client: () => import('../features/clients/ClientPage'),
+  clients: () => import('../features/clients/ClientsPage'),
+  workbench: () => import('../features/workbench/WorkbenchPage'),
+  house: () => import('../features/house/HousePage'),
+  panel: () => import('../features/scale/PanelPage'),
+}
+
+const page = <P extends object, K extends string>(from: () => Promise<Record<K, ComponentType<P>>>, name: K) =>
+  lazy(async () => ({ default: (await from())[name] }))
+
+export const BenchPage = page(load.bench, 'BenchPage')
+export const TodayPage = page(load.today, 'TodayPage')
+export const VisitPage = page(load.visit, 'VisitPage')
+export const CardPage = page(load.card, 'CardPage')
+export const ComparePage = page(load.compare, 'ComparePage')
+export const FormulaPage = page(load.formula, 'FormulaPage')
+export const ClientPage = page(load.client, 'ClientPage')
+export const ClientsPage = page(load.clients, 'ClientsPage')
+export const WorkbenchPage = page(load.workbench, 'WorkbenchPage')
+export const HousePage = page(load.house, 'HousePage')
+export const PanelPage = page(load.panel, 'PanelPage')
+
+/**
+ * Fetches the other pages once the first one stands: the network may be gone when the bench is opened. What cannot be fetched
+ * now is fetched when it is wanted.
+ */
+export function fetchTheRest(): () => void {
+  const timer = setTimeout(() => {
+    void Object.values(load).reduce<Promise<unknown>>((before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined), Promise.resolve())
+  }, 400)
+  return () => { clearTimeout(timer) }
+}
