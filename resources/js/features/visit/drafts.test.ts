@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest'
 import type { Keep } from '../../shared/keep/keep'
-import { dropDraft, emptySheet, freeLetter, readDrafts, writeDraft } from './drafts'
+import { dropDraft, emptySheet, freeLetter, partsOf, readDrafts, writeDraft } from './drafts'
 
 function memory(): Keep & { all: Map<string, string> } {
   const all = new Map<string, string>()
@@ -48,4 +48,17 @@ it('does not stumble over a draft of another day’s shape', () => {
 it('gives the next free letter', () => {
   expect(freeLetter([])).toBe('A')
   expect(freeLetter(['A', 'C'])).toBe('B')
+})
+
+it('begins a bowl with the line’s usual developer, in the maker’s order', () => {
+  const gel = { ...line, order: ['colour', 'base', 'developer', 'base'] }
+  expect(partsOf('1:2.5:3.5', gel).map((part) => part.ingredients.map((entry) => entry.product))).toEqual([[], [], ['developer-2']])
+  expect(partsOf('1:1.5', line).map((part) => part.ingredients.map((entry) => entry.product))).toEqual([[], ['developer-2']])
+  expect(partsOf('no developer', line)).toHaveLength(1)
+})
+
+it('keeps what is in a part when the ratio gets another', () => {
+  const before = [{ ingredients: [{ product: 'a', share: '2' }] }, { ingredients: [{ product: 'developer-1', share: 'all' }] }]
+  expect(partsOf('1:2:3', line, before)).toEqual([...before, { ingredients: [] }])
+  expect(partsOf('no developer', line, before)).toEqual([before[0]])
 })
