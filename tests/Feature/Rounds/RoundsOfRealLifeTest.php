@@ -129,7 +129,7 @@ $rounds = [
         $v->bowl('Colour', 'A', 'Fine lights, by scoops', 'Brightwork', ['Powder' => '“two scoops”'], [20 => '?'], null, ['place' => [['regions' => ['left', 'right'], 'spans' => ['regrowth', 'mids'], 'method' => 'fine-foils', 'foils' => 18]]]);
         $v->bowl('Colour', 'B', 'Fade', 'Slack Water', ['7N' => '10 to 15 g', 'Clear' => '20 g'], [6 => '?'], null, $ends());
         $v->refresh();
-        expect($v->of('A')['worked']['total'])->toBe('')->and($v->of('B')['worked']['parts'][0]['ingredients'][0]['grams'])->toBe('10 g to 15 g');
+        expect($v->of('A')['worked']['total'])->toBe('')->and($v->of('B')['worked']['parts'][0]['ingredients'][0]['grams'])->toBe('10.0 g to 15.0 g');
         $v->testSkin()->weigh('A', [$v->product('Brightwork', 'Powder') => '26.4 g', $v->developer(20) => '52.8 g']);
         // Half way the bowl is empty: mixed again by eye, a little less.
         $v->weigh('A', [$v->product('Brightwork', 'Powder') => '13.6 g', $v->developer(20) => '27.2 g']);
