@@ -39,7 +39,7 @@ final class ShelfResource extends JsonResource
     /** @return array<string, mixed> */
     private function line(ColourLine $line): array
     {
-        $shelf = resolve(SalonShelf::class)->of($line->salon);
+        $shelf = resolve(SalonShelf::class)->of($this->resource);
         $known = $shelf->line("line-{$line->id}");
 
         return [

@@ -2,9 +2,11 @@ import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import { FieldProblem } from '../../shared/ui/Field'
 import { Press } from '../../shared/ui/Press'
+import { AskDoubt, InDoubt, namesOf } from './Doubts'
 import { problemAt } from './problems'
 import { ShadePicker } from '../../shared/shelf/ShadePicker'
 import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
+import { ShadeButton } from './ShadeButton'
 import { StandIns } from './StandIns'
 import type { Bowl, Entry, Sheet, WorkedIngredient } from './shapes'
 
@@ -43,6 +45,8 @@ export function PartEditor(props: {
     else onChange([...shared(entries), { product, share: entries.length === 0 ? 'all' : '1' }])
     setPicking(null)
   }
+  const named = props.isDeveloper ? props.shelf.developers.filter((each) => props.line.developers.includes(each.id)).map(({ id, label }) => ({ id, label })) : namesOf(props.line)
+  const workedOf = (entry: Entry) => props.worked.find((each) => each.product === (entry.product ?? `unnamed:${(entry.words ?? '').trim().toLowerCase()}`))
   const addDeveloper = () => {
     const free = props.line.developers.find((id) => !entries.some((entry) => entry.product === id))
     if (free !== undefined) onChange([...shared(entries), { product: free, share: entries.length === 0 ? 'all' : '1' }])
@@ -53,8 +57,10 @@ export function PartEditor(props: {
         {props.title} <span className="grams">{props.total}</span>
       </legend>
       {entries.map((entry, at) => (
-        <div key={entry.product ?? entry.blend} className="part-row">
-          {props.isDeveloper ? (
+        <div key={entry.product ?? entry.blend ?? `unnamed ${at}`} className="part-row">
+          {entry.words !== undefined ? (
+            <Form.Control aria-label={`What ${props.title} ${at + 1} was`} placeholder="something violet, the tube with the dent…" value={entry.words} maxLength={80} onChange={(event) => { set(at, { words: event.target.value }) }} />
+          ) : props.isDeveloper ? (
             <Form.Select aria-label={`Developer ${at + 1}`} value={entry.product ?? ''} onChange={(event) => { set(at, { product: event.target.value }) }}>
               {props.line.developers.map((id) => (
                 <option key={id} value={id}>
@@ -72,8 +78,8 @@ export function PartEditor(props: {
             isInvalid={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) !== undefined}
             onChange={(event) => { set(at, { share: event.target.value, said: undefined }) }}
           />
-          <GramsOf worked={props.worked.find((each) => each.product === entry.product)} product={entry.product} />
-          <span className="percent">{props.worked.find((each) => each.product === entry.product)?.percent}</span>
+          <GramsOf worked={workedOf(entry)} product={entry.product} />
+          <span className="percent">{workedOf(entry)?.percent}</span>
           {index === 0 && props.line.products.find((each) => each.id === entry.product)?.kind === 'shade' ? (
             <Press kind="quiet" label={`${props.line.products.find((each) => each.id === entry.product)?.code ?? 'This shade'} is out: find a stand-in`} onPress={() => { setReplacing(entry.product ?? null) }}>out?</Press>
           ) : <span />}
@@ -81,6 +87,7 @@ export function PartEditor(props: {
           <Press kind="quiet" label={`Take ${props.title} ${at + 1} out`} onPress={() => { onChange(entries.filter((_, each) => each !== at)) }}>
             ✕
           </Press>
+          <InDoubt entry={entry} named={named} onChange={(change) => { set(at, change) }} />
           {entry.said === undefined || entry.said === '' ? null : <span className="wanted">said: {entry.said}</span>}
           {entry.wanted === undefined || entry.wanted === '' ? null : <span className="wanted">for {entry.wanted}{entry.why === undefined ? '' : `: ${entry.why}`}</span>}
           <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) ?? problemAt(props.error, `/parts/${index}/ingredients/${at}/product`)} />
@@ -93,6 +100,8 @@ export function PartEditor(props: {
         </Press>
         {index === 0 ? <HouseBlends shelf={props.shelf} line={props.line.id} taken={entries} onTake={(blend) => { onChange([...shared(entries), { blend: blend.name, version: blend.version, share: entries.length === 0 ? 'all' : '1' }]) }} /> : null}
         {index === 0 ? <LeftOver sources={props.sources} taken={entries} onTake={(product) => { onChange([...entries, { product, share: '' }]) }} /> : null}
+        <AskDoubt entries={entries} named={named} onDoubt={(at) => { set(at, { doubt: true }) }} />
+        <Press kind="quiet" label={`Something in ${props.title} that nobody can name`} onPress={() => { onChange([...shared(entries), { words: '', share: '?' }]) }}>+ unnamed</Press>
         {props.tail}
       </div>
       {replacing === null ? null : <StandIns sheet={props.sheet} product={replacing} visit={props.visit} onTake={(next) => { props.onSheet(next); setReplacing(null) }} onClose={() => { setReplacing(null) }} />}
@@ -136,60 +145,5 @@ function LeftOver({ sources, taken, onTake }: { sources: Bowl[]; taken: Entry[];
         <option key={bowl.id} value={`bowl:${bowl.id}`}>bowl {bowl.letter}, {bowl.job}</option>
       ))}
     </Form.Select>
-  )
-}
-
-function ShadeButton({ line, product, words, onPress }: { line: ShelfLine; product: string; words?: string; onPress: () => void }) {
-  const shade = line.products.find((each) => each.id === product)
-  return (
-    <button type="button" className="shade-button" onClick={onPress}>
-      <span className="shade-swatch" style={{ background: shade?.swatch }} />
-      <strong>{shade?.code ?? words ?? 'choose'}</strong>
-      <span className="quiet">{shade?.name}</span>
-    </button>
-  )
-}
-
-/** Products on top of the ratio, each with its dose. */
-export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line: ShelfLine; sheet: Sheet; worked: WorkedIngredient[]; error: Error | null; onChange: (additives: Sheet['additives']) => void }) {
-  const [picking, setPicking] = useState(false)
-  const offered = line.products.some((product) => product.kind === 'additive')
-  if (!offered && sheet.additives.length === 0) return null
-  return (
-    <fieldset className="part">
-      <legend>On top</legend>
-      {sheet.additives.map((entry, at) => (
-        <div key={entry.product} className="part-row">
-          <ShadeButton line={line} product={entry.product} onPress={() => { setPicking(true) }} />
-          <Form.Control
-            aria-label={`Dose ${at + 1}`}
-            className="share"
-            value={entry.dose}
-            onChange={(event) => { onChange(sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each))) }}
-          />
-          <output className="grams">{worked.find((each) => each.product === entry.product)?.grams ?? '–'}</output>
-          <span className="percent" />
-          <span />
-          <Press kind="quiet" label="Take it out" onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>
-            ✕
-          </Press>
-          <FieldProblem problem={problemAt(error, `/additives/${at}/dose`) ?? problemAt(error, `/additives/${at}/product`)} />
-        </div>
-      ))}
-      <Press kind="quiet" onPress={() => { setPicking(true) }}>
-        + additive
-      </Press>
-      {picking ? (
-        <ShadePicker
-          line={line}
-          kinds="additive"
-          onPick={(product) => {
-            if (!sheet.additives.some((each) => each.product === product.id)) onChange([...sheet.additives, { product: product.id, dose: '' }])
-            setPicking(false)
-          }}
-          onClose={() => { setPicking(false) }}
-        />
-      ) : null}
-    </fieldset>
   )
 }
