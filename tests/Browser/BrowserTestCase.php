@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeOptions;
+use Facebook\WebDriver\Exception\InvalidSessionIdException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -52,7 +53,19 @@ abstract class BrowserTestCase extends TestCase
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
 
-        return $this->browsers[] = RemoteWebDriver::create('http://127.0.0.1:'.self::driverPort(), $wanted, 20_000, 60_000);
+        // A browser that dies before it has been asked anything says nothing about the page: another one is opened.
+        for ($try = 1; ; $try++) {
+            $browser = RemoteWebDriver::create('http://127.0.0.1:'.self::driverPort(), $wanted, 20_000, 60_000);
+            try {
+                $browser->get($this->address());
+
+                return $this->browsers[] = $browser;
+            } catch (InvalidSessionIdException $died) {
+                if ($try === 2) {
+                    throw $died;
+                }
+            }
+        }
     }
 
     protected function address(string $path = '/'): string
