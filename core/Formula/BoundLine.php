@@ -30,7 +30,6 @@ final readonly class BoundLine
         public array $volumes,
         public ?Pigment $pigment,
         public string $said,
-        public bool $isProductKnown,
         public bool $isColour,
         public bool $isOpen,
     ) {
@@ -49,7 +48,6 @@ final readonly class BoundLine
             volumes: self::volumes($filled->isOneProduct() ? [$product] : $filled->candidates()),
             pigment: $filled->isOneProduct() ? $product->pigment : null,
             said: $portion instanceof Share ? $portion->text() : $portion->show(),
-            isProductKnown: $filled->isOneProduct() && $filled->entry->words === '',
             isColour: $part === 0,
             isOpen: ! $filled->entry->isKnown(),
         );
@@ -59,7 +57,7 @@ final readonly class BoundLine
     {
         return new self(
             key: $extra->key(), label: "{$extra->product->label()}, extra", part: $part, variable: $variable, share: Fraction::one(),
-            volumes: self::volumes([$extra->product]), pigment: $extra->product->pigment, said: $extra->amount->show(), isProductKnown: true,
+            volumes: self::volumes([$extra->product]), pigment: $extra->product->pigment, said: $extra->amount->show(),
             isColour: $extra->product->pigment !== null, isOpen: ! $extra->amount->isKnown(),
         );
     }
@@ -68,7 +66,7 @@ final readonly class BoundLine
     {
         return new self(
             key: $additive->key, label: $additive->label, part: null, variable: $variable, share: Fraction::one(), volumes: [], pigment: null,
-            said: $additive->dose instanceof Dose ? $additive->dose->text() : $additive->dose->show(), isProductKnown: true, isColour: false, isOpen: ! $additive->isKnown(),
+            said: $additive->dose instanceof Dose ? $additive->dose->text() : $additive->dose->show(), isColour: false, isOpen: ! $additive->isKnown(),
         );
     }
 

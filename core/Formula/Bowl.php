@@ -144,14 +144,9 @@ final readonly class Bowl
 
     private function partOf(?PartRole $role): ?int
     {
-        $part = match ($role) {
-            PartRole::Colour => 0,
-            PartRole::Developer => $this->developerPart,
-            PartRole::Base => $this->developerPart === 1 ? 2 : 1,
-            null => -1,
-        };
+        $part = $role?->place($this->developerPart);
 
-        return isset($this->parts[$part]) ? $part : null;
+        return $part !== null && isset($this->parts[$part]) ? $part : null;
     }
 
     /** @return list<WorkedIngredient> */

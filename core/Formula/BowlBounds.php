@@ -217,14 +217,9 @@ final class BowlBounds
 
     private function partOf(?PartRole $role): ?int
     {
-        $part = match ($role) {
-            PartRole::Colour => 0,
-            PartRole::Developer => $this->sheet->developerPart,
-            PartRole::Base => $this->sheet->developerPart === 1 ? 2 : 1,
-            null => -1,
-        };
+        $part = $role?->place($this->sheet->developerPart);
 
-        return isset($this->parts[$part]) ? $part : null;
+        return $part !== null && isset($this->parts[$part]) ? $part : null;
     }
 
     /** @param  array<int, Fraction>  $sum  by variable */

@@ -25,7 +25,6 @@ final readonly class KnownLine
         public ?Bounds $share,
         public ?Bounds $volume,
         public string $said,
-        public bool $isProductKnown = true,
         public bool $isOpen = false,
         public ?Bounds $ofAll = null,
     ) {

@@ -84,12 +84,6 @@ final readonly class WorkedBowl
         return [...$this->parts[0]->ingredients, ...array_values(array_filter($this->onTop, static fn (WorkedIngredient $each): bool => $each->pigment !== null))];
     }
 
-    /** @return list<WorkedIngredient> every extra, inside the ratio or on top */
-    public function extras(): array
-    {
-        return array_values(array_filter($this->pouringOrder(), static fn (WorkedIngredient $each): bool => $each->isExtra()));
-    }
-
     /** @return list<WorkedIngredient> in pouring order: part by part, then what is on top, additives last */
     public function pouringOrder(): array
     {

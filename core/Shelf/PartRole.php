@@ -14,4 +14,14 @@ enum PartRole: string
 
     /** The usual order: colour, developer, then what else there is. */
     public const USUAL = [self::Colour, self::Developer, self::Base, self::Base];
+
+    /** Which part of a bowl it fills, colour being part 0, where the developer stands at $developerPart. */
+    public function place(int $developerPart): int
+    {
+        return match ($this) {
+            self::Colour => 0,
+            self::Developer => $developerPart,
+            self::Base => $developerPart === 1 ? 2 : 1,
+        };
+    }
 }

@@ -65,12 +65,6 @@ final readonly class Shelf
         return $this->products[$id] ?? null;
     }
 
-    /** @return array<string, ?Pigment> what each product brings of colour, by id */
-    public function pigments(): array
-    {
-        return array_map(static fn (Product $product): ?Pigment => $product->pigment, $this->products);
-    }
-
     /** @return list<Product> the line's own products that can still be had */
     public function productsOf(Line $line): array
     {

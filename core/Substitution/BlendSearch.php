@@ -67,7 +67,7 @@ final class BlendSearch
             }
         }
 
-        return ['found' => $found, 'complete' => ! $search->isSpent(), 'looks' => $search->split->looks, 'pricings' => count($search->values)];
+        return ['found' => $found, 'complete' => ! $search->isSpent()];
     }
 
     private function isSpent(): bool

@@ -46,8 +46,8 @@ it('loads the demo salon, every bowl workable and every batch replayable', funct
 it('gives every demo shade a level and tone its legend knows', function () {
     $this->seed(DatabaseSeeder::class);
     $salon = Salon::query()->where('name', 'Sailcloth Row Colour Studio')->sole();
-    $pigments = resolve(SalonShelf::class)->of($salon)->pigments();
+    $shelf = resolve(SalonShelf::class)->of($salon);
     foreach (Shade::query()->where('kind', 'shade')->get() as $shade) {
-        expect($pigments[$shade->productId()]?->level?->decimal(1))->toBe((string) ($shade->level_tenths / 10), $shade->code);
+        expect($shelf->product($shade->productId())?->pigment?->level?->decimal(1))->toBe((string) ($shade->level_tenths / 10), $shade->code);
     }
 });
