@@ -21,7 +21,9 @@ final readonly class JsonNode
     {
         $value = is_array($this->value) ? ($this->value[$key] ?? null) : null;
 
-        return new self($value, $this->pointer.'/'.str_replace(['~', '/'], ['~0', '~1'], (string) $key), $this->problems);
+        $member = is_string($key) && strpbrk($key, '~/') !== false ? str_replace(['~', '/'], ['~0', '~1'], $key) : $key;
+
+        return new self($value, "{$this->pointer}/{$member}", $this->problems);
     }
 
     public function isGiven(): bool

@@ -53,7 +53,7 @@ final readonly class MixJudgement
              */
             $sum = $mass = Fraction::zero();
             foreach ($parts as $at => $part) {
-                $sum = isset($values[$at]) ? $sum->plus($values[$at]->times($part->centigrams)) : $sum;
+                $sum = isset($values[$at]) && ! $values[$at]->isZero() ? $sum->plus($values[$at]->times($part->centigrams)) : $sum;
                 $mass = isset($weights[$at]) ? $mass->plus($weights[$at]->times($part->centigrams)) : $mass;
             }
 
@@ -123,12 +123,18 @@ final readonly class MixJudgement
     {
         $toned = array_intersect_key($intensity, array_filter($pigments, static fn (Pigment $pigment): bool => ! $pigment->tone->isNone()));
         $found = [];
+        $brought = [];
+        foreach ($toned as $at => $each) {
+            foreach ($pigments[$at]->tone->shares() as $family => $share) {
+                $brought[$family][$at] = $each->times($share);
+            }
+        }
+        $none = array_fill_keys(array_keys($toned), Fraction::zero());
         foreach (ToneFamily::cases() as $family) {
-            $shares = array_map(static fn (Pigment $pigment): Fraction => $pigment->tone->share($family), array_intersect_key($pigments, $toned));
-            if (array_filter($shares, static fn (Fraction $each): bool => ! $each->isZero()) === []) {
+            if (! isset($brought[$family->value])) {
                 continue;
             }
-            $bounds = $mean(self::times($toned, $shares), $toned);
+            $bounds = $mean($brought[$family->value] + $none, $toned);
             if ($bounds !== null && ! ($bounds->most?->isZero() ?? false)) {
                 $found[$family->value] = $bounds;
             }

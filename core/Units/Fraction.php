@@ -24,6 +24,9 @@ final readonly class Fraction
     /** @throws InvalidNumber when the denominator is zero */
     public static function of(int $numerator, int $denominator = 1): self
     {
+        if ($denominator === 1) {
+            return new self($numerator, 1);
+        }
         if ($denominator === 0) {
             throw InvalidNumber::dividedByZero("{$numerator}/0");
         }
@@ -53,6 +56,9 @@ final readonly class Fraction
     public static function parse(string $text): self
     {
         $plain = trim($text);
+        if (strlen($plain) <= 9 && ctype_digit($plain)) {
+            return new self((int) $plain, 1);
+        }
         foreach (self::GLYPHS as $glyph => $written) {
             $plain = trim(str_replace($glyph, ' '.$written, $plain));
         }
@@ -79,6 +85,11 @@ final readonly class Fraction
 
     public function plus(self $that): self
     {
+        // Most sums are of the same kind of part: centigrams, or hundredths of them.
+        if ($this->denominator === $that->denominator) {
+            return self::of(self::whole($this->numerator + $that->numerator), $this->denominator);
+        }
+
         return self::of(
             self::whole($this->numerator * $that->denominator + $that->numerator * $this->denominator),
             self::whole($this->denominator * $that->denominator),
@@ -92,13 +103,13 @@ final readonly class Fraction
 
     public function times(self $that): self
     {
-        // Cancelling first keeps honest inputs far from the edge of an integer.
-        $left = self::of($this->numerator, $that->denominator);
-        $right = self::of($that->numerator, $this->denominator);
+        // Cancelling first keeps honest inputs far from the edge of an integer, and leaves nothing to reduce.
+        $left = $that->denominator === 1 ? 1 : self::gcd(abs($this->numerator), $that->denominator);
+        $right = $this->denominator === 1 ? 1 : self::gcd(abs($that->numerator), $this->denominator);
 
-        return self::of(
-            self::whole($left->numerator * $right->numerator),
-            self::whole($left->denominator * $right->denominator),
+        return new self(
+            self::whole(intdiv($this->numerator, $left) * intdiv($that->numerator, $right)),
+            self::whole(intdiv($this->denominator, $right) * intdiv($that->denominator, $left)),
         );
     }
 
@@ -120,7 +131,9 @@ final readonly class Fraction
     /** Negative, zero or positive, as this is below, at or above that. */
     public function compare(self $that): int
     {
-        return self::whole($this->numerator * $that->denominator) <=> self::whole($that->numerator * $this->denominator);
+        return $this->denominator === $that->denominator
+            ? $this->numerator <=> $that->numerator
+            : self::whole($this->numerator * $that->denominator) <=> self::whole($that->numerator * $this->denominator);
     }
 
     public function equals(self $that): bool
@@ -164,6 +177,9 @@ final readonly class Fraction
     public function decimal(int $places): string
     {
         $scale = 10 ** $places;
+        if ($this->denominator === 1) {
+            return (string) $this->numerator;
+        }
         $scaled = self::of(abs($this->numerator), $this->denominator)->times(self::of($scale))->rounded(1, Rounding::HalfUp);
         $text = (string) intdiv($scaled, $scale);
         $rest = rtrim(str_pad((string) ($scaled % $scale), $places, '0', STR_PAD_LEFT), '0');
@@ -195,7 +211,9 @@ final readonly class Fraction
     private static function gcd(int $a, int $b): int
     {
         while ($b !== 0) {
-            [$a, $b] = [$b, $a % $b];
+            $rest = $a % $b;
+            $a = $b;
+            $b = $rest;
         }
 
         return $a === 0 ? 1 : $a;

@@ -20,14 +20,13 @@ final class LargestRemainder
         $unit = $step->centigrams();
         $floors = array_map(static fn (Fraction $exact): int => $exact->rounded($unit, Rounding::Down), $centigrams);
         $spare = intdiv($total->centigrams - array_sum($floors), $unit);
-
-        $order = array_keys($centigrams);
-        usort($order, static fn (int $a, int $b): int => [
-            $centigrams[$b]->minus(Fraction::of($floors[$b]))->compare($centigrams[$a]->minus(Fraction::of($floors[$a]))),
-            $a - $b,
-        ] <=> [0, 0]);
-        foreach (array_slice($order, 0, max(0, $spare)) as $index) {
-            $floors[$index] += $unit;
+        if ($spare > 0) {
+            $remainders = array_map(static fn (Fraction $exact, int $floor): Fraction => $exact->minus(Fraction::of($floor)), $centigrams, $floors);
+            $order = array_keys($centigrams);
+            usort($order, static fn (int $a, int $b): int => $remainders[$b]->compare($remainders[$a]) ?: $a - $b);
+            foreach (array_slice($order, 0, $spare) as $index) {
+                $floors[$index] += $unit;
+            }
         }
 
         return array_values(array_map(Grams::ofCentigrams(...), $floors));
