@@ -6,12 +6,14 @@ use App\Http\Controllers\Bowls\AdjustBowlController;
 use App\Http\Controllers\Bowls\ArrangeBowlController;
 use App\Http\Controllers\Bowls\BlendDeveloperController;
 use App\Http\Controllers\Bowls\BowlController;
+use App\Http\Controllers\Bowls\MergeBowlsController;
 use App\Http\Controllers\Bowls\PreviewBowlController;
 use App\Http\Controllers\Bowls\RemixController;
 use App\Http\Controllers\Bowls\SplitBowlController;
 use App\Http\Controllers\Bowls\SubstituteController as BowlSubstituteController;
 use App\Http\Controllers\Bowls\TrialController;
 use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\House\GramsMeanController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\Lineage\CompareController;
 use App\Http\Controllers\Lineage\ProposalController;
@@ -83,6 +85,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
 
     Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
     Route::post('visits/{visit}/picture', PictureController::class);
+    Route::post('visits/{visit}/grams-mean', GramsMeanController::class);
     Route::post('visits/{visit}/waivers', [WaiverController::class, 'store']);
     Route::get('visits/{visit}/compare/{other}', [CompareController::class, 'visits']);
     Route::get('bowls/{bowl}/compare/{other}', [CompareController::class, 'bowls']);
@@ -102,6 +105,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::post('bowls/{bowl}/stamps', [StampController::class, 'store']);
     Route::patch('bowls/{bowl}/place', ArrangeBowlController::class);
     Route::post('bowls/{bowl}/split', SplitBowlController::class);
+    Route::post('bowls/{bowl}/merge', MergeBowlsController::class);
     Route::get('bowls/{bowl}/remix', RemixController::class);
     Route::put('bowls/{bowl}/trial', [TrialController::class, 'update']);
     Route::post('bowls/{bowl}/carry', [TrialController::class, 'store']);

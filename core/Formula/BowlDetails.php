@@ -40,6 +40,16 @@ final readonly class BowlDetails
     ) {
     }
 
+    /** The same where that bowl is there no more: it follows nothing, and is rinsed by itself. */
+    public function withoutBowl(string $letter): self
+    {
+        return new self(
+            purpose: $this->purpose, mark: $this->mark, hair: $this->hair, covering: $this->covering, heat: $this->heat, applying: $this->applying, clock: $this->clock,
+            after: $this->after === $letter ? '' : $this->after, plus: $this->after === $letter ? null : $this->plus, rinse: $this->rinse === $letter ? 'own' : $this->rinse,
+            emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment,
+        );
+    }
+
     /**
      * How the bowl is worked and timed, in short lines for a card.
      *

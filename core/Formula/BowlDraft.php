@@ -48,6 +48,7 @@ final readonly class BowlDraft
      * @param  ?list<array{product: string, dose: Dose|Amount}>  $additives
      * @param  ?list<Extra>  $extras
      * @param  ?list<BowlUse>  $uses
+     * @param  ?list<Stroke>  $strokes
      */
     public function with(
         ?array $entries = null,
@@ -59,6 +60,9 @@ final readonly class BowlDraft
         ?int $minutes = null,
         ?string $letter = null,
         ?string $job = null,
+        ?array $strokes = null,
+        ?string $note = null,
+        ?BowlDetails $details = null,
     ): self {
         return new self(
             letter: $letter ?? $this->letter,
@@ -70,10 +74,10 @@ final readonly class BowlDraft
             additives: $additives ?? $this->additives,
             extras: $extras ?? $this->extras,
             uses: $uses ?? $this->uses,
-            strokes: $this->strokes,
+            strokes: $strokes ?? $this->strokes,
             minutes: $minutes ?? $this->minutes,
-            note: $this->note,
-            details: $this->details,
+            note: $note ?? $this->note,
+            details: $details ?? $this->details,
         );
     }
 

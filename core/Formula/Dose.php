@@ -9,6 +9,7 @@ use Core\Units\Grams;
 use Core\Units\InvalidNumber;
 use Core\Units\InvalidShare;
 use Core\Units\MassReading;
+use Core\Units\Rounding;
 use Core\Units\Share;
 
 /** How much of an additive goes in, on top of the ratio. */
@@ -60,6 +61,12 @@ final readonly class Dose
             DoseKind::PerGramOfColour => $this->value->decimal(4).' g per gram',
             DoseKind::PercentOfMixture => $this->value->times(Fraction::of(100))->decimal(3).' %',
         };
+    }
+
+    /** What goes into every bowl, to the centigram; zero where it follows the bowl. */
+    public function grams(): Grams
+    {
+        return Grams::ofCentigrams($this->kind === DoseKind::PerBowl ? $this->value->rounded(1, Rounding::HalfUp) : 0);
     }
 
     /** @return Fraction exact centigrams for a bowl of this colour and this mixture */

@@ -136,6 +136,18 @@ final readonly class RewriteBowl
         return true;
     }
 
+    /** Whether any product of the part is given in grams, so that it is no proportion. */
+    public function saysAnyGrams(int $part): bool
+    {
+        foreach ($this->sheet->entries[$part] ?? [] as $entry) {
+            if (! $entry->portion instanceof Share || $entry->portion->kind === ShareKind::Fixed) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * Grams at the step, together exactly the whole.
      *

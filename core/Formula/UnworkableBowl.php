@@ -64,6 +64,21 @@ final class UnworkableBowl extends Refusal
         return new self("{$wanted} of “{$name}” is more than there is of it ({$there->text()}).", 'Take less of it, or mix fresh.');
     }
 
+    public static function twoLines(string $one, string $other): self
+    {
+        return new self("One of the bowls is {$one}, the other {$other}: two lines do not mix in one bowl.", 'Keep them as two bowls.');
+    }
+
+    public static function gramsForMerging(string $letter): self
+    {
+        return new self("How many grams are in bowl {$letter} is not known.", 'Give its total, or weigh it; then the two can be one.');
+    }
+
+    public static function extraTwice(string $product): self
+    {
+        return new self("Both bowls have {$product} as something extra, and it does not count alike or is not known.", 'Say how it counts in both, and its grams.');
+    }
+
     public static function contradiction(): self
     {
         return new self('The amounts of this bowl contradict each other.', 'Check its grams against its ratio and its total; leave out what is not sure.');

@@ -51,6 +51,20 @@ final readonly class Stroke
         );
     }
 
+    /** The stroke where that bowl shares it no more; a pattern of one bowl is none. */
+    public function withoutBowl(string $letter): self
+    {
+        if (! in_array($letter, $this->with, true)) {
+            return $this;
+        }
+        $with = array_values(array_diff($this->with, [$letter]));
+
+        return new self(
+            placement: $this->placement, method: $this->method, pattern: $with === [] ? null : $this->pattern, with: $with, order: $this->order,
+            hands: $this->hands, hair: $this->hair, covering: $this->covering, foils: $this->foils, width: $this->width, overlaps: $this->overlaps, note: $this->note,
+        );
+    }
+
     /** @return list<Region> all of them where none is named */
     public function regions(): array
     {

@@ -27,6 +27,7 @@ final readonly class HouseRules
      * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules decide
      * @param  bool  $weighAhead  whether a bowl may be weighed while its gate is shut; it never goes on then
      * @param  TestReaders  $testReaders  who may read a skin test as clear
+     * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -53,6 +54,7 @@ final readonly class HouseRules
         public bool $weighAhead,
         public TestReaders $testReaders,
         public int $idleMinutes,
+        public GramsMean $gramsMean,
     ) {
     }
 
@@ -61,7 +63,7 @@ final readonly class HouseRules
         return new self(
             LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
             GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
-            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(), false, TestReaders::Colourists, 15,
+            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
         );
     }
 
@@ -87,6 +89,7 @@ final readonly class HouseRules
         ?bool $weighAhead = null,
         ?TestReaders $testReaders = null,
         ?int $idleMinutes = null,
+        ?GramsMean $gramsMean = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool, $step ?? $this->step, $ounce ?? $this->ounce, $depositVolume ?? $this->depositVolume,
@@ -96,6 +99,7 @@ final readonly class HouseRules
             $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
             $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
             $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
+            $gramsMean ?? $this->gramsMean,
         );
     }
 
@@ -206,6 +210,11 @@ final readonly class HouseRules
     public function withTestReaders(TestReaders $readers): self
     {
         return $this->with(testReaders: $readers);
+    }
+
+    public function withGramsMean(GramsMean $of): self
+    {
+        return $this->with(gramsMean: $of);
     }
 
     /** @throws InvalidRule unless 2 to 240 minutes */

@@ -141,6 +141,12 @@ final class Schools
             School::number('good-visits', RuleGroup::Amounts, 'Step down after', 'good visits', 'Lasting, covering and bright each time, before anything comes off.',
                 static fn (HouseRules $r): string => (string) $r->goodVisitsBeforeStepDown,
                 static fn (HouseRules $r, string $text): HouseRules => $r->withGoodVisitsBeforeStepDown(self::whole($text))),
+            School::choice(
+                'grams-mean', RuleGroup::Amounts, 'Grams less or more, without a word, are', ['ask' => 'asked about, once', 'colour' => 'of the colour', 'mixture' => 'of the mixture'],
+                'The developer follows the colour, so five grams are not the same of both; the first answer is kept here.',
+                static fn (HouseRules $r): string => $r->gramsMean->value,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withGramsMean(GramsMean::from($text)),
+            ),
             School::number('regrowth', RuleGroup::Amounts, 'Hair grows', 'cm a month', 'For the regrowth expected since last time; what was measured wins.',
                 static fn (HouseRules $r): string => $r->regrowthPerMonth->decimal(2),
                 static fn (HouseRules $r, string $text): HouseRules => $r->withRegrowthPerMonth(self::fraction($text))),

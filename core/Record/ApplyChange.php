@@ -8,6 +8,7 @@ use Core\CoreException;
 use Core\Formula\BowlSheet;
 use Core\Formula\RewriteBowl;
 use Core\Formula\ScaleBowl;
+use Core\Practice\GramsMean;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Shelf\Shelf;
@@ -38,6 +39,7 @@ final readonly class ApplyChange
             ChangeKind::PutIn => ChangeProducts::putIn($self->bowl, $change->to, $change->value),
             ChangeKind::Amount => $self->colour($change->value),
             ChangeKind::Total => $self->total($change->value),
+            ChangeKind::Grams => $self->gramsOf($change->value),
             ChangeKind::Minutes => $self->bowl->draft($sheet->draft->with(minutes: $self->minutes($change->value))),
             ChangeKind::Ratio => $self->bowl->draft($sheet->draft->with(ratio: MixRatio::parse($change->value))),
             ChangeKind::Level => ShiftLevel::of($self->bowl, $change->value),
@@ -45,7 +47,8 @@ final readonly class ApplyChange
             ChangeKind::Cooler => TurnTone::cooler($self->bowl, $rules),
             ChangeKind::Grey => TurnTone::forGrey($self->bowl, $change->value, $rules),
             ChangeKind::Dilute => ChangeProducts::dilute($self->bowl, $change->value),
-            ChangeKind::AddBowl, ChangeKind::RemoveBowl, ChangeKind::Words => throw ChangeRefused::onlyWords(),
+            ChangeKind::AddBowl, ChangeKind::RemoveBowl => throw ChangeRefused::ofAnotherBowl(),
+            ChangeKind::Words => throw ChangeRefused::onlyWords(),
         };
     }
 
@@ -60,6 +63,15 @@ final readonly class ApplyChange
         $wanted = Grams::rounded($this->positive($by->of($now), $now), $this->rules->step, Rounding::HalfUp);
 
         return ScaleBowl::toColour($this->bowl->sheet, $wanted, $this->bowl->shelf, $this->rules->step);
+    }
+
+    private function gramsOf(string $value): BowlSheet
+    {
+        return match ($this->rules->gramsMean) {
+            GramsMean::Colour => $this->colour($value),
+            GramsMean::Mixture => $this->total($value),
+            GramsMean::Ask => throw ChangeRefused::colourOrMixture($value),
+        };
     }
 
     /** @param  string  $value  -5 g, +10 %, 40 g, × 1/2 */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
+use Core\Practice\GramsMean;
+
 /** One change to a bowl, structured as far as it can be, with its reason. */
 final readonly class Change
 {
@@ -11,7 +13,7 @@ final readonly class Change
      * @param  string  $bowl  letter; empty where it is not said which
      * @param  string  $value  what to: "30 vol", "+1" (strengths), "1:2", "+5 min", "40 min", "-5 g", "+10 %", "-1" (levels), "60 %" (grey); empty for words
      * @param  string  $from  product id, for a swap
-     * @param  string  $to  product id, for a swap
+     * @param  string  $to  product id, for a swap; the job of a bowl that is added
      * @param  string  $words  as said
      * @param  string  $condition  when it holds, as said: “toned damp”; empty for always
      * @param  string  $rest  what of the words was not understood
@@ -48,7 +50,28 @@ final readonly class Change
 
     public function canBeApplied(): bool
     {
-        return ! in_array($this->kind, [ChangeKind::Words, ChangeKind::AddBowl], true);
+        return $this->kind !== ChangeKind::Words;
+    }
+
+    /** Whether it makes another bowl of one that is there; adding one and taking one out do not. */
+    public function isOfOneBowl(): bool
+    {
+        return ! in_array($this->kind, [ChangeKind::Words, ChangeKind::AddBowl, ChangeKind::RemoveBowl], true);
+    }
+
+    /** The same, where it is now said what its grams are of. */
+    public function meaning(GramsMean $of): self
+    {
+        return match (true) {
+            $this->kind !== ChangeKind::Grams || $of === GramsMean::Ask => $this,
+            $of === GramsMean::Colour => $this->as(ChangeKind::Amount),
+            default => $this->as(ChangeKind::Total),
+        };
+    }
+
+    private function as(ChangeKind $kind): self
+    {
+        return new self($kind, $this->bowl, $this->value, $this->from, $this->to, $this->words, $this->condition, $this->rest);
     }
 
     public function onBowl(string $letter): self

@@ -15,6 +15,8 @@ enum ChangeKind: string
     case Amount = 'amount';
     /** More or less of the whole bowl, by all of it. */
     case Total = 'total';
+    /** So many grams more or less, and not said whether of the colour or of all of it. */
+    case Grams = 'grams';
     /** More or less of one product. */
     case Product = 'product';
     case TakeOut = 'take-out';
@@ -29,6 +31,7 @@ enum ChangeKind: string
     case Grey = 'grey';
     /** Thinned with the line's clear. */
     case Dilute = 'dilute';
+    /** One bowl more of a formula that is there. */
     case AddBowl = 'add-bowl';
     case RemoveBowl = 'remove-bowl';
     /** Only words: nothing the tool can do by itself. */

@@ -20,6 +20,21 @@ final class ChangeRefused extends Refusal
         return new self("“{$value}” does not say how much.", 'Write such as 30 vol, +1, +5 min, -5 g, +10 %, 1:2 or -1.');
     }
 
+    public static function notUnderstood(string $words): self
+    {
+        return new self("“{$words}” is not understood.", 'Say one change a line, such as: 5 g less of the colour; a strength up; 7A instead of 7G; half a level deeper.');
+    }
+
+    public static function ofAnotherBowl(): self
+    {
+        return new self('This adds a bowl or takes one out; it does not change this one.', 'Copy the bowl, or take it out, under “Copy, split, merge, move”.');
+    }
+
+    public static function colourOrMixture(string $value): self
+    {
+        return new self("It is not said whether {$value} is of the colour or of the mixture.", 'Say which; the house remembers it.');
+    }
+
     public static function notInBowl(): self
     {
         return new self('The product to be replaced is not in this bowl.', 'Choose one of its products.');

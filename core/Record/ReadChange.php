@@ -22,6 +22,9 @@ final class ReadChange
 
     private const LESS = ['less', 'shorter', 'fewer'];
 
+    /** “Another bowl like A for the ends, 30 g”: one more of a formula that is there. */
+    private const ANOTHER_BOWL = '/\b(?:add|mix|make)?\s*(?:another|a second|a third|one more|an extra|an?)\s+bowl\s+(?:like|of|as)\s+(?<like>[a-z]{1,2})\b(?:\s*,?\s*for\s+(?:the\s+)?(?<job>[^,\d]+?))?(?:\s*,?\s*(?<grams>\d+(?:\.\d+)?)\s*g(?:rams?)?)?(?=[\s,.]*$)/u';
+
     /** Words that say nothing of their own beside a change. */
     private const FILLING = '/\b(?:take|use|mix|make|go|give|pour|leave|process|with|the|a|an|at|of|on|to|in|for|it|this|that|bowl|root|roots|ends|mids|lengths|colour|color|all|over|next|time|only|just|again|please|then|and|so|touch|bit|developer|strength|vol|rather|instead|than|dose)\b/u';
 
@@ -155,7 +158,8 @@ final class ReadChange
 
         return match (true) {
             preg_match("/(?<!instead of )(?<!rather than )\\b{$number}\\s*\\+\\s*{$number}\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u", $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]}+{$m[2]} ".self::unit($m[3] ?? ''), $m[0]),
-            preg_match("/\\b{$number}\\s*(?:g|grams?)\\b(?:\\s*of\\s*colour)?\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(ChangeKind::Amount, self::signed($m[2])."{$m[1]} g", $m[0]),
+            preg_match(self::ANOTHER_BOWL, $plain, $m) === 1 => [new Change(ChangeKind::AddBowl, mb_strtoupper($m['like']), self::inAll($m['grams'] ?? ''), '', trim($m['job'] ?? '')), $m[0]],
+            preg_match("/\\b{$number}\\s*(?:g|grams?)\\b\\s*(?<of>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total))?\\s*(?<way>less|more|fewer)(?:\\s*(?<then>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total)|colour|color|mixture|in all|mixed))?/u", $plain, $m) === 1 => $made(self::gramsOf($m['of'].($m['then'] ?? '')), self::signed($m['way'])."{$m[1]} g", $m[0]),
             preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(ChangeKind::Amount, self::signed($m[2])."{$m[1]} %", $m[0]),
             preg_match('/\b(?:half (?:the |a )?(?:dose|amount|bowl)|half as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 1/2', $m[0]),
             preg_match('/\b(?:double (?:the )?(?:dose|amount|bowl)|twice as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 2', $m[0]),
@@ -173,6 +177,21 @@ final class ReadChange
             preg_match('/\b(?:leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u', $plain, $m) === 1 => $made(ChangeKind::RemoveBowl, '', $m[0]),
             default => null,
         };
+    }
+
+    /** @param  string  $said  of the colour, of the mixture, in all; empty where it is not said */
+    private static function gramsOf(string $said): ChangeKind
+    {
+        return match (true) {
+            $said === '' => ChangeKind::Grams,
+            preg_match('/colou?r/u', $said) === 1 => ChangeKind::Amount,
+            default => ChangeKind::Total,
+        };
+    }
+
+    private static function inAll(string $grams): string
+    {
+        return $grams === '' ? '' : "{$grams} g";
     }
 
     private static function unit(string $said): string

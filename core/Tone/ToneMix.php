@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Tone;
 
 use Core\Units\Fraction;
+use Core\Units\Rounding;
 
 /** A composition over tone families: shares that add up to 1, or nothing at all (clear). */
 final readonly class ToneMix
@@ -102,11 +103,12 @@ final readonly class ToneMix
         if ($this->isNone()) {
             return 'no tone';
         }
-        $shares = $this->shares;
-        uasort($shares, static fn (Fraction $a, Fraction $b): int => $b->compare($a));
+        // What reads as the same keeps the order of the families: a hair more of one does not turn the words round.
+        $percents = array_map(static fn (Fraction $share): int => $share->times(Fraction::of(100))->rounded(1, Rounding::HalfUp), $this->shares);
+        arsort($percents);
         $words = [];
-        foreach ($shares as $family => $share) {
-            $words[] = $share->equals(Fraction::one()) ? $family : $share->times(Fraction::of(100))->decimal(0).' % '.$family;
+        foreach ($percents as $family => $percent) {
+            $words[] = $this->shares[$family]->equals(Fraction::one()) ? $family : "{$percent} % {$family}";
         }
 
         return implode(', ', $words);

@@ -105,6 +105,12 @@ final readonly class Amount
         );
     }
 
+    /** What is left of it when a part that was made of it has gone; what is not simply known is so many times as much. */
+    public function lessPart(self $part, Fraction $left, ScaleStep $step): self
+    {
+        return $this->isKnown() && $part->isKnown() ? self::known($this->least->lessAtMost($part->least)) : $this->times($left, $step);
+    }
+
     /** The one way an amount is written down; parse() reads it back to the same. */
     public function text(): string
     {

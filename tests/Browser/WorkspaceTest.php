@@ -52,7 +52,9 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->see($page, '#bowl-total', '100.0 g');
     $this->press($page, '.adjust > summary', 'Adjust');
     $this->press($page, '.adjust .chip', 'a level deeper');
-    $this->see($page, '.adjusted', '5C');
+    // Seen in grams first; nothing is changed until it is taken.
+    $this->see($page, '.change-preview', '5C');
+    $this->press($page, '.change-way button', 'Change it');
     $this->see($page, '.shade-button', '5N');
     $this->press($page, '.adjusted button', 'Undo');
     $this->see($page, '.shade-button', '6N');

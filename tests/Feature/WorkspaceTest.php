@@ -159,16 +159,61 @@ it('renames a round and takes an empty one out', function () {
 it('adjusts a bowl, shows what changed, and keeps the reason', function () {
     $bowl = retouch($this->v);
     $made = $this->postJson("/api/bowls/adjusted?visit={$this->v->visit['id']}", ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'strength', 'value' => '30 vol']])->assertOk()->json();
-    expect(array_column($made['rows'], 'after', 'what'))->toMatchArray(['Developer' => '30 vol (9 %)']);
+    expect(array_column($made['ways'][0]['rows'], 'after', 'what'))->toMatchArray(['Developer' => '30 vol (9 %)']);
     $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'level', 'value' => 'very']])->assertUnprocessable();
     $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'sparkle']])->assertUnprocessable();
-    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $made['sheet'], 'reason' => 'grey shows at the temples'])->assertOk();
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'grey shows at the temples'])->assertOk();
     $this->v->refresh();
     expect($this->v->visit['proposals'][0])->toMatchArray(['source' => 'adjust', 'state' => 'applied', 'letter' => 'A', 'reason' => 'grey shows at the temples'])
         ->and($this->v->visit['proposals'][0]['words'])->toContain('Developer 20 vol (6 %) → 30 vol (9 %)');
     // A reason without a change is no adjustment.
-    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 2, 'bowl' => $made['sheet'], 'reason' => 'nothing'])->assertOk();
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 2, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'nothing'])->assertOk();
     expect($this->v->refresh()->visit['proposals'])->toHaveCount(1);
+});
+
+it('reads a change in words, shows it in grams, and asks once what grams are of', function () {
+    $bowl = retouch($this->v);
+    $visit = $this->v->visit['id'];
+    $try = fn (string $words) => $this->postJson("/api/bowls/adjusted?visit={$visit}", ['bowl' => $bowl['sheet'], 'words' => $words]);
+    $totals = fn (array $made): array => array_combine(array_column($made['ways'], 'of'), array_map(fn (array $way): string => array_column($way['rows'], 'after', 'what')['Total'], $made['ways']));
+    // 60 g at 1:1.5.
+    expect($totals($try('5 g less')->assertOk()->json()))->toBe(['colour' => '137.5 g', 'mixture' => '145.0 g'])
+        ->and($totals($try('5 g of colour less')->assertOk()->json()))->toBe(['ask' => '137.5 g']);
+    $said = $try('a strength up, sparkling, if it is cold')->assertOk()->json();
+    expect($said['conditions'])->toBe(['it is cold'])->and($said['notUnderstood'][0])->toContain('sparkling');
+    $try('sing a song')->assertUnprocessable()->assertJsonPath('message', '“sing a song” is not understood.');
+    $try('')->assertUnprocessable();
+    $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'moon'])->assertUnprocessable();
+    $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'mixture'])->assertOk()->assertJsonPath('of', 'mixture');
+    // It is a rule of the house from now on; a second answer does not turn it over.
+    $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'colour'])->assertOk()->assertJsonPath('of', 'mixture');
+    app()->forgetScopedInstances();
+    $this->v->member->unsetRelation('salon');
+    expect($totals($try('5 g less')->assertOk()->json()))->toBe(['ask' => '145.0 g']);
+});
+
+it('makes two bowls one, which is named where the other was', function () {
+    $root = ['regions' => [], 'spans' => ['root']];
+    $a = $this->v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '1', '6C' => '1'], [20 => 'all'], ['colour', '40 g'], ['place' => [$root]]);
+    $b = $this->v->bowl('Colour', 'B', 'Foils', 'Tidewater', ['6N' => '20 g', '7C' => '10 g'], [20 => 'all'], null, ['note' => 'fine ones']);
+    $c = $this->v->bowl('Colour', 'C', 'Ends', 'Tidewater', ['7C' => '1'], [20 => 'all'], ['colour', '20 g'], ['after' => 'B', 'plus' => 10, 'rinse' => 'B']);
+    $d = $this->v->bowl('Colour', 'D', 'Gloss', 'Slack Water', ['8G' => '1'], [10 => 'all'], ['colour', '20 g']);
+    $merge = fn (array $more) => $this->postJson("/api/bowls/{$a['id']}/merge", $more + ['version' => 1, 'other' => $b['id'], 'otherVersion' => 1]);
+    $merge(['version' => 7])->assertConflict();
+    $merge(['otherVersion' => 7])->assertConflict();
+    $merge(['other' => $a['id']])->assertNotFound();
+    $merge(['other' => (string) Str::uuid()])->assertNotFound();
+    $merge(['other' => $d['id']])->assertUnprocessable();
+    $this->v->refresh();
+    expect(array_column($this->v->visit['rounds'][0]['bowls'], 'letter'))->toBe(['A', 'B', 'C', 'D']);
+    $merged = $merge([])->assertOk()->json('rounds.0.bowls');
+    expect(array_column($merged, 'letter'))->toBe(['A', 'C', 'D'])
+        ->and($merged[0]['job'])->toBe('Root + Foils')->and($merged[0]['sheet']['note'])->toBe('fine ones')
+        ->and(array_column($merged[0]['worked']['parts'][0]['ingredients'], 'grams', 'label'))->toBe(['6N' => '40.0 g', '6C' => '20.0 g', '7C' => '10.0 g'])
+        ->and([$merged[1]['sheet']['after'], $merged[1]['sheet']['rinse']])->toBe(['A', 'A']);
+    app()->forgetScopedInstances();
+    $this->v->testSkin()->weigh('A');
+    $this->postJson("/api/bowls/{$a['id']}/merge", ['version' => 2, 'other' => $c['id'], 'otherVersion' => 2])->assertUnprocessable();
 });
 
 it('finds stand-ins and keeps what was wanted', function () {
@@ -201,6 +246,24 @@ it('turns what is to change into proposals that the next visit applies, leaves o
     expect($this->v->refresh()->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')->and($by('30 vol instead of 20')['state'])->toBe('open');
     // In the client file it waits until it is decided.
     expect(array_column($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'), 'words'))->toBe(['30 vol instead of 20']);
+});
+
+it('adds a bowl that was asked for, and asks what grams are of', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['change' => "another bowl like A for the fringe, 30 g\n5 g less", 'results' => []])->repeat();
+    [$more, $less] = $this->v->visit['proposals'];
+    expect([$more['kind'], $more['change'], $less['kind'], $less['change']['value']])->toBe(['add-bowl', null, 'grams', '-5 g']);
+    $apply = fn (array $proposal, array $with = []) => $this->patchJson("/api/proposals/{$proposal['id']}", $with + ['do' => 'apply', 'version' => 1]);
+    // Of what the five grams are is not said, and nobody has answered it yet.
+    $apply($less)->assertUnprocessable()->assertJsonPath('message', 'It is not said whether -5 g is of the colour or of the mixture.');
+    app()->forgetScopedInstances();
+    $visit = $apply($more)->assertOk()->json();
+    $bowls = collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->keyBy('letter');
+    expect([$bowls['B']['job'], $bowls['B']['worked']['total'], $bowls['A']['worked']['total']])->toBe(['fringe', '30.0 g', '150.0 g']);
+    $visit = $apply($less, ['of' => 'mixture'])->assertOk()->json();
+    expect(collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->keyBy('letter')['A']['worked']['total'])->toBe('145.0 g')
+        ->and($this->v->salon->refresh()->rules()->gramsMean->value)->toBe('mixture');
 });
 
 it('works out at the repeat what must differ', function () {

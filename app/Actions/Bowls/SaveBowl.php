@@ -90,7 +90,7 @@ final readonly class SaveBowl
     }
 
     /** The visit's other bowls name this one in patterns, and in what they follow or are rinsed with. */
-    private function renameIn(string $visit, string $renamed, string $was, string $is): void
+    public function renameIn(string $visit, string $renamed, string $was, string $is): void
     {
         $others = Bowl::query()->where('id', '!=', $renamed)->whereIn('round_id', Round::query()->where('visit_id', $visit)->select('id'))->lockForUpdate()->get();
         foreach ($others as $other) {

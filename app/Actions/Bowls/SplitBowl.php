@@ -11,7 +11,7 @@ use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\TeamMember;
 use Core\Codec\WriteBowl;
-use Core\Formula\ScaleBowl;
+use Core\Formula\SplitBowl as Split;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 
@@ -38,8 +38,8 @@ final readonly class SplitBowl
                 if ($bowl->batches()->exists()) {
                     throw VisitRefused::bowlBeingWeighed($sheet->letter);
                 }
-                $part = ScaleBowl::by($sheet, $share, $shelf, $rules->step);
-                $this->save->change($member, $bowl, $version, WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::one()->minus($share), $shelf, $rules->step)));
+                ['stays' => $stays, 'moves' => $part] = Split::of($sheet, $share, $letter, $shelf, $rules->step);
+                $this->save->change($member, $bowl, $version, WriteBowl::toArray($stays));
             }
 
             return $this->save->add($bowl->round, $id, ['letter' => $letter] + WriteBowl::toArray($part), $bowl->from_bowl_id);

@@ -6,6 +6,7 @@ namespace App\Actions\Visits;
 
 use App\Actions\Bowls\RemoveBowl;
 use App\Actions\Bowls\SaveBowl;
+use App\Actions\House\RememberGramsMean;
 use App\Enums\ProposalSource;
 use App\Enums\ProposalState;
 use App\Exceptions\EditedElsewhere;
@@ -14,30 +15,45 @@ use App\Formulas\BowlRows;
 use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\Proposal;
+use App\Models\Round;
 use App\Models\TeamMember;
+use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\WriteBowl;
+use Core\Practice\GramsMean;
+use Core\Record\AddBowl;
 use Core\Record\ApplyChange;
 use Core\Record\BowlFacts;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
 use Core\Record\CompareBowls;
 use Illuminate\Database\DatabaseManager;
+use Illuminate\Support\Str;
 
 /** A change that waits is applied to its bowl, dismissed with a reason, marked as done by hand, or taken back. */
 final readonly class DecideProposal
 {
-    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private SaveBowl $save, private RemoveBowl $remove)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private SaveBowl $save,
+        private RemoveBowl $remove,
+        private RememberGramsMean $remember,
+    ) {
     }
 
-    /** @param  ?Bowl  $bowl  to be changed, where the proposal does not name one */
-    public function apply(TeamMember $member, Proposal $proposal, ?Bowl $bowl, int $version, CarbonImmutable $now): Proposal
+    /**
+     * @param  ?Bowl  $bowl  to be changed, where the proposal does not name one
+     * @param  GramsMean  $of  what its grams are of, where that was asked
+     */
+    public function apply(TeamMember $member, Proposal $proposal, ?Bowl $bowl, int $version, GramsMean $of, CarbonImmutable $now): Proposal
     {
-        return $this->database->transaction(function () use ($member, $proposal, $bowl, $version, $now): Proposal {
+        return $this->database->transaction(function () use ($member, $proposal, $bowl, $version, $of, $now): Proposal {
             self::lock($proposal, $bowl);
             $current = $this->open($proposal);
-            $change = Change::fromArray($current->change);
+            $change = Change::fromArray($current->change)->meaning($of);
+            ($this->remember)($member->salon, $of);
             $target = $bowl ?? $current->bowl;
             if ($target === null || ! $change->canBeApplied()) {
                 return $this->decided($current, $member, ProposalState::Applied, 'done by hand', $now);
@@ -54,6 +70,13 @@ final readonly class DecideProposal
             $rules = $visit->colourist->salon->rules();
             $shelf = $this->shelves->forVisit($visit);
             $before = $this->rows->sheet($target, $shelf);
+            if ($change->kind === ChangeKind::AddBowl) {
+                $new = AddBowl::like($before, self::freeLetter($visit), $change, $shelf, $rules);
+                $this->save->add($target->round, (string) Str::uuid(), WriteBowl::toArray($new), $target->from_bowl_id);
+                $current->fill(['after' => "bowl {$new->letter}, {$new->known($rules->step)->total->show()}"]);
+
+                return $this->decided($current, $member, ProposalState::Applied, 'said last time', $now);
+            }
             $after = ApplyChange::to($before, $change, $shelf, $rules);
             $said = CompareBowls::said(new BowlFacts($before), new BowlFacts($after), $shelf, $rules);
             $current->fill(['bowl_id' => $target->id, 'sheet_before' => $target->sheet, 'sheet_after' => WriteBowl::toArray($after), 'after' => mb_substr(implode('; ', $said), 0, 300)]);
@@ -91,6 +114,13 @@ final readonly class DecideProposal
 
             return $this->decided($current, $member, $state, $current->source === ProposalSource::Review ? '' : 'kept as it was', $now);
         });
+    }
+
+    private static function freeLetter(Visit $visit): string
+    {
+        $taken = $visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): string => trim($bowl->letter));
+
+        return collect([...range('A', 'Z'), 'AA', 'AB', 'AC'])->diff($taken)->first() ?? 'ZZ';
     }
 
     /** The visit whose bowl is changed; said at a close, it may wait in none yet. */

@@ -4,10 +4,13 @@ declare(strict_types=1);
 
 use Core\Codec\WriteBowl;
 use Core\Formula\ScaleBowl;
+use Core\Practice\GramsMean;
 use Core\Practice\HouseRules;
+use Core\Record\AddBowl;
 use Core\Record\ApplyChange;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
+use Core\Record\ChangeRefused;
 use Core\Record\ReadChange;
 use Core\Refusal;
 use Core\Units\Fraction;
@@ -27,7 +30,12 @@ it('turns what is said into a change where it can', function (string $said, Chan
     'a strength up' => ['Ends: a strength up', ChangeKind::Strength, '+1', 'B'],
     'a strength down' => ['one strength lower at the root', ChangeKind::Strength, '-1'],
     'grams less, in words' => ['Five grams of colour less at the root.', ChangeKind::Amount, '-5 g'],
-    'grams more' => ['B: 10 g more', ChangeKind::Amount, '+10 g', 'B'],
+    'grams of all of it' => ['B: 5 g of the mixture less', ChangeKind::Total, '-5 g', 'B'],
+    'grams in all' => ['B: 12.5 g more in all', ChangeKind::Total, '+12.5 g', 'B'],
+    'grams of the colour, said after' => ['B: 5 g less of the colour', ChangeKind::Amount, '-5 g', 'B'],
+    'grams, not said of what' => ['B: 10 g more', ChangeKind::Grams, '+10 g', 'B'],
+    'one bowl more' => ['Another bowl like B for the fringe, 30 g', ChangeKind::AddBowl, '30 g', 'B'],
+    'one bowl more, as much again' => ['Mix a second bowl of A', ChangeKind::AddBowl, ''],
     'percent' => ['B, 10 % less', ChangeKind::Amount, '-10 %', 'B'],
     'minutes longer' => ['ten minutes longer on the ends', ChangeKind::Minutes, '+10 min', 'B'],
     'minutes' => ['B: 25 min', ChangeKind::Minutes, '25 min', 'B'],
@@ -65,8 +73,28 @@ it('takes what is said of one product for that product', function (string $said,
     'a word it does not know' => ['Take 7G instead of 7N, a little more', ChangeKind::Swap, '', '7N', '7G', 'take , a little more'],
     'instead of one that is gone' => ['9N instead of 9G', ChangeKind::Swap, '', '9G', '9N'],
     'out with it' => ['leave out the 7N', ChangeKind::TakeOut, '', '7N'],
-    'not in the bowl' => ['6A 5 g less', ChangeKind::Amount, '-5 g', '', '', '6a'],
+    'not in the bowl' => ['6A 5 g less', ChangeKind::Grams, '-5 g', '', '', '6a'],
 ]);
+
+it('takes grams for what the house means by them, and asks where it has not said', function () {
+    $less = new Change(ChangeKind::Grams, value: '-5 g');
+    $grams = static fn (GramsMean $of): array => Ladder::grams(ApplyChange::to(Ladder::bowl(), $less, Ladder::shelf(), HouseRules::standard()->withGramsMean($of)));
+    // 60 g at 1:1.5 are 150 g: 55 g of colour take 82.5 g; 145 g in all are 58 and 87.
+    expect($grams(GramsMean::Colour))->toBe(['6N' => '36.7 g', '6G' => '18.3 g', '20 vol' => '82.5 g'])
+        ->and($grams(GramsMean::Mixture))->toBe(['6N' => '38.7 g', '6G' => '19.3 g', '20 vol' => '87 g'])
+        ->and($less->meaning(GramsMean::Mixture)->kind)->toBe(ChangeKind::Total)
+        ->and($less->meaning(GramsMean::Ask))->toBe($less)
+        ->and(fn () => $grams(GramsMean::Ask))->toThrow(ChangeRefused::class);
+});
+
+it('adds a bowl of a formula that is there', function () {
+    [$change] = ReadChange::from('Another bowl like A for the fringe, 30 g', [Ladder::bowl()], Ladder::shelf());
+    $new = AddBowl::like(Ladder::bowl(), 'C', $change, Ladder::shelf(), HouseRules::standard());
+    expect([$new->letter, $new->job, $new->strokes])->toBe(['C', 'fringe', []])
+        ->and(Ladder::grams($new))->toBe(['6N' => '8 g', '6G' => '4 g', '20 vol' => '18 g'])
+        ->and(Ladder::grams(AddBowl::like(Ladder::bowl(), 'C', new Change(ChangeKind::AddBowl), Ladder::shelf(), HouseRules::standard())))->toBe(Ladder::grams(Ladder::bowl()))
+        ->and(fn () => AddBowl::like(Ladder::bowl(more: ['amount' => null]), 'C', $change, Ladder::shelf(), HouseRules::standard()))->toThrow(ChangeRefused::class, 'not known');
+});
 
 it('keeps the condition of a change', function () {
     [$change] = ReadChange::from('half a level deeper if toned damp', [Ladder::bowl()], Ladder::shelf());

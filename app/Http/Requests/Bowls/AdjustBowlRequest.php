@@ -4,11 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
+use Core\Formula\BowlSheet;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
+use Core\Record\ChangeRefused;
+use Core\Record\ReadChange;
+use Core\Shelf\Shelf;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
+/** A change by what it is, or in a person's words. */
 final class AdjustBowlRequest extends FormRequest
 {
     /** @return array<string, mixed> */
@@ -16,9 +21,10 @@ final class AdjustBowlRequest extends FormRequest
     {
         return [
             'bowl' => ['required', 'array'],
-            'change' => ['required', 'array:kind,value,from,to'],
-            'change.kind' => ['required', Rule::enum(ChangeKind::class)],
+            'change' => ['required_without:words', 'array:kind,value,from,to'],
+            'change.kind' => ['required_without:words', Rule::enum(ChangeKind::class)],
             'change.*' => ['nullable', 'string', 'max:60'],
+            'words' => ['required_without:change', 'string', 'max:500'],
         ];
     }
 
@@ -28,8 +34,24 @@ final class AdjustBowlRequest extends FormRequest
         return (array) $this->json('bowl');
     }
 
-    public function change(): Change
+    /**
+     * @return non-empty-list<Change>
+     *
+     * @throws ChangeRefused where the words say nothing that can be done
+     */
+    public function changes(BowlSheet $bowl, Shelf $shelf): array
     {
-        return Change::fromArray($this->array('change'));
+        if ($this->filled('change')) {
+            return [Change::fromArray($this->array('change'))];
+        }
+        $words = $this->string('words')->trim()->value();
+        $changes = ReadChange::from($words, [$bowl], $shelf);
+        foreach ($changes as $change) {
+            if ($change->kind === ChangeKind::Words) {
+                throw ChangeRefused::notUnderstood($change->words);
+            }
+        }
+
+        return $changes === [] ? throw ChangeRefused::notUnderstood($words) : $changes;
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Lineage;
 
+use Core\Practice\GramsMean;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class DecideRequest extends FormRequest
@@ -15,6 +16,7 @@ final class DecideRequest extends FormRequest
             'do' => ['required', 'in:apply,dismiss,take-back'],
             'bowl' => ['nullable', 'uuid'],
             'version' => ['nullable', 'integer', 'min:1'],
+            'of' => ['nullable', 'in:colour,mixture'],
             'reason' => ['nullable', 'string', 'max:500'],
         ];
     }
@@ -32,6 +34,12 @@ final class DecideRequest extends FormRequest
     public function version(): int
     {
         return $this->integer('version');
+    }
+
+    /** What its grams are of, where that was asked. */
+    public function of(): GramsMean
+    {
+        return GramsMean::tryFrom($this->string('of')->value()) ?? GramsMean::Ask;
     }
 
     public function reason(): string

@@ -3,8 +3,9 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { adjust } from './api'
-import type { Row, Sheet } from './shapes'
+import { rememberGrams, tryChange } from './api'
+import { ChangePreview } from './ChangePreview'
+import type { Sheet, Tried, TriedWay } from './shapes'
 
 const WAYS = [
   ['level', '-1', 'a level deeper'],
@@ -14,48 +15,57 @@ const WAYS = [
   ['cooler', '', 'cooler'],
   ['amount', '+10 %', '+10 %'],
   ['amount', '-5 g', '−5 g colour'],
+  ['amount', '× 1/2', 'half of it'],
   ['strength', '+1', 'a strength up'],
   ['strength', '-1', 'a strength down'],
   ['minutes', '+5 min', '+5 min'],
 ] as const
 
-/** Changes in the trade's words, carried out by the core on the bowl as it is typed, and shown as what they changed. */
+/** Changes in the trade's words, worked by the core on the bowl as it is typed, and seen in grams before they are taken. */
 export function AdjustBar({ visit, sheet, onAdjust }: { visit: string; sheet: Sheet; onAdjust: (sheet: Sheet) => void }) {
-  const [rows, setRows] = useState<Row[]>([])
+  const [tried, setTried] = useState<Tried | null>(null)
   const [before, setBefore] = useState<Sheet | null>(null)
+  const [words, setWords] = useState('')
   const [grey, setGrey] = useState('')
-  const change = useMutation({
-    mutationFn: (way: { kind: string; value: string }) => adjust(sheet, way, visit),
-    onSuccess: (made) => {
-      setBefore(sheet)
-      setRows(made.rows)
-      onAdjust(made.sheet)
-    },
+  const trial = useMutation({
+    mutationFn: (change: Parameters<typeof tryChange>[1]) => tryChange(sheet, change, visit),
+    onMutate: () => { setTried(null); setBefore(null) },
+    onSuccess: setTried,
   })
+  const leave = () => { setTried(null); trial.reset() }
+  const take = (way: TriedWay) => {
+    // Kept on the device and sent when it can be: the change does not wait for it.
+    if (way.of !== 'ask') void rememberGrams(visit, way.of).catch(() => undefined)
+    setBefore(sheet)
+    setWords('')
+    leave()
+    onAdjust(way.sheet)
+  }
   return (
     <details className="adjust">
       <summary>Adjust</summary>
+      <Form className="detail-row adjust-words" onSubmit={(event) => { event.preventDefault(); trial.mutate({ words: words.trim() }) }}>
+        <Form.Control aria-label="A change, in words" placeholder="say it: 5 g less, 7A instead of 7G, half a level deeper" maxLength={500} value={words} onChange={(event) => { setWords(event.target.value) }} />
+        <Press kind="plain" submit disabled={words.trim() === '' || trial.isPending}>Show</Press>
+      </Form>
       <div className="chips" role="group" aria-label="Adjust this bowl">
         {WAYS.map(([kind, value, label]) => (
-          <button key={label} type="button" className="chip" disabled={change.isPending} onClick={() => { change.mutate({ kind, value }) }}>
+          <button key={label} type="button" className="chip" disabled={trial.isPending} onClick={() => { trial.mutate({ change: { kind, value } }) }}>
             {label}
           </button>
         ))}
-        <Form className="adjust-grey" onSubmit={(event) => { event.preventDefault(); change.mutate({ kind: 'grey', value: `${grey} %` }) }}>
+        <Form className="adjust-grey" onSubmit={(event) => { event.preventDefault(); trial.mutate({ change: { kind: 'grey', value: `${grey} %` } }) }}>
           <Form.Control aria-label="Grey to cover, percent" placeholder="grey %" inputMode="numeric" value={grey} onChange={(event) => { setGrey(event.target.value) }} />
           <Press kind="quiet" submit disabled={grey.trim() === ''}>for grey</Press>
         </Form>
       </div>
-      {change.error === null ? null : <ErrorNotice error={change.error} />}
-      {rows.length === 0 ? null : (
-        <div className="adjusted" role="status">
-          {rows.map((row) => (
-            <span key={row.what}>
-              {row.what}: <s>{row.before === '' ? 'none' : row.before}</s> → <strong>{row.after === '' ? 'none' : row.after}</strong>
-            </span>
-          ))}
-          {before === null ? null : <Press kind="quiet" onPress={() => { onAdjust(before); setRows([]); setBefore(null) }}>Undo</Press>}
-        </div>
+      {trial.error === null ? null : <ErrorNotice error={trial.error} />}
+      {tried === null ? null : <ChangePreview tried={tried} onTake={take} onLeave={leave} />}
+      {before === null ? null : (
+        <p className="adjusted" role="status">
+          Changed. It is a draft until you save the bowl.
+          <Press kind="quiet" onPress={() => { onAdjust(before); setBefore(null) }}>Undo</Press>
+        </p>
       )}
     </details>
   )

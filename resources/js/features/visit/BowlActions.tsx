@@ -5,29 +5,35 @@ import { newId } from '../../shared/api/newId'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
-import { keepBlend, moveBowl, splitBowl, visit as visitQuery } from './api'
+import { keepBlend, mergeBowls, moveBowl, splitBowl, visit as visitQuery } from './api'
 import { freeLetter } from './drafts'
 import type { Bowl, Visit } from './shapes'
 
-/** Copy it, split it, move it: among the bowls of its round, or into another. */
+/** Copy it, split it, mix another into it, move it: among the bowls of its round, or into another. */
 export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl; letters: string[] }) {
   const queries = useQueryClient()
   const [percent, setPercent] = useState('50')
   const keep = (changed: Visit) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) }
   const move = useMutation({ mutationFn: ({ round, place }: { round: string; place: number }) => moveBowl(visit.id, bowl.id, bowl.version, round, place), onSuccess: keep })
   const split = useMutation({ mutationFn: (share: number | null) => splitBowl(visit.id, bowl.id, bowl.version, newId(), freeLetter(letters), share), onSuccess: keep })
+  const merge = useMutation({ mutationFn: (other: Bowl) => mergeBowls(visit.id, bowl, other), onSuccess: keep })
+  // Only what nothing was poured of can still become one bowl.
+  const others = bowl.batches.length > 0 ? [] : visit.rounds.flatMap((each) => each.bowls).filter((each) => each.id !== bowl.id && each.sheet.line === bowl.sheet.line && each.batches.length === 0)
   const round = visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl.id))
   const place = round?.bowls.findIndex((each) => each.id === bowl.id) ?? 0
-  const error = move.error ?? split.error
+  const error = move.error ?? split.error ?? merge.error
   return (
     <details className="adjust">
-      <summary>Copy, split, move</summary>
+      <summary>Copy, split, merge, move</summary>
       <div className="chips">
         <Press kind="plain" id="copy-bowl" onPress={() => { split.mutate(null) }}>Copy as {freeLetter(letters)}</Press>
         <span className="split">
           <Form.Control aria-label="Percent that moves into the new bowl" inputMode="numeric" value={percent} onChange={(event) => { setPercent(event.target.value) }} />
           <Press kind="plain" id="split-bowl" disabled={bowl.batches.length > 0 || !(Number(percent) >= 1 && Number(percent) <= 99)} onPress={() => { split.mutate(Number(percent)) }}>% split off as {freeLetter(letters)}</Press>
         </span>
+        {others.map((other) => (
+          <Press key={other.id} kind="plain" disabled={merge.isPending} onPress={() => { merge.mutate(other) }}>mix {other.letter} into {bowl.letter}</Press>
+        ))}
         <Press kind="plain" disabled={place <= 0} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place - 1 }) }}>↑ earlier</Press>
         <Press kind="plain" disabled={round === undefined || place >= round.bowls.length - 1} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place + 1 }) }}>↓ later</Press>
         {visit.rounds.filter((each) => each.id !== round?.id).map((each) => (

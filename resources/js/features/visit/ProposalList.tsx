@@ -1,10 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { decide, visit as visitQuery } from './api'
+import { decide, triedChange, visit as visitQuery } from './api'
+import { ChangePreview } from './ChangePreview'
 import type { Proposal, Visit } from './shapes'
 
 const STATE = { open: '○ waits', applied: '● done', dismissed: '– left', said: '› said' } as const
@@ -27,9 +28,12 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
   const [bowl, setBowl] = useState(proposal.bowl ?? '')
   const target = bowls.find((each) => each.id === (bowl === '' ? proposal.bowl : bowl))
   const act = useMutation({
-    mutationFn: (verb: string) => decide(visit.id, proposal.id, { do: verb, ...(target === undefined ? {} : { bowl: target.id, version: target.version }) }, proposal.words),
+    mutationFn: ({ verb, of }: { verb: string; of?: string }) => decide(visit.id, proposal.id, { do: verb, ...(of === undefined ? {} : { of }), ...(target === undefined ? {} : { bowl: target.id, version: target.version }) }, proposal.words),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
+  // Seen in grams before it is applied, on the bowl as it stands now.
+  const shown = editable && proposal.state === 'open' && target !== undefined ? proposal.change : null
+  const tried = useQuery({ ...triedChange(visit.id, target, shown), enabled: shown !== null })
   const needsBowl = proposal.state === 'open' && proposal.canApply && proposal.bowl === null
   return (
     <li className={`proposal proposal-${proposal.state}`}>
@@ -44,6 +48,10 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
         <span className="quiet">
           {' '}{proposal.reason} {proposal.source === 'review' ? `Said on ${showDay(proposal.from.on)}.` : ''}{proposal.by === null ? '' : ` ${proposal.by}`}
         </span>
+        {shown === null || tried.data === undefined ? null : (
+          <ChangePreview tried={tried.data} take="Apply" disabled={act.isPending} onTake={(way) => { act.mutate({ verb: 'apply', ...(way.of === 'ask' ? {} : { of: way.of }) }) }} />
+        )}
+        {shown === null || tried.error === null ? null : <ErrorNotice error={tried.error} />}
         {act.error === null ? null : <ErrorNotice error={act.error} />}
       </div>
       {editable ? (
@@ -58,12 +66,12 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
           ) : null}
           {proposal.state === 'open' ? (
             <>
-              <Press kind="main" disabled={act.isPending || (needsBowl && bowl === '')} onPress={() => { act.mutate('apply') }}>{proposal.canApply ? 'Apply' : 'Done by hand'}</Press>
-              <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate('dismiss') }}>Leave</Press>
+              {shown !== null ? null : <Press kind="main" disabled={act.isPending || (needsBowl && bowl === '')} onPress={() => { act.mutate({ verb: 'apply' }) }}>{proposal.canApply ? 'Apply' : 'Done by hand'}</Press>}
+              <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'dismiss' }) }}>Leave</Press>
             </>
           ) : null}
-          {proposal.state === 'applied' && proposal.source !== 'adjust' && (proposal.canTakeBack || !proposal.canApply) ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate('take-back') }}>Take back</Press> : null}
-          {proposal.state === 'dismissed' && proposal.source === 'review' ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate('take-back') }}>Let it wait again</Press> : null}
+          {proposal.state === 'applied' && proposal.source !== 'adjust' && (proposal.canTakeBack || !proposal.canApply) ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>Take back</Press> : null}
+          {proposal.state === 'dismissed' && proposal.source === 'review' ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>Let it wait again</Press> : null}
         </div>
       ) : null}
     </li>

@@ -7,7 +7,7 @@ import { onSent } from '../../shared/outbox/kept'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
-import { adjust, picture as pictureQuery, visit as visitQuery } from './api'
+import { tryChange, picture as pictureQuery, visit as visitQuery } from './api'
 import { canvasDrafts, type CanvasDraft } from './canvasDraft'
 import { CanvasStation } from './CanvasStation'
 import { CloseStation } from './CloseStation'
@@ -86,8 +86,8 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     if (suggestion.change !== null && target !== undefined) {
       const sheet = drafts[target.id]?.sheet ?? target.sheet
       go({ bowl: target.id })
-      void adjust(sheet, suggestion.change, visit.id).then((made) => {
-        onDraft({ id: target.id, round: visit.rounds.find((each) => each.bowls.includes(target))?.id ?? '', version: target.version, sheet: made.sheet })
+      void tryChange(sheet, { change: suggestion.change }, visit.id).then(({ ways: [made] }) => {
+        if (made !== undefined) onDraft({ id: target.id, round: visit.rounds.find((each) => each.bowls.includes(target))?.id ?? '', version: target.version, sheet: made.sheet })
       })
     }
   }

@@ -63,7 +63,7 @@ export const saveCanvas = async (visitId: string, version: number, canvas: shape
 export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string) => asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
 /** Not kept on the device: a password is with it. */
 export const waive = async (visitId: string, id: string, reason: string, password: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason, password }))
-export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))
+export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string; of?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))
 export const moveBowl = async (visitId: string, bowlId: string, version: number, round: string, place: number) => asVisit(await keptPatch(`bowls/${bowlId}/place`, { version, round, place }, thenVisit(visitId, 'A bowl moved')))
 export const splitBowl = async (visitId: string, bowlId: string, version: number, id: string, letter: string, percent: number | null) => asVisit(await keptPost(`bowls/${bowlId}/split`, { version, id, letter, percent }, thenVisit(visitId, `Bowl ${letter} from another`)))
 export const removeRound = async (visitId: string, roundId: string, version: number) => asVisit(await keptDelete(`rounds/${roundId}`, { version }, thenVisit(visitId, 'A round taken out')))
@@ -73,7 +73,20 @@ export const carryTrial = async (visitId: string, bowlId: string, fields: { id: 
   keptPost(`bowls/${bowlId}/carry`, fields, inLine(visitId, `Test strand carried into ${fields.letter}`))
 export const startBatch = (visitId: string, bowlId: string, id: string, times: string, strength: string) => keptPost(`bowls/${bowlId}/batches`, { id, times, strength }, inLine(visitId, 'Another batch'))
 export const remix = async (bowlId: string, done: string, leftOver: string) => shapes.remix.parse(await getJson(`bowls/${bowlId}/remix?done=${encodeURIComponent(done)}&left=${encodeURIComponent(leftOver)}`))
-export const adjust = async (bowl: shapes.Sheet, change: { kind: string; value: string }, visitId?: string) => shapes.adjusted.parse(await postJson(`bowls/adjusted${inVisit(visitId)}`, { bowl, change }))
+/** What a change would make of a bowl; nothing is changed yet. */
+export const tryChange = async (bowl: shapes.Sheet, what: { change: shapes.Change } | { words: string }, visitId?: string, signal?: AbortSignal) =>
+  shapes.tried.parse(await postJson(`bowls/adjusted${inVisit(visitId)}`, { bowl, ...what }, signal))
+export const triedChange = (visitId: string, bowl: shapes.Bowl | undefined, change: shapes.Change | null) =>
+  queryOptions({
+    queryKey: ['tried', visitId, bowl?.id, bowl?.version, change],
+    queryFn: ({ signal }) => (bowl === undefined || change === null ? Promise.reject(new Error('There is nothing to try.')) : tryChange(bowl.sheet, { change }, visitId, signal)),
+    retry: false,
+    staleTime: 60_000,
+  })
+/** The answer to what grams less or more are of; the first one is the house's. */
+export const rememberGrams = (visitId: string, of: 'colour' | 'mixture') => keptPost(`visits/${visitId}/grams-mean`, { of }, inLine(visitId, `Grams are ${of === 'colour' ? 'of the colour' : 'of the mixture'}`))
+export const mergeBowls = async (visitId: string, bowl: shapes.Bowl, other: shapes.Bowl) =>
+  asVisit(await keptPost(`bowls/${bowl.id}/merge`, { version: bowl.version, other: other.id, otherVersion: other.version }, thenVisit(visitId, `Bowl ${other.letter} mixed into ${bowl.letter}`)))
 export const keepBlend = async (name: string, bowl: shapes.Sheet) => shapes.blendKept.nullable().parse(await keptPost('house-blends', { name, bowl }, { stream: 'house', about: `House blend ${name}` }))
 export const standIns = async (bowl: shapes.Sheet, product: string, why: string, visit: string | undefined, signal: AbortSignal) =>
   shapes.standIns.parse(await postJson('bowls/substitutes', { bowl, product, why, visit }, signal))

@@ -116,6 +116,8 @@ export const proposal = z.object({
   before: z.string(),
   after: z.string(),
   canApply: z.boolean(),
+  /** What is tried on the bowl before it is applied; null where it is no change of one bowl. */
+  change: z.object({ kind: z.string(), value: z.string(), from: z.string(), to: z.string() }).nullable(),
   /** When it holds, and what of the words was not understood; both as said. */
   condition: z.string(),
   rest: z.string(),
@@ -182,7 +184,12 @@ export type Visit = z.infer<typeof visit>
 
 const row = z.object({ what: z.string(), before: z.string(), after: z.string(), difference: z.string(), differs: z.boolean() })
 export type Row = z.infer<typeof row>
-export const adjusted = z.object({ sheet, rows: z.array(row) })
+export type Change = { kind: string; value: string; from?: string; to?: string }
+const triedWay = z.object({ of: z.enum(['ask', 'colour', 'mixture']), sheet, rows: z.array(row) })
+export type TriedWay = z.infer<typeof triedWay>
+/** A change seen before it is made: one way, or two where it is not said what its grams are of. */
+export const tried = z.object({ ways: z.array(triedWay).min(1), conditions: z.array(z.string()), notUnderstood: z.array(z.string()) })
+export type Tried = z.infer<typeof tried>
 export const standIns = z.array(z.object({ words: z.string(), differs: z.string(), distance: z.string(), sheet: sheet.nullable() }))
 const side = z.object({ id: z.string(), on: z.string(), client: z.string(), service: z.string(), verdict: verdict.nullable(), outcome: z.string(), keep: z.string(), change: z.string() })
 export const comparison = z.object({ before: side, after: side, pairs: z.array(z.object({ before: z.string().nullable(), after: z.string().nullable(), job: z.string(), rows: z.array(row) })) })

@@ -1,0 +1,43 @@
+import { Press } from '../../shared/ui/Press'
+import type { Row, Tried, TriedWay } from './shapes'
+
+const OF = { colour: 'of the colour', mixture: 'of the mixture' } as const
+
+/** What a change would make of a bowl. Where it is not said what grams are of, both ways stand side by side, and the answer is kept. */
+export function ChangePreview(props: { tried: Tried; onTake: (way: TriedWay) => void; onLeave?: () => void; disabled?: boolean; take?: string }) {
+  const { tried } = props
+  const asked = tried.ways.length > 1
+  return (
+    <div className="change-preview" role="status">
+      {asked ? <p><strong>Grams of the colour, or of the mixture?</strong> Your answer is kept as a house rule.</p> : null}
+      <div className="change-ways">
+        {tried.ways.map((way) => (
+          <div key={way.of} className="change-way">
+            {way.of === 'ask' ? null : <strong>{OF[way.of]}</strong>}
+            <Rows rows={way.rows} />
+            <Press kind="main" disabled={props.disabled === true || way.rows.length === 0} onPress={() => { props.onTake(way) }}>
+              {way.of === 'ask' ? (props.take ?? 'Change it') : `Mean it ${OF[way.of]}`}
+            </Press>
+          </div>
+        ))}
+      </div>
+      {tried.conditions.length === 0 ? null : <p className="quiet">Only if {tried.conditions.join('; ')}.</p>}
+      {tried.notUnderstood.length === 0 ? null : <p className="change-unread">Not understood: “{tried.notUnderstood.join('”, “')}”.</p>}
+      {props.onLeave === undefined ? null : <Press kind="quiet" onPress={props.onLeave}>Leave it</Press>}
+    </div>
+  )
+}
+
+function Rows({ rows }: { rows: Row[] }) {
+  if (rows.length === 0) return <p className="quiet">Nothing would change.</p>
+  return (
+    <ul className="change-rows">
+      {rows.map((row) => (
+        <li key={row.what}>
+          <span>{row.what}</span> <s>{row.before === '' ? 'none' : row.before}</s> → <strong>{row.after === '' ? 'none' : row.after}</strong>
+          {row.difference === '' ? null : <em className="grams"> {row.difference}</em>}
+        </li>
+      ))}
+    </ul>
+  )
+}
