@@ -5,6 +5,8 @@ declare(strict_types=1);
 // ./tinta bench: the core's timings as ratios against something measured in the same run,
 // so that they mean the same on every machine.
 
+use Core\Codec\JsonText;
+use Core\Codec\WorkFormula;
 use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
 use Core\Formula\Part;
@@ -112,3 +114,22 @@ $json = json_encode(array_map(static fn (int $n): array => ['letter' => 'A', 'ra
     }
 });
 row('work 1000 bowls of five products', $work, 'JSON of 1000 bowls read and written 20×', $decode);
+
+// A whole document of a thousand bowls of ten shades, against reading and writing the same JSON.
+$letters = [];
+for ($letter = 'A', $n = 0; $n < 1000; $n++, $letter++) {
+    $letters[] = $letter;
+}
+$products = array_merge(...array_map(static fn (string $tone): array => array_map(static fn (int $level): array => ['id' => "{$level}{$tone}", 'code' => "{$level}{$tone}"], range(1, 10)), ['N', 'C', 'G']));
+$document = [
+    'tinta' => 2, 'developers' => [['id' => 'd20', 'strength' => '20 vol']],
+    'lines' => [['id' => 'tide', 'kind' => 'permanent', 'ratio' => '1:1.5', 'notation' => 'letters', 'tones' => ['N' => ['natural' => 1], 'C' => ['copper' => 1], 'G' => ['gold' => 1]], 'developers' => ['d20'], 'window' => ['min' => 30, 'target' => 35, 'max' => 45], 'products' => $products]],
+    'bowls' => array_map(static fn (string $letter, int $n): array => [
+        'letter' => $letter, 'line' => 'tide', 'ratio' => '1:1.5', 'amount' => ['of' => 'total', 'grams' => (100 + $n % 90).' g'], 'place' => ['regions' => [], 'spans' => ['root']], 'minutes' => 35,
+        'parts' => [['ingredients' => array_map(static fn (int $k): array => ['product' => (1 + $k).['N', 'C', 'G'][($n + $k) % 3], 'share' => (string) (1 + ($n + $k) % 4)], range(0, 9))], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]],
+    ], $letters, array_keys($letters)),
+];
+$text = json_encode($document, JSON_THROW_ON_ERROR);
+[$work, $worked] = timed(3, static fn (): WorkFormula => WorkFormula::of(json_decode($text, true)));
+[$carry] = timed(3, static fn (): string => JsonText::read($text)->with($worked));
+row('work a document of 1000 bowls of ten shades', $work, 'the same document read and written', $carry);

@@ -24,7 +24,7 @@ if ($text === false) {
 }
 try {
     $document = JsonText::read($text);
-    $worked = WorkFormula::work($document->values);
+    $worked = WorkFormula::of($document->values);
 } catch (UnreadableDocument $refusal) {
     foreach ($refusal->problems() as $problem) {
         fwrite(STDERR, ($problem->pointer === '' ? '(document)' : $problem->pointer).": {$problem->message} {$problem->mend}\n");

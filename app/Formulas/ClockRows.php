@@ -8,6 +8,9 @@ use App\Models\Bowl;
 use App\Models\Stamp as StampRow;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use Core\Codec\JsonNode;
+use Core\Codec\ProblemList;
+use Core\Codec\ReadDetails;
 use Core\Practice\ClockStart;
 use Core\Timing\BowlClock;
 use Core\Timing\Stamp;
@@ -18,9 +21,9 @@ final class ClockRows
     public function clock(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?Stamp $more = null): BowlClock
     {
         $stamps = array_values($bowl->stamps->map(fn (StampRow $stamp): Stamp => new Stamp($stamp->kind, (int) $stamp->stamped_at->getTimestamp()))->all());
-        $minutes = $bowl->sheet['minutes'] ?? $bowl->colourLine->target_minutes;
+        [$minutes, $most] = ReadDetails::minutes(new JsonNode($bowl->sheet['minutes'] ?? null, '', new ProblemList));
         $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->colourist->salon->rules()->clockStart;
 
-        return BowlClock::of($more === null ? $stamps : [...$stamps, $more], (int) $minutes, $bowl->colourLine->max_minutes, $start, (int) $now->getTimestamp());
+        return BowlClock::of($more === null ? $stamps : [...$stamps, $more], $minutes ?? $bowl->colourLine->target_minutes, $most ?? $bowl->colourLine->max_minutes, $start, (int) $now->getTimestamp());
     }
 }

@@ -8,11 +8,9 @@ use App\Models\Bowl;
 use App\Models\Visit;
 use Core\CoreException;
 use Core\Formula\BowlSheet;
-use Core\Judgement\JudgeBowl;
 use Core\Practice\HouseRules;
 use Core\Service\PlacedBowl;
 use Core\Shelf\Shelf;
-use Core\Units\Strength;
 
 /** A visit's bowls as the core places them: in the order of their rounds, patterns shared. */
 final readonly class VisitBowls
@@ -68,12 +66,12 @@ final readonly class VisitBowls
         }
         try {
             $known = $this->rows->known($sheet, $rules);
-            $volume = ($known->developer ?? $known->onHead)?->value();
-
-            return new PlacedBowl($round, $sheet, $line, JudgeBowl::of($known, $rules)?->asPigment(), $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), $sheet->strokes);
         } catch (CoreException) {
-            return new PlacedBowl($round, $sheet, $line, null, null, $sheet->strokes);
+            // What contradicts itself lies where it lies.
+            $known = null;
         }
+
+        return PlacedBowl::of($round, $sheet, $line, $known, $rules);
     }
 
     /** Null where the shelf does not know it any more. */

@@ -9,14 +9,13 @@ final class FormulaTable
 {
     /**
      * @param  mixed  $document  decoded, objects as arrays
-     * @param  list<array<string, mixed>>  $results  as WorkFormula works it
      */
-    public static function of(mixed $document, array $results): string
+    public static function of(mixed $document, WorkFormula $results): string
     {
         $lines = [];
         $root = new JsonNode($document, '', new ProblemList);
         foreach ($root->at('bowls')->items(PHP_INT_MAX) as $index => $bowl) {
-            $worked = new JsonNode($results[$index] ?? [], '', new ProblemList);
+            $worked = new JsonNode($results->bowls[$index] ?? [], '', new ProblemList);
             $job = $bowl->at('job')->text();
             $lines[] = 'Bowl '.$bowl->at('letter')->text().($job === '' ? '' : "  {$job}").'  '.$worked->at('total')->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');
             foreach (self::ingredients($worked) as [$label, $grams, $percent]) {
@@ -33,10 +32,33 @@ final class FormulaTable
             foreach ($worked->at('warnings')->items(50) as $warning) {
                 $lines[] = '  ! '.$warning->at('reason')->text(500).' '.$warning->at('mend')->text(500);
             }
+            foreach ($worked->at('poured')->isGiven() ? ['total' => 'Poured', 'used' => 'Used'] : [] as $key => $words) {
+                $lines[] = '  '.self::pad($words, 22).$worked->at('poured')->at($key)->text();
+            }
             $lines[] = '';
         }
 
-        return implode("\n", $lines);
+        return implode("\n", [...$lines, ...self::together(new JsonNode($results->whole ?? [], '', new ProblemList))]);
+    }
+
+    /** @return list<string> what all bowls come to; nothing where the document does not ask */
+    private static function together(JsonNode $whole): array
+    {
+        if (! $whole->at('total')->isGiven()) {
+            return [];
+        }
+        $lines = ['Together  '.$whole->at('total')->text()];
+        foreach ($whole->at('products')->items(PHP_INT_MAX) as $product) {
+            $lines[] = '  '.self::pad($product->at('label')->text(), 22).self::pad($product->at('grams')->text(), 20, left: true);
+        }
+        foreach ($whole->at('zones')->items(ReadCanvas::MOST_ZONES) as $zone) {
+            $lines[] = '  '.self::pad($zone->at('zone')->text(), 22).'level '.$zone->at('level')->text().'  '.$zone->at('tone')->text(500).'  '.$zone->at('verdict')->text();
+        }
+        foreach ($whole->at('cautions')->items(200) as $caution) {
+            $lines[] = '  ! '.$caution->at('reason')->text(2000).' '.$caution->at('mend')->text(2000);
+        }
+
+        return [...$lines, ''];
     }
 
     /** @return list<array{string, string, string}> label, grams, percent */

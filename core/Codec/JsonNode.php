@@ -86,6 +86,28 @@ final readonly class JsonNode
         return $members;
     }
 
+    /** This node, where it is an object or not given; anything else is a problem. */
+    public function record(): self
+    {
+        $isObject = $this->value === null || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
+        if (! $isObject) {
+            $this->problem('This should be an object.', 'Write it in curly braces.');
+        }
+
+        return $this;
+    }
+
+    /** The letter of a bowl, in capitals; empty when not given. */
+    public function letter(): string
+    {
+        $letter = mb_strtoupper($this->text(10));
+        if ($letter !== '' && preg_match('/^[A-Z]{1,4}$/', $letter) !== 1) {
+            $this->problem('This is no letter of a bowl.', 'Write the letter of one of the bowls, such as A.');
+        }
+
+        return $letter;
+    }
+
     public function pointer(): string
     {
         return $this->pointer;
@@ -109,7 +131,7 @@ final readonly class JsonNode
             return '';
         }
         if (is_int($this->value) || is_float($this->value)) {
-            return json_encode($this->value, JSON_PRESERVE_ZERO_FRACTION) ?: '';
+            return (string) json_encode($this->value, JSON_PRESERVE_ZERO_FRACTION);
         }
         if (! is_string($this->value)) {
             $this->problem('This should be text.', 'Write it in quotes.');
@@ -122,7 +144,7 @@ final readonly class JsonNode
             return '';
         }
 
-        return trim($this->value);
+        return trim($this->value, " \t\r\n");
     }
 
     /** True or false; false when not given. */

@@ -37,17 +37,13 @@ final readonly class JsonText
         }
     }
 
-    /**
-     * The document with every result under its bowl's “worked”, all else as it was.
-     *
-     * @param  list<array<string, mixed>>  $worked
-     */
-    public function with(array $worked): string
+    /** The document with every result, all else as it was. */
+    public function with(WorkFormula $worked): string
     {
         $document = $this->document instanceof stdClass ? $this->document : new stdClass;
-        $written = json_encode(WorkFormula::into($document, $worked), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR);
+        $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
-        return (string) preg_replace('/"'.self::LONG.'(-?\d+)"/u', '$1', $written);
+        return (string) preg_replace('/"'.self::LONG.'(-?\d+)"/u', '$1', json_encode($worked->into($document), $flags));
     }
 
     /** The first line that does not go on as JSON does; null where the fault is not in the text itself. */

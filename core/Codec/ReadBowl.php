@@ -69,6 +69,7 @@ final class ReadBowl
     {
         $line = $this->shelf->line($node->at('line')->text());
         $entries = array_map($this->part(...), $node->at('parts')->records(MixRatio::MOST_PARTS));
+        [$minutes, $most] = ReadDetails::minutes($node->at('minutes'));
 
         return new BowlDraft(
             letter: mb_strtoupper($node->at('letter')->text(10)),
@@ -76,14 +77,14 @@ final class ReadBowl
             line: $node->at('line')->text(),
             ratio: $this->ratio($node->at('ratio'), $line, $entries),
             entries: $entries,
-            amount: $this->amount($node->at('amount')),
+            amount: $this->amount($node->at('amount')->record()),
             additives: $this->additives($node->at('additives')),
             extras: $this->extras($node->at('extras')),
             uses: $this->uses($node->at('uses')),
             strokes: ReadStrokes::from($node->at('place')),
-            minutes: $node->at('minutes')->wholeNumber(1, 600, 'The processing time'),
+            minutes: $minutes,
             note: $node->at('note')->text(2000),
-            details: ReadDetails::from($node),
+            details: ReadDetails::from($node)->upTo($most),
         );
     }
 

@@ -30,7 +30,7 @@ final class ReadCanvas
     public static function from(mixed $json, string $pointer = ''): Canvas
     {
         $problems = new ProblemList;
-        $root = new JsonNode($json, $pointer, $problems);
+        $root = (new JsonNode($json, $pointer, $problems))->record();
         $zones = array_map(self::zone(...), $root->at('zones')->records(self::MOST_ZONES));
         $seen = [];
         foreach ($zones as $at => $zone) {
@@ -101,20 +101,20 @@ final class ReadCanvas
 
         return new CanvasZone(
             $id, $name === '' ? $id : $name, $placement,
-            self::level($node->at('natural')), self::level($node->at('level')), self::tones($node->at('tone')), $grey, $node->at('resistant')->value() === true,
+            self::level($node->at('natural')), self::level($node->at('level')), self::tones($node->at('tone')), $grey, $node->at('resistant')->flag(),
             ReadStrokes::choice($node->at('porosity'), Porosity::class, 'This is no porosity.', 'Write low, normal or high.') ?? Porosity::Normal,
             ReadStrokes::choice($node->at('history'), HairHistory::class, 'This is no history.', 'Write natural, coloured, lightened, direct-dye or unknown.') ?? HairHistory::Natural,
             $node->at('historyWords')->text(300),
             ReadStrokes::choice($node->at('confidence'), Confidence::class, 'It is not clear how surely this is known.', 'Write read, told or guessed.') ?? Confidence::Read,
-            $node->at('banded')->value() === true, $node->at('bandWords')->text(200),
+            $node->at('banded')->flag(), $node->at('bandWords')->text(200),
             self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
             ReadStrokes::choice($node->at('density'), Density::class, 'This is no density.', 'Write fine, medium or thick.'),
             ReadStrokes::choice($node->at('texture'), Texture::class, 'This is no texture.', 'Write fine, medium or coarse.'),
             ReadStrokes::choice($node->at('length'), Length::class, 'This is no length.', 'Write chin, shoulder or mid-back.'),
             ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.'),
             ReadStrokes::choice($node->at('breakage'), Breakage::class, 'This is no breakage.', 'Write none, some or much.'),
-            $node->at('offLimits')->value() === true,
-            self::level($node->at('wish')->at('level')), self::tones($node->at('wish')->at('tone')), $node->at('wish')->at('words')->text(300),
+            $node->at('offLimits')->flag(),
+            self::level($node->at('wish')->record()->at('level')), self::tones($node->at('wish')->at('tone')), $node->at('wish')->at('words')->text(300),
             $node->at('note')->text(500),
         );
     }
@@ -143,7 +143,7 @@ final class ReadCanvas
         return array_map(static fn (ToneFamily $family): string => $family->value, $tones->families);
     }
 
-    private static function level(JsonNode $node): ?Fraction
+    public static function level(JsonNode $node): ?Fraction
     {
         return self::number($node, 1, 12, 'A level', 'a number from 1 to 12, such as 6 or 6.5');
     }
@@ -176,6 +176,8 @@ final class ReadCanvas
 
     private static function yesNo(JsonNode $node): ?bool
     {
-        return is_bool($node->value()) ? $node->value() : null;
+        $said = $node->flag();
+
+        return $node->value() === null ? null : $said;
     }
 }

@@ -18,11 +18,15 @@ final class ReadDetails
 
     public static function from(JsonNode $node): BowlDetails
     {
-        $rinse = $node->at('rinse')->text(3);
-        $after = mb_strtoupper($node->at('after')->text(2));
+        $rinse = $node->at('rinse')->text(10);
+        $rinse = in_array($rinse, ['', 'own', 'not'], true) ? $rinse : $node->at('rinse')->letter();
+        $after = $node->at('after')->letter();
         $heat = [];
         foreach ($node->at('heat')->records(self::MOST_PHASES) as $phase) {
             $minutes = $phase->at('minutes')->wholeNumber(1, 120, 'The minutes of a heat phase');
+            if (! $phase->at('minutes')->isGiven()) {
+                $phase->at('minutes')->problem('It is not said how long.', 'Write the minutes of this phase.');
+            }
             if ($minutes !== null) {
                 $heat[] = new HeatPhase($phase->at('with')->flag(), $minutes);
             }
@@ -38,11 +42,31 @@ final class ReadDetails
             ReadStrokes::choice($node->at('clock'), ClockStart::class, 'This is no start of a clock.', 'Write complete or first-touch.'),
             $after,
             $node->at('plus')->wholeNumber(0, 240, 'The minutes after the other bowl'),
-            $rinse === '' ? 'own' : (in_array($rinse, ['own', 'not'], true) ? $rinse : mb_strtoupper($rinse)),
+            $rinse === '' ? 'own' : $rinse,
             $node->at('emulsify')->wholeNumber(1, 30, 'The minutes of emulsifying'),
             $node->at('until')->text(80),
             $node->at('treatment')->text(200),
         );
+    }
+
+    /**
+     * Reads 35, and a range: 25 to 35.
+     *
+     * @return array{?int, ?int} planned, and the longest of a range; both null where nothing is said
+     */
+    public static function minutes(JsonNode $node): array
+    {
+        $text = is_string($node->value()) ? $node->text(40) : '';
+        if (preg_match('/^(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})(?:\s*min(?:utes)?)?$/u', $text, $m) !== 1) {
+            return [$node->wholeNumber(1, 600, 'The processing time'), null];
+        }
+        if ((int) $m[1] < 1 || (int) $m[2] > 600 || (int) $m[1] >= (int) $m[2]) {
+            $node->problem('The processing time should be from a shorter to a longer one, 1 to 600 minutes.', 'Write such as 25 to 35.');
+
+            return [null, null];
+        }
+
+        return [(int) $m[1], (int) $m[2]];
     }
 
     /** @return array<string, mixed> only what is said */

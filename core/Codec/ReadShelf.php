@@ -85,8 +85,9 @@ final class ReadShelf
             $node->at('kind')->problem('This is no kind of line.', 'Write permanent, demi, lightener or direct.');
         }
         $minutes = [];
+        $window = $node->at('window')->record();
         foreach (['min', 'target', 'max'] as $name) {
-            $minutes[$name] = $node->at('window')->at($name)->wholeNumber(1, 600, 'A processing time') ?? 0;
+            $minutes[$name] = $window->at($name)->wholeNumber(1, 600, 'A processing time') ?? 0;
         }
         $names = [];
         foreach ($node->at('developers')->items(50) as $item) {
@@ -140,7 +141,9 @@ final class ReadShelf
             $number = $weight->through(Fraction::parse(...));
             if ($family === null) {
                 $weight->problem("“{$name}” is no tone family.", 'Use '.implode(', ', array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases())).'.');
-            } elseif ($number instanceof Fraction && ! $number->isNegative()) {
+            } elseif ($number instanceof Fraction && $number->isNegative()) {
+                $weight->problem('A tone weighs zero or more.', 'Write such as 1, or leave the tone out.');
+            } elseif ($number instanceof Fraction) {
                 $weighted[] = [ToneMix::only($family), $number];
             }
         }
@@ -183,7 +186,7 @@ final class ReadShelf
     private static function pigment(JsonNode $node, ProductKind $kind, Line $line, string $code): ?Pigment
     {
         // A code that nobody can read names its product all the same: it is weighed, and says nothing of level and tone.
-        $level = $node->at('level')->isGiven() ? $node->at('level')->through(Fraction::parse(...)) : null;
+        $level = ReadCanvas::level($node->at('level'));
         if ($level instanceof Fraction) {
             return new Pigment($level, self::tone($node->at('tone')), Fraction::one());
         }

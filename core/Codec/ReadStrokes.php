@@ -10,6 +10,7 @@ use Core\Hair\HairState;
 use Core\Hair\Method;
 use Core\Hair\Pattern;
 use Core\Hair\Placement;
+use Core\Hair\Reach;
 use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
@@ -23,10 +24,10 @@ final class ReadStrokes
     public static function from(JsonNode $node): array
     {
         $value = $node->value();
-        if (is_array($value) && ! array_is_list($value)) {
+        if (is_array($value) && $value !== [] && ! array_is_list($value)) {
             $stroke = self::stroke($node);
 
-            return $stroke->placement->regions === [] && $stroke->placement->spans === [] && $stroke->method === null ? [] : [$stroke];
+            return $stroke->placement->regions === [] && $stroke->placement->spans === [] && $stroke->method === null && $stroke->reach === null ? [] : [$stroke];
         }
 
         return array_map(self::stroke(...), $node->records(self::MOST));
@@ -36,7 +37,10 @@ final class ReadStrokes
     {
         $with = [];
         foreach ($node->at('with')->items(4) as $letter) {
-            $with[] = mb_strtoupper($letter->text(2));
+            if (! $letter->isGiven()) {
+                $letter->problem('This is no letter of a bowl.', 'Write the letter of one of the bowls, such as A.');
+            }
+            $with[] = $letter->letter();
         }
         $pattern = $node->at('pattern')->isGiven() ? $node->at('pattern')->through(Pattern::parse(...)) : null;
         if ($pattern instanceof Pattern && $with !== []) {
@@ -56,7 +60,15 @@ final class ReadStrokes
             $node->at('width')->text(60),
             $node->at('overlaps')->flag(),
             $node->at('note')->text(300),
+            $node->at('reach')->isGiven() ? self::reach($node->at('reach')) : null,
         );
+    }
+
+    private static function reach(JsonNode $node): ?Reach
+    {
+        $reach = $node->through(Reach::parse(...));
+
+        return $reach instanceof Reach ? $reach : null;
     }
 
     /** Its regions and spans alone. */
@@ -130,6 +142,7 @@ final class ReadStrokes
                 'width' => $stroke->width === '' ? null : $stroke->width,
                 'overlaps' => $stroke->overlaps ? true : null,
                 'note' => $stroke->note === '' ? null : $stroke->note,
+                'reach' => $stroke->reach?->text(),
             ], static fn (mixed $value): bool => $value !== null),
         ], $strokes);
     }

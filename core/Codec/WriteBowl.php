@@ -26,7 +26,7 @@ final class WriteBowl
             'parts' => array_map(static fn (array $part): array => ['ingredients' => array_map(self::entry(...), $part)], $sheet->entries),
             'additives' => array_map(static fn (array $each): array => ['product' => $each['product'], 'dose' => $each['dose']->text()], $sheet->draft->additives),
             'place' => ReadStrokes::write($sheet->strokes),
-            'minutes' => $sheet->minutes,
+            'minutes' => $sheet->details->minutesMost === null ? $sheet->minutes : "{$sheet->minutes} to {$sheet->details->minutesMost}",
             'note' => $sheet->note,
             ...($sheet->extras === [] ? [] : ['extras' => array_map(self::extra(...), $sheet->extras)]),
             ...($sheet->uses === [] ? [] : ['uses' => array_map(static fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()], $sheet->uses)]),

@@ -8,6 +8,7 @@ use Core\Shelf\Pigment;
 use Core\Shelf\Product;
 use Core\Units\Amount;
 use Core\Units\Fraction;
+use Core\Units\Knowing;
 use Core\Units\Share;
 use Core\Units\Strength;
 
@@ -20,6 +21,7 @@ final readonly class BoundLine
      * @param  list<Fraction>  $volumes  strengths it may have; empty where it brings no oxygen
      * @param  ?Pigment  $pigment  null where nobody has said, or it is in doubt
      * @param  string  $said  its amount as it was said
+     * @param  bool  $isNotKnown  whether nothing at all was said of it
      */
     private function __construct(
         public string $key,
@@ -32,6 +34,7 @@ final readonly class BoundLine
         public string $said,
         public bool $isColour,
         public bool $isOpen,
+        public bool $isNotKnown = false,
     ) {
     }
 
@@ -50,6 +53,7 @@ final readonly class BoundLine
             said: $portion instanceof Share ? $portion->text() : $portion->show(),
             isColour: $part === 0,
             isOpen: ! $filled->entry->isKnown(),
+            isNotKnown: $portion instanceof Amount && $portion->knowing === Knowing::Unknown,
         );
     }
 
@@ -58,7 +62,7 @@ final readonly class BoundLine
         return new self(
             key: $extra->key(), label: "{$extra->product->label()}, extra", part: $part, variable: $variable, share: Fraction::one(),
             volumes: self::volumes([$extra->product]), pigment: $extra->product->pigment, said: $extra->amount->show(),
-            isColour: $extra->product->pigment !== null, isOpen: ! $extra->amount->isKnown(),
+            isColour: $extra->product->pigment !== null, isOpen: ! $extra->amount->isKnown(), isNotKnown: $extra->amount->knowing === Knowing::Unknown,
         );
     }
 

@@ -21,6 +21,7 @@ final readonly class BowlDetails
      * @param  string  $rinse  own, not, or the letter of the bowl it is rinsed with
      * @param  ?int  $emulsify  minutes at the end
      * @param  string  $until  what to stop at by eye: until orange-gold
+     * @param  ?int  $minutesMost  the longest, where a range of minutes is planned: 25 to 35
      * @param  string  $treatment  what follows the rinse
      */
     public function __construct(
@@ -37,7 +38,17 @@ final readonly class BowlDetails
         public ?int $emulsify = null,
         public string $until = '',
         public string $treatment = '',
+        public ?int $minutesMost = null,
     ) {
+    }
+
+    /** The same with another longest time. */
+    public function upTo(?int $minutes): self
+    {
+        return new self(
+            purpose: $this->purpose, mark: $this->mark, hair: $this->hair, covering: $this->covering, heat: $this->heat, applying: $this->applying, clock: $this->clock,
+            after: $this->after, plus: $this->plus, rinse: $this->rinse, emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment, minutesMost: $minutes,
+        );
     }
 
     /** The same where that bowl is there no more: it follows nothing, and is rinsed by itself. */
@@ -46,7 +57,7 @@ final readonly class BowlDetails
         return new self(
             purpose: $this->purpose, mark: $this->mark, hair: $this->hair, covering: $this->covering, heat: $this->heat, applying: $this->applying, clock: $this->clock,
             after: $this->after === $letter ? '' : $this->after, plus: $this->after === $letter ? null : $this->plus, rinse: $this->rinse === $letter ? 'own' : $this->rinse,
-            emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment,
+            emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment, minutesMost: $this->minutesMost,
         );
     }
 

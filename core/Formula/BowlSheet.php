@@ -64,6 +64,12 @@ final readonly class BowlSheet
         $this->details = $draft->details;
     }
 
+    /** The planned minutes as people say them: 35 min, 25 to 35 min; empty where the line's own are meant. */
+    public function minutesWords(): string
+    {
+        return $this->minutes === null ? '' : $this->minutes.($this->details->minutesMost === null ? '' : " to {$this->details->minutesMost}").' min';
+    }
+
     /** Where the bowl goes at all, over all its strokes. */
     public function placement(): Placement
     {

@@ -171,7 +171,6 @@ final class ComposeBowl
             $role === PartRole::Colour && $product->kind === ProductKind::Developer => UnfitProduct::developerAsColour($product->label()),
             $role === PartRole::Colour && ! $product->kind->countsInRatio() => UnfitProduct::outsideRatio($product->name),
             $line === null => null,
-            $role === PartRole::Colour && $product->line !== $line->id && $product->kind !== ProductKind::Mixture => UnfitProduct::otherLine($product->label(), $line->name),
             $role === PartRole::Developer && ! in_array($product->id, $line->developers, true) => UnfitProduct::noSuchDeveloper($line->name, $product->name, $this->developersOf($line)),
             default => null,
         };

@@ -17,6 +17,17 @@ final readonly class Extra
     {
     }
 
+    public static function isKey(string $key): bool
+    {
+        return str_starts_with($key, self::PREFIX);
+    }
+
+    /** The product's id, of an extra's key and of any other. */
+    public static function productOf(string $key): string
+    {
+        return self::isKey($key) ? substr($key, strlen(self::PREFIX)) : $key;
+    }
+
     /** Unique within the bowl: the same product may stand in a part of it too. */
     public function key(): string
     {

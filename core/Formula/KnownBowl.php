@@ -103,7 +103,7 @@ final readonly class KnownBowl
                 key: $line->key, label: $line->label, part: $line->part, mass: new Mass($bounds->mass($one), $step),
                 share: $line->part === null ? null : $bounds->mean($one, $inPart($line->part), $one),
                 volume: $line->volumes === [] ? null : new Bounds($line->leastVolume(), $line->mostVolume()),
-                said: $line->said, isOpen: $line->isOpen, ofAll: $bounds->mean($one, $all, $one),
+                said: $line->said, isOpen: $line->isOpen, isNotKnown: $line->isNotKnown, ofAll: $bounds->mean($one, $all, $one),
             );
         }
         $parts = [];

@@ -49,11 +49,6 @@ final class UnfitProduct extends Refusal
         return new self("{$name} does not count in the ratio.", 'Add it on top, as an additive.');
     }
 
-    public static function otherLine(string $label, string $line): self
-    {
-        return new self("{$label} belongs to another colour line.", "Choose a shade of {$line}, or change the bowl’s line.");
-    }
-
     public static function noSuchDeveloper(string $line, string $name, string $developers): self
     {
         return new self("{$line} has no {$name}.", "Choose one of its developers: {$developers}.");

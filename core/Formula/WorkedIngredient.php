@@ -29,12 +29,12 @@ final readonly class WorkedIngredient
     /** The product's id, also of an extra. */
     public function product(): string
     {
-        return str_starts_with($this->key, Extra::PREFIX) ? substr($this->key, strlen(Extra::PREFIX)) : $this->key;
+        return Extra::productOf($this->key);
     }
 
     public function isExtra(): bool
     {
-        return str_starts_with($this->key, Extra::PREFIX);
+        return Extra::isKey($this->key);
     }
 
     public function withShare(Fraction $share): self

@@ -13,6 +13,7 @@ final readonly class Stroke
      * @param  string  $hands  who does it; empty for whoever is free
      * @param  ?int  $foils  planned number of foils
      * @param  string  $width  of the sections, in words
+     * @param  ?Reach  $reach  measured along the strand, where somebody measures
      * @param  bool  $overlaps  meant to run over another bowl's hair, as a melt or a blending pass does
      */
     public function __construct(
@@ -28,6 +29,7 @@ final readonly class Stroke
         public string $width = '',
         public bool $overlaps = false,
         public string $note = '',
+        public ?Reach $reach = null,
     ) {
     }
 
@@ -47,7 +49,7 @@ final readonly class Stroke
 
         return new self(
             $this->placement, $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between ? $this->method : Method::BetweenFoils,
-            $this->pattern?->seenFrom($place), $others, $this->order, $this->hands, $this->hair, $this->covering, $this->foils, $this->width, $this->overlaps, $this->note,
+            $this->pattern?->seenFrom($place), $others, $this->order, $this->hands, $this->hair, $this->covering, $this->foils, $this->width, $this->overlaps, $this->note, $this->reach,
         );
     }
 
@@ -61,7 +63,7 @@ final readonly class Stroke
 
         return new self(
             placement: $this->placement, method: $this->method, pattern: $with === [] ? null : $this->pattern, with: $with, order: $this->order,
-            hands: $this->hands, hair: $this->hair, covering: $this->covering, foils: $this->foils, width: $this->width, overlaps: $this->overlaps, note: $this->note,
+            hands: $this->hands, hair: $this->hair, covering: $this->covering, foils: $this->foils, width: $this->width, overlaps: $this->overlaps, note: $this->note, reach: $this->reach,
         );
     }
 
@@ -71,10 +73,10 @@ final readonly class Stroke
         return $this->placement->regions === [] ? Region::cases() : $this->placement->regions;
     }
 
-    /** @return list<Span> all of them where none is named */
+    /** @return list<Span> all of them where none is named and nothing is measured */
     public function spans(): array
     {
-        return $this->placement->spans === [] ? Span::cases() : $this->placement->spans;
+        return $this->placement->spans !== [] ? $this->placement->spans : ($this->reach?->spans() ?? Span::cases());
     }
 
     /** From the scalp to the ends at once. */
@@ -85,7 +87,7 @@ final readonly class Stroke
 
     public function touchesScalp(): bool
     {
-        return in_array(Span::Root, $this->spans(), true) && $this->method?->keepsOffScalp() !== true;
+        return in_array(Span::Root, $this->spans(), true) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true;
     }
 
     /** In words: 1. crown and back, root, fine foils 2:1 with B, 24 foils, dry, foil; Amara: narrow at the face. */
@@ -97,6 +99,7 @@ final readonly class Stroke
         }
         $parts = array_filter([
             $this->placement->words(),
+            $this->reach?->words() ?? '',
             $how,
             $this->foils === null ? '' : "{$this->foils} foils",
             $this->width,

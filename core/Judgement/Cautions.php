@@ -35,12 +35,13 @@ final class Cautions
     {
         return array_values(array_filter([
             self::implausibleRatio($known, $line),
-            self::overTime($sheet->minutes, $line),
+            self::overTime($sheet->details->minutesMost ?? $sheet->minutes, $line),
             self::onScalp($known->developer ?? $known->onHead, array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== []),
             self::hotRoots($sheet, $known, $line),
             $line->kind->needsSkinTest() && $known->developer !== null
                 ? new Caution('skin-test', 'Oxidative colour.', 'Skin allergy test 48 hours before; follow the maker’s instructions and local rules.') : null,
             ...self::extras($sheet, $known),
+            ...self::otherLines($sheet, $line),
             ...self::doubts($sheet, $known),
             ...self::rounded($sheet, $known),
         ]));
@@ -71,6 +72,14 @@ final class Cautions
         );
     }
 
+    /** @return list<Caution> of the minutes that were really on the hair; null before the rinse */
+    public static function ofTime(?int $processed, Line $line): array
+    {
+        $over = self::overTime($processed, $line);
+
+        return $over === null ? [] : [$over];
+    }
+
     private static function overTime(?int $minutes, Line $line): ?Caution
     {
         return $minutes === null || $minutes <= $line->window['max'] ? null
@@ -95,6 +104,19 @@ final class Cautions
         }
 
         return new Caution('hot-roots', 'It lifts, and runs from scalp to ends in one pass: the first centimetre lifts more and warmer.', 'Give the root its own bowl, half a level to a level deeper or a strength lower.');
+    }
+
+    /** @return list<Caution> two lines in one bowl: weighed and kept, and neither maker speaks for it */
+    private static function otherLines(BowlSheet $sheet, Line $line): array
+    {
+        $found = [];
+        foreach ($sheet->products() as $product) {
+            if ($product->line !== '' && $product->line !== $line->id && $product->kind !== ProductKind::Mixture) {
+                $found[$product->id] = new Caution('other-line', "{$product->label()} is not {$line->name}.", 'Two lines in one bowl: neither maker’s instructions hold for it. Test a strand, and test the skin for both.');
+            }
+        }
+
+        return array_values($found);
     }
 
     /** @return list<Caution> extras of which nobody said whether they count in the ratio */

@@ -60,7 +60,8 @@ enum Number: string
     case BoosterMiss = 'booster-miss';
     case StandInPigment = 'stand-in-pigment';
     case SameTone = 'same-tone';
-    case PercentOfVolume = 'percent-of-volume';
+    case RootCentimetres = 'root-centimetres';
+    case InchCentimetres = 'inch-centimetres';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -112,7 +113,8 @@ enum Number: string
         'booster-miss' => [1, 4, 'levels', Mark::Model, Override::Nobody, 'what a booster, which has none, counts as'],
         'stand-in-pigment' => [1, 2, 'of the wanted pigment', Mark::Model, Override::Nobody, 'less is no stand-in'],
         'same-tone' => [1, 10, 'of the tone', Mark::Model, Override::Nobody, 'what differs less is the same shade in another line'],
-        'percent-of-volume' => [3, 10, '% a volume', Mark::Practice, Override::Nobody, 'as labels round it'],
+        'inch-centimetres' => [254, 100, 'cm', Mark::Published, Override::Nobody, 'an inch (International Yard and Pound Agreement, 1959)'],
+        'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];
 
     public function value(): Fraction

@@ -40,7 +40,7 @@ final readonly class ApplyChange
             ChangeKind::Amount => $self->colour($change->value),
             ChangeKind::Total => $self->total($change->value),
             ChangeKind::Grams => $self->gramsOf($change->value),
-            ChangeKind::Minutes => $self->bowl->draft($sheet->draft->with(minutes: $self->minutes($change->value))),
+            ChangeKind::Minutes => $self->forMinutes($self->minutes($change->value)),
             ChangeKind::Ratio => $self->bowl->draft($sheet->draft->with(ratio: MixRatio::parse($change->value))),
             ChangeKind::Level => ShiftLevel::of($self->bowl, $change->value),
             ChangeKind::Warmer => TurnTone::warmer($self->bowl, $rules),
@@ -88,6 +88,15 @@ final readonly class ApplyChange
     private function positive(Fraction $centigrams, Grams $now): Fraction
     {
         return $centigrams->compare($now->exactly()->times(Number::LeastOfBowl->value())) > 0 ? $centigrams : throw ChangeRefused::nothingLeft();
+    }
+
+    /** A range moves as a whole. */
+    private function forMinutes(int $minutes): BowlSheet
+    {
+        $details = $this->bowl->sheet->details;
+        $most = $details->minutesMost === null ? null : $details->minutesMost + $minutes - ($this->bowl->sheet->minutes ?? $minutes);
+
+        return $this->bowl->draft($this->bowl->sheet->draft->with(minutes: $minutes, details: $details->upTo($most)));
     }
 
     private function minutes(string $value): int

@@ -11,12 +11,11 @@ use Core\Hair\Stroke;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
-use Core\Practice\Number;
 use Core\Shelf\Shelf;
-use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
+use Core\Units\Strength;
 
 /** Two bowls side by side: grams, shares, ratio, strength, effect, place, times, outcome. Either may be missing. */
 final class CompareBowls
@@ -28,7 +27,8 @@ final class CompareBowls
         $two = self::facts($after, $shelf, $rules);
         $rows = [];
         foreach ($one + $two as $what => $unused) {
-            $rows[] = new Row($what, $one[$what] ?? '', $two[$what] ?? '', self::gap($one[$what] ?? '', $two[$what] ?? ''));
+            // A code of digits alone is a number to PHP where it is a key.
+            $rows[] = new Row((string) $what, $one[$what] ?? '', $two[$what] ?? '', self::gap($one[$what] ?? '', $two[$what] ?? ''));
         }
 
         return array_values(array_filter($rows, static fn (Row $row): bool => $row->before !== '' || $row->after !== ''));
@@ -57,21 +57,16 @@ final class CompareBowls
             'Ratio' => $known->ratio ?? '',
             'Total' => $known?->total->show() ?? '',
             'Used' => $facts->used?->text() ?? '',
-            'Developer' => self::strength($known?->developer),
-            'On the head' => self::strength($known?->onHead),
+            'Developer' => $known?->developer === null ? '' : Strength::words($known->developer),
+            'On the head' => $known?->onHead === null ? '' : Strength::words($known->onHead),
             ...self::effect($judged),
             'Goes on' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes)),
             'Worked' => implode('; ', $sheet->details->words()),
-            'Planned minutes' => $sheet->minutes === null ? '' : "{$sheet->minutes} min",
+            'Planned minutes' => $sheet->minutesWords(),
             'Real minutes' => $facts->minutes === null ? '' : "{$facts->minutes} min",
             'Note' => $sheet->note,
             'Outcome' => $facts->outcome,
         ];
-    }
-
-    private static function strength(?Bounds $volume): string
-    {
-        return $volume === null ? '' : "{$volume->show(1)} vol ({$volume->times(Number::PercentOfVolume->value())->show(2)} %)";
     }
 
     /** @return array<string, string> */
@@ -88,9 +83,8 @@ final class CompareBowls
             return $found;
         }
         foreach ($known->lines() as $line) {
-            $mass = $line->isOpen || ! $line->mass->isSaid() ? $line->said : $line->mass->show();
-            $share = $line->share === null ? '' : "{$line->share->times(Fraction::of(100))->show(1)} %";
-            $found[$line->label] = implode(' · ', array_filter([$mass, $share === $mass || $share === 'up to 100 %' ? '' : $share], static fn (string $each): bool => $each !== ''));
+            [$amount, $share] = [$line->amount(), $line->percent(1) ?? ''];
+            $found[$line->label] = implode(' · ', array_filter([$amount, $share === $amount ? '' : $share], static fn (string $each): bool => $each !== ''));
         }
 
         return $found;

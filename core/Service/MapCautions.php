@@ -41,6 +41,37 @@ final class MapCautions
     }
 
     /**
+     * Bowls that were said not to touch, and lie on the same hair.
+     *
+     * @param  list<PlacedBowl>  $bowls
+     * @param  list<array{bowls: list<string>, why: string}>  $apart
+     * @return list<Caution>
+     */
+    public static function touching(array $bowls, array $apart): array
+    {
+        $cells = $found = [];
+        foreach ($bowls as $bowl) {
+            foreach ($bowl->strokes as $stroke) {
+                foreach (Coverage::cells($stroke) as $cell) {
+                    $cells[$bowl->sheet->letter][$cell->key()] = $cell;
+                }
+            }
+        }
+        foreach ($apart as ['bowls' => $letters, 'why' => $why]) {
+            foreach ($letters as $at => $one) {
+                foreach (array_slice($letters, $at + 1) as $other) {
+                    $both = array_intersect_key($cells[$one] ?? [], $cells[$other] ?? []);
+                    if ($both !== []) {
+                        $found[] = new Caution('touching', "Bowls {$one} and {$other} must not touch, and both go on ".Cell::words(array_values($both)).'.', ($why === '' ? '' : ucfirst(rtrim($why, '.')).'. ').'Move one of them, or leave a space between.');
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
      * One level between two bowls needs wide sections; narrow ones vanish (common practice, no source).
      *
      * @param  list<PlacedBowl>  $bowls

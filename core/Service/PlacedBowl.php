@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Service;
 
 use Core\Formula\BowlSheet;
+use Core\Formula\KnownBowl;
 use Core\Hair\Cell;
 use Core\Hair\Coverage;
 use Core\Hair\Covering;
@@ -12,7 +13,9 @@ use Core\Hair\HairState;
 use Core\Hair\Method;
 use Core\Hair\Stroke;
 use Core\Hair\Technique;
+use Core\Judgement\JudgeBowl;
 use Core\Judgement\Process;
+use Core\Practice\HouseRules;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
 use Core\Shelf\Pigment;
@@ -35,6 +38,21 @@ final readonly class PlacedBowl
         public ?Strength $strength,
         public array $strokes,
     ) {
+    }
+
+    /** A bowl as it stands in its round; what is not known of its mix or strength stays unknown. */
+    public static function of(int $round, BowlSheet $sheet, Line $line, ?KnownBowl $known, HouseRules $rules): self
+    {
+        $volume = ($known->developer ?? $known->onHead ?? null)?->value();
+
+        return new self(
+            round: $round,
+            sheet: $sheet,
+            line: $line,
+            mix: $known === null ? null : JudgeBowl::of($known, $rules)?->asPigment(),
+            strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
+            strokes: $sheet->strokes,
+        );
     }
 
     /**

@@ -75,7 +75,33 @@ final readonly class Strength
 
     public function percent(): Fraction
     {
-        return $this->volume->times(Fraction::of(3, 10));
+        return self::percentOf($this->volume);
+    }
+
+    /** What labels print for so many volumes: 0.3 % each (common practice, no source). */
+    private static function percentOf(Fraction $volume): Fraction
+    {
+        return $volume->times(Fraction::of(3, 10));
+    }
+
+    /**
+     * A strength that is known, or known to lie between two, as labels print it.
+     *
+     * @return array{vol: string, percent: string}
+     */
+    public static function labels(Bounds $volume, int $places): array
+    {
+        $percent = new Bounds(self::percentOf($volume->least), $volume->most === null ? null : self::percentOf($volume->most));
+
+        return ['vol' => $volume->show($places), 'percent' => $percent->show(2)];
+    }
+
+    /** The same in words: 20 vol (6 %), 10 to 20 vol (3 to 6 %). */
+    public static function words(Bounds $volume): string
+    {
+        ['vol' => $volumes, 'percent' => $percent] = self::labels($volume, 1);
+
+        return "{$volumes} vol ({$percent} %)";
     }
 
     /** What is left of the strength when it makes up $share of a mixture (0 to 1). */

@@ -61,7 +61,6 @@ it('refuses bowls that do not fit the shelf', function (callable $change, string
     expect(problemsOf($change(ShelfSample::json())))->toContain($problem);
 })->with([
     'unknown line' => [fn (array $json) => ['line' => 'Z'] + $json, '/line: This colour line is not on the shelf.'],
-    'shade of another line' => [fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [['product' => 'other']]]]]), '/parts/0/ingredients/0/product: 5.0 belongs to another colour line.'],
     'strength the line has not' => [fn (array $json) => array_replace_recursive($json, ['parts' => [1 => ['ingredients' => [['product' => 'd40']]]]]), '/parts/1/ingredients/0/product: Line L has no 40 vol.'],
     'developer as colour' => [fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [['product' => 'd10']]]]]), '/parts/0/ingredients/0/product: 10 vol is a developer, not colour.'],
     'additive as colour' => [fn (array $json) => array_replace_recursive($json, ['additives' => [], 'parts' => [['ingredients' => [['product' => 'bond']]]]]), '/parts/0/ingredients/0/product: bond does not count in the ratio.'],

@@ -45,7 +45,7 @@ final class BowlResource extends JsonResource
             $about = $sheet->details->words();
             $problem = null;
         } catch (CoreException $refusal) {
-            [$worked, $place, $about, $problem] = [null, '', [], $refusal->getMessage()];
+            [$worked, $place, $about, $problem, $sheet] = [null, '', [], $refusal->getMessage(), null];
         }
 
         return [
@@ -61,7 +61,7 @@ final class BowlResource extends JsonResource
             'about' => $about,
             'purpose' => $bowl->sheet['purpose'] ?? 'service',
             'trial' => $bowl->trial,
-            'minutes' => $bowl->sheet['minutes'] ?? null,
+            'minutes' => $sheet?->minutesWords() ?? '',
             'note' => $bowl->sheet['note'] ?? '',
             'state' => $this->state($bowl),
             'clock' => (new ClockResource($bowl, $visit))->toArray(),

@@ -18,11 +18,10 @@ use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
 use Core\Practice\HouseRules;
-use Core\Practice\Number;
 use Core\Shelf\Shelf;
-use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
+use Core\Units\Strength;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -71,7 +70,7 @@ final class WorkedBowlResource extends JsonResource
             'uses' => array_map(fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()], $this->sheet->uses),
             'total' => $known->total->show(),
             'asked' => $worked?->differsFromAsked() === true ? $worked->asked?->show($worked->step) : null,
-            'strength' => $known->developer === null ? null : ['developer' => self::strength($known->developer), 'onHead' => $known->onHead === null ? null : self::strength($known->onHead)],
+            'strength' => $known->developer === null ? null : ['developer' => Strength::words($known->developer), 'onHead' => $known->onHead === null ? null : Strength::words($known->onHead)],
             'why' => array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked))),
             'warnings' => array_map(fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $this->cautions),
             'judgement' => $this->judgement === null ? null : [
@@ -92,25 +91,16 @@ final class WorkedBowlResource extends JsonResource
         return $level === null || $judgement->tone === null ? null : HairLadder::of($level, $judgement->tone)->hex();
     }
 
-    private static function strength(Bounds $volume): string
-    {
-        return "{$volume->show(1)} vol ({$volume->times(Number::PercentOfVolume->value())->show(2)} %)";
-    }
-
     /** @return array{product: string, label: string, grams: string, percent: ?string, wedge: ?float} */
     private function line(KnownLine $line): array
     {
-        $grams = $line->mass->grams();
         $share = $line->ofAll?->value();
-        // A word stays the word; where less was said, what follows from the rest says more.
-        $said = $grams === null && $line->isOpen && (! $line->mass->isSaid() || str_starts_with($line->said, '“'));
-        $open = $line->share === null || ($line->share->least->isZero() && $line->share->most?->equals(Fraction::one()) === true);
 
         return [
             'product' => $line->key,
             'label' => $line->label,
-            'grams' => $said ? $line->said : $line->mass->show(),
-            'percent' => $open ? null : "{$line->share->times(Fraction::of(100))->show(1)} %",
+            'grams' => $line->amount(),
+            'percent' => $line->percent(1),
             // How much of the drawn bowl it takes; null where that is not known.
             'wedge' => $share === null ? null : $share->times(Fraction::of(10_000))->rounded(1, Rounding::HalfUp) / 10_000,
         ];

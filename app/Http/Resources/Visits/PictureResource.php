@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Visits;
 
-use App\Formulas\VisitPicture;
+use App\Formulas\VisitPictures;
 use App\Models\Visit;
 use Core\Advice\ZoneReading;
 use Core\Colour\HairLadder;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
+use Core\Hair\Cell;
 use Core\Hair\Stroke;
 use Core\Judgement\Caution;
 use Core\Service\Outlook;
@@ -37,22 +38,22 @@ final class PictureResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        $picture = VisitPicture::painter()->of($this->resource, $this->canvas, $this->drafts);
+        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts);
 
         return [
-            'zones' => array_map(fn (Outlook $outlook): array => $this->zone($outlook, $picture['readings'][$outlook->zone->id]), $picture['outlooks']),
-            'cells' => (object) $picture['coverage']->bowls,
-            'uncovered' => VisitPicture::keys(...$picture['coverage']->uncovered),
-            'doubled' => VisitPicture::keys(...$picture['coverage']->doubled),
-            'cautions' => self::cautions($picture['cautions']),
+            'zones' => array_map(fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]), $picture->outlooks),
+            'cells' => (object) $picture->coverage->bowls,
+            'uncovered' => self::keys($picture->coverage->uncovered),
+            'doubled' => self::keys($picture->coverage->doubled),
+            'cautions' => self::cautions($picture->cautions),
             'suggestions' => array_map(fn (SuggestedBowl $each): array => [
                 'key' => $each->key, 'words' => $each->words, 'why' => $each->why, 'sheet' => $each->bowl, 'first' => $each->first,
                 'change' => $each->change === null ? null : ['letter' => $each->change->bowl, 'kind' => $each->change->kind->value, 'value' => $each->change->value],
-            ], $picture['suggestions']),
+            ], $picture->suggestions),
             'amounts' => (object) array_map(fn (?PlacedAmount $amount): ?array => $amount === null ? null : [
                 'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => $amount->why,
-            ], $picture['amounts']),
-            'strokes' => array_merge(...array_map($this->strokes(...), $picture['bowls'])),
+            ], $picture->amounts),
+            'strokes' => array_merge(...array_map($this->strokes(...), $picture->bowls)),
         ];
     }
 
@@ -121,5 +122,14 @@ final class PictureResource extends JsonResource
         }
 
         return array_values($found);
+    }
+
+    /**
+     * @param  list<Cell>  $cells
+     * @return list<string>
+     */
+    private static function keys(array $cells): array
+    {
+        return array_map(static fn (Cell $cell): string => $cell->key(), $cells);
     }
 }

@@ -102,7 +102,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
             <Form.Control value={sheet.ratio} placeholder={line.ratio} onChange={(event) => { fill(event.target.value) }} />
           </Field>
           <Field id="minutes" label="Minutes" problem={problemAt(error, '/minutes')} className="narrow">
-            <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} inputMode="numeric" onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
+            <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
           </Field>
         </div>
         <div className="parts">

@@ -17,7 +17,7 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </h2>
         <p>
           {bowl.place}
-          {bowl.minutes === null ? null : ` · ${bowl.minutes} min`}
+          {bowl.minutes === '' ? null : ` · ${bowl.minutes}`}
           {bowl.from === null ? null : <span className="quiet"> · from bowl {bowl.from.letter} of {showDay(bowl.from.on)}</span>}
         </p>
         {bowl.note === '' ? null : <p className="wish">{bowl.note}</p>}

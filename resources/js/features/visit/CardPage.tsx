@@ -103,7 +103,7 @@ function CardBowl({ bowl }: { bowl: Bowl }) {
         </p>
         <p>
           {bowl.place}
-          {bowl.minutes === null ? '' : `${bowl.place === '' ? '' : ' · '}${bowl.minutes} min`}
+          {bowl.minutes === '' ? '' : `${bowl.place === '' ? '' : ' · '}${bowl.minutes}`}
           {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed})`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>

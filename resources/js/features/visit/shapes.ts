@@ -26,7 +26,8 @@ export const bowl = z.object({
   poured: workedBowl.nullable(),
   /** What this client's own bowls for the same job say about the amount. */
   own: z.object({ colour: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }).nullable(),
-  minutes: z.number().nullable(),
+  /** As they are planned: 35 min, 25 to 35 min; empty for the line’s own. */
+  minutes: z.string(),
   note: z.string(),
   state: bowlState,
   from: z.object({ id: z.string(), letter: z.string(), visit: z.string(), on: z.string() }).nullable(),

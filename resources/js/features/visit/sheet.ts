@@ -55,6 +55,7 @@ export const stroke = z.object({
   covering: z.string().optional(),
   foils: count,
   width: z.string().optional(),
+  reach: z.string().optional(),
   overlaps: z.boolean().optional(),
   note: z.string().optional(),
 })

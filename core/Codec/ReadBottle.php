@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Codec;
+
+use Core\Formula\Leftover;
+use Core\Shelf\Product;
+
+/** The shorter way to say that what is left of a bowl is used again with something added. */
+final class ReadBottle
+{
+    /**
+     * @param  array<string, Product>  $leftovers  of the bowls so far, by product id
+     * @return array<string, mixed> the same as an ordinary bowl
+     */
+    public static function fill(JsonNode $node, array $leftovers): array
+    {
+        $bottle = $node->at('bottle')->record();
+        $node->at('line')->text();
+        $of = Leftover::PREFIX.mb_strtoupper($bottle->at('of')->text());
+        $from = $leftovers[$of] ?? null;
+        if ($from === null) {
+            $bottle->at('of')->problem("There is no worked bowl {$bottle->at('of')->text()} before this one.", 'Name the bowl that was left over; it must stand earlier.');
+        }
+        $ingredients = [['product' => $of, 'share' => $bottle->at('left')->text()]];
+        foreach ($bottle->at('add')->records(ReadBowl::MOST_INGREDIENTS) as $entry) {
+            // What it stands in for, and why, goes with it.
+            $added = ['share' => $entry->at('grams')->text()];
+            foreach (['product', 'wanted', 'why', 'words', 'or', 'doubt'] as $member) {
+                if ($entry->at($member)->isGiven()) {
+                    $added[$member] = $entry->at($member)->value();
+                }
+            }
+            $ingredients[] = $added;
+        }
+        $json = ['line' => $from->line ?? '', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => $ingredients]]];
+        foreach ($node->members() as $member => $each) {
+            $json[(string) $member] ??= $each->value();
+        }
+
+        return $json;
+    }
+}
