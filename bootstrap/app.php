@@ -10,6 +10,7 @@ use App\Http\Middleware\PlainValues;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
 use App\Logging\SafeReport;
+use App\Words\Say;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\CoreException;
@@ -50,16 +51,16 @@ $app = Application::configure(basePath: dirname(__DIR__))
             return false;
         });
         $exceptions->render(fn (PasswordRefused $refusal) => response()->json([
-            'message' => $refusal->getMessage(), 'mend' => $refusal->mend(), 'problems' => [],
+            'message' => Say::refusal($refusal), 'mend' => Say::mend($refusal->fact()), 'problems' => [],
         ], $refusal->seconds() > 0 ? 429 : 422, $refusal->seconds() > 0 ? ['Retry-After' => (string) $refusal->seconds()] : []));
         $exceptions->render(fn (UnreadableDocument $refusal) => response()->json([
-            'message' => $refusal->getMessage(),
-            'mend' => $refusal->mend(),
-            'problems' => array_map(fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message, 'mend' => $problem->mend], $refusal->problems()),
+            'message' => Say::refusal($refusal),
+            'mend' => Say::mend($refusal->fact()),
+            'problems' => array_map(fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => Say::words($problem->fact), 'mend' => Say::mend($problem->fact)], $refusal->problems()),
         ], 422));
         $exceptions->render(fn (CoreException $refusal) => response()->json([
-            'message' => $refusal->getMessage(),
-            'mend' => $refusal->mend(),
+            'message' => Say::refusal($refusal),
+            'mend' => Say::mend($refusal->fact()),
             'problems' => [],
         ], 422));
         $exceptions->render(fn (EditedElsewhere $conflict) => response()->json([

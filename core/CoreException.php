@@ -6,11 +6,8 @@ namespace Core;
 
 use Throwable;
 
-/**
- * Everything the core refuses. The message says what is wrong in the trade's words;
- * the mend says what to do next. Both are meant for a person's eyes.
- */
+/** Everything the core refuses. The fact says what is wrong; its entry in the catalogue has the words, and what to do next. The message is for logs. */
 interface CoreException extends Throwable
 {
-    public function mend(): string;
+    public function fact(): Fact;
 }

@@ -6,16 +6,16 @@ namespace Core;
 
 use DomainException;
 
-/** The shared body of the core's refusals: one sentence for what is wrong, one for the mend. */
+/** The shared body of the core's refusals: what is wrong and what mends it are one fact, and the words stand outside. */
 abstract class Refusal extends DomainException implements CoreException
 {
-    final protected function __construct(string $message, private readonly string $mend)
+    final protected function __construct(private readonly Fact $fact)
     {
-        parent::__construct($message);
+        parent::__construct($fact->text());
     }
 
-    final public function mend(): string
+    final public function fact(): Fact
     {
-        return $this->mend;
+        return $this->fact;
     }
 }

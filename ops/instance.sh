@@ -94,7 +94,7 @@ port_is_open() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
 is_running() {
     local pid
     pid=$(cat "$DIR/run/$1.pid" 2>/dev/null) || return 1
-    [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "$2"
+    [ -n "$pid" ] && { tr '\0' ' ' <"/proc/$pid/cmdline"; } 2>/dev/null | grep -qF -- "$2"
 }
 
 # need_port PORT WHAT VARIABLE : a taken port is said before anything is started on it

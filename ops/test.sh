@@ -39,6 +39,7 @@ run_static_checks() {
     vendor/bin/pint --test >var/pint.log 2>&1 || { tail -40 var/pint.log; fail 'PHP style: run vendor/bin/pint.'; }
     say 'PHPStan'
     vendor/bin/phpstan analyse --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something.'; }
+    vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something in the application.'; }
     say 'TypeScript'
     npx tsc --noEmit || fail 'TypeScript found something.'
     say 'ESLint'

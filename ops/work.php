@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // ./tinta work FILE|- [--table]: reads a formula document, writes the worked one. Needs no database.
 
+use App\Words\Catalogue;
 use Core\Codec\FormulaTable;
 use Core\Codec\JsonText;
 use Core\Codec\UnreadableDocument;
@@ -17,6 +18,7 @@ if (count($files) !== 1) {
     fwrite(STDERR, "Say which document: ./tinta work FILE, or - for standard input. With --table for people.\n");
     exit(2);
 }
+$catalogue = Catalogue::of('en');
 $text = $files[0] === '-' ? stream_get_contents(STDIN) : @file_get_contents($files[0]);
 if ($text === false) {
     fwrite(STDERR, "{$files[0]} cannot be read. Check the name.\n");
@@ -24,10 +26,10 @@ if ($text === false) {
 }
 try {
     $document = JsonText::read($text);
-    $worked = WorkFormula::of($document->values);
+    $worked = WorkFormula::of($document->values)->inWords($catalogue->words(...));
 } catch (UnreadableDocument $refusal) {
     foreach ($refusal->problems() as $problem) {
-        fwrite(STDERR, ($problem->pointer === '' ? '(document)' : $problem->pointer).": {$problem->message} {$problem->mend}\n");
+        fwrite(STDERR, ($problem->pointer === '' ? '(document)' : $problem->pointer).": {$catalogue->words($problem->fact)} {$catalogue->mend($problem->fact)}\n");
     }
     exit(1);
 }

@@ -80,7 +80,7 @@ final class Listener
             'state' => 'reading',
             'reading' => $reading,
             'shown' => self::show($reading),
-            'still' => $reader->latest()?->still === true,
+            'still' => $reader->latest()->still,
             'since' => $reader->since(),
             'pour' => $live === null ? null : [
                 'place' => $live->place->value,

@@ -93,7 +93,7 @@ final class Reader
         return match (true) {
             $this->socket === null || $this->latest === null && ! $this->garbled || $now - $this->heardAt > self::SILENCE => 'disconnected',
             $this->garbled => 'garbled',
-            $this->latest?->isOverload() === true => 'overload',
+            $this->latest->isOverload() => 'overload',
             default => 'reading',
         };
     }

@@ -2,7 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Words\Catalogue;
+use Core\Codec\Problem;
+use Core\CoreException;
+use Core\Fact;
+use Core\Judgement\Caution;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Pest\Expectation;
+use PHPUnit\Framework\AssertionFailedError;
 use Tests\Browser\BrowserTestCase;
 use Tests\TestCase;
 
@@ -10,3 +17,36 @@ use Tests\TestCase;
 uses(TestCase::class, DatabaseTransactions::class)->in('Feature');
 uses(TestCase::class)->in('Ops');
 uses(BrowserTestCase::class)->in('Browser');
+
+/** What is said, in English: of a fact, and of whatever carries one. */
+function words(Fact|CoreException|Problem|Caution $said): string
+{
+    return Catalogue::of('en')->words(factOf($said));
+}
+
+/** What mends it, in English. */
+function mend(Fact|CoreException|Problem|Caution $said): string
+{
+    return Catalogue::of('en')->mend(factOf($said));
+}
+
+function factOf(Fact|CoreException|Problem|Caution $said): Fact
+{
+    return match (true) {
+        $said instanceof Fact => $said,
+        $said instanceof CoreException => $said->fact(),
+        default => $said->fact,
+    };
+}
+
+expect()->extend('toRefuse', function (string $refusal, string $words = ''): Expectation {
+    try {
+        ($this->value)();
+    } catch (CoreException $thrown) {
+        expect($thrown)->toBeInstanceOf($refusal)->and(words($thrown))->toContain($words)->and(mend($thrown))->not->toBe('');
+
+        return $this;
+    }
+
+    throw new AssertionFailedError("It was not refused with {$refusal}.");
+});

@@ -8,7 +8,7 @@ use Core\Units\Grams;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
 
-/** @implements CastsAttributes<Grams, Grams> */
+/** @implements CastsAttributes<Grams, Grams|int> */
 final class AsGrams implements CastsAttributes
 {
     public function get(Model $model, string $key, mixed $value, array $attributes): ?Grams

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class PasswordRefused extends Refusal
@@ -12,17 +13,17 @@ final class PasswordRefused extends Refusal
 
     public static function wrongPair(): self
     {
-        return new self('Name or password is not right.', 'Check both and try again; the owner can set a new password.');
+        return new self(Fact::of('refusals.password-refused.wrong-pair'));
     }
 
     public static function wrong(): self
     {
-        return new self('This is not your password.', 'Type it again.');
+        return new self(Fact::of('refusals.password-refused.wrong'));
     }
 
     public static function wait(int $seconds): self
     {
-        $refused = new self('Too many tries.', $seconds === 1 ? 'Wait a second, then try again.' : "Wait {$seconds} seconds, then try again.");
+        $refused = new self($seconds === 1 ? Fact::of('refusals.password-refused.wait-a-second') : Fact::of('refusals.password-refused.wait', seconds: $seconds));
         $refused->seconds = $seconds;
 
         return $refused;

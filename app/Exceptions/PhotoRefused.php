@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace App\Exceptions;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class PhotoRefused extends Refusal
 {
     public static function noPicture(): self
     {
-        return new self('This file is no picture that can be read.', 'Choose a JPEG, PNG or WebP photograph.');
+        return new self(Fact::of('refusals.photo-refused.no-picture'));
     }
 
     public static function tooLarge(): self
     {
-        return new self('This picture has more than 50 million pixels.', 'Take it smaller.');
+        return new self(Fact::of('refusals.photo-refused.too-large'));
     }
 }

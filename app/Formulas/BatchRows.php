@@ -18,6 +18,7 @@ use Core\Weighing\BatchEventKind;
 use Core\Weighing\BatchPlan;
 use Core\Weighing\BatchStatus;
 use Core\Weighing\PlannedLine;
+use Core\Weighing\PourRefused;
 use Core\Weighing\PourSource;
 use Core\Weighing\Tolerance;
 
@@ -118,15 +119,17 @@ final class BatchRows
     /** @param  array<string, mixed>  $json */
     private function plan(array $json): BatchPlan
     {
+        $lines = array_values(array_map(fn (array $line): PlannedLine => new PlannedLine(
+            $line['key'],
+            $line['label'],
+            $line['part'],
+            Grams::ofCentigrams($line['target_cg']),
+            $this->strength($line['volume']),
+            $line['open'] ?? false,
+        ), $json['lines']));
+
         return new BatchPlan(
-            array_map(fn (array $line): PlannedLine => new PlannedLine(
-                $line['key'],
-                $line['label'],
-                $line['part'],
-                Grams::ofCentigrams($line['target_cg']),
-                $this->strength($line['volume']),
-                $line['open'] ?? false,
-            ), $json['lines']),
+            $lines === [] ? throw PourRefused::nothingPlanned() : $lines,
             ScaleStep::from($json['step_cg']),
             Tolerance::of(PourMiss::of(Grams::ofCentigrams($json['miss'][0]), Grams::ofCentigrams($json['miss'][1]), Fraction::parse($json['miss'][2]))),
         );

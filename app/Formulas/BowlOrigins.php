@@ -9,6 +9,7 @@ use App\Models\ColourLine;
 use App\Models\Round;
 use App\Models\Visit;
 use Core\CoreException;
+use Core\Fact;
 use Core\Formula\Additive;
 use Core\Formula\BowlSheet;
 use Core\Formula\Leftover;
@@ -31,14 +32,14 @@ final readonly class BowlOrigins
     {
         $origins = $this->origins($visit);
 
-        return array_values(array_map(fn (BowlOrigin $each): BowlContents => BowlContents::of($each, $origins), $origins));
+        return array_values(array_map(fn (BowlOrigin $each): BowlContents => BowlContents::of($each, array_values($origins)), $origins));
     }
 
     /** @param  string  $more  id of a product that is about to go in too; empty for none */
     public function of(Bowl $bowl, Visit $visit, string $more = ''): BowlContents
     {
         $origins = $this->origins($visit);
-        $own = $origins[$bowl->id] ?? new BowlOrigin($bowl->id, trim($bowl->letter), [], [], ['Bowl '.trim($bowl->letter).' is not in this visit.']);
+        $own = $origins[$bowl->id] ?? new BowlOrigin($bowl->id, trim($bowl->letter), [], [], [Fact::of('safety.not-in-visit', letter: trim($bowl->letter))]);
         $contents = BowlContents::of($own, array_values($origins));
         if ($more === '') {
             return $contents;
@@ -60,12 +61,12 @@ final readonly class BowlOrigins
             try {
                 $products = self::planned($this->rows->sheet($bowl, $shelf));
             } catch (CoreException $refusal) {
-                $unknown[] = "Bowl {$letter} cannot be read: {$refusal->getMessage()}";
+                $unknown[] = Fact::of('safety.cannot-be-read', letter: $letter, why: $refusal->fact());
             }
             try {
                 array_push($products, ...$this->poured($bowl));
             } catch (CoreException $refusal) {
-                $unknown[] = "What was poured into bowl {$letter} cannot be read: {$refusal->getMessage()}";
+                $unknown[] = Fact::of('safety.poured-cannot-be-read', letter: $letter, why: $refusal->fact());
             }
             $origin = $this->origin($letter, $bowl->id, $products, $shelf);
             $origins[$bowl->id] = new BowlOrigin($bowl->id, $letter, [...self::own($bowl->colourLine, $shelf), ...$origin->lines], $origin->leftovers, [...$unknown, ...$origin->unknown]);
@@ -87,7 +88,7 @@ final readonly class BowlOrigins
             $known = $shelf->product($product);
             $line = $known === null || $known->line === '' ? null : $shelf->line($known->line);
             if ($known === null || ($known->line !== '' && $line === null)) {
-                $unknown[] = "Bowl {$letter} holds something that is not on the shelf.";
+                $unknown[] = Fact::of('safety.holds-off-shelf', letter: $letter);
             } elseif ($line !== null && $line->kind->needsSkinTest()) {
                 $lines[] = new PlannedLine($line->id, $line->name);
             }
@@ -109,10 +110,10 @@ final readonly class BowlOrigins
     /** @return list<string> product ids */
     private static function planned(BowlSheet $sheet): array
     {
-        return array_values([
+        return [
             ...array_map(static fn (Product $product): string => $product->id, $sheet->products()),
             ...array_map(static fn (Additive $additive): string => $additive->key, $sheet->additives),
-        ]);
+        ];
     }
 
     /** @return list<string> product ids of every batch that was not thrown away */

@@ -100,9 +100,17 @@ final class SalonShelf
 
         $shelf = new Shelf($lines, $products, MassReading::plain()->withOunce($salon->rules()->ounce));
 
-        return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): HouseBlend => new HouseBlend($blend->name, $blend->version, array_map(
-            fn (array $each): Ingredient => new Ingredient($each['product'], $shelf->product($each['product'])?->label() ?? $each['product'], Share::parse($each['share'])), $blend->ingredients,
-        )))->all()));
+        return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): ?HouseBlend => $this->blend($blend, $shelf))->filter()->all()));
+    }
+
+    private function blend(HouseBlendVersion $blend, Shelf $shelf): ?HouseBlend
+    {
+        $ingredients = array_map(
+            fn (array $each): Ingredient => new Ingredient($each['product'], $shelf->product($each['product'])?->label() ?? $each['product'], Share::parse($each['share'])),
+            $blend->ingredients,
+        );
+
+        return $ingredients === [] ? null : new HouseBlend($blend->name, $blend->version, $ingredients);
     }
 
     private function line(ColourLine $line, Fraction $primary): Line

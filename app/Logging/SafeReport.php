@@ -31,7 +31,7 @@ final readonly class SafeReport
         $this->log->error(implode(' from ', $chain), [
             'door' => $request === null ? '' : "{$request->method()} ".($request->route()?->uri() ?? 'no route'),
             'through' => array_map(
-                static fn (array $frame): string => self::place($frame['file'] ?? '', $frame['line'] ?? 0).' '.($frame['function'] ?? ''),
+                static fn (array $frame): string => self::place($frame['file'] ?? '', $frame['line'] ?? 0).' '.$frame['function'],
                 array_slice($failure->getTrace(), 0, self::FRAMES),
             ),
         ]);

@@ -18,6 +18,7 @@ use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use App\Records\WriteContext;
+use App\Words\Catalogue;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
@@ -41,6 +42,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch once.
+        $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
         $this->app->scoped(SalonShelf::class);
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);

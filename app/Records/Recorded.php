@@ -6,6 +6,7 @@ namespace App\Records;
 
 use Spatie\Activitylog\Contracts\Activity;
 use Spatie\Activitylog\LogOptions;
+use Spatie\Activitylog\Models\Activity as ActivityRow;
 use Spatie\Activitylog\Traits\LogsActivity;
 
 /** A record whose every change is written down: old and new value, who, when, and the reason where one was given. */
@@ -26,7 +27,7 @@ trait Recorded
     public function tapActivity(Activity $activity, string $event): void
     {
         $context = resolve(WriteContext::class);
-        if ($context->reason() !== '' && $activity->properties !== null) {
+        if ($context->reason() !== '' && $activity instanceof ActivityRow && $activity->properties !== null) {
             $activity->properties = $activity->properties->put('reason', $context->reason());
         }
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\Say;
 use Closure;
 use Core\CoreException;
 use Core\Units\MassReading;
@@ -21,7 +22,7 @@ final readonly class GramsText implements ValidationRule
         try {
             $this->reading->read(is_string($value) ? $value : '');
         } catch (CoreException $refusal) {
-            $fail($refusal->getMessage().' '.$refusal->mend());
+            $fail(Say::refusal($refusal).' '.Say::mend($refusal->fact()));
         }
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Hair\Breakage;
 use Core\Hair\CanvasZone;
 use Core\Hair\Confidence;
@@ -72,10 +73,10 @@ final readonly class ZoneReading
             ? 'The wish is warm: this pigment helps; lift just enough to show it.'
             : "Softened by {$bare->neutraliser->words()}; soften, do not erase.";
         if ($zone->history->holdsTint()) {
-            $cautions[] = new Caution('tint-on-tint', 'Tint does not lift tint: this hair is '.str_replace('-', ' ', $zone->history->value).'.', 'Going lighter here needs a lightener or a remover.');
+            $cautions[] = new Caution('tint-on-tint', Fact::of('cautions.tint-on-tint', value: str_replace('-', ' ', $zone->history->value)));
         }
         if ($zone->history === HairHistory::Lightened) {
-            $cautions[] = new Caution('lift-again', 'Lightened hair would be lifted again.', 'Check its elasticity; do not overlap; stop when it stretches like gum.');
+            $cautions[] = new Caution('lift-again', Fact::of('cautions.lift-again'));
         }
 
         return new self(Direction::Lift, 'Lift '.self::levels($levels), $lines, $cautions);
@@ -111,15 +112,15 @@ final readonly class ZoneReading
     {
         $found = [];
         if ($zone->elasticity === Elasticity::Gum) {
-            $found[] = new Caution('gum', 'This hair stretches like gum.', 'Stop: nothing that swells or lifts it. Treat it, and cut what is gone.');
+            $found[] = new Caution('gum', Fact::of('cautions.gum'));
         } elseif ($zone->elasticity === Elasticity::Weak || $zone->breakage === Breakage::Much) {
-            $found[] = new Caution('weak', 'This hair is weak.', 'Test a strand; low strength, short, and check its elasticity while it works.');
+            $found[] = new Caution('weak', Fact::of('cautions.weak'));
         }
         if ($zone->history === HairHistory::Unknown) {
-            $found[] = new Caution('unknown-dye', 'Unknown home or plant dye can react with peroxide: heat and breakage.', 'Test one strand first.');
+            $found[] = new Caution('unknown-dye', Fact::of('cautions.unknown-dye'));
         }
         if ($zone->confidence === Confidence::Guessed && $zone->historyWords !== '') {
-            $found[] = new Caution('guessed', "Only guessed: {$zone->historyWords}.", 'Ask again, or test a strand.');
+            $found[] = new Caution('guessed', Fact::of('cautions.guessed', historyWords: $zone->historyWords));
         }
 
         return $found;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 
 /**
  * A decoded JSON value that knows where it stands. Reading through it collects every problem
@@ -38,12 +39,12 @@ final readonly class JsonNode
             return [];
         }
         if (! is_array($this->value) || ! array_is_list($this->value)) {
-            $this->problem('This should be a list.', 'Write it in square brackets.');
+            $this->problem(Fact::of('documents.list'));
 
             return [];
         }
         if (count($this->value) > $most) {
-            $this->problem("There are more than {$most} entries here.", 'Split them over several bowls.');
+            $this->problem(Fact::of('documents.more-than-entries-here', most: $most));
 
             return [];
         }
@@ -58,7 +59,7 @@ final readonly class JsonNode
         foreach ($this->items($most) as $item) {
             $value = $item->value();
             if (! is_array($value) || ($value !== [] && array_is_list($value))) {
-                $item->problem('This should be an object.', 'Write it in curly braces.');
+                $item->problem(Fact::of('documents.object'));
             } else {
                 $records[] = $item;
             }
@@ -74,7 +75,7 @@ final readonly class JsonNode
             return [];
         }
         if (! is_array($this->value)) {
-            $this->problem('This should be an object.', 'Write it in curly braces.');
+            $this->problem(Fact::of('documents.object'));
 
             return [];
         }
@@ -91,7 +92,7 @@ final readonly class JsonNode
     {
         $isObject = $this->value === null || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
         if (! $isObject) {
-            $this->problem('This should be an object.', 'Write it in curly braces.');
+            $this->problem(Fact::of('documents.object'));
         }
 
         return $this;
@@ -102,7 +103,7 @@ final readonly class JsonNode
     {
         $letter = mb_strtoupper($this->text(10));
         if ($letter !== '' && preg_match('/^[A-Z]{1,4}$/', $letter) !== 1) {
-            $this->problem('This is no letter of a bowl.', 'Write the letter of one of the bowls, such as A.');
+            $this->problem(Fact::of('documents.no-letter-bowl'));
         }
 
         return $letter;
@@ -134,12 +135,12 @@ final readonly class JsonNode
             return (string) json_encode($this->value, JSON_PRESERVE_ZERO_FRACTION);
         }
         if (! is_string($this->value)) {
-            $this->problem('This should be text.', 'Write it in quotes.');
+            $this->problem(Fact::of('documents.text'));
 
             return '';
         }
         if (mb_strlen($this->value) > $longest) {
-            $this->problem("This is longer than {$longest} characters.", 'Shorten it.');
+            $this->problem(Fact::of('documents.longer-than-characters', longest: $longest));
 
             return '';
         }
@@ -151,21 +152,21 @@ final readonly class JsonNode
     public function flag(): bool
     {
         if ($this->value !== null && ! is_bool($this->value)) {
-            $this->problem('This should be true or false.', 'Write true or false, without quotes.');
+            $this->problem(Fact::of('documents.true-or-false'));
         }
 
         return $this->value === true;
     }
 
     /** A whole number within bounds; null when not given. */
-    public function wholeNumber(int $least, int $most, string $what): ?int
+    public function wholeNumber(int $least, int $most, Fact $what): ?int
     {
         if (! $this->isGiven()) {
             return null;
         }
         $number = is_bool($this->value) ? false : filter_var($this->value, FILTER_VALIDATE_INT);
         if ($number === false || $number < $least || $number > $most) {
-            $this->problem("{$what} should be a whole number from {$least} to {$most}.", 'Correct the number.');
+            $this->problem(Fact::of('documents.whole-number-from', what: $what, least: $least, most: $most));
 
             return null;
         }
@@ -186,14 +187,14 @@ final readonly class JsonNode
         try {
             return $read($this->text());
         } catch (CoreException $refusal) {
-            $this->problem($refusal->getMessage(), $refusal->mend());
+            $this->problem($refusal->fact());
 
             return null;
         }
     }
 
-    public function problem(string $message, string $mend): void
+    public function problem(Fact $fact): void
     {
-        $this->problems->add(new Problem($this->pointer, $message, $mend));
+        $this->problems->add(new Problem($this->pointer, $fact));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use JsonException;
 use stdClass;
 
@@ -31,9 +32,9 @@ final readonly class JsonText
                 json_decode($kept, true, 64, JSON_THROW_ON_ERROR),
                 json_decode($kept, false, 64, JSON_THROW_ON_ERROR),
             );
-        } catch (JsonException $broken) {
+        } catch (JsonException) {
             $line = self::faultyLine($text);
-            throw UnreadableDocument::because([new Problem('', 'This is not JSON: '.mb_strtolower($broken->getMessage()).($line === null ? '' : ", in line {$line}").'.', 'Check commas, brackets and names there.')]);
+            throw UnreadableDocument::because([new Problem('', $line === null ? Fact::of('documents.not-json') : Fact::of('documents.not-json-in-line', line: $line))]);
         }
     }
 

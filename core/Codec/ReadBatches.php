@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Shelf\Shelf;
 use Core\Timing\BowlClock;
 use Core\Timing\Stamp;
@@ -29,7 +30,7 @@ final class ReadBatches
         foreach (['said' => 200, 'mark' => 60, 'by' => 60, 'strength' => 40, 'discarded' => 300] as $member => $longest) {
             $node->at($member)->text($longest);
         }
-        $node->at('foils')->wholeNumber(1, 400, 'The number of foils');
+        $node->at('foils')->wholeNumber(1, 400, Fact::of('nouns.number-foils'));
         self::second($node->at('at'));
         $poured = [];
         foreach ($node->at('pours')->records(self::MOST_POURS) as $pour) {
@@ -38,7 +39,7 @@ final class ReadBatches
             $id = $pour->at('product')->text();
             $product = $shelf->product($id);
             if ($product === null) {
-                $pour->at('product')->problem('This product is not in the document.', 'List it under its line.');
+                $pour->at('product')->problem(Fact::of('documents.product-not-document'));
             }
             $grams = $pour->at('grams')->through($shelf->readingFor($product)->read(...));
             if ($product !== null && $grams instanceof Grams) {
@@ -46,11 +47,11 @@ final class ReadBatches
             }
         }
         if ($poured === []) {
-            $node->at('pours')->problem('Nothing was poured in this batch.', 'Write what the scale recorded, or leave the batch out.');
+            $node->at('pours')->problem(Fact::of('documents.nothing-was-poured-batch'));
         }
         $left = $node->at('left')->isGiven() ? $node->at('left')->through($shelf->readingFor(null)->read(...)) : null;
         if ($left instanceof Grams && $left->isMoreThan(Grams::sum($poured))) {
-            $node->at('left')->problem("{$left->text()} left is more than was mixed.", 'Check the two weights.');
+            $node->at('left')->problem(Fact::of('documents.left-more-than-was-mixed', left: $left->text()));
         }
 
         return new PouredBatch($poured, $left instanceof Grams ? $left : null, $node->at('discarded')->isGiven());
@@ -89,7 +90,7 @@ final class ReadBatches
         try {
             return $run();
         } catch (CoreException $refusal) {
-            $node->problem($refusal->getMessage(), $refusal->mend());
+            $node->problem($refusal->fact());
 
             return null;
         }
@@ -103,7 +104,7 @@ final class ReadBatches
             return null;
         }
         if (preg_match('/^([01]?\d|2[0-3]):([0-5]\d)(?::([0-5]\d))?$/', $text, $m) !== 1) {
-            $node->problem('This is no time of day.', 'Write hours and minutes, such as 10:31.');
+            $node->problem(Fact::of('documents.no-time-day'));
 
             return null;
         }

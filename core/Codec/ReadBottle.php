@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Formula\Leftover;
 use Core\Shelf\Product;
 
@@ -21,7 +22,7 @@ final class ReadBottle
         $of = Leftover::PREFIX.mb_strtoupper($bottle->at('of')->text());
         $from = $leftovers[$of] ?? null;
         if ($from === null) {
-            $bottle->at('of')->problem("There is no worked bowl {$bottle->at('of')->text()} before this one.", 'Name the bowl that was left over; it must stand earlier.');
+            $bottle->at('of')->problem(Fact::of('documents.no-worked-bowl-before-one', bottle: $bottle->at('of')->text()));
         }
         $ingredients = [['product' => $of, 'share' => $bottle->at('left')->text()]];
         foreach ($bottle->at('add')->records(ReadBowl::MOST_INGREDIENTS) as $entry) {

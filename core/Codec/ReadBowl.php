@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Formula\AmountKind;
 use Core\Formula\BowlAmount;
 use Core\Formula\BowlDraft;
@@ -51,18 +52,18 @@ final class ReadBowl
         $node = new JsonNode($json, $pointer, $problems);
         if (mb_strlen($node->at('letter')->text(10)) > $letters) {
             $refusal = UnfitProduct::letter();
-            $node->at('letter')->problem($refusal->getMessage(), $refusal->mend());
+            $node->at('letter')->problem($refusal->fact());
         }
         $sheet = ComposeBowl::telling((new self($shelf))->draft($node), $shelf, static function (array $place, CoreException $refusal) use ($node): void {
             $at = $node;
             foreach ($place as $member) {
                 $at = $at->at($member);
             }
-            $at->problem($refusal->getMessage(), $refusal->mend());
+            $at->problem($refusal->fact());
         });
         $problems->throwIfAny();
 
-        return $sheet ?? throw UnreadableDocument::because([new Problem($pointer, 'The bowl cannot be read.', 'Check its ratio, parts and amount.')]);
+        return $sheet ?? throw UnreadableDocument::because([new Problem($pointer, Fact::of('documents.bowl-cannot-read'))]);
     }
 
     private function draft(JsonNode $node): BowlDraft
@@ -121,7 +122,7 @@ final class ReadBowl
             product: $product,
             portion: $portion,
             blend: $node->at('blend')->text(),
-            version: $node->at('version')->wholeNumber(1, 9999, 'The version'),
+            version: $node->at('version')->wholeNumber(1, 9999, Fact::of('nouns.version')),
             wanted: $node->at('wanted')->text(),
             why: $node->at('why')->text(300),
             said: $node->at('said')->text(60) ?: Portion::said($text, $portion),
@@ -166,10 +167,10 @@ final class ReadBowl
             $amount = $entry->at('grams')->through(static fn (string $text): Amount => Amount::parse($text, $reading));
             $counts = ExtraCounts::tryFrom($entry->at('counts')->text());
             if ($counts === null) {
-                $entry->at('counts')->problem('It is not clear how this counts.', 'Write inside or on-top.');
+                $entry->at('counts')->problem(Fact::of('documents.not-clear-how-counts'));
             }
             if ($product === null) {
-                $entry->at('product')->problem('This product is not in the document.', 'List it under its line.');
+                $entry->at('product')->problem(Fact::of('documents.product-not-document'));
             } elseif ($amount instanceof Amount) {
                 $extras[] = new Extra($product, $amount, $counts ?? ExtraCounts::NotSaid);
             }
@@ -200,7 +201,7 @@ final class ReadBowl
         }
         $kind = AmountKind::tryFrom($node->at('of')->text());
         if ($kind === null) {
-            $node->at('of')->problem('It is not said what the amount is of.', 'Give the total, the colour, the developer, one product, or let the shares say it.');
+            $node->at('of')->problem(Fact::of('documents.not-said-what-amount'));
 
             return null;
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Hair\Breakage;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
@@ -35,7 +36,7 @@ final class ReadCanvas
         $seen = [];
         foreach ($zones as $at => $zone) {
             if (isset($seen[$zone->id])) {
-                $root->at('zones')->at($at)->at('id')->problem('Two zones have the same id.', 'Give this one another.');
+                $root->at('zones')->at($at)->at('id')->problem(Fact::of('documents.two-zones-have-same-id'));
             }
             $seen[$zone->id] = true;
         }
@@ -59,11 +60,11 @@ final class ReadCanvas
         foreach ($root->records(self::MOST_ZONES) as $node) {
             $id = $node->at('zone')->text(40);
             if (! in_array($id, $zones, true)) {
-                $node->at('zone')->problem('There is no such zone on the canvas.', 'Name one of its zones.');
+                $node->at('zone')->problem(Fact::of('documents.no-such-zone-on-canvas'));
             }
             $results[] = new ZoneResult(
                 $id, self::level($node->at('level')), self::tones($node->at('tone')), self::yesNo($node->at('even')), self::yesNo($node->at('covered')),
-                ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.'), $node->at('words')->text(300),
+                ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity')), $node->at('words')->text(300),
             );
         }
         $problems->throwIfAny();
@@ -94,25 +95,25 @@ final class ReadCanvas
         $id = $node->at('id')->text(40);
         $name = $node->at('name')->text(60);
         if ($id === '') {
-            $node->at('id')->problem('The zone has no id.', 'Give it a short one, such as root.');
+            $node->at('id')->problem(Fact::of('documents.zone-has-no-id'));
         }
         $placement = ReadStrokes::placement($node);
-        $grey = $node->at('grey')->wholeNumber(0, 100, 'Grey, in percent,');
+        $grey = $node->at('grey')->wholeNumber(0, 100, Fact::of('nouns.grey-in-percent'));
 
         return new CanvasZone(
             $id, $name === '' ? $id : $name, $placement,
             self::level($node->at('natural')), self::level($node->at('level')), self::tones($node->at('tone')), $grey, $node->at('resistant')->flag(),
-            ReadStrokes::choice($node->at('porosity'), Porosity::class, 'This is no porosity.', 'Write low, normal or high.') ?? Porosity::Normal,
-            ReadStrokes::choice($node->at('history'), HairHistory::class, 'This is no history.', 'Write natural, coloured, lightened, direct-dye or unknown.') ?? HairHistory::Natural,
+            ReadStrokes::choice($node->at('porosity'), Porosity::class, Fact::of('documents.no-porosity')) ?? Porosity::Normal,
+            ReadStrokes::choice($node->at('history'), HairHistory::class, Fact::of('documents.no-history')) ?? HairHistory::Natural,
             $node->at('historyWords')->text(300),
-            ReadStrokes::choice($node->at('confidence'), Confidence::class, 'It is not clear how surely this is known.', 'Write read, told or guessed.') ?? Confidence::Read,
+            ReadStrokes::choice($node->at('confidence'), Confidence::class, Fact::of('documents.not-clear-how-surely-known')) ?? Confidence::Read,
             $node->at('banded')->flag(), $node->at('bandWords')->text(200),
             self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
-            ReadStrokes::choice($node->at('density'), Density::class, 'This is no density.', 'Write fine, medium or thick.'),
-            ReadStrokes::choice($node->at('texture'), Texture::class, 'This is no texture.', 'Write fine, medium or coarse.'),
-            ReadStrokes::choice($node->at('length'), Length::class, 'This is no length.', 'Write chin, shoulder or mid-back.'),
-            ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.'),
-            ReadStrokes::choice($node->at('breakage'), Breakage::class, 'This is no breakage.', 'Write none, some or much.'),
+            ReadStrokes::choice($node->at('density'), Density::class, Fact::of('documents.no-density')),
+            ReadStrokes::choice($node->at('texture'), Texture::class, Fact::of('documents.no-texture')),
+            ReadStrokes::choice($node->at('length'), Length::class, Fact::of('documents.no-length')),
+            ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity')),
+            ReadStrokes::choice($node->at('breakage'), Breakage::class, Fact::of('documents.no-breakage')),
             $node->at('offLimits')->flag(),
             self::level($node->at('wish')->record()->at('level')), self::tones($node->at('wish')->at('tone')), $node->at('wish')->at('words')->text(300),
             $node->at('note')->text(500),
@@ -155,7 +156,7 @@ final class ReadCanvas
         }
         $number = $node->through(static fn (string $text): Fraction => Fraction::parse(str_replace(',', '.', $text)));
         if ($number instanceof Fraction && ($number->compare(Fraction::of($least)) < 0 || $number->compare(Fraction::of($most)) > 0)) {
-            $node->problem("{$what} of {$node->text()} cannot be.", "Write {$write}.");
+            $node->problem(Fact::of('documents.cannot', what: $what, node: $node->text(), write: $write));
         }
 
         return $number instanceof Fraction ? $number : null;
@@ -165,7 +166,7 @@ final class ReadCanvas
     {
         $families = [];
         foreach ($node->items(3) as $item) {
-            $family = ReadStrokes::choice($item, ToneFamily::class, 'This is no tone.', 'Choose from the tone families.');
+            $family = ReadStrokes::choice($item, ToneFamily::class, Fact::of('documents.no-tone'));
             if ($family !== null) {
                 $families[] = $family;
             }

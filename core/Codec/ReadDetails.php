@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Formula\BowlDetails;
 use Core\Formula\HeatPhase;
 use Core\Formula\Purpose;
@@ -23,9 +24,9 @@ final class ReadDetails
         $after = $node->at('after')->letter();
         $heat = [];
         foreach ($node->at('heat')->records(self::MOST_PHASES) as $phase) {
-            $minutes = $phase->at('minutes')->wholeNumber(1, 120, 'The minutes of a heat phase');
+            $minutes = $phase->at('minutes')->wholeNumber(1, 120, Fact::of('nouns.minutes-heat-phase'));
             if (! $phase->at('minutes')->isGiven()) {
-                $phase->at('minutes')->problem('It is not said how long.', 'Write the minutes of this phase.');
+                $phase->at('minutes')->problem(Fact::of('documents.not-said-how-long'));
             }
             if ($minutes !== null) {
                 $heat[] = new HeatPhase($phase->at('with')->flag(), $minutes);
@@ -33,17 +34,17 @@ final class ReadDetails
         }
 
         return new BowlDetails(
-            ReadStrokes::choice($node->at('purpose'), Purpose::class, 'This is no purpose of a bowl.', 'Write service, trial or protect.') ?? Purpose::Service,
+            ReadStrokes::choice($node->at('purpose'), Purpose::class, Fact::of('documents.no-purpose-bowl')) ?? Purpose::Service,
             $node->at('mark')->text(60),
-            ReadStrokes::choice($node->at('hair'), HairState::class, 'This is no state of hair.', 'Write dry, damp or wet.'),
-            ReadStrokes::choice($node->at('covering'), Covering::class, 'This is no covering.', 'Write open, foil, film or cap.'),
+            ReadStrokes::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
+            ReadStrokes::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
             $heat,
-            $node->at('applying')->wholeNumber(1, 240, 'The minutes of applying'),
-            ReadStrokes::choice($node->at('clock'), ClockStart::class, 'This is no start of a clock.', 'Write complete or first-touch.'),
+            $node->at('applying')->wholeNumber(1, 240, Fact::of('nouns.minutes-applying')),
+            ReadStrokes::choice($node->at('clock'), ClockStart::class, Fact::of('documents.no-start-clock')),
             $after,
-            $node->at('plus')->wholeNumber(0, 240, 'The minutes after the other bowl'),
+            $node->at('plus')->wholeNumber(0, 240, Fact::of('nouns.minutes-after-other-bowl')),
             $rinse === '' ? 'own' : $rinse,
-            $node->at('emulsify')->wholeNumber(1, 30, 'The minutes of emulsifying'),
+            $node->at('emulsify')->wholeNumber(1, 30, Fact::of('nouns.minutes-emulsifying')),
             $node->at('until')->text(80),
             $node->at('treatment')->text(200),
         );
@@ -58,10 +59,10 @@ final class ReadDetails
     {
         $text = is_string($node->value()) ? $node->text(40) : '';
         if (preg_match('/^(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})(?:\s*min(?:utes)?)?$/u', $text, $m) !== 1) {
-            return [$node->wholeNumber(1, 600, 'The processing time'), null];
+            return [$node->wholeNumber(1, 600, Fact::of('nouns.processing-time')), null];
         }
         if ((int) $m[1] < 1 || (int) $m[2] > 600 || (int) $m[1] >= (int) $m[2]) {
-            $node->problem('The processing time should be from a shorter to a longer one, 1 to 600 minutes.', 'Write such as 25 to 35.');
+            $node->problem(Fact::of('documents.processing-time-from-shorter-longer'));
 
             return [null, null];
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Practice\HouseRules;
 use Core\Record\ApplyChange;
@@ -35,7 +36,7 @@ final class ReadLineage
         }
         $source = $earlier[$letter] ?? null;
         if ($source === null) {
-            $from->at('bowl')->problem("There is no bowl {$letter} before this one.", 'Name an earlier bowl of the document, or write this bowl’s own parts.');
+            $from->at('bowl')->problem(Fact::of('documents.no-bowl-before-one', letter: $letter));
 
             return $bowl->value();
         }
@@ -57,7 +58,7 @@ final class ReadLineage
                 $item = $item->at('words');
             }
             if (! $item->isGiven()) {
-                $item->problem('It is not said what was changed.', 'Say it in words, such as: 5 g of the colour less.');
+                $item->problem(Fact::of('documents.not-said-what-was-changed'));
             }
             $changes[] = ['node' => $item, 'words' => $item->text(300)];
         }
@@ -80,14 +81,14 @@ final class ReadLineage
     private static function applied(BowlSheet $sheet, Change $change, JsonNode $node, Shelf $shelf, HouseRules $rules): BowlSheet
     {
         if ($change->kind === ChangeKind::Words || $change->rest !== '') {
-            $node->problem($change->rest === '' ? 'This change is not understood.' : "“{$change->rest}” is not understood.", 'Say it in other words, or write the bowl’s own parts.');
+            $node->problem($change->rest === '' ? Fact::of('documents.change-not-understood') : Fact::of('documents.rest-not-understood', rest: $change->rest));
 
             return $sheet;
         }
         try {
             return ApplyChange::to($sheet, $change, $shelf, $rules);
         } catch (CoreException $refusal) {
-            $node->problem($refusal->getMessage(), $refusal->mend());
+            $node->problem($refusal->fact());
 
             return $sheet;
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Practice\HouseRules;
 use Core\Shelf\HouseBlend;
 use Core\Shelf\Ingredient;
@@ -82,16 +83,16 @@ final class ReadShelf
         $ratio = $node->at('ratio')->through(MixRatio::parse(...));
         $kind = LineKind::tryFrom($node->at('kind')->text());
         if ($kind === null) {
-            $node->at('kind')->problem('This is no kind of line.', 'Write permanent, demi, lightener or direct.');
+            $node->at('kind')->problem(Fact::of('documents.no-kind-line'));
         }
         $minutes = [];
         $window = $node->at('window')->record();
         foreach (['min', 'target', 'max'] as $name) {
-            $minutes[$name] = $window->at($name)->wholeNumber(1, 600, 'A processing time') ?? 0;
+            $minutes[$name] = $window->at($name)->wholeNumber(1, 600, Fact::of('nouns.processing-time')) ?? 0;
         }
         $names = [];
         foreach ($node->at('developers')->items(50) as $item) {
-            isset($developers[$item->text()]) ? $names[] = $item->text() : $item->problem('This developer is not in the document.', 'List it under “developers”.');
+            isset($developers[$item->text()]) ? $names[] = $item->text() : $item->problem(Fact::of('documents.developer-not-document'));
         }
         $legend = self::legend($node)->withPrimary($rules->primaryWeight);
         $lift = self::lift($node->at('lift'), $kind ?? LineKind::Permanent);
@@ -107,10 +108,10 @@ final class ReadShelf
         $order = [];
         foreach ($node->items(4) as $item) {
             $role = PartRole::tryFrom($item->text());
-            $role === null ? $item->problem('This is no part of a ratio.', 'Write colour, developer or base.') : $order[] = $role;
+            $role === null ? $item->problem(Fact::of('documents.no-part-ratio')) : $order[] = $role;
         }
         if ($order !== [] && $order[0] !== PartRole::Colour) {
-            $node->problem('The colour comes first.', 'Write the parts in the maker’s order, colour first.');
+            $node->problem(Fact::of('documents.colour-comes-first'));
         }
 
         return $order === [] ? PartRole::USUAL : $order;
@@ -127,7 +128,7 @@ final class ReadShelf
         }
         $notation = $node->at('notation')->text();
         if (! in_array($notation, ['letters', 'digits'], true)) {
-            $node->at('notation')->problem('This is no notation.', 'Write letters or digits.');
+            $node->at('notation')->problem(Fact::of('documents.no-notation'));
         }
 
         return $notation === 'digits' ? Legend::digits($tones) : Legend::letters($tones);
@@ -140,9 +141,9 @@ final class ReadShelf
             $family = ToneFamily::tryFrom((string) $name);
             $number = $weight->through(Fraction::parse(...));
             if ($family === null) {
-                $weight->problem("“{$name}” is no tone family.", 'Use '.implode(', ', array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases())).'.');
+                $weight->problem(Fact::of('documents.no-tone-family', name: $name, value: implode(', ', array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases()))));
             } elseif ($number instanceof Fraction && $number->isNegative()) {
-                $weight->problem('A tone weighs zero or more.', 'Write such as 1, or leave the tone out.');
+                $weight->problem(Fact::of('documents.tone-weighs-zero-or-more'));
             } elseif ($number instanceof Fraction) {
                 $weighted[] = [ToneMix::only($family), $number];
             }
@@ -170,14 +171,14 @@ final class ReadShelf
         $id = self::id($node);
         $kind = ProductKind::tryFrom($node->at('kind')->isGiven() ? $node->at('kind')->text() : 'shade');
         if ($kind === null || $kind === ProductKind::Developer) {
-            $node->at('kind')->problem('This is no kind of product.', 'Write shade, clear, booster, lightener, base, additive or care.');
+            $node->at('kind')->problem(Fact::of('documents.no-kind-product'));
 
             return null;
         }
         $pack = $node->at('pack')->isGiven() ? $node->at('pack')->through($reading->read(...)) : null;
         $density = $node->at('density')->isGiven() ? $node->at('density')->through(Fraction::parse(...)) : Fraction::one();
         if ($density instanceof Fraction && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)) {
-            $node->at('density')->problem("A density of {$density->decimal(2)} cannot be.", 'Write grams per millilitre, such as 1 or 1.05.');
+            $node->at('density')->problem(Fact::of('documents.density-cannot', density: $density->decimal(2)));
         }
 
         return $id === '' ? null : new Product($id, $line->id, $code, $node->at('name')->text() ?: $code, $kind, null, $pack instanceof Grams ? $pack : null, $density instanceof Fraction ? $density : Fraction::one(), false, self::pigment($node, $kind, $line, $code));
@@ -218,25 +219,25 @@ final class ReadShelf
                 $product = $shelf->product($entry->at('product')->text());
                 $share = $entry->at('share')->through(static fn (string $text): Share => Share::parse($text));
                 if ($product === null) {
-                    $entry->at('product')->problem('This product is not in the document.', 'List it under its line.');
+                    $entry->at('product')->problem(Fact::of('documents.product-not-document'));
                 } elseif ($share instanceof Share) {
                     $ingredients[] = new Ingredient($product->id, $product->label(), $share, $product->strength);
                 }
             }
             if ($ingredients === []) {
-                $item->at('ingredients')->problem('The blend is empty.', 'List what it is made of.');
+                $item->at('ingredients')->problem(Fact::of('documents.blend-empty'));
 
                 continue;
             }
             try {
-                $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, 'The version') ?? 1, $ingredients);
+                $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, Fact::of('nouns.version')) ?? 1, $ingredients);
                 $blend->shares();
                 if (isset($blends[$blend->id()])) {
-                    $item->at('name')->problem("There is a “{$blend->name}” of version {$blend->version} already.", 'Give this one another name or version.');
+                    $item->at('name')->problem(Fact::of('documents.version-already', blend: $blend->name, version: $blend->version));
                 }
                 $blends[$blend->id()] = $blend;
             } catch (CoreException $refusal) {
-                $item->at('ingredients')->problem($refusal->getMessage(), $refusal->mend());
+                $item->at('ingredients')->problem($refusal->fact());
             }
         }
 
@@ -251,7 +252,7 @@ final class ReadShelf
     private static function once(array $known, string $id, JsonNode $node): void
     {
         if (isset($known[$id])) {
-            $node->at('id')->problem("There is a “{$id}” already.", 'Give this one another id.');
+            $node->at('id')->problem(Fact::of('documents.already', id: $id));
         }
     }
 
@@ -259,7 +260,7 @@ final class ReadShelf
     {
         $id = $node->at('id')->text(60);
         if ($id === '') {
-            $node->at('id')->problem('There is no id.', 'Give it a short name of its own.');
+            $node->at('id')->problem(Fact::of('documents.no-id'));
         }
 
         return $id;

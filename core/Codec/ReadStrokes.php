@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use BackedEnum;
+use Core\Fact;
 use Core\Hair\Covering;
 use Core\Hair\HairState;
 use Core\Hair\Method;
@@ -38,7 +39,7 @@ final class ReadStrokes
         $with = [];
         foreach ($node->at('with')->items(4) as $letter) {
             if (! $letter->isGiven()) {
-                $letter->problem('This is no letter of a bowl.', 'Write the letter of one of the bowls, such as A.');
+                $letter->problem(Fact::of('documents.no-letter-bowl'));
             }
             $with[] = $letter->letter();
         }
@@ -49,14 +50,14 @@ final class ReadStrokes
 
         return new Stroke(
             self::placement($node),
-            self::choice($node->at('method'), Method::class, 'This is no technique.', 'Choose one from the list.'),
+            self::choice($node->at('method'), Method::class, Fact::of('documents.no-technique')),
             $pattern instanceof Pattern ? $pattern : null,
             $with,
-            $node->at('order')->wholeNumber(1, 99, 'The order'),
+            $node->at('order')->wholeNumber(1, 99, Fact::of('nouns.order')),
             $node->at('hands')->text(60),
-            self::choice($node->at('hair'), HairState::class, 'This is no state of hair.', 'Write dry, damp or wet.'),
-            self::choice($node->at('covering'), Covering::class, 'This is no covering.', 'Write open, foil, film or cap.'),
-            $node->at('foils')->wholeNumber(1, 400, 'The number of foils'),
+            self::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
+            self::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
+            $node->at('foils')->wholeNumber(1, 400, Fact::of('nouns.number-foils')),
             $node->at('width')->text(60),
             $node->at('overlaps')->flag(),
             $node->at('note')->text(300),
@@ -75,8 +76,8 @@ final class ReadStrokes
     public static function placement(JsonNode $node): Placement
     {
         return Placement::of(
-            self::each($node->at('regions'), Region::class, 'This is no region of the head.', 'Choose one from the map.'),
-            self::each($node->at('spans'), Span::class, 'This is no span of the strand.', 'Choose root, regrowth, mids or ends.'),
+            self::each($node->at('regions'), Region::class, Fact::of('documents.no-region-head')),
+            self::each($node->at('spans'), Span::class, Fact::of('documents.no-span-strand')),
         );
     }
 
@@ -86,11 +87,11 @@ final class ReadStrokes
      * @param  class-string<T>  $enum
      * @return list<T>
      */
-    private static function each(JsonNode $node, string $enum, string $message, string $mend): array
+    private static function each(JsonNode $node, string $enum, Fact $otherwise): array
     {
         $found = [];
         foreach ($node->items(20) as $item) {
-            $one = self::choice($item, $enum, $message, $mend);
+            $one = self::choice($item, $enum, $otherwise);
             if ($one !== null) {
                 $found[] = $one;
             }
@@ -105,7 +106,7 @@ final class ReadStrokes
      * @param  class-string<T>  $enum
      * @return ?T
      */
-    public static function choice(JsonNode $node, string $enum, string $message, string $mend): ?BackedEnum
+    public static function choice(JsonNode $node, string $enum, Fact $otherwise): ?BackedEnum
     {
         $text = $node->text();
         if ($text === '') {
@@ -113,7 +114,7 @@ final class ReadStrokes
         }
         $found = $enum::tryFrom($text);
         if ($found === null) {
-            $node->problem($message, $mend);
+            $node->problem($otherwise);
         }
 
         return $found;

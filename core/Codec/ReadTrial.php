@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Hair\Elasticity;
 use Core\Tone\ToneFamily;
 
@@ -15,10 +16,10 @@ final class ReadTrial
         $node->record();
         ReadCanvas::level($node->at('level'));
         foreach ($node->at('tone')->items(3) as $family) {
-            ReadStrokes::choice($family, ToneFamily::class, 'This is no tone.', 'Choose from the tone families.');
+            ReadStrokes::choice($family, ToneFamily::class, Fact::of('documents.no-tone'));
         }
-        $node->at('minutes')->wholeNumber(1, 600, 'The minutes of the test');
-        ReadStrokes::choice($node->at('elasticity'), Elasticity::class, 'This is no elasticity.', 'Write good, weak or gum.');
+        $node->at('minutes')->wholeNumber(1, 600, Fact::of('nouns.minutes-test'));
+        ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity'));
         $node->at('words')->text(300);
         $node->at('by')->text(60);
     }

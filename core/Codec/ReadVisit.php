@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 
@@ -36,7 +37,7 @@ final class ReadVisit
         foreach (['on', 'next'] as $day) {
             $text = $node->at($day)->text(10);
             if ($text !== '' && (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))) {
-                $node->at($day)->problem('This is no day.', 'Write year, month and day: 2026-03-14.');
+                $node->at($day)->problem(Fact::of('documents.no-day'));
             }
         }
         foreach (['client' => 120, 'service' => 120, 'by' => 120, 'from' => 120, 'outcome' => 2000, 'keep' => 2000] as $member => $longest) {
@@ -52,7 +53,7 @@ final class ReadVisit
         $node->record();
         $all = $node->at('all')->text(10);
         if ($all !== '' && ! in_array($all, self::VERDICTS, true)) {
-            $node->at('all')->problem('This is no verdict.', 'Write good, mixed or poor.');
+            $node->at('all')->problem(Fact::of('documents.no-verdict'));
         }
         foreach (['lasting', 'covering', 'bright'] as $member) {
             $node->at($member)->flag();
@@ -98,7 +99,7 @@ final class ReadVisit
         foreach ($node->records(100) as $each) {
             $bowls = array_map(self::letter(...), $each->at('bowls')->items(20));
             if (count($bowls) < 2) {
-                $each->at('bowls')->problem('It takes two bowls to touch.', 'Name the bowls that must not touch by their letters.');
+                $each->at('bowls')->problem(Fact::of('documents.takes-two-bowls-touch'));
             }
             $apart[] = ['bowls' => $bowls, 'why' => $each->at('why')->text(300)];
         }
@@ -109,7 +110,7 @@ final class ReadVisit
     private static function letter(JsonNode $node): string
     {
         if (! $node->isGiven()) {
-            $node->problem('This is no letter of a bowl.', 'Write the letter of one of the bowls, such as A.');
+            $node->problem(Fact::of('documents.no-letter-bowl'));
         }
 
         return $node->letter();

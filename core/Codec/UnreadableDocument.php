@@ -15,7 +15,7 @@ final class UnreadableDocument extends Refusal
     /** @param  non-empty-list<Problem>  $problems */
     public static function because(array $problems): self
     {
-        $refusal = new self($problems[0]->message, $problems[0]->mend);
+        $refusal = new self($problems[0]->fact);
         $refusal->problems = $problems;
 
         return $refusal;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\Leftover;
@@ -51,7 +52,7 @@ final class WorkBowls
             $sheet = ReadBowl::from($json, $shelf, $node->pointer(), letters: 4);
             $known = $sheet->known($this->rules->step);
             if (isset($this->sheets[$sheet->letter])) {
-                $node->at('letter')->problem("There is a bowl {$sheet->letter} already.", 'Give this one another letter.');
+                $node->at('letter')->problem(Fact::of('documents.bowl-already', letter: $sheet->letter));
             }
             $judged = JudgeBowl::of($known, $this->rules);
             $happened = $this->version < 2 ? [] : $this->happened($node, $sheet, $shelf);
@@ -62,7 +63,7 @@ final class WorkBowls
 
             return [];
         } catch (CoreException $refusal) {
-            $node->problem($refusal->getMessage(), $refusal->mend());
+            $node->problem($refusal->fact());
 
             return [];
         }
@@ -133,7 +134,7 @@ final class WorkBowls
      */
     private function happened(JsonNode $node, BowlSheet $sheet, Shelf $shelf): array
     {
-        ReadStrokes::choice($node->at('confidence'), Confidence::class, 'It is not clear how surely this is known.', 'Write read, told or guessed.');
+        ReadStrokes::choice($node->at('confidence'), Confidence::class, Fact::of('documents.not-clear-how-surely-known'));
         ReadTrial::check($node->at('trial'));
         $line = $shelf->line($sheet->line);
         $clock = $line === null ? null : $this->clock($node->at('times'), $sheet, $line);

@@ -5,13 +5,15 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\CoreException;
+use Core\Fact;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use stdClass;
 
 /**
  * Works a whole formula document (docs/format): what each bowl comes to, in the order of the bowls, and from version 2 on what
- * they come to together. The document itself is never rewritten, so that nothing in it can be lost; into() adds the results.
+ * they come to together. The document itself is never rewritten, so that nothing in it can be lost; inWords() has what is said
+ * put into words, into() adds the results.
  */
 final readonly class WorkFormula
 {
@@ -35,7 +37,7 @@ final readonly class WorkFormula
         $problems = new ProblemList;
         $root = new JsonNode($json, '', $problems);
         if (! is_array($json)) {
-            $root->problem('This is not a formula document.', 'It is a JSON object with “tinta”, “lines” and “bowls”.');
+            $root->problem(Fact::of('documents.not-formula-document'));
             $problems->throwIfAny();
         }
         $version = self::version($root->at('tinta'));
@@ -48,7 +50,7 @@ final readonly class WorkFormula
         $worked = array_map($working->bowl(...), $root->at('bowls')->records(PHP_INT_MAX));
         $problems->throwIfAny();
         if ($worked === []) {
-            throw UnreadableDocument::because([new Problem('/bowls', 'There is no bowl to work.', 'Write at least one bowl.')]);
+            throw UnreadableDocument::because([new Problem('/bowls', Fact::of('documents.no-bowl-work'))]);
         }
 
         return new self($worked, $visit === null ? null : (new WriteDocument($visit, $working->known(), $shelf, $rules))->whole($working->sheets(), $working->placed($visit->rounds)));
@@ -65,6 +67,28 @@ final readonly class WorkFormula
     public static function work(mixed $json): array
     {
         return self::of($json)->bowls;
+    }
+
+    /**
+     * The same with everything that is said put into words.
+     *
+     * @param  callable(Fact): string  $words
+     */
+    public function inWords(callable $words): self
+    {
+        $said = static function (mixed $value) use (&$said, $words): mixed {
+            return match (true) {
+                $value instanceof Fact => $words($value),
+                is_array($value) => array_map($said, $value),
+                default => $value,
+            };
+        };
+        $bowls = [];
+        foreach ($this->bowls as $bowl) {
+            $bowls[] = array_map($said, $bowl);
+        }
+
+        return new self($bowls, $this->whole === null ? null : array_map($said, $this->whole));
     }
 
     /** The document with every result under its bowl's “worked”, and of all together under its own; all else as it was. */
@@ -92,7 +116,7 @@ final readonly class WorkFormula
         if (is_int($version) && in_array($version, self::VERSIONS, true)) {
             return $version;
         }
-        $node->problem('This version of the format is not known.', 'Write "tinta": 2, or 1 for the older one.');
+        $node->problem(Fact::of('documents.version-format-not-known'));
 
         return 1;
     }
@@ -104,7 +128,7 @@ final readonly class WorkFormula
             try {
                 $rules = Schools::set($rules, (string) $key, $member->text());
             } catch (CoreException $refusal) {
-                $member->problem($refusal->getMessage(), $refusal->mend());
+                $member->problem($refusal->fact());
             }
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Codec;
 
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\BowlUse;
 use Core\Formula\ExplainBowl;
@@ -57,11 +58,11 @@ final class WriteKnown
 
     /**
      * @param  list<Caution>  $cautions
-     * @return list<array{key: string, reason: string, mend: string}>
+     * @return list<array{key: string, reason: Fact, mend: Fact}> to be put into words
      */
     public static function cautions(array $cautions): array
     {
-        return array_map(static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $cautions);
+        return array_map(static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->fact, 'mend' => $caution->fact->mend()], $cautions);
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Formula;
 
+use Core\Fact;
 use Core\Refusal;
 
 /** What a bowl names and cannot hold. */
@@ -11,51 +12,51 @@ final class UnfitProduct extends Refusal
 {
     public static function letter(): self
     {
-        return new self('A bowl has one or two letters.', 'Give it a letter, such as A.');
+        return new self(Fact::of('refusals.unfit-product.letter'));
     }
 
     public static function noLine(): self
     {
-        return new self('This colour line is not on the shelf.', 'Choose one of the salon’s lines.');
+        return new self(Fact::of('refusals.unfit-product.no-line'));
     }
 
     public static function empty(): self
     {
-        return new self('The bowl is empty.', 'Choose at least one shade.');
+        return new self(Fact::of('refusals.unfit-product.empty'));
     }
 
     public static function notChosen(): self
     {
-        return new self('No product is chosen.', 'Choose one from the shelf.');
+        return new self(Fact::of('refusals.unfit-product.not-chosen'));
     }
 
     public static function notOnShelf(): self
     {
-        return new self('This shade or product is not on the shelf.', 'Choose one from the shelf.');
+        return new self(Fact::of('refusals.unfit-product.not-on-shelf'));
     }
 
     public static function twice(string $label): self
     {
-        return new self("{$label} is in this bowl twice.", 'Add its shares together and keep one.');
+        return new self(Fact::of('refusals.unfit-product.twice', label: $label));
     }
 
     public static function developerAsColour(string $label): self
     {
-        return new self("{$label} is a developer, not colour.", 'Put it in the developer part.');
+        return new self(Fact::of('refusals.unfit-product.developer-as-colour', label: $label));
     }
 
     public static function outsideRatio(string $name): self
     {
-        return new self("{$name} does not count in the ratio.", 'Add it on top, as an additive.');
+        return new self(Fact::of('refusals.unfit-product.outside-ratio', name: $name));
     }
 
     public static function noSuchDeveloper(string $line, string $name, string $developers): self
     {
-        return new self("{$line} has no {$name}.", "Choose one of its developers: {$developers}.");
+        return new self(Fact::of('refusals.unfit-product.no-such-developer', line: $line, name: $name, developers: $developers));
     }
 
     public static function noSuchBlend(string $name, int $version): self
     {
-        return new self("The house has no “{$name}” of version {$version}.", 'Name a blend and a version that the house keeps.');
+        return new self(Fact::of('refusals.unfit-product.no-such-blend', name: $name, version: $version));
     }
 }

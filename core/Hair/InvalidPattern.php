@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidPattern extends Refusal
 {
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is no pattern.", 'Write alternate, 2:1, pie 8, layers, between, or groups with gaps: 5, gap, 4, gap, 3, 3.');
+        return new self(Fact::of('refusals.invalid-pattern.unreadable', text: $text));
     }
 
     public static function countsMissing(int $bowls): self
     {
-        return new self("The pattern does not say how many foils each of the {$bowls} bowls takes.", 'Write one number a bowl, such as 2:1.');
+        return new self(Fact::of('refusals.invalid-pattern.counts-missing', bowls: $bowls));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\ExtraCounts;
 use Core\Formula\KnownBowl;
@@ -39,7 +40,7 @@ final class Cautions
             self::onScalp($known->developer ?? $known->onHead, array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== []),
             self::hotRoots($sheet, $known, $line),
             $line->kind->needsSkinTest() && $known->developer !== null
-                ? new Caution('skin-test', 'Oxidative colour.', 'Skin allergy test 48 hours before; follow the maker’s instructions and local rules.') : null,
+                ? new Caution('skin-test', Fact::of('cautions.skin-test')) : null,
             ...self::extras($sheet, $known),
             ...self::otherLines($sheet, $line),
             ...self::doubts($sheet, $known),
@@ -63,13 +64,14 @@ final class Cautions
         $colour = $known->parts[0]->mass;
         $usual = new Mass($colour->centigrams->times($expected), $colour->step);
 
-        return new Caution(
-            'implausible-ratio',
-            $colour->isSaid() && $developer->mass->isSaid()
-                ? "{$colour->show()} of colour with {$developer->mass->show()} of developer is far from {$line->name}’s {$line->ratio->show()}."
-                : "{$known->ratio} is far from {$line->name}’s {$line->ratio->show()}.",
-            $colour->isSaid() ? "At the line’s ratio it would be {$usual->show()} of developer. Is it meant so?" : 'Is it meant so?',
-        );
+        return new Caution('implausible-ratio', match (true) {
+            ! $colour->isSaid() => Fact::of('cautions.implausible-ratio-only', ratio: $known->ratio, line: $line->name, usual: $line->ratio->show()),
+            ! $developer->mass->isSaid() => Fact::of('cautions.implausible-ratio-half', ratio: $known->ratio, would: $usual->show(), line: $line->name, usual: $line->ratio->show()),
+            default => Fact::of(
+                'cautions.implausible-ratio',
+                colour: $colour->show(), developer: $developer->mass->show(), would: $usual->show(), line: $line->name, usual: $line->ratio->show(),
+            ),
+        });
     }
 
     /** @return list<Caution> of the minutes that were really on the hair; null before the rinse */
@@ -83,7 +85,7 @@ final class Cautions
     private static function overTime(?int $minutes, Line $line): ?Caution
     {
         return $minutes === null || $minutes <= $line->window['max'] ? null
-            : new Caution('over-time', "{$minutes} minutes is beyond {$line->name}’s {$line->window['max']}.", 'Rinse by then; do not exceed the maker’s time.');
+            : new Caution('over-time', Fact::of('cautions.over-time', minutes: $minutes, line: $line->name, max: $line->window['max']));
     }
 
     /** Where the strength is in doubt, its most counts. */
@@ -93,7 +95,7 @@ final class Cautions
             return null;
         }
 
-        return new Caution('strong-on-scalp', "{$volume->show(0)} vol is placed at the root.", 'Never 40 vol on the scalp: keep it off, or take 20 vol or less.');
+        return new Caution('strong-on-scalp', Fact::of('cautions.strong-on-scalp', volume: $volume->show(0)));
     }
 
     private static function hotRoots(BowlSheet $sheet, KnownBowl $known, Line $line): ?Caution
@@ -103,7 +105,7 @@ final class Cautions
             return null;
         }
 
-        return new Caution('hot-roots', 'It lifts, and runs from scalp to ends in one pass: the first centimetre lifts more and warmer.', 'Give the root its own bowl, half a level to a level deeper or a strength lower.');
+        return new Caution('hot-roots', Fact::of('cautions.hot-roots'));
     }
 
     /** @return list<Caution> two lines in one bowl: weighed and kept, and neither maker speaks for it */
@@ -112,7 +114,7 @@ final class Cautions
         $found = [];
         foreach ($sheet->products() as $product) {
             if ($product->line !== '' && $product->line !== $line->id && $product->kind !== ProductKind::Mixture) {
-                $found[$product->id] = new Caution('other-line', "{$product->label()} is not {$line->name}.", 'Two lines in one bowl: neither maker’s instructions hold for it. Test a strand, and test the skin for both.');
+                $found[$product->id] = new Caution('other-line', Fact::of('cautions.other-line', product: $product->label(), line: $line->name));
             }
         }
 
@@ -130,12 +132,9 @@ final class Cautions
             $colour = $known->parts[0]->mass->grams();
             $developer = ($known->parts[$sheet->developerPart] ?? null)?->mass->grams();
             $inside = $colour === null || $developer === null ? '' : '1:'.Fraction::of($developer->centigrams, $colour->plus($extra->amount->least)->centigrams)->decimal(2);
-            $found[] = new Caution(
-                'inside-or-on-top',
-                $inside === '' ? "{$extra->amount->show()} of {$extra->product->label()} is not said to be inside the ratio or on top."
-                    : "{$extra->amount->show()} of {$extra->product->label()}: inside the ratio it makes {$inside}; on top it leaves {$known->ratio}. In all {$known->total->show()}.",
-                'Say which: inside or on top.',
-            );
+            $found[] = new Caution('inside-or-on-top', $inside === ''
+                ? Fact::of('cautions.inside-or-on-top', amount: $extra->amount->show(), product: $extra->product->label())
+                : Fact::of('cautions.inside-or-on-top-both', amount: $extra->amount->show(), product: $extra->product->label(), inside: $inside, top: $known->ratio, total: $known->total->show()));
         }
 
         return $found;
@@ -147,22 +146,23 @@ final class Cautions
         $found = [];
         foreach ($known->lines() as $line) {
             if ($line->isOpen) {
-                $derived = $line->mass->grams() === null ? '' : ", by the rest {$line->mass->show()}";
-                $found[] = new Caution('not-known', "{$line->label}: {$line->said}{$derived}.", 'Weigh the bowl before and after, and write the grams.');
+                $found[] = new Caution('not-known', $line->mass->grams() === null
+                    ? Fact::of('cautions.not-known', line: $line->label, said: $line->said)
+                    : Fact::of('cautions.not-known-by-the-rest', line: $line->label, said: $line->said, grams: $line->mass->show()));
             }
         }
         foreach (array_merge(...$sheet->filled) as $entry) {
             if ($entry->entry->doubt || ! $entry->isOneProduct() || $entry->entry->words !== '') {
-                $found[] = new Caution('in-doubt', "{$entry->label()}: it is not sure that it was this.", 'It is kept and warned about as said; correct it when you know.');
+                $found[] = new Caution('in-doubt', Fact::of('cautions.in-doubt', product: $entry->label()));
             }
         }
         foreach ($sheet->products() as $product) {
             if ($product->kind === ProductKind::Shade && $product->pigment === null && ! str_starts_with($product->id, Product::UNNAMED)) {
-                $found[] = new Caution('no-pigment', "{$product->label()}: its level and tone are not known.", 'It is weighed as it is; give its level and tone on the shelf.');
+                $found[] = new Caution('no-pigment', Fact::of('cautions.no-pigment', product: $product->label()));
             }
         }
         if ($sheet->ratio === null) {
-            $found[] = new Caution('ratio-not-known', 'The ratio is not known.', 'Weigh the parts, or write the ratio.');
+            $found[] = new Caution('ratio-not-known', Fact::of('cautions.ratio-not-known'));
         }
 
         return $found;
@@ -180,7 +180,7 @@ final class Cautions
                 $weighed = $worked?->mass->grams();
                 if ($grams !== null && $weighed !== null && ! $weighed->equals($grams)) {
                     $gap = Grams::ofCentigrams(abs($weighed->centigrams - $grams->centigrams));
-                    $found[] = new Caution('rounded', "{$grams->text()} of {$filled->label()} is weighed as {$worked->mass->show()}: the scale’s step makes it {$gap->text()} ".($weighed->isMoreThan($grams) ? 'more.' : 'less.'), 'Nothing to do; the record says what is poured.');
+                    $found[] = new Caution('rounded', Fact::of($weighed->isMoreThan($grams) ? 'cautions.rounded-up' : 'cautions.rounded-down', grams: $grams->text(), product: $filled->label(), weighed: $worked->mass->show(), gap: $gap->text()));
                 }
             }
         }
@@ -201,26 +201,26 @@ final class Cautions
             $found[] = $strong;
         }
         if ($process->kind === LineKind::Lightener && $zone->history === HairHistory::Lightened) {
-            $found[] = new Caution('overlap', 'Lightener would overlap hair that is already lightened.', 'Leave that hair out, or check its elasticity and go no further than it allows.');
+            $found[] = new Caution('overlap', Fact::of('cautions.overlap'));
         }
         if ($process->kind !== LineKind::Lightener && $zone->history === HairHistory::Lightened && $volume->compare(Number::DepositsUpTo->value()) > 0) {
-            $found[] = new Caution('strong-on-light', "{$volume->decimal(0)} vol on hair already lightened.", 'Take 10 vol or less: it needs depositing, not lifting.');
+            $found[] = new Caution('strong-on-light', Fact::of('cautions.strong-on-light', volume: $volume->decimal(0)));
         }
         if ($zone->history === HairHistory::Unknown && $process->kind->isOxidative()) {
-            $found[] = new Caution('unknown-dye', 'Unknown home or plant dye can react with peroxide: heat and breakage.', 'Test one strand first.');
+            $found[] = new Caution('unknown-dye', Fact::of('cautions.unknown-dye'));
         }
         if ($process->minutes > $process->window['max']) {
-            $found[] = new Caution('over-time', "{$process->minutes} minutes is beyond the line’s {$process->window['max']}.", 'Rinse by then; do not exceed the maker’s time.');
+            $found[] = new Caution('over-time', Fact::of('cautions.over-time-2', minutes: $process->minutes, max: $process->window['max']));
         }
         if ($process->onePass && $lifts->compare(Number::HotRootLift->value()) >= 0) {
-            $found[] = new Caution('hot-roots', 'A bowl that lifts, from scalp to ends in one pass: the first centimetre lifts up to a level more and warmer.', 'Give the root its own bowl, half a level to a level deeper or a strength lower; or mids first, roots later.');
+            $found[] = new Caution('hot-roots', Fact::of('cautions.hot-roots-2'));
         }
         if ($zone->porosity === Porosity::High && ! $lifts->isNegative() && $process->mix?->intensity->isZero() === false) {
-            $found[] = new Caution('porous', 'Porous hair grabs colour.', 'Shorter, or with more clear.');
+            $found[] = new Caution('porous', Fact::of('cautions.porous'));
         }
 
         if ($zone->banded) {
-            $found[] = new Caution('bands', 'A band of another level will come out as a band.', 'Give the band its own bowl, or a blending pass.');
+            $found[] = new Caution('bands', Fact::of('cautions.bands'));
         }
 
         return $found;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Practice;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidRule extends Refusal
@@ -11,27 +12,27 @@ final class InvalidRule extends Refusal
     /** @param  list<string>  $known */
     public static function notOneOf(string $rule, string $given, array $known): self
     {
-        return new self("“{$given}” is no setting of “{$rule}”.", 'Choose '.implode(' or ', $known).'.');
+        return new self(Fact::of('refusals.invalid-rule.not-one-of', given: $given, rule: $rule, known: $known));
     }
 
     public static function outOfRange(string $rule, string $given, string $least, string $most, string $unit): self
     {
-        return new self("“{$rule}” cannot be {$given}.", trim("Write a number from {$least} to {$most} {$unit}").'.');
+        return new self(Fact::of('refusals.invalid-rule.out-of-range', rule: $rule, given: $given, least: $least, most: $most, unit: $unit));
     }
 
     public static function notWhole(string $given): self
     {
-        return new self("“{$given}” is not a whole number.", 'Write one such as 7.');
+        return new self(Fact::of('refusals.invalid-rule.not-whole', given: $given));
     }
 
     public static function greyMustRise(): self
     {
-        return new self('The breakpoints for grey must rise from 0 to 100.', 'Write them smallest first, such as 25, 50, 75.');
+        return new self(Fact::of('refusals.invalid-rule.grey-must-rise'));
     }
 
     /** @param  list<string>  $known */
     public static function unknown(string $key, array $known): self
     {
-        return new self("There is no house rule “{$key}”.", 'The rules are '.implode(', ', $known).'.');
+        return new self(Fact::of('refusals.invalid-rule.unknown', key: $key, known: $known));
     }
 }

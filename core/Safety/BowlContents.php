@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Safety;
 
+use Core\Fact;
+
 /** What is in a bowl is what went into it, through every left-over. What cannot be followed is said, and never taken for nothing. */
 final readonly class BowlContents
 {
     /**
      * @param  list<PlannedLine>  $lines  oxidative lines in it, each once
-     * @param  list<string>  $unknown  what cannot be read about it, in words
+     * @param  list<Fact>  $unknown  what cannot be read about it
      */
     private function __construct(public string $letter, public array $lines, public array $unknown)
     {
@@ -38,12 +40,12 @@ final readonly class BowlContents
                 if (isset($known[$source])) {
                     $open[] = $known[$source];
                 } else {
-                    $unknown[] = "Bowl {$next->letter} holds what is left of a bowl that is not in this visit.";
+                    $unknown[] = Fact::of('safety.holds-elsewhere', letter: $next->letter);
                 }
             }
         }
 
-        return new self($bowl->letter, array_values($lines), array_values(array_unique($unknown)));
+        return new self($bowl->letter, array_values($lines), Fact::distinct($unknown));
     }
 
     /** The same, with the oxidative lines that a product brings which is about to go in. */
@@ -54,7 +56,7 @@ final readonly class BowlContents
             $lines[$line->id] = $line;
         }
 
-        return new self($this->letter, array_values($lines), array_values(array_unique([...$this->unknown, ...$more->unknown])));
+        return new self($this->letter, array_values($lines), Fact::distinct([...$this->unknown, ...$more->unknown]));
     }
 
     /** Nothing oxidative is in it, and that is known. */

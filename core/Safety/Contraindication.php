@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Core\Safety;
 
+use Core\Fact;
+
 /** What speaks against colouring. Usual cautions; the maker's instructions and local rules come first. */
 enum Contraindication: string
 {
@@ -12,14 +14,9 @@ enum Contraindication: string
     case SensitiveScalp = 'sensitive-scalp';
     case FaceRash = 'face-rash';
 
-    public function words(): string
+    public function fact(): Fact
     {
-        return match ($this) {
-            self::EarlierReaction => 'An earlier reaction to hair colour',
-            self::HennaTattoo => 'A reaction to a temporary “black henna” tattoo',
-            self::SensitiveScalp => 'Sensitive, irritated or damaged scalp',
-            self::FaceRash => 'A rash on the face',
-        };
+        return Fact::of("safety.{$this->value}");
     }
 
     /** Only a doctor's word lifts it; the others heal. */
@@ -28,10 +25,9 @@ enum Contraindication: string
         return $this === self::EarlierReaction || $this === self::HennaTattoo;
     }
 
-    public function mend(): string
+    /** What is to be done, as something to be said. */
+    public function mend(): Fact
     {
-        return $this->needsDoctor()
-            ? 'No colour until a doctor has been consulted and the clearance is on record.'
-            : 'Wait until it has healed, and record that it has.';
+        return Fact::of($this->needsDoctor() ? 'cautions.needs-doctor' : 'cautions.heals', what: $this->fact())->mend();
     }
 }

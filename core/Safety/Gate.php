@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Safety;
 
+use Core\Fact;
 use Core\Judgement\Caution;
 use Core\Practice\HouseRules;
 
@@ -92,31 +93,28 @@ final readonly class Gate
         return match ($step) {
             // What is mixed for a bowl that is on the hair goes straight onto it: nothing is ahead of anything then.
             Step::Weigh => match (true) {
-                $bowl->setAside => [new Caution('set-aside', "Bowl {$letter} was marked as not used.", 'Take that mark back first, or mix another bowl.')],
+                $bowl->setAside => [new Caution('set-aside', Fact::of('cautions.set-aside', letter: $letter))],
                 $this->isOpen() || ($this->ahead && ! $bowl->begun) => [],
                 default => $this->reasons,
             },
             Step::Begin => match (true) {
                 $this->harmless => [],
-                ! $bowl->weighed => [new Caution('not-mixed', "Bowl {$letter} has not been mixed.", 'Weigh it first; what goes on the hair is on record.')],
+                ! $bowl->weighed => [new Caution('not-mixed', Fact::of('cautions.not-mixed', letter: $letter))],
                 default => $this->reasons,
             },
             // What was begun went through this gate; what was weighed and never begun either goes through it now or was not used.
             Step::Close => ! $bowl->weighed || $bowl->begun || $bowl->setAside ? []
-                : [new Caution('never-begun', "Bowl {$letter} was weighed, and nobody marked that it went on.", 'Mark its first touch, or that it was not used.'), ...$this->reasons],
+                : [new Caution('never-begun', Fact::of('cautions.never-begun', letter: $letter)), ...$this->reasons],
         };
     }
 
     /**
-     * @param  list<string>  $unknown
+     * @param  list<Fact>  $unknown
      * @return list<Caution>
      */
     private static function unknown(array $unknown): array
     {
-        return array_map(
-            static fn (string $words): Caution => new Caution('contents-unknown', $words, 'Put the bowl right first: nobody can say what is in it, so nobody can say that it was tested.'),
-            array_values(array_unique($unknown)),
-        );
+        return array_map(static fn (Fact $what): Caution => new Caution('contents-unknown', Fact::of('cautions.contents-unknown', what: $what)), Fact::distinct($unknown));
     }
 
     /** @return list<Caution> what no reason can stand against */
@@ -124,15 +122,15 @@ final readonly class Gate
     {
         $firm = [];
         if ($client->hasReaction()) {
-            $firm[] = new Caution('reaction', 'A reaction is on record.', 'No colour until a doctor has been consulted; record the medical clearance.');
+            $firm[] = new Caution('reaction', Fact::of('cautions.reaction'));
         }
         foreach ($client->open as $each) {
             if ($each !== Contraindication::EarlierReaction) {
-                $firm[] = new Caution($each->value, "{$each->words()}.", $each->mend());
+                $firm[] = new Caution($each->value, Fact::of($each->needsDoctor() ? 'cautions.needs-doctor' : 'cautions.heals', what: $each->fact()));
             }
         }
         if ($client->age !== null && $client->age < self::LEAST_AGE) {
-            $firm[] = new Caution('under-age', "The client is {$client->age}: oxidative colour is not intended under ".self::LEAST_AGE.'.', 'Choose something without oxidative colour.');
+            $firm[] = new Caution('under-age', Fact::of('cautions.under-age', age: $client->age, leastAge: self::LEAST_AGE));
         }
 
         return $firm;
@@ -142,10 +140,10 @@ final readonly class Gate
     {
         return match ($state) {
             SkinTestState::Clear, SkinTestState::Reaction => null,
-            SkinTestState::Missing => new Caution('skin-test-missing', "No skin test of {$line}.", 'Place one 48 hours before the service, and record it.'),
-            SkinTestState::Waiting => new Caution('skin-test-waiting', "The skin test of {$line} has not had its 48 hours.", 'Read it then.'),
-            SkinTestState::Due => new Caution('skin-test-due', "The skin test of {$line} has not been read at 48 hours.", 'Look at the skin, and record what it shows.'),
-            SkinTestState::Expired => new Caution('skin-test-expired', "The skin test of {$line} was for an earlier service, or is older than {$days} days.", 'Place a new one 48 hours before the service.'),
+            SkinTestState::Missing => new Caution('skin-test-missing', Fact::of('cautions.skin-test-missing', line: $line)),
+            SkinTestState::Waiting => new Caution('skin-test-waiting', Fact::of('cautions.skin-test-waiting', line: $line)),
+            SkinTestState::Due => new Caution('skin-test-due', Fact::of('cautions.skin-test-due', line: $line)),
+            SkinTestState::Expired => new Caution('skin-test-expired', Fact::of('cautions.skin-test-expired', line: $line, days: $days)),
         };
     }
 }

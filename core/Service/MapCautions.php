@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Service;
 
+use Core\Fact;
 use Core\Formula\Purpose;
 use Core\Hair\Canvas;
 use Core\Hair\Cell;
@@ -25,10 +26,10 @@ final class MapCautions
     {
         $found = [];
         if ($coverage->uncovered !== []) {
-            $found[] = new Caution('uncovered', 'Wished for, but no bowl goes there: '.Cell::words($coverage->uncovered).'.', 'Paint a bowl on it, or leave it out on purpose.');
+            $found[] = new Caution('uncovered', Fact::of('cautions.uncovered', words: Cell::words($coverage->uncovered)));
         }
         if ($coverage->doubled !== []) {
-            $found[] = new Caution('doubled', 'Two bowls of one round, or a bowl on hair that is left out: '.Cell::words($coverage->doubled).'.', 'Take one away, or say that it runs over on purpose.');
+            $found[] = new Caution('doubled', Fact::of('cautions.doubled', words: Cell::words($coverage->doubled)));
         }
         foreach ($bowls as $bowl) {
             $caution = self::darkAndLight($canvas, $bowl);
@@ -62,7 +63,9 @@ final class MapCautions
                 foreach (array_slice($letters, $at + 1) as $other) {
                     $both = array_intersect_key($cells[$one] ?? [], $cells[$other] ?? []);
                     if ($both !== []) {
-                        $found[] = new Caution('touching', "Bowls {$one} and {$other} must not touch, and both go on ".Cell::words(array_values($both)).'.', ($why === '' ? '' : ucfirst(rtrim($why, '.')).'. ').'Move one of them, or leave a space between.');
+                        $found[] = new Caution('touching', $why === ''
+                            ? Fact::of('cautions.touching', one: $one, other: $other, cells: Cell::words(array_values($both)))
+                            : Fact::of('cautions.touching-why', one: $one, other: $other, cells: Cell::words(array_values($both)), why: ucfirst(rtrim($why, '.'))));
                     }
                 }
             }
@@ -94,7 +97,7 @@ final class MapCautions
                     $between = $one->minus($other);
                     $gap = $between->isNegative() ? $between->negated() : $between;
                     if ($gap->compare(Fraction::one()) <= 0) {
-                        $found[] = new Caution('low-contrast', "{$bowl->sheet->letter} and {$letter} lie {$gap->decimal(1)} ".($gap->equals(Fraction::one()) ? 'level' : 'levels').' apart in one pattern.', 'So little shows only in wide sections: say “wide”, or set the two further apart.');
+                        $found[] = new Caution('low-contrast', Fact::of($gap->equals(Fraction::one()) ? 'cautions.low-contrast-a-level' : 'cautions.low-contrast', one: $bowl->sheet->letter, other: $letter, gap: $gap->decimal(1)));
                     }
                 }
             }
@@ -127,8 +130,7 @@ final class MapCautions
 
         return new Caution(
             'dark-strength-on-light',
-            "Bowl {$bowl->sheet->letter}: the same {$bowl->strength->showVolume()} {$what} on dark (".implode(', ', $dark).') and on lightened hair ('.implode(', ', $light).').',
-            'Give the lightened hair its own bowl, weaker, or leave it out.',
+            Fact::of('cautions.dark-strength-on-light', letter: $bowl->sheet->letter, strength: $bowl->strength->showVolume(), what: $what, value: implode(', ', $dark), value2: implode(', ', $light)),
         );
     }
 }

@@ -4,51 +4,50 @@ declare(strict_types=1);
 
 namespace Core\Shelf;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class UnreadableCode extends Refusal
 {
     public static function empty(): self
     {
-        return new self('There is no code.', 'Type a shade’s code, such as 6N or 7.3.');
+        return new self(Fact::of('refusals.unreadable-code.empty'));
     }
 
     public static function noLevel(string $text): self
     {
-        return new self("“{$text}” does not begin with a level.", 'Begin with the level: 6N, 7.3, 10-1.');
+        return new self(Fact::of('refusals.unreadable-code.no-level', text: $text));
     }
 
     /** @param  array{int, int}  $levels */
     public static function levelOutside(string $text, int $level, array $levels): self
     {
-        return new self("“{$text}” has level {$level}; this line has {$levels[0]} to {$levels[1]}.", 'Check the level.');
+        return new self(Fact::of('refusals.unreadable-code.level-outside', text: $text, level: $level, value: $levels[0], value2: $levels[1]));
     }
 
     public static function unknownTone(string $text, string $tone, string $known): self
     {
-        return new self("“{$tone}” in “{$text}” means nothing in this line.", "This line knows {$known}.");
+        return new self(Fact::of('refusals.unreadable-code.unknown-tone', tone: $tone, text: $text, known: $known));
     }
 
     /** @param  list<string>  $readings */
     public static function ambiguous(string $text, array $readings): self
     {
-        return new self("“{$text}” can be read as ".implode(' or ', $readings).'.', 'Write level and tone apart.');
+        return new self(Fact::of('refusals.unreadable-code.ambiguous', text: $text, readings: $readings));
     }
 
     public static function wrongKind(string $text, NotationKind $kind): self
     {
-        $words = $kind === NotationKind::Letters ? 'letters, such as 6N' : 'digits, such as 7.3';
-
-        return new self("“{$text}” is not this line’s notation.", "This line writes its tones in {$words}.");
+        return new self(Fact::of($kind === NotationKind::Letters ? 'refusals.unreadable-code.wants-letters' : 'refusals.unreadable-code.wants-digits', text: $text));
     }
 
     public static function wrongSeparator(string $text, string $separator): self
     {
-        return new self("“{$separator}” in “{$text}” is not how this line parts level and tone.", 'Use the line’s own sign.');
+        return new self(Fact::of('refusals.unreadable-code.wrong-separator', separator: $separator, text: $text));
     }
 
     public static function twoLevels(string $text): self
     {
-        return new self("“{$text}” names two levels that are not a doubled one.", 'Two shades go in as two products.');
+        return new self(Fact::of('refusals.unreadable-code.two-levels', text: $text));
     }
 }

@@ -4,32 +4,33 @@ declare(strict_types=1);
 
 namespace Core\Substitution;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class SubstitutionRefused extends Refusal
 {
     public static function emptyShelf(): self
     {
-        return new self('There is nothing on the shelf to blend from.', 'Take in stock, or choose another line.');
+        return new self(Fact::of('refusals.substitution-refused.empty-shelf'));
     }
 
     public static function noLevel(): self
     {
-        return new self('The wanted shade carries no level.', 'Look for a shade; clear and boosters have no substitute.');
+        return new self(Fact::of('refusals.substitution-refused.no-level'));
     }
 
     public static function nothingWanted(string $step): self
     {
-        return new self('The wanted amount comes to nothing on the scale.', "Ask for at least one step of {$step}.");
+        return new self(Fact::of('refusals.substitution-refused.nothing-wanted', step: $step));
     }
 
     public static function tooManyShades(int $limit): self
     {
-        return new self("There are more than {$limit} shades on this shelf.", 'Search within one line.');
+        return new self(Fact::of('refusals.substitution-refused.too-many-shades', limit: $limit));
     }
 
     public static function notEnoughStock(): self
     {
-        return new self('No three of these shades are enough for the wanted amount.', 'Make the bowl smaller, or take in stock.');
+        return new self(Fact::of('refusals.substitution-refused.not-enough-stock'));
     }
 }

@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class StampRefused extends Refusal
 {
     public static function notBegun(): self
     {
-        return new self('This bowl has not been begun.', 'Mark its first touch first.');
+        return new self(Fact::of('refusals.stamp-refused.not-begun'));
     }
 
     public static function alreadyBegun(): self
     {
-        return new self('This bowl is on the hair already.', 'Take the mark back if it was a slip.');
+        return new self(Fact::of('refusals.stamp-refused.already-begun'));
     }
 
     public static function alreadyComplete(): self
     {
-        return new self('Its application is complete already.', 'Take the mark back if it was a slip.');
+        return new self(Fact::of('refusals.stamp-refused.already-complete'));
     }
 
     public static function alreadyRinsed(): self
     {
-        return new self('This bowl is rinsed already.', 'Take the mark back if it was a slip.');
+        return new self(Fact::of('refusals.stamp-refused.already-rinsed'));
     }
 
     public static function setAside(): self
     {
-        return new self('This bowl was marked as not used.', 'Take that mark back if it does go on.');
+        return new self(Fact::of('refusals.stamp-refused.set-aside'));
     }
 
     public static function nothingToUndo(): self
     {
-        return new self('There is no mark to take back.', 'Nothing has been marked yet.');
+        return new self(Fact::of('refusals.stamp-refused.nothing-to-undo'));
     }
 
     public static function backwards(): self
     {
-        return new self('This moment lies before the last mark.', 'Check the clock, or take the last mark back.');
+        return new self(Fact::of('refusals.stamp-refused.backwards'));
     }
 }

@@ -4,57 +4,58 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidAmount extends Refusal
 {
     public static function empty(): self
     {
-        return new self('There is no amount.', 'Write grams, such as 60 g.');
+        return new self(Fact::of('refusals.invalid-amount.empty'));
     }
 
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not an amount.", 'Write a number and a unit, such as 60 g, 90 ml, 2 wt oz or 1/2 tube.');
+        return new self(Fact::of('refusals.invalid-amount.unreadable', text: $text));
     }
 
     public static function negative(string $text): self
     {
-        return new self("“{$text}” is below zero.", 'An amount is zero or more.');
+        return new self(Fact::of('refusals.invalid-amount.negative', text: $text));
     }
 
     public static function absurd(string $text, int $largestGrams): self
     {
-        return new self("“{$text}” is more than any bowl holds ({$largestGrams} g).", 'Check the number and the unit.');
+        return new self(Fact::of('refusals.invalid-amount.absurd', text: $text, largestGrams: $largestGrams));
     }
 
     public static function tooFine(string $text): self
     {
-        return new self("“{$text}” is finer than a hundredth of a gram.", 'Write at most two decimals.');
+        return new self(Fact::of('refusals.invalid-amount.too-fine', text: $text));
     }
 
     public static function unknownUnit(string $text, string $unit): self
     {
-        return new self("“{$unit}” in “{$text}” is not a unit known here.", 'Use g, kg, ml, wt oz, US fl oz, imp fl oz, tube, or a measure the salon has weighed once.');
+        return new self(Fact::of('refusals.invalid-amount.unknown-unit', unit: $unit, text: $text));
     }
 
     public static function ambiguousComma(string $text): self
     {
-        return new self("“{$text}” could be thousands or thousandths.", 'Write 1000 g or 1.0 g.');
+        return new self(Fact::of('refusals.invalid-amount.ambiguous-comma', text: $text));
     }
 
     public static function ambiguousOunce(string $text): self
     {
-        return new self("“{$text}” could be a weight ounce (28.35 g) or a fluid ounce (29.57 ml US, 28.41 ml imperial).", 'Write wt oz, US fl oz or imp fl oz, or set the ounce in the house rules.');
+        return new self(Fact::of('refusals.invalid-amount.ambiguous-ounce', text: $text));
     }
 
     public static function noPackSize(string $text): self
     {
-        return new self("“{$text}” cannot be worked: this product has no pack size.", 'Write grams, or give the product its pack size.');
+        return new self(Fact::of('refusals.invalid-amount.no-pack-size', text: $text));
     }
 
     public static function notOnStep(string $text, string $step): self
     {
-        return new self("“{$text}” is not on the scale's step of {$step}.", "Write a multiple of {$step}.");
+        return new self(Fact::of('refusals.invalid-amount.not-on-step', text: $text, step: $step));
     }
 }

@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidNumber extends Refusal
 {
     public static function notANumber(string $text): self
     {
-        return new self("“{$text}” is not a number.", 'Write it as 1.5, 1,5, 1½ or 3/2.');
+        return new self(Fact::of('refusals.invalid-number.not-a-number', text: $text));
     }
 
     public static function dividedByZero(string $text): self
     {
-        return new self("“{$text}” divides by zero.", 'Write a number of 1 or more below the line.');
+        return new self(Fact::of('refusals.invalid-number.divided-by-zero', text: $text));
     }
 }

@@ -4,27 +4,28 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidRatio extends Refusal
 {
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not a ratio.", 'Write colour : developer by weight, such as 1:1.5, 1:2 or 1:2.5:3.5.');
+        return new self(Fact::of('refusals.invalid-ratio.unreadable', text: $text));
     }
 
     public static function emptyPart(string $text): self
     {
-        return new self("“{$text}” has a part of zero.", 'Every part needs a number above 0. For a bowl without developer, write “no developer”.');
+        return new self(Fact::of('refusals.invalid-ratio.empty-part', text: $text));
     }
 
     public static function absurd(string $text, int $limit): self
     {
-        return new self("“{$text}” has a part more than {$limit} times another.", 'Check the ratio: colour first, developer second.');
+        return new self(Fact::of('refusals.invalid-ratio.absurd', text: $text, limit: $limit));
     }
 
     public static function tooManyParts(string $text, int $limit): self
     {
-        return new self("“{$text}” has more than {$limit} parts.", 'Put extra products in as shares of a part, or as additives.');
+        return new self(Fact::of('refusals.invalid-ratio.too-many-parts', text: $text, limit: $limit));
     }
 }

@@ -4,42 +4,43 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class InvalidStrength extends Refusal
 {
     public static function unreadable(string $text): self
     {
-        return new self("“{$text}” is not a developer strength.", 'Write it as 20 vol or 6 %.');
+        return new self(Fact::of('refusals.invalid-strength.unreadable', text: $text));
     }
 
     public static function ambiguous(string $text, string $asVolume, string $asPercent): self
     {
-        return new self("“{$text}” could be {$asVolume} or {$asPercent}.", 'Add “vol” or “%”.');
+        return new self(Fact::of('refusals.invalid-strength.ambiguous', text: $text, asVolume: $asVolume, asPercent: $asPercent));
     }
 
     public static function disagree(string $text, string $volume, string $percent): self
     {
-        return new self("“{$text}” disagrees with itself: {$volume} is not {$percent}.", "Which one is on the bottle? Keep {$volume}, or write {$percent}.");
+        return new self(Fact::of('refusals.invalid-strength.disagree', text: $text, volume: $volume, percent: $percent));
     }
 
     public static function aboveLimit(string $text): self
     {
-        return new self("“{$text}” is above 40 vol (12 %), the most that belongs on hair.", 'Choose 40 vol or less, and follow the maker’s instructions and local rules.');
+        return new self(Fact::of('refusals.invalid-strength.above-limit', text: $text));
     }
 
     public static function notPositive(string $text): self
     {
-        return new self("“{$text}” is no strength.", 'Write a strength above 0, or make a bowl without developer.');
+        return new self(Fact::of('refusals.invalid-strength.not-positive', text: $text));
     }
 
     public static function outOfReach(string $wanted, string $weakest, string $strongest): self
     {
-        return new self("{$wanted} cannot be blended from {$weakest} to {$strongest}.", "Choose a strength between {$weakest} and {$strongest}, or add a developer to the line.");
+        return new self(Fact::of('refusals.invalid-strength.out-of-reach', wanted: $wanted, weakest: $weakest, strongest: $strongest));
     }
 
     public static function nothingToBlend(string $wanted): self
     {
-        return new self("{$wanted} cannot be blended: this line has no developers.", 'Add a developer to the line.');
+        return new self(Fact::of('refusals.invalid-strength.nothing-to-blend', wanted: $wanted));
     }
 }

@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Core\Units;
 
+use Core\Fact;
 use Core\Refusal;
 
 final class NumberTooLarge extends Refusal
 {
     public static function inArithmetic(): self
     {
-        return new self('A number in this bowl is too large or too finely divided to work exactly.', 'Use shorter numbers: at most three decimals, and amounts that fit a bowl.');
+        return new self(Fact::of('refusals.number-too-large.in-arithmetic'));
     }
 }

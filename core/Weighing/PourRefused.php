@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
+use Core\Fact;
 use Core\Refusal;
 use Core\Units\Grams;
 use Core\Units\ScaleStep;
@@ -13,66 +14,66 @@ final class PourRefused extends Refusal
 {
     public static function nothingPlanned(): self
     {
-        return new self('There is nothing to weigh in this bowl.', 'Choose its products first.');
+        return new self(Fact::of('refusals.pour-refused.nothing-planned'));
     }
 
     public static function unknownLine(): self
     {
-        return new self('That product is not planned in this batch.', 'Weigh one of the products shown.');
+        return new self(Fact::of('refusals.pour-refused.unknown-line'));
     }
 
     public static function plannedAlready(string $label): self
     {
-        return new self("{$label} is in this batch’s plan.", 'Weigh it in its turn; what goes over its target is asked about.');
+        return new self(Fact::of('refusals.pour-refused.planned-already', label: $label));
     }
 
     public static function nothingPoured(): self
     {
-        return new self('Nothing was poured.', 'Pour first, or type the grams.');
+        return new self(Fact::of('refusals.pour-refused.nothing-poured'));
     }
 
     public static function chooseFirst(string $label): self
     {
-        return new self("{$label} is over its target and waits for a choice.", 'Keep the proportion, accept it, or discard the bowl.');
+        return new self(Fact::of('refusals.pour-refused.choose-first', label: $label));
     }
 
     public static function nothingOver(): self
     {
-        return new self('Nothing is over its target.', 'Carry on weighing.');
+        return new self(Fact::of('refusals.pour-refused.nothing-over'));
     }
 
     public static function ended(): self
     {
-        return new self('This batch has ended.', 'Start another batch of the bowl.');
+        return new self(Fact::of('refusals.pour-refused.ended'));
     }
 
     public static function notFinished(): self
     {
-        return new self('This batch is still being weighed.', 'Finish it first, then weigh back what is left.');
+        return new self(Fact::of('refusals.pour-refused.not-finished'));
     }
 
     public static function linesLeft(string $label): self
     {
-        return new self("{$label} is not weighed yet.", 'Weigh it, or take it as it is.');
+        return new self(Fact::of('refusals.pour-refused.lines-left', label: $label));
     }
 
     public static function discardNeedsReason(): self
     {
-        return new self('A discarded bowl needs a reason.', 'Say in a word or two why it is thrown away.');
+        return new self(Fact::of('refusals.pour-refused.discard-needs-reason'));
     }
 
     public static function nothingToUndo(): self
     {
-        return new self('There is nothing to take back.', 'Carry on weighing.');
+        return new self(Fact::of('refusals.pour-refused.nothing-to-undo'));
     }
 
     public static function moreLeftThanMixed(Grams $left, Grams $mixed): self
     {
-        return new self("{$left->text()} left over is more than the {$mixed->text()} that were mixed.", 'Check the reading: is the empty bowl’s weight taken off?');
+        return new self(Fact::of('refusals.pour-refused.more-left-than-mixed', left: $left->text(), mixed: $mixed->text()));
     }
 
     public static function belowStep(string $label, ScaleStep $step): self
     {
-        return new self("{$label} would come to less than the scale’s step of {$step->show()}.", 'Mix a larger batch.');
+        return new self(Fact::of('refusals.pour-refused.below-step', label: $label, step: $step->show()));
     }
 }

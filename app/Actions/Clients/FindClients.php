@@ -57,7 +57,7 @@ final readonly class FindClients
         }
         $sql = implode(' INTERSECT ', array_fill(0, count($words), $range)).' LIMIT '.self::CANDIDATES;
 
-        return array_map(fn (object $row): int => (int) $row->client_id, $this->database->select($sql, $bindings));
+        return array_values(array_map(fn (object $row): int => (int) ((array) $row)['client_id'], $this->database->select($sql, $bindings)));
     }
 
     /**

@@ -19,6 +19,7 @@ use App\Models\Proposal;
 use App\Models\Round;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
 use Core\Codec\WriteBowl;
@@ -115,7 +116,7 @@ final readonly class RepeatVisit
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {
-            $differences[] = new Difference(trim($old->letter), 'line', $refusal->getMessage(), '', '', $refusal->mend(), false);
+            $differences[] = new Difference(trim($old->letter), 'line', Say::refusal($refusal), '', '', Say::mend($refusal->fact()), false);
         }
         $copy = Bowl::query()->create([
             'id' => $made[$old->id], 'round_id' => $round->id, 'position' => $old->position, 'from_bowl_id' => $old->id, 'letter' => $old->letter, 'job' => $old->job,

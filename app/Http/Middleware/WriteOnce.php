@@ -14,6 +14,7 @@ use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\QueryException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Routing\Route;
 use PDOException;
 use Symfony\Component\HttpFoundation\Response;
 use Throwable;
@@ -41,7 +42,8 @@ final readonly class WriteOnce
         }
         $connection = $this->database->connection();
         $level = $connection->transactionLevel();
-        $address = $request->route()?->parameters() ?? [];
+        $route = $request->route();
+        $address = $route instanceof Route ? $route->parameters() : [];
         for ($try = 1; ; $try++) {
             $connection->beginTransaction();
             try {
@@ -65,7 +67,7 @@ final readonly class WriteOnce
             }
             // As it came: another try reads every record of the address anew.
             foreach ($address as $name => $value) {
-                $request->route()?->setParameter($name, $value);
+                $route->setParameter($name, $value);
             }
             $this->app->forgetScopedInstances();
             usleep(random_int(2_000, 15_000) * $try);

@@ -161,7 +161,7 @@ it('starts with the trade’s amounts', function (Job $job, Density $density, Le
 
 it('asks for the number of foils', function () {
     AmountAdvice::start(Job::Foils, Density::Medium, Length::Shoulder, false, Fraction::of(2), 0);
-})->throws(AdviceRefused::class, 'number of foils');
+})->throws(AdviceRefused::class, 'advice-refused.foils-missing');
 
 /** @param  list<array{string, string, string, bool, bool}>  $rows */
 function past(array $rows): array

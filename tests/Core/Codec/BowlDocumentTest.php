@@ -15,7 +15,7 @@ function problemsOf(mixed $json): array
     try {
         ReadBowl::from($json, ShelfSample::shelf());
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem) => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+        return array_map(static fn (Problem $problem) => $problem->pointer.': '.words($problem), $refusal->problems());
     }
 
     return [];

@@ -35,7 +35,7 @@ function saidAgainst(array $document): array
     try {
         WorkFormula::of($document);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
     }
 
     return [];
@@ -108,7 +108,7 @@ it('sees the head and the bowls together', function () {
         'visit' => ['canvas' => ['zones' => [$zone]], 'change' => 'B: 10 g of colour more'], 'rounds' => [['bowls' => ['A']], ['bowls' => ['B']]],
         'apart' => [['bowls' => ['A', 'B'], 'why' => 'the lightener must stay clean']],
     ]))->whole;
-    $cautions = array_column($whole['cautions'], 'reason', 'key');
+    $cautions = array_map(words(...), array_column($whole['cautions'], 'reason', 'key'));
     expect(array_keys($cautions))->toBe(['uncovered', 'touching'])->and($cautions['touching'])->toBe('Bowls A and B must not touch, and both go on root top.')
         ->and($whole['zones'][0])->toMatchArray(['zone' => 'root', 'bowls' => ['A', 'B']])
         ->and($whole['next'])->toBe([['kind' => 'amount', 'bowl' => 'B', 'value' => '+10 g', 'words' => 'B: 10 g of colour more']]);
@@ -168,8 +168,8 @@ it('says what does not fit, and where', function (array $bowl, array $more, stri
 
 it('works the example whole, and its own output to the same', function () {
     $text = (string) json_encode(visitExample());
-    $once = JsonText::read($text)->with(WorkFormula::of(JsonText::read($text)->values));
-    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)))->toBe($once);
+    $once = JsonText::read($text)->with(WorkFormula::of(JsonText::read($text)->values)->inWords(words(...)));
+    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))))->toBe($once);
 });
 
 /** What only the whole document can say: names, sums, words. A schema sees one place at a time. */

@@ -35,7 +35,7 @@ function formulaProblems(mixed $json): array
     try {
         WorkFormula::work($json);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem) => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+        return array_map(static fn (Problem $problem) => $problem->pointer.': '.words($problem), $refusal->problems());
     }
 
     return [];
@@ -136,7 +136,7 @@ it('asks about a slip and keeps what was typed', function () {
     // Arithmetic: 170 g of colour at 1:1.5 would take 255 g.
     $worked = WorkFormula::work(formula(formulaBowl(['ratio' => '170:90', 'amount' => ['of' => 'colour', 'grams' => '170 g']])))[0];
     expect($worked['total'])->toBe('260.0 g')->and(keys($worked))->toContain('implausible-ratio')
-        ->and($worked['warnings'][0]['mend'])->toContain('255.0 g')
+        ->and(words($worked['warnings'][0]['mend']))->toContain('255.0 g')
         ->and(keys(WorkFormula::work(formula(formulaBowl()))[0]))->not->toContain('implausible-ratio');
 });
 
@@ -200,7 +200,7 @@ it('answers why for every number', function () {
 
 it('is read by people as a table', function () {
     $json = json_decode(exampleText(), true);
-    expect(FormulaTable::of($json, WorkFormula::of($json)))->toContain('Bowl A  Root  110.0 g  at 1:1.5')->toContain('“a dash”')->toContain('Together  more than')->toContain('Bowls A and D must not touch');
+    expect(FormulaTable::of($json, WorkFormula::of($json)->inWords(words(...))))->toContain('Bowl A  Root  110.0 g  at 1:1.5')->toContain('“a dash”')->toContain('Together  more than')->toContain('Bowls A and D must not touch');
 });
 
 it('never crashes on a damaged document', function () {
@@ -273,8 +273,8 @@ it('weighs what is printed on a tube, whatever that may mean', function (array $
 ]);
 
 it('reads a document’s own output to the same', function () {
-    $once = JsonText::read(exampleText())->with(WorkFormula::of(json_decode(exampleText(), true)));
-    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)))->toBe($once);
+    $once = JsonText::read(exampleText())->with(WorkFormula::of(json_decode(exampleText(), true))->inWords(words(...)));
+    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))))->toBe($once);
 });
 
 it('keeps whole numbers of any length, and names the line of a fault', function () {
@@ -285,7 +285,7 @@ it('keeps whole numbers of any length, and names the line of a fault', function 
         try {
             JsonText::read($broken);
         } catch (UnreadableDocument $refusal) {
-            return $refusal->problems()[0]->message;
+            return words($refusal->problems()[0]);
         }
 
         return 'taken';

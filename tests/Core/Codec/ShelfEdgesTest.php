@@ -28,7 +28,7 @@ function saidOf(array $document): array
     try {
         WorkFormula::work($document);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
     }
 
     return [];

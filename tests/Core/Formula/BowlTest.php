@@ -111,7 +111,7 @@ it('doses additives on top of the ratio', function (string $dose, string $grams)
 })->with(['per bowl' => ['3.5 g', '3.5 g'], 'per gram' => ['0.1 g per gram', '3 g'], 'short per gram' => ['0.1 g/g', '3 g'], 'percent' => ['5 %', '4.5 g']]);
 
 it('refuses bowls that cannot be', function (callable $work, string $class, string $message) {
-    expect($work)->toThrow($class, $message);
+    expect($work)->toRefuse($class, $message);
 })->with([
     'nothing' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::total(Grams::zero()))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'comes to nothing'],
     'no developer to give' => [fn () => Sample::bowl(['1'], 'no developer', BowlAmount::developer(Sample::g('60')))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'it has none'],

@@ -88,7 +88,7 @@ it('records what nobody can name', function () {
 
 it('refuses what contradicts itself', function () {
     knownOf(Ladder::bowl(['6N' => '50 g', '6G' => '?'], ['d20' => '?'], ['amount' => ['of' => 'colour', 'grams' => '40 g']]));
-})->throws(Core\Formula\UnworkableBowl::class, 'contradict each other');
+})->throws(Core\Formula\UnworkableBowl::class, 'unworkable-bowl.contradiction');
 
 /** The true number lies within what is said to be known of it. */
 function within(?Bounds $bounds, Fraction $truth): bool

@@ -29,7 +29,7 @@ function canvasProblems(mixed $json): array
     try {
         ReadCanvas::from($json);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => "{$problem->pointer}: {$problem->message}", $refusal->problems());
+        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
     }
 
     return [];

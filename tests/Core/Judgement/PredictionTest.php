@@ -125,7 +125,7 @@ it('warns of what can hurt', function (Zone $zone, Process $process, string $key
     $cautions = Prediction::of($zone, $process)->cautions;
     expect(array_map(static fn ($caution) => $caution->key, $cautions))->toContain($key);
     foreach ($cautions as $caution) {
-        expect($caution->mend)->not->toBeEmpty();
+        expect(mend($caution))->not->toBeEmpty();
     }
 })->with([
     '40 vol on the scalp' => [new Zone(Fraction::of(5)), process(LineKind::Permanent, 40, null, ['onScalp' => true]), 'strong-on-scalp'],

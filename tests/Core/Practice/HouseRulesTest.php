@@ -69,7 +69,7 @@ it('refuses what cannot be set so, and says what can', function (string $key, st
     try {
         Schools::set(HouseRules::standard(), $key, $text);
     } catch (CoreException $refusal) {
-        expect($refusal->getMessage())->toContain($message)->and($refusal->mend())->toContain($mend);
+        expect(words($refusal))->toContain($message)->and(mend($refusal))->toContain($mend);
 
         return;
     }

@@ -32,7 +32,7 @@ function gateOf(ClientSafety $client, string $waiver = '', ?HouseRules $rules = 
 /** @return list<string> */
 function reasonsOf(Gate $gate): array
 {
-    return array_map(static fn (Caution $caution): string => $caution->reason, $gate->reasons);
+    return array_map(static fn (Caution $caution): string => words($caution), $gate->reasons);
 }
 
 $clear = static fn (string ...$lines): SkinTest => new SkinTest(array_values($lines), HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear);
@@ -73,7 +73,7 @@ it('has words for every state, and for all that speaks against colouring', funct
 
 it('says why it is shut and what opens it', function (ClientSafety $client, array $reasons, string $mend) {
     $gate = gateOf($client);
-    expect(reasonsOf($gate))->toBe($reasons)->and($gate->reasons[0]->mend)->toContain($mend)->and($gate->isOpen())->toBeFalse();
+    expect(reasonsOf($gate))->toBe($reasons)->and(mend($gate->reasons[0]))->toContain($mend)->and($gate->isOpen())->toBeFalse();
 })->with([
     'missing' => [new ClientSafety, ['No skin test of Tide.'], 'Place one 48 hours before'],
     'waiting' => [new ClientSafety([new SkinTest(['T'], HOUR - 3 * 3600)]), ['The skin test of Tide has not had its 48 hours.'], 'Read it then.'],

@@ -100,7 +100,7 @@ it('cautions of one strength over two histories, and of contrast that will not s
 
         return new PlacedBowl(0, $sheet, $shelf->line('P'), JudgeBowl::worked($sheet->work(HouseRules::standard()->step), HouseRules::standard())?->asPigment(), null, $sheet->strokes);
     })();
-    $said = static fn (PlacedBowl ...$bowls): array => array_map(static fn (Caution $caution): string => $caution->reason, MapCautions::of($head, Coverage::of([], [], []), $bowls));
+    $said = static fn (PlacedBowl ...$bowls): array => array_map(static fn (Caution $caution): string => words($caution), MapCautions::of($head, Coverage::of([], [], []), $bowls));
     // One level needs wide sections; three show in slivers (common practice, no source). The gap has no sign.
     expect($said($stripes('6N', 'A', 'B'), $stripes('7N', 'B', 'X')))->toBe(['A and B lie 1 level apart in one pattern.'])
         ->and($said($stripes('7N', 'A', 'B'), $stripes('6N', 'B', 'X')))->toBe(['A and B lie 1 level apart in one pattern.'])

@@ -76,7 +76,7 @@ it('refuses what is ambiguous or unknown, and says why', function (Legend $legen
         ReadCode::by($legend, $code);
         $this->fail("read {$code}");
     } catch (UnreadableCode $refusal) {
-        expect($refusal->getMessage())->toContain($message)->and($refusal->mend())->not->toBeEmpty();
+        expect(words($refusal))->toContain($message)->and(mend($refusal))->not->toBeEmpty();
     }
 })->with([
     'nothing' => [fn () => digitLegend(), ' ', 'no code'],

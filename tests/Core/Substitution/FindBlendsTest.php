@@ -217,7 +217,7 @@ it('finds what glpsol finds, on real shelves', function (int $level, array $tone
 ]);
 
 it('refuses what cannot be searched', function (callable $search, string $message) {
-    expect($search)->toThrow(SubstitutionRefused::class, $message);
+    expect($search)->toRefuse(SubstitutionRefused::class, $message);
 })->with([
     'empty shelf' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Sample::g('60'), [], Fraction::zero(), HouseRules::standard()), 'nothing on the shelf'],
     'clear wanted' => [fn () => FindBlends::for(Pigment::clear(), Sample::g('60'), line([7], FAMILIES), Fraction::zero(), HouseRules::standard()), 'no level'],
@@ -233,7 +233,7 @@ it('lets nothing without a level stand in for a shade by itself', function () {
     foreach ($found as $blend) {
         expect(array_filter($blend->parts, static fn (array $part): bool => $part['candidate']->pigment->level !== null))->not->toBeEmpty();
     }
-    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Practice\HouseRules::standard()))->toThrow(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
+    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Practice\HouseRules::standard()))->toRefuse(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
 });
 
 it('answers for four hundred shades of any tone, any grey and any amount', function (int $grams, int $natural) {

@@ -46,7 +46,7 @@ it('stands still once rinsed', function () {
 });
 
 it('refuses marks that contradict each other', function (array $marks, string $message) {
-    expect(fn () => marked($marks, 60))->toThrow(StampRefused::class, $message);
+    expect(fn () => marked($marks, 60))->toRefuse(StampRefused::class, $message);
 })->with([
     'rinsed before begun' => [[['rinsed', 1]], 'has not been begun'],
     'begun twice' => [[['began', 1], ['began', 2]], 'on the hair already'],

@@ -30,7 +30,7 @@ it('refuses what is no number', function (string $text) {
 
 it('refuses to divide by zero', function () {
     Fraction::parse('1/0');
-})->throws(InvalidNumber::class, 'divides by zero');
+})->throws(InvalidNumber::class, 'invalid-number.divided-by-zero');
 
 it('stops rather than drift when numbers outgrow an integer', function () {
     Fraction::of(PHP_INT_MAX)->times(Fraction::of(3));

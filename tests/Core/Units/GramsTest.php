@@ -24,8 +24,8 @@ it('shows a mass to the scale’s step, and never hides what is finer', function
 ]);
 
 it('is never less than nothing, and says what would have been', function () {
-    expect(fn () => cg(-1250))->toThrow(InvalidAmount::class, '-12.50 g')
-        ->and(fn () => cg(100)->minus(cg(101)))->toThrow(InvalidAmount::class, '-0.01 g')
+    expect(fn () => cg(-1250))->toRefuse(InvalidAmount::class, '-12.50 g')
+        ->and(fn () => cg(100)->minus(cg(101)))->toRefuse(InvalidAmount::class, '-0.01 g')
         ->and(cg(0)->isZero())->toBeTrue()->and(cg(1)->isZero())->toBeFalse()
         ->and(cg(100)->minus(cg(100))->isZero())->toBeTrue()
         ->and(cg(100)->lessAtMost(cg(101))->centigrams)->toBe(0)->and(cg(101)->lessAtMost(cg(100))->centigrams)->toBe(1);

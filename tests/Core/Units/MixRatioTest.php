@@ -27,7 +27,7 @@ it('knows 4:6 and 2:3 as the same ratio', function () {
 });
 
 it('refuses what is no ratio, and says why', function (string $text, string $message) {
-    expect(fn () => MixRatio::parse($text))->toThrow(InvalidRatio::class, $message);
+    expect(fn () => MixRatio::parse($text))->toRefuse(InvalidRatio::class, $message);
 })->with([
     'zero developer' => ['1:0', 'part of zero'],
     'zero colour' => ['0:1', 'part of zero'],

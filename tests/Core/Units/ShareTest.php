@@ -60,7 +60,7 @@ it('splits a part the way it is said', function (array $texts, int $whole, array
 ]);
 
 it('refuses shares that make no whole', function (array $texts, string $message) {
-    expect(fn () => shares($texts)->split(Fraction::of(6000)))->toThrow(InvalidShare::class, $message);
+    expect(fn () => shares($texts)->split(Fraction::of(6000)))->toRefuse(InvalidShare::class, $message);
 })->with([
     'over' => [['60 %', '50 %'], 'add up to 110 %'],
     'under' => [['60 %', '30 %'], 'add up to 90 %'],

@@ -33,7 +33,7 @@ it('stays within 1.2 % of stoichiometry', function () {
 });
 
 it('refuses strengths that are wrong, doubtful or dangerous', function (string $text, string $message) {
-    expect(fn () => Strength::parse($text))->toThrow(InvalidStrength::class, $message);
+    expect(fn () => Strength::parse($text))->toRefuse(InvalidStrength::class, $message);
 })->with([
     'contradiction' => ['20 vol 9 %', 'disagrees with itself'],
     'either' => ['6', 'could be 6 vol (1.8 %) or 20 vol (6 %)'],
@@ -64,7 +64,7 @@ it('finds the blend for a wanted strength', function (string $wanted, array $she
 ]);
 
 it('refuses a strength the shelf cannot reach', function (array $shelf, string $message) {
-    expect(fn () => StrengthBlend::toReach(Strength::vol(5), array_map(Strength::vol(...), $shelf)))->toThrow(InvalidStrength::class, $message);
+    expect(fn () => StrengthBlend::toReach(Strength::vol(5), array_map(Strength::vol(...), $shelf)))->toRefuse(InvalidStrength::class, $message);
 })->with([[[10, 20], 'cannot be blended from 10 vol'], [[], 'no developers']]);
 
 it('reaches exactly what was wanted, from any shelf that spans it', function () {

@@ -79,7 +79,7 @@ it('shows the shares an over-pour would leave', function () {
 
 it('discards with a reason, and only so', function () {
     expect(replayed([pour('c0', '60'), BatchEvent::discarded('wrong tube')])->status)->toBe(BatchStatus::Discarded)
-        ->and(fn () => BatchEvent::discarded('  '))->toThrow(PourRefused::class, 'needs a reason');
+        ->and(fn () => BatchEvent::discarded('  '))->toRefuse(PourRefused::class, 'needs a reason');
 });
 
 it('takes a short line as it is', function () {
@@ -107,12 +107,12 @@ it('knows what the scale should show', function () {
 it('weighs back what is left', function () {
     $done = [pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90'), BatchEvent::finished()];
     expect(replayed([...$done, BatchEvent::weighedBack(Sample::g('31.5'))])->used()->text())->toBe('118.5 g')
-        ->and(fn () => replayed([...$done, BatchEvent::weighedBack(Sample::g('151'))]))->toThrow(PourRefused::class, 'more than the 150 g')
-        ->and(fn () => replayed([pour('c0', '40'), BatchEvent::weighedBack(Sample::g('5'))]))->toThrow(PourRefused::class, 'still being weighed');
+        ->and(fn () => replayed([...$done, BatchEvent::weighedBack(Sample::g('151'))]))->toRefuse(PourRefused::class, 'more than the 150 g')
+        ->and(fn () => replayed([pour('c0', '40'), BatchEvent::weighedBack(Sample::g('5'))]))->toRefuse(PourRefused::class, 'still being weighed');
 });
 
 it('refuses what does not fit the batch as it stands', function (array $events, string $message) {
-    expect(fn () => replayed($events))->toThrow(PourRefused::class, $message);
+    expect(fn () => replayed($events))->toRefuse(PourRefused::class, $message);
 })->with([
     'pouring on while over' => [fn () => [pour('c0', '60'), pour('c1', '20')], 'waits for a choice'],
     'finishing early' => [fn () => [pour('c0', '40'), BatchEvent::finished()], 'not weighed yet'],
@@ -175,7 +175,7 @@ it('takes in what was not planned: named first, poured next, by eye', function (
 
 it('takes it in at the end too, and again when a little more is wanted', function () {
     $batch = replayed([pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90'), drop('bond', null)]);
-    expect($batch->status)->toBe(BatchStatus::Weighing)->and(fn () => $batch->after(BatchEvent::finished()))->toThrow(PourRefused::class, 'Bond is not weighed yet.');
+    expect($batch->status)->toBe(BatchStatus::Weighing)->and(fn () => $batch->after(BatchEvent::finished()))->toRefuse(PourRefused::class, 'Bond is not weighed yet.');
     $once = $batch->after(pour('bond', '2'));
     expect($once->status)->toBe(BatchStatus::Complete)->and($once->outcome()->ratio())->toBe('1:1.5');
     $more = $once->after(drop('bond', null));
@@ -203,8 +203,8 @@ it('keeps the planned proportion around what was added by eye', function () {
 });
 
 it('adds nothing that is planned anyway, and nothing while a choice is due', function () {
-    expect(fn () => replayed([BatchEvent::added('c1', 'Second', 0)]))->toThrow(PourRefused::class, 'is in this batch’s plan')
-        ->and(fn () => replayed([pour('c0', '44'), drop()]))->toThrow(PourRefused::class, 'waits for a choice');
+    expect(fn () => replayed([BatchEvent::added('c1', 'Second', 0)]))->toRefuse(PourRefused::class, 'is in this batch’s plan')
+        ->and(fn () => replayed([pour('c0', '44'), drop()]))->toRefuse(PourRefused::class, 'waits for a choice');
 });
 
 it('comes to the same whatever was undone on the way', function () {

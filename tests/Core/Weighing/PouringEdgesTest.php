@@ -136,7 +136,7 @@ it('turns its tolerance over at ten and at sixty grams', function (string $targe
 })->with([['9.99', '9.49 g', '10.49 g'], ['10', '9 g', '11 g'], ['60', '59 g', '61 g'], ['60.01', '58.81 g', '61.21 g'], ['1', '0.5 g', '1.5 g'], ['0.99', '0.5 g', '1.48 g']]);
 
 it('cannot be ended, weighed back or poured on out of turn', function (array $events, string $message) {
-    expect(fn () => Batch::replay(mixedPlan(), $events))->toThrow(PourRefused::class, $message);
+    expect(fn () => Batch::replay(mixedPlan(), $events))->toRefuse(PourRefused::class, $message);
 })->with([
     'a short line that is not planned' => [fn () => [BatchEvent::acceptedShort('9N')], 'not planned'],
     'accepting what is not over' => [fn () => [put('6N', '40'), BatchEvent::acceptedOver()], 'Nothing is over'],

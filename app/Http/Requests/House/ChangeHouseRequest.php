@@ -43,7 +43,7 @@ final class ChangeHouseRequest extends FormRequest
             try {
                 $rules = Schools::set($rules, (string) $key, is_string($text) ? $text : '');
             } catch (CoreException $refusal) {
-                $problems[] = new Problem("/rules/{$key}", $refusal->getMessage(), $refusal->mend());
+                $problems[] = new Problem("/rules/{$key}", $refusal->fact());
             }
         }
 

@@ -12,6 +12,7 @@ use App\Formulas\SalonShelf;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
+use App\Words\Say;
 use Core\Advice\AmountAdvice;
 use Core\CoreException;
 use Core\Hair\Stroke;
@@ -45,7 +46,7 @@ final class BowlResource extends JsonResource
             $about = $sheet->details->words();
             $problem = null;
         } catch (CoreException $refusal) {
-            [$worked, $place, $about, $problem, $sheet] = [null, '', [], $refusal->getMessage(), null];
+            [$worked, $place, $about, $problem, $sheet] = [null, '', [], Say::refusal($refusal), null];
         }
 
         return [

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bowls;
 
 use App\Formulas\BowlRows;
+use App\Words\Say;
 use Core\Colour\HairLadder;
 use Core\Formula\BowlSheet;
 use Core\Formula\BowlUse;
@@ -72,7 +73,7 @@ final class WorkedBowlResource extends JsonResource
             'asked' => $worked?->differsFromAsked() === true ? $worked->asked?->show($worked->step) : null,
             'strength' => $known->developer === null ? null : ['developer' => Strength::words($known->developer), 'onHead' => $known->onHead === null ? null : Strength::words($known->onHead)],
             'why' => array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked))),
-            'warnings' => array_map(fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend], $this->cautions),
+            'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),
                 'tone' => $this->judgement->toneWords(),

@@ -9,6 +9,7 @@ use App\Models\Client;
 use App\Models\ColourLine;
 use App\Models\ContraindicationNote;
 use App\Models\SkinTest;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -48,7 +49,7 @@ final class SafetyResource extends JsonResource
                 'readAt' => $test->read_at?->toIso8601String(), 'readBy' => $test->reader?->name, 'result' => $test->result?->value, 'note' => $test->note,
             ])->all()),
             'contraindications' => array_values($client->contraindications->map(fn (ContraindicationNote $note): array => [
-                'id' => $note->id, 'kind' => $note->kind->value, 'words' => $note->kind->words(), 'mend' => $note->kind->mend(), 'needsDoctor' => $note->kind->needsDoctor(), 'note' => $note->note,
+                'id' => $note->id, 'kind' => $note->kind->value, 'words' => Say::words($note->kind->fact()), 'mend' => Say::words($note->kind->mend()), 'needsDoctor' => $note->kind->needsDoctor(), 'note' => $note->note,
                 'notedAt' => $note->noted_at->toIso8601String(), 'notedBy' => $note->noter->name, 'liftedAt' => $note->lifted_at?->toIso8601String(), 'liftedBy' => $note->lifter?->name, 'clearance' => $note->clearance,
             ])->all()),
         ];

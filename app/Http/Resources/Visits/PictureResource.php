@@ -6,6 +6,7 @@ namespace App\Http\Resources\Visits;
 
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
+use App\Words\Say;
 use Core\Advice\ZoneReading;
 use Core\Colour\HairLadder;
 use Core\Hair\Canvas;
@@ -60,10 +61,10 @@ final class PictureResource extends JsonResource
     /** @return list<array<string, mixed>> */
     private function strokes(PlacedBowl $bowl): array
     {
-        return array_values(array_map(fn (Stroke $stroke): array => [
+        return array_map(fn (Stroke $stroke): array => [
             'letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'order' => $stroke->order, 'words' => $stroke->words(),
             'sequence' => $stroke->pattern?->sequence([$bowl->sheet->letter, ...$stroke->with]) ?? [],
-        ], $bowl->sheet->strokes));
+        ], $bowl->sheet->strokes);
     }
 
     /** @return array<string, mixed> */
@@ -118,7 +119,7 @@ final class PictureResource extends JsonResource
     {
         $found = [];
         foreach ($cautions as $caution) {
-            $found[$caution->key.$caution->reason] = ['key' => $caution->key, 'reason' => $caution->reason, 'mend' => $caution->mend];
+            $found[$caution->fact->text()] = Say::caution($caution);
         }
 
         return array_values($found);

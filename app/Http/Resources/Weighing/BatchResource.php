@@ -78,7 +78,11 @@ final class BatchResource extends JsonResource
         ];
     }
 
-    /** What the live reader needs to turn a reading into "in", "left" and "where"; and the edges for the band. @return array<string, mixed> */
+    /**
+     * What the live reader needs to turn a reading into "in", "left" and "where"; and the edges for the band.
+     *
+     * @return array<string, mixed>
+     */
     private function live(WeighedBatch $weighed, PlannedLine $line): array
     {
         $band = $weighed->band($line->key);

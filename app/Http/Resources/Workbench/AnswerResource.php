@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Workbench;
 
+use App\Words\Say;
 use Core\Judgement\Caution;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -42,7 +43,7 @@ final class AnswerResource extends JsonResource
             'why' => $this->why,
             'swatches' => $this->swatches,
             'ingredients' => $this->ingredients,
-            'cautions' => array_map(fn (Caution $caution): array => ['reason' => $caution->reason, 'mend' => $caution->mend], $this->cautions),
+            'cautions' => array_map(fn (Caution $caution): array => ['reason' => Say::words($caution->fact), 'mend' => Say::mend($caution->fact)], $this->cautions),
             'alarms' => $this->alarms,
             'fragment' => $this->fragment,
         ];

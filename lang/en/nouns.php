@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+// What something is called, where it begins a sentence.
+
+return [
+    'grey-in-percent' => 'Grey, in percent,',
+    'minutes-after-other-bowl' => 'The minutes after the other bowl',
+    'minutes-applying' => 'The minutes of applying',
+    'minutes-emulsifying' => 'The minutes of emulsifying',
+    'minutes-heat-phase' => 'The minutes of a heat phase',
+    'minutes-test' => 'The minutes of the test',
+    'number-foils' => 'The number of foils',
+    'order' => 'The order',
+    'processing-time' => 'The processing time',
+    'version' => 'The version',
+];
