@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Core;
 
+use JsonSerializable;
+
 /**
  * Something the core has to say: what, by a key, and the values in it. The words are not the core's: a catalogue outside
  * (lang/) has them by this key, what is said and, where something is to be put right, what mends it. A second language is a file.
  */
-final readonly class Fact
+final readonly class Fact implements JsonSerializable
 {
     private const MEND = '#mend';
 
@@ -71,6 +73,12 @@ final readonly class Fact
         }
 
         return $this->key.($values === [] ? '' : ' ('.implode('; ', $values).')');
+    }
+
+    /** Never words: whoever sends it on has them put into words first. */
+    public function jsonSerialize(): string
+    {
+        return $this->text();
     }
 
     private static function plain(int|string|self $value): string

@@ -76,16 +76,22 @@ command_bench() {
 }
 
 # Changes the core operator by operator and sees whether a test notices: ./tinta mutate Units [MORE TESTS...]
+# mutate [LAYER...] : the mutation score of each layer of the core, with that layer's own tests; of all of them where none is named
 command_mutate() {
-    local layer=${1:-}
-    [ -d "core/$layer" ] && [ -n "$layer" ] || fail "Name a layer of the core: $(cd core && ls -d */ | tr -d / | tr '\n' ' ')"
-    shift
     install_debian "${RUN_PACKAGES[@]}" php8.2-pcov
     install_composer
     # The plugin does not make the folder it writes to, and then every test fails for want of the file: a perfect score of nothing.
-    mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations
-    local tests=("tests/Core/$layer" "$@")
-    [ -d "${tests[0]}" ] || tests=(tests/Core)
-    # Left to itself the coverage driver looks into app/ alone.
-    php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything "${tests[@]}"
+    mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations var
+    local layers=("$@") layer tests
+    [ $# -gt 0 ] || mapfile -t layers < <(cd core && ls -d */ | tr -d /)
+    for layer in "${layers[@]}"; do
+        [ -d "core/$layer" ] || fail "Name a layer of the core: $(cd core && ls -d */ | tr -d / | tr '\n' ' ')"
+    done
+    for layer in "${layers[@]}"; do
+        tests="tests/Core/$layer"
+        [ -d "$tests" ] || tests=tests/Core
+        # Left to itself the coverage driver looks into app/ alone.
+        php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything --parallel "$tests" >"var/mutate-$layer.log" 2>&1 || true
+        printf '%-14s %s\n' "$layer" "$(grep -aoE 'Score: +[0-9.]+ ?%|Mutations:.*' "var/mutate-$layer.log" | tr -s ' ' | tr '\n' ' ')"
+    done
 }

@@ -50,3 +50,13 @@ expect()->extend('toRefuse', function (string $refusal, string $words = ''): Exp
 
     throw new AssertionFailedError("It was not refused with {$refusal}.");
 });
+
+/** Facts in English, wherever they stand; everything else as it is. */
+function said(mixed $value): mixed
+{
+    return match (true) {
+        $value instanceof Fact => words($value),
+        is_array($value) => array_map(said(...), $value),
+        default => $value,
+    };
+}

@@ -6,6 +6,7 @@ namespace Tests;
 
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
+use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends LaravelTestCase
 {
@@ -15,5 +16,14 @@ abstract class TestCase extends LaravelTestCase
         $this->app['session']->forget('password_hash_web');
 
         return parent::be($user, $guard);
+    }
+
+    /** No answer ever says a key of the catalogue instead of its words. */
+    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
+    {
+        $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        self::assertDoesNotMatchRegularExpression('/"(?:why|refusals|cautions|documents|nouns|safety)\.[a-z-]+[."]/', (string) $response->baseResponse->getContent());
+
+        return $response;
     }
 }

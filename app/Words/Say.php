@@ -30,6 +30,12 @@ final class Say
         return self::catalogue()->all($facts);
     }
 
+    /** Of what is said by the core, or was written by a person. */
+    public static function either(Fact|string $said): string
+    {
+        return $said instanceof Fact ? self::words($said) : $said;
+    }
+
     /** What a refusal says is wrong. */
     public static function refusal(CoreException $refusal): string
     {

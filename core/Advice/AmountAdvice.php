@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Hair\Density;
 use Core\Hair\Length;
 use Core\Practice\HouseRules;
@@ -20,8 +21,8 @@ final readonly class AmountAdvice
 {
     /**
      * @param  bool  $ofColour  the amounts are colour grams; else grams of mixture
-     * @param  list<string>  $why
-     * @param  list<string>  $alarms  to be said loudly
+     * @param  list<Fact>  $why
+     * @param  list<Fact>  $alarms  to be said loudly
      */
     private function __construct(public Grams $least, public Grams $most, public bool $ofColour, public array $why, public array $alarms, public bool $fromHistory)
     {
@@ -36,33 +37,33 @@ final readonly class AmountAdvice
     public static function start(Job $job, Density $density, Length $length, bool $resistantGrey, Fraction $regrowth, int $foils): self
     {
         [$least, $most, $ofColour, $words] = match ($job) {
-            Job::Regrowth => [60, 60, true, 'a regrowth of up to 2 cm takes 60 g of colour'],
-            Job::Whole => [90, 120, true, 'a whole head to the shoulder takes 90 to 120 g of colour'],
-            Job::Gloss => [60, 90, false, 'a gloss takes 60 to 90 g of mixture'],
-            Job::RootShadow => [30, 45, false, 'a root shadow takes 30 to 45 g of mixture'],
-            Job::Foils => $foils > 0 ? [25, 35, false, 'ten foils take 25 to 35 g of mixture'] : throw AdviceRefused::foilsMissing(),
+            Job::Regrowth => [60, 60, true, Fact::of('why.amount-advice.regrowth-up-2-cm-takes')],
+            Job::Whole => [90, 120, true, Fact::of('why.amount-advice.whole-head-shoulder-takes-90')],
+            Job::Gloss => [60, 90, false, Fact::of('why.amount-advice.gloss-takes-60-90-g')],
+            Job::RootShadow => [30, 45, false, Fact::of('why.amount-advice.root-shadow-takes-30-45')],
+            Job::Foils => $foils > 0 ? [25, 35, false, Fact::of('why.amount-advice.ten-foils-take-25-35')] : throw AdviceRefused::foilsMissing(),
         };
-        $why = ["To start with, {$words}."];
+        $why = [Fact::of('why.amount-advice.start-with', words: $words)];
         $factor = $density->factor();
         if (! $factor->equals(Fraction::one())) {
-            $why[] = "{$density->value} hair: × {$factor->decimal(1)}.";
+            $why[] = Fact::of('why.amount-advice.density', density: $density->value, factor: $factor->decimal(1));
         }
         // Along the lengths the length counts; at the root it does not.
         if ($job !== Job::Regrowth && $job !== Job::RootShadow && $length !== Length::Shoulder) {
             $factor = $factor->times($length->factor());
-            $why[] = "{$length->value} length: × {$length->factor()->decimal(1)}.";
+            $why[] = Fact::of('why.amount-advice.length', length: $length->value, factor: $length->factor()->decimal(1));
         }
         if ($job === Job::Regrowth && $regrowth->compare(Fraction::of(2)) > 0) {
             $factor = $factor->times($regrowth)->dividedBy(Fraction::of(2));
-            $why[] = "{$regrowth->decimal(1)} cm grown out: × {$regrowth->dividedBy(Fraction::of(2))->decimal(2)}.";
+            $why[] = Fact::of('why.amount-advice.cm-grown-out-x', regrowth: $regrowth->decimal(1), factor: $regrowth->dividedBy(Fraction::of(2))->decimal(2));
         }
         if ($resistantGrey && $ofColour) {
             $factor = $factor->times(Number::ResistantMore->value());
-            $why[] = 'Resistant grey: × 1.2.';
+            $why[] = Fact::of('why.amount-advice.resistant-grey', factor: Number::ResistantMore->value()->decimal(1));
         }
         if ($job === Job::Foils) {
             $factor = $factor->times(Fraction::of($foils, 10));
-            $why[] = "{$foils} foils: × ".Fraction::of($foils, 10)->decimal(1).'.';
+            $why[] = Fact::of('why.amount-advice.foils', foils: $foils, factor: Fraction::of($foils, 10)->decimal(1));
         }
 
         return new self(self::grams($least, $factor), self::grams($most, $factor), $ofColour, $why, [], false);
@@ -79,7 +80,7 @@ final readonly class AmountAdvice
     {
         $last = $past[count($past) - 1];
         $count = count($past);
-        $why = ["Last time {$last->mixed->text()} were mixed ({$last->colour->text()} colour) and {$last->used->text()} used."];
+        $why = [Fact::of('why.amount-advice.last-time-were-mixed-colour', mixed: $last->mixed->text(), colour: $last->colour->text(), used: $last->used->text())];
         $colour = $last->colour;
         $recent = array_slice($past, -$rules->goodVisitsBeforeStepDown);
         $steady = count($recent) === $rules->goodVisitsBeforeStepDown && array_reduce(
@@ -89,15 +90,15 @@ final readonly class AmountAdvice
         );
         if ($steady && $colour->isMoreThan($rules->stepDown)) {
             $colour = $colour->minus($rules->stepDown);
-            $why[] = "{$rules->goodVisitsBeforeStepDown} good visits in a row left some over: {$rules->stepDown->text()} of colour less, one visit at a time.";
+            $why[] = Fact::of('why.amount-advice.good-visits-row-left-some', goodVisitsBeforeStepDown: $rules->goodVisitsBeforeStepDown, stepDown: $rules->stepDown->text());
         } elseif ($count <= $rules->goodVisitsBeforeStepDown) {
-            $why[] = 'The full amount is kept for the first visits.';
+            $why[] = Fact::of('why.amount-advice.full-amount-kept-for-first');
         }
         $alarms = [];
         $first = $past[0];
         $sunk = Fraction::of($last->used->centigrams, max(1, $first->used->centigrams))->compare(Number::AmountSunk->value()) <= 0;
         if ($sunk && $last->fadedOrGrey) {
-            $alarms[] = "The amount used has sunk from {$first->used->text()} to {$last->used->text()} over {$count} visits, and fading or grey was noted: the amount is the suspect. Mix as at first.";
+            $alarms[] = Fact::of('why.amount-advice.amount-used-has-sunk-from', used: $first->used->text(), used2: $last->used->text(), count: $count);
             $colour = $first->colour;
         }
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Hair\HairHistory;
 use Core\Judgement\Undertone;
 use Core\Practice\Filling;
@@ -23,7 +24,7 @@ final readonly class FillAdvice
 {
     private const MINUTES = 20;
 
-    /** @param  list<string>  $why */
+    /** @param  list<Fact>  $why */
     private function __construct(public bool $needed, public ?Undertone $pigment, public ?Suggestion $filler, public array $why)
     {
     }
@@ -37,22 +38,22 @@ final readonly class FillAdvice
     {
         $down = $start->minus($target);
         if ($history !== HairHistory::Lightened) {
-            return new self(false, null, null, ['This hair was not lightened: its own pigment is still there.']);
+            return new self(false, null, null, [Fact::of('why.fill-advice.hair-was-not-lightened-its')]);
         }
         if ($down->compare(Fraction::of($rules->fillFromLevels)) < 0) {
-            return new self(false, null, null, ["From {$start->decimal(1)} to {$target->decimal(1)} is {$down->decimal(1)} levels down; this house fills from {$rules->fillFromLevels}."]);
+            return new self(false, null, null, [Fact::of('why.fill-advice.from-levels-down-house-fills', start: $start->decimal(1), target: $target->decimal(1), down: $down->decimal(1), fillFromLevels: $rules->fillFromLevels)]);
         }
         $pigment = Undertone::at($target);
         $why = [
-            "From {$start->decimal(1)} to {$target->decimal(1)} is {$down->decimal(1)} levels down: the warm pigment of a {$target->decimal(0)} is missing, {$pigment->name}.",
+            Fact::of('why.fill-advice.from-levels-down-warm-pigment', start: $start->decimal(1), target: $target->decimal(1), down: $down->decimal(1), target2: $target->decimal(0), pigment: $pigment->name),
         ];
         if ($rules->filling === Filling::Skip) {
-            return new self(true, $pigment, null, [...$why, 'This house skips the filler and goes deeper and warmer in one step. That risks fading, and a green or hollow cast.']);
+            return new self(true, $pigment, null, [...$why, Fact::of('why.fill-advice.house-skips-filler-and-goes')]);
         }
         $vivid = $wish->share(ToneFamily::Red)->plus($wish->share(ToneFamily::Copper))->compare(Number::VividWish->value()) >= 0;
         [$gold, $copper] = $vivid ? [1, 3] : [3, 1];
-        $why[] = $vivid ? 'For a vivid red or copper: three parts copper to one of gold.' : 'For a brown: three parts gold to one of copper.';
-        $why[] = 'Only on the hair that needs it, about '.self::MINUTES.' minutes, then the final shade.';
+        $why[] = $vivid ? Fact::of('why.fill-advice.for-vivid-red-or-copper') : Fact::of('why.fill-advice.for-brown-three-parts-gold');
+        $why[] = Fact::of('why.fill-advice.only-on-hair-that-needs', minutes: self::MINUTES);
         $shades = [];
         foreach ([[ToneFamily::Gold, $gold], [ToneFamily::Copper, $copper]] as [$family, $parts]) {
             $shade = self::nearest($shelf, $target, $family);
@@ -61,7 +62,7 @@ final readonly class FillAdvice
             } elseif ($shade !== null) {
                 $shades[$shade->id] = ['product' => $shade->id, 'label' => $shade->label(), 'share' => (string) $parts];
             } else {
-                $why[] = "The shelf has no {$family->value} at {$target->decimal(0)} or one lighter.";
+                $why[] = Fact::of('why.fill-advice.shelf-has-no-at-or', family: $family->value, target: $target->decimal(0));
             }
         }
         $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, self::MINUTES, $why, 'filling');

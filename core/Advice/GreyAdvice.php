@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Shelf\Product;
@@ -22,7 +23,7 @@ final readonly class GreyAdvice
      * @param  Fraction  $least  natural in the colour part, 0 to 1
      * @param  Fraction  $most  natural in the colour part, 0 to 1
      * @param  array{int, int}  $extraMinutes
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      */
     private function __construct(
         public Fraction $least,
@@ -45,16 +46,16 @@ final readonly class GreyAdvice
             throw AdviceRefused::percentOutside($percent);
         }
         [$least, $most, $words] = match (true) {
-            $percent < $rules->grey->none => [Fraction::zero(), Fraction::zero(), 'no natural is needed'],
-            $percent < $rules->grey->third => [Number::GreyLittleLeast->value(), Number::GreyLittleMost->value(), 'a quarter to a third natural'],
-            $percent <= $rules->grey->half => [Number::GreyHalf->value(), Number::GreyHalf->value(), 'half natural'],
-            default => [Number::GreyMuch->value(), Fraction::one(), 'three quarters natural up to all'],
+            $percent < $rules->grey->none => [Fraction::zero(), Fraction::zero(), Fact::of('why.grey-advice.no-natural-needed')],
+            $percent < $rules->grey->third => [Number::GreyLittleLeast->value(), Number::GreyLittleMost->value(), Fact::of('why.grey-advice.quarter-third-natural')],
+            $percent <= $rules->grey->half => [Number::GreyHalf->value(), Number::GreyHalf->value(), Fact::of('why.grey-advice.half-natural')],
+            default => [Number::GreyMuch->value(), Fraction::one(), Fact::of('why.grey-advice.three-quarters-natural-up-all')],
         };
         $little = $percent < $rules->grey->none;
-        $why = ["{$percent} % grey: {$words} (house breakpoints {$rules->grey->words()})."];
-        $why[] = $little ? "So little grey takes {$rules->depositVolume} vol." : 'Grey takes 20 vol and the full time, generously applied.';
+        $why = [Fact::of('why.grey-advice.grey-house-breakpoints', percent: $percent, words: $words, grey: $rules->grey->words())];
+        $why[] = $little ? Fact::of('why.grey-advice.so-little-grey-takes-vol', depositVolume: $rules->depositVolume) : Fact::of('why.grey-advice.grey-takes-20-vol-and');
         if ($resistant) {
-            $why[] = 'Resistant: 5 to 10 minutes more, and a double natural at the hairline.';
+            $why[] = Fact::of('why.grey-advice.resistant-5-10-minutes-more');
         }
 
         return new self($least, $most, Strength::vol($little ? $rules->depositVolume : 20), $resistant ? [5, 10] : [0, 0], $why);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Units\Fraction;
@@ -17,7 +18,7 @@ use Core\Units\Rounding;
 final readonly class Remix
 {
     /** @param  ?Fraction  $times  of the bowl, to a tenth, rounded up; null where what is left will do */
-    private function __construct(public Grams $needed, public Grams $short, public ?Fraction $times, public bool $now, public string $words)
+    private function __construct(public Grams $needed, public Grams $short, public ?Fraction $times, public bool $now, public Fact $words)
     {
     }
 
@@ -44,13 +45,16 @@ final readonly class Remix
         $now = Fraction::of($took->centigrams, $mixed->centigrams)->compare(Number::RemixAt->value()) >= 0;
         $rest = $planned - $done;
         if ($short->isZero()) {
-            return new self($needed, $short, null, false, "{$done} foils took {$took->text()}; {$rest} more take about {$needed->text()}, and {$left->text()} are left: it will do.");
+            return new self($needed, $short, null, false, Fact::of('why.remix.foils-took-more-take-about', done: $done, took: $took->text(), rest: $rest, needed: $needed->text(), left: $left->text()));
         }
         $tenths = intdiv($short->centigrams * 10 + $mixed->centigrams - 1, $mixed->centigrams);
 
         return new self(
             $needed, $short, Fraction::of(max(1, $tenths), 10), $now,
-            "{$done} foils took {$took->text()}; {$rest} more take about {$needed->text()}, {$short->text()} more than is left. ".($now ? 'Mix now: the bowl is two thirds empty.' : 'Mix again before the bowl is two thirds empty.'),
+            Fact::of(
+                $now ? 'why.remix.mix-now' : 'why.remix.mix-again',
+                done: $done, took: $took->text(), rest: $rest, needed: $needed->text(), short: $short->text(),
+            ),
         );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Hair\Technique;
 use Core\Judgement\Process;
 use Core\Practice\HouseRules;
@@ -19,8 +20,8 @@ final class StrengthAdvice
     /** The usual strengths on a shelf, in volumes. */
     private const LADDER = [6, 10, 20, 30, 40];
 
-    /** @return ?string in words; null where nothing speaks for another strength */
-    public static function for(Process $process, HouseRules $rules): ?string
+    /** Null where nothing speaks for another strength */
+    public static function for(Process $process, HouseRules $rules): ?Fact
     {
         if ($process->kind !== LineKind::Lightener || $process->strength === null) {
             return null;
@@ -32,20 +33,20 @@ final class StrengthAdvice
                 $lower = $volume->compare(\Core\Units\Fraction::of($each)) > 0 ? $each : $lower;
             }
 
-            return $lower === null ? null : "near the scalp it works faster: {$lower} vol";
+            return $lower === null ? null : Fact::of('why.strength-advice.near-scalp-works-faster-vol', lower: $lower);
         }
         if ($process->technique !== Technique::OpenAir) {
             return null;
         }
         if ($rules->openAir === OpenAir::SlowAndLow) {
-            return "open air, slow and low: stay at {$process->strength->showVolume()} and give it more time";
+            return Fact::of('why.strength-advice.open-air-slow-and-low', strength: $process->strength->showVolume());
         }
         foreach (self::LADDER as $each) {
             if ($volume->compare(\Core\Units\Fraction::of($each)) < 0) {
-                return "open air, one strength up: {$each} vol";
+                return Fact::of('why.strength-advice.open-air-one-strength-up', each: $each);
             }
         }
 
-        return 'open air asks for more, but 40 vol is already the most';
+        return Fact::of('why.strength-advice.open-air-asks-for-more');
     }
 }

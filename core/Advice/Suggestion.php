@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Units\Grams;
 use Core\Units\InvalidShare;
 use Core\Units\LargestRemainder;
@@ -22,7 +23,7 @@ final readonly class Suggestion
      * @param  list<array{product: string, label: string, share: string}>  $ingredients
      * @param  ?string  $strength  as people write it: 20 vol
      * @param  ?int  $minutes
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      * @param  string  $rule  key of the house rule; empty where none decides
      */
     public function __construct(

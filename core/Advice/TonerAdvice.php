@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Fact;
 use Core\Hair\Porosity;
 use Core\Judgement\Undertone;
 use Core\Practice\HouseRules;
@@ -24,8 +25,8 @@ final readonly class TonerAdvice
 
     /**
      * @param  Fraction  $level  the level a toner should have
-     * @param  list<array{product: Product, distance: Fraction, why: string}>  $toners  best first
-     * @param  list<string>  $why
+     * @param  list<array{product: Product, distance: Fraction, why: Fact}>  $toners  best first
+     * @param  list<Fact>  $why
      * @param  bool  $liftFurther  the wish cannot be reached by toning
      */
     private function __construct(public Fraction $level, public array $toners, public array $why, public bool $liftFurther)
@@ -42,21 +43,21 @@ final readonly class TonerAdvice
     {
         $bare = Undertone::at($reached);
         $level = $damp ? $reached->minus($rules->dampDeeper) : $reached;
-        $why = ["The darkest part reached {$reached->decimal(1)}, so that is the level to tone: {$bare->name} lies bare."];
+        $why = [Fact::of('why.toner-advice.darkest-part-reached-so-that', reached: $reached->decimal(1), bare: $bare->name)];
         if ($damp) {
-            $why[] = "On damp hair {$rules->dampDeeper->decimal(1)} level deeper, or dry first.";
+            $why[] = Fact::of('why.toner-advice.on-damp-hair-level-deeper', dampDeeper: $rules->dampDeeper->decimal(1));
         }
         if ($porosity === Porosity::High) {
-            $why[] = 'Porous ends grab: shorter there, or with more clear.';
+            $why[] = Fact::of('why.toner-advice.porous-ends-grab-shorter-or');
         }
         $further = $wishLevel !== null && $wishLevel->minus($reached)->compare(Fraction::one()) >= 0;
         if ($further) {
-            $why[] = "Level {$wishLevel->decimal(1)} is not reached by toning level {$reached->decimal(1)}: {$bare->name} cannot be glazed away, it must be lifted further.";
+            $why[] = Fact::of('why.toner-advice.level-not-reached-by-toning', wishLevel: $wishLevel->decimal(1), reached: $reached->decimal(1), bare: $bare->name);
         }
         // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
         $warm = $wish->warmth()->compare(Number::WarmWish->value()) > 0;
         $wanted = $warm ? $wish : ToneMix::mean([[$wish, Fraction::one()], [$bare->neutraliser, $bare->strength]]);
-        $why[] = $warm ? 'The wish is warm: the bare pigment helps, do not neutralise it.' : "{$bare->neutraliser->words()} softens {$bare->name}; it does not erase it.";
+        $why[] = $warm ? Fact::of('why.toner-advice.wish-warm-bare-pigment-helps') : Fact::of('why.toner-advice.softens-does-not-erase', neutraliser: $bare->neutraliser->words(), bare: $bare->name);
         $ranked = [];
         foreach ($shelf as $product) {
             $pigment = $product->pigment;
@@ -92,14 +93,14 @@ final readonly class TonerAdvice
         return ToneMix::mean($weighted);
     }
 
-    private static function words(Product $product, Fraction $gap, ToneMix $tone): string
+    private static function words(Product $product, Fraction $gap, ToneMix $tone): Fact
     {
         $level = match (true) {
-            $gap->isZero() => 'at the level reached',
-            $gap->isNegative() => "{$gap->negated()->decimal(1)} deeper: stains",
-            default => "{$gap->decimal(1)} lighter: does less",
+            $gap->isZero() => Fact::of('why.toner-advice.at-level-reached'),
+            $gap->isNegative() => Fact::of('why.toner-advice.deeper-stains', gap: $gap->negated()->decimal(1)),
+            default => Fact::of('why.toner-advice.lighter-does-less', gap: $gap->decimal(1)),
         };
 
-        return "{$product->label()}: {$tone->words()}, {$level}";
+        return Fact::of('why.toner-advice.toner', product: $product->label(), tone: $tone->words(), level: $level);
     }
 }

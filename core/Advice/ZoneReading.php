@@ -21,11 +21,11 @@ use Core\Units\Fraction;
 final readonly class ZoneReading
 {
     /**
-     * @param  string  $headline  in a few words: lift 2 levels
-     * @param  list<string>  $lines
+     * @param  Fact  $headline  in a few words: lift 2 levels
+     * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
-    private function __construct(public Direction $direction, public string $headline, public array $lines, public array $cautions)
+    private function __construct(public Direction $direction, public Fact $headline, public array $lines, public array $cautions)
     {
     }
 
@@ -37,41 +37,41 @@ final readonly class ZoneReading
             $lines = [...$lines, ...GreyAdvice::for($zone->grey, $zone->resistant, $rules)->why];
         }
         if ($zone->banded) {
-            $lines[] = 'A band of another level: its own bowl, or a blending pass.';
+            $lines[] = Fact::of('why.zone-reading.band-another-level-its-own');
         }
         if ($zone->offLimits) {
-            return new self(Direction::Leave, 'Leave out', ['Nothing goes on this hair.'], $cautions);
+            return new self(Direction::Leave, Fact::of('why.zone-reading.leave-out'), [Fact::of('why.zone-reading.nothing-goes-on-hair')], $cautions);
         }
         if ($zone->level === null) {
-            return new self(Direction::Unread, 'Read its level', $lines, $cautions);
+            return new self(Direction::Unread, Fact::of('why.zone-reading.read-its-level'), $lines, $cautions);
         }
         if ($zone->wishLevel === null) {
             return $zone->wishTone->families === []
-                ? new self(Direction::Leave, 'Nothing wished', $lines, $cautions)
-                : new self(Direction::Tone, "Tone to {$zone->wishTone->words()}", [...$lines, "Choose the toner for level {$zone->level->decimal(1)}, as it is at its darkest.", ...self::porous($zone)], $cautions);
+                ? new self(Direction::Leave, Fact::of('why.zone-reading.nothing-wished'), $lines, $cautions)
+                : new self(Direction::Tone, Fact::of('why.zone-reading.tone', wishTone: $zone->wishTone->words()), [...$lines, Fact::of('why.zone-reading.choose-toner-for-level-as', level: $zone->level->decimal(1)), ...self::porous($zone)], $cautions);
         }
         $gap = $zone->wishLevel->minus($zone->level);
         $size = $gap->isNegative() ? $gap->negated() : $gap;
 
         return match (true) {
-            $size->compare(Number::SameLevel->value()) <= 0 => new self(Direction::Tone, 'Deposit at its level', [...$lines, ...self::porous($zone)], $cautions),
+            $size->compare(Number::SameLevel->value()) <= 0 => new self(Direction::Tone, Fact::of('why.zone-reading.deposit-at-its-level'), [...$lines, ...self::porous($zone)], $cautions),
             ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions),
             default => self::deepen($zone, $size, $zone->wishLevel, $lines, $cautions, $rules),
         };
     }
 
     /**
-     * @param  list<string>  $lines
+     * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
     private static function lift(CanvasZone $zone, Fraction $levels, array $lines, array $cautions): self
     {
         $target = $zone->wishLevel ?? Fraction::zero();
         $bare = Undertone::at($target);
-        $lines[] = "At level {$target->decimal(1)} lies bare: {$bare->name}.";
+        $lines[] = Fact::of('why.zone-reading.at-level-lies-bare', target: $target->decimal(1), bare: $bare->name);
         $lines[] = $zone->wishTone->families !== [] && ! $zone->wishTone->mix()->warmth()->isNegative()
-            ? 'The wish is warm: this pigment helps; lift just enough to show it.'
-            : "Softened by {$bare->neutraliser->words()}; soften, do not erase.";
+            ? Fact::of('why.zone-reading.wish-warm-pigment-helps-lift')
+            : Fact::of('why.zone-reading.softened-by-soften-do-not', neutraliser: $bare->neutraliser->words());
         if ($zone->history->holdsTint()) {
             $cautions[] = new Caution('tint-on-tint', Fact::of('cautions.tint-on-tint', value: str_replace('-', ' ', $zone->history->value)));
         }
@@ -79,32 +79,32 @@ final readonly class ZoneReading
             $cautions[] = new Caution('lift-again', Fact::of('cautions.lift-again'));
         }
 
-        return new self(Direction::Lift, 'Lift '.self::levels($levels), $lines, $cautions);
+        return new self(Direction::Lift, Fact::of('why.zone-reading.lift', levels: self::levels($levels)), $lines, $cautions);
     }
 
     /**
-     * @param  list<string>  $lines
+     * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
     private static function deepen(CanvasZone $zone, Fraction $levels, Fraction $target, array $lines, array $cautions, HouseRules $rules): self
     {
         $fill = FillAdvice::for($zone->level ?? $target, $zone->history, $target, $zone->wishTone->mix(), [], $rules);
         if ($fill->needed) {
-            return new self(Direction::Fill, 'Fill, then '.self::levels($levels).' deeper', [...$lines, $fill->why[0], ...array_slice($fill->why, 1, 2)], $cautions);
+            return new self(Direction::Fill, Fact::of('why.zone-reading.fill-then-deeper', levels: self::levels($levels)), [...$lines, $fill->why[0], ...array_slice($fill->why, 1, 2)], $cautions);
         }
 
-        return new self(Direction::Deepen, self::levels($levels).' deeper', [...$lines, ...$fill->why, ...self::porous($zone)], $cautions);
+        return new self(Direction::Deepen, Fact::of('why.zone-reading.deeper', levels: self::levels($levels)), [...$lines, ...$fill->why, ...self::porous($zone)], $cautions);
     }
 
-    private static function levels(Fraction $levels): string
+    private static function levels(Fraction $levels): Fact
     {
-        return $levels->equals(Fraction::one()) ? '1 level' : "{$levels->decimal(1)} levels";
+        return $levels->equals(Fraction::one()) ? Fact::of('why.zone-reading.a-level') : Fact::of('why.zone-reading.levels', levels: $levels->decimal(1));
     }
 
-    /** @return list<string> */
+    /** @return list<Fact> */
     private static function porous(CanvasZone $zone): array
     {
-        return $zone->porosity === \Core\Hair\Porosity::High ? ['Porous hair grabs: shorter, or with more clear.'] : [];
+        return $zone->porosity === \Core\Hair\Porosity::High ? [Fact::of('why.zone-reading.porous-hair-grabs-shorter-or')] : [];
     }
 
     /** @return list<Caution> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
+use Core\Fact;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Shelf\LineKind;
@@ -15,7 +16,7 @@ use Core\Units\Fraction;
  */
 final readonly class AgeCanvas
 {
-    /** @param  list<string>  $said  what was carried on and what has aged, in words */
+    /** @param  list<Fact>  $said  what was carried on and what has aged, in words */
     private function __construct(public Canvas $canvas, public array $said)
     {
     }
@@ -28,7 +29,7 @@ final readonly class AgeCanvas
     public static function by(Canvas $past, int $days, array $results, array $done, HouseRules $rules): self
     {
         $grown = $rules->regrowthPerMonth->times(Fraction::of(max(0, $days)))->dividedBy(Number::MonthDays->value());
-        $said = ["Carried on from {$days} days ago; about {$grown->decimal(1)} cm have grown since."];
+        $said = [Fact::of('why.age-canvas.carried-on-from-days-ago', days: $days, grown: $grown->decimal(1))];
         $zones = [];
         foreach ($past->zones as $zone) {
             $kinds = self::kindsOn($zone, $done);
@@ -43,15 +44,17 @@ final readonly class AgeCanvas
      * Coloured to the scalp, the old regrowth is gone; left alone, it is longer now.
      *
      * @param  list<LineKind>  $kinds
-     * @param  list<string>  $said
+     * @param  list<Fact>  $said
      *
-     * @param-out list<string> $said
+     * @param-out list<Fact> $said
      */
     private static function grown(CanvasZone $zone, Fraction $grown, array $kinds, array &$said): CanvasZone
     {
         $old = $kinds === [] ? ($zone->regrowth ?? Fraction::zero()) : Fraction::zero();
         $now = Fraction::parse($old->plus($grown)->decimal(1));
-        $said[] = "{$zone->name}: regrowth ".($old->isZero() ? "{$now->decimal(1)} cm." : "{$old->decimal(1)} → {$now->decimal(1)} cm, not coloured last time.");
+        $said[] = $old->isZero()
+            ? Fact::of('why.age-canvas.regrowth', zone: $zone->name, now: $now->decimal(1))
+            : Fact::of('why.age-canvas.regrowth-longer', zone: $zone->name, old: $old->decimal(1), now: $now->decimal(1));
 
         return $zone->natural === null
             ? $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded)
@@ -61,9 +64,9 @@ final readonly class AgeCanvas
     /**
      * @param  list<ZoneResult>  $results
      * @param  list<LineKind>  $kinds
-     * @param  list<string>  $said
+     * @param  list<Fact>  $said
      *
-     * @param-out list<string> $said
+     * @param-out list<Fact> $said
      */
     private static function asLeft(CanvasZone $zone, array $results, array $kinds, array &$said): CanvasZone
     {
@@ -71,7 +74,7 @@ final readonly class AgeCanvas
         foreach ($results as $result) {
             if ($result->zone === $zone->id && $result->level !== null) {
                 [$level, $tone, $elasticity] = [$result->level, $result->tone, $result->elasticity ?? $elasticity];
-                $said[] = rtrim("{$zone->name}: as it was left, level {$level->decimal(1)} {$tone->words()}").'; look how it has faded.';
+                $said[] = Fact::of('why.age-canvas.look-how-has-faded', zone: $zone->name, level: $level->decimal(1), tone: $tone->words());
             }
         }
         $history = match (true) {
@@ -82,7 +85,7 @@ final readonly class AgeCanvas
             default => $zone->history,
         };
         if ($history !== $zone->history) {
-            $said[] = "{$zone->name}: {$zone->history->value} before, {$history->value} now.";
+            $said[] = Fact::of('why.age-canvas.before-now', zone: $zone->name, history: $zone->history->value, history2: $history->value);
         }
 
         return $zone->as($level, $tone, $history, $zone->regrowth, $elasticity, $zone->banded && $kinds === []);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Fact;
 use Core\Hair\Span;
 use Core\Hair\Technique;
 use Core\Hair\Zone;
@@ -21,7 +22,7 @@ final readonly class Lift
 {
     /**
      * @param  Fraction  $levels  zero or more
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      */
     private function __construct(public Fraction $levels, public bool $calibrated, public array $why)
     {
@@ -31,57 +32,57 @@ final readonly class Lift
     public static function of(Zone $zone, Process $process, array $history = []): self
     {
         if ($process->kind->depositsOnly()) {
-            return new self(Fraction::zero(), false, ['This line only deposits.']);
+            return new self(Fraction::zero(), false, [Fact::of('why.lift.line-only-deposits')]);
         }
         if ($process->kind === LineKind::Permanent && $zone->history->holdsTint()) {
-            return new self(Fraction::zero(), false, ['Tint does not lift tint: going lighter here needs a lightener or remover.']);
+            return new self(Fraction::zero(), false, [Fact::of('why.lift.tint-does-not-lift-tint')]);
         }
         $table = $process->lift->levelsAt($process->strength);
-        $strength = $process->strength?->showVolume() ?? 'no developer';
-        $why = ["{$strength} lifts {$table->decimal(1)} levels in this line’s {$process->window['target']} minutes."];
+        $strength = $process->strength?->showVolume() ?? Fact::of('why.lift.no-developer');
+        $why = [Fact::of('why.lift.lifts-levels-lines-minutes', strength: $strength, table: $table->decimal(1), target: $process->window['target'])];
         $target = max(1, $process->window['target']);
         // A tint has done its work at its target; lightener goes on to the end of its window.
         $limit = $process->kind === LineKind::Lightener ? max($target, $process->window['max']) : $target;
         $minutes = max(0, min($process->minutes, $limit));
         $levels = $table->times(Fraction::of($minutes, $target));
         if ($minutes !== $target) {
-            $why[] = "{$minutes} of {$target} minutes: {$levels->decimal(1)}.";
+            $why[] = Fact::of('why.lift.minutes', minutes: $minutes, target: $target, levels: $levels->decimal(1));
         }
         $seen = array_values(array_filter($history, static fn (Observed $each): bool => $each->kind === $process->kind && $each->minutes > 0 && ! $process->lift->levelsAt($each->strength)->isZero()));
         if ($seen !== []) {
             $factor = self::factor($seen, $process->lift, $target, $limit);
             $levels = $levels->times($factor);
-            $why[] = 'This hair’s own '.count($seen)." closed visits win over the table: it lifted {$factor->decimal(2)} of what the table says, so {$levels->decimal(1)}.";
+            $why[] = Fact::of('why.lift.hairs-own-closed-visits-win', seen: count($seen), factor: $factor->decimal(2), levels: $levels->decimal(1));
         }
         $levels = self::conditions($zone, $process, $levels, $why);
         $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
         if ($levels->compare($room) > 0) {
             $levels = $room->isNegative() ? Fraction::zero() : $room;
-            $why[] = 'It cannot go beyond the top of the ladder.';
+            $why[] = Fact::of('why.lift.cannot-go-beyond-top-ladder');
         }
 
         return new self($levels, $seen !== [], $why);
     }
 
     /**
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      *
-     * @param-out list<string> $why
+     * @param-out list<Fact> $why
      */
     private static function conditions(Zone $zone, Process $process, Fraction $levels, array &$why): Fraction
     {
         if ($process->technique === Technique::OpenAir) {
             $levels = $levels->times($process->technique->liftFactor());
-            $why[] = "Open air misses a foil’s heat: {$levels->decimal(1)}.";
+            $why[] = Fact::of('why.lift.open-air-misses-foils-heat', levels: $levels->decimal(1));
         }
         if ($zone->damp) {
             $levels = $levels->times(Number::DampLift->value());
-            $why[] = "Damp hair dilutes it: {$levels->decimal(1)}.";
+            $why[] = Fact::of('why.lift.damp-hair-dilutes', levels: $levels->decimal(1));
         }
         if ($zone->span === Span::Root && ! $levels->isZero()) {
             $extra = $levels->compare(Fraction::one()) < 0 ? $levels->dividedBy(Fraction::of(2)) : Number::WarmRoot->value();
             $levels = $levels->plus($extra);
-            $why[] = "A warm scalp adds about {$extra->decimal(1)} at the root: {$levels->decimal(1)}.";
+            $why[] = Fact::of('why.lift.warm-scalp-adds-about-at', extra: $extra->decimal(1), levels: $levels->decimal(1));
         }
 
         return $levels;

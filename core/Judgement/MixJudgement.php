@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Judgement;
 
 use Closure;
+use Core\Fact;
 use Core\Formula\BoundLine;
 use Core\Formula\BowlBounds;
 use Core\Practice\HouseRules;
@@ -31,7 +32,7 @@ final readonly class MixJudgement
      * @param  array<string, Bounds>  $families  of the tone: share of each, 0 to 1
      * @param  Bounds  $pigmentShare  0 (only clear) to 2 (only doubled shades)
      * @param  Bounds  $naturalShare  share of the colour part that is natural, 0 to 1
-     * @param  list<string>  $why  two or three plain lines with the numbers
+     * @param  list<Fact>  $why  two or three lines with the numbers
      */
     private function __construct(
         public ?Bounds $level,
@@ -210,17 +211,23 @@ final readonly class MixJudgement
     /**
      * @param  array<int, string>  $carrying
      * @param  array<string, Bounds>  $families
-     * @return list<string>
+     * @return list<Fact>
      */
     private static function why(array $carrying, ?Bounds $level, ?ToneMix $tone, array $families, ?Bounds $share, LevelSchool $school): array
     {
-        $why = [$level === null
-            ? 'Nothing in it carries a level.'
-            : "Level {$level->show(1)}: the mean of ".implode(' and ', $carrying).', '.($school === LevelSchool::Linear ? 'by weight.' : 'weighted by dye: the darker counts more.')];
-        $why[] = $families === [] ? 'It brings no tone.' : 'Tone: '.self::inWords($tone, $families).($tone === null ? ', as far as the amounts say.' : ', by weight.');
+        $why = [match (true) {
+            $level === null => Fact::of('why.mix-judgement.nothing-carries-level'),
+            $school === LevelSchool::Linear => Fact::of('why.mix-judgement.mean-by-weight', level: $level->show(1), carrying: array_values($carrying)),
+            default => Fact::of('why.mix-judgement.mean-by-dye', level: $level->show(1), carrying: array_values($carrying)),
+        }];
+        $why[] = match (true) {
+            $families === [] => Fact::of('why.mix-judgement.brings-no-tone'),
+            $tone === null => Fact::of('why.mix-judgement.tone-as-far-as-said', tone: self::inWords($tone, $families)),
+            default => Fact::of('why.mix-judgement.tone-by-weight', tone: self::inWords($tone, $families)),
+        };
         if ($share !== null && ! ($share->isExact() && $share->least->equals(Fraction::one()))) {
             $thinned = $share->most !== null && $share->most->compare(Fraction::one()) < 0;
-            $why[] = "Pigment share {$share->show(2)} of an ordinary shade’s".($thinned ? ': clear thins it and leaves the level alone.' : '.');
+            $why[] = Fact::of($thinned ? 'why.mix-judgement.pigment-thinned' : 'why.mix-judgement.pigment-share', share: $share->show(2));
         }
 
         return $why;

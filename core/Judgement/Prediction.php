@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Fact;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Zone;
@@ -29,7 +30,7 @@ final readonly class Prediction
      * @param  Fraction  $lifted  level reached before colour is laid on it
      * @param  Fraction  $level  level expected in the end
      * @param  list<ExpectedTone>  $against  how it stands against the wish; empty without one
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      * @param  list<Caution>  $cautions
      */
     private function __construct(
@@ -54,7 +55,7 @@ final readonly class Prediction
         // Untouched natural hair keeps its pigment covered; every level lifted bares more, lightened hair shows it already.
         $exposure = $zone->history === HairHistory::Lightened ? Fraction::one() : self::atMostOne($lift->levels->dividedBy(Fraction::of(2)));
         if (! $exposure->isZero()) {
-            $why[] = "At level {$lifted->decimal(1)} lies bare: {$bare->name}.";
+            $why[] = Fact::of('why.prediction.at-level-lies-bare', lifted: $lifted->decimal(1), bare: $bare->name);
         }
         $level = $lifted;
         $mixTone = ToneMix::none();
@@ -98,9 +99,9 @@ final readonly class Prediction
     }
 
     /**
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      *
-     * @param-out list<string> $why
+     * @param-out list<Fact> $why
      */
     private static function levelLaid(Fraction $lifted, ?Fraction $mix, Fraction $deposit, array &$why): Fraction
     {
@@ -109,13 +110,13 @@ final readonly class Prediction
         }
         if ($mix->compare($lifted) >= 0) {
             if ($mix->minus($lifted)->compare(Fraction::one()) > 0) {
-                $why[] = "The bowl is a {$mix->decimal(1)}, lighter than the hair at {$lifted->decimal(1)}: it changes the depth little.";
+                $why[] = Fact::of('why.prediction.bowl-lighter-than-hair-at', mix: $mix->decimal(1), lifted: $lifted->decimal(1));
             }
 
             return $lifted;
         }
         $level = $lifted->minus($lifted->minus($mix)->times($deposit));
-        $why[] = "A {$mix->decimal(1)} laid on {$lifted->decimal(1)}, {$deposit->times(Fraction::of(100))->decimal(0)} % of it holds: level {$level->decimal(1)}.";
+        $why[] = Fact::of('why.prediction.laid-on-holds-level', mix: $mix->decimal(1), lifted: $lifted->decimal(1), deposit: $deposit->times(Fraction::of(100))->decimal(0), level: $level->decimal(1));
 
         return $level;
     }

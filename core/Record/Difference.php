@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
+use Core\Fact;
 use Core\Formula\BowlSheet;
 
 /** One thing that must differ when a bowl is repeated: what, from what to what, and why. */
@@ -18,10 +19,10 @@ final readonly class Difference
     public function __construct(
         public string $bowl,
         public string $key,
-        public string $words,
-        public string $before,
-        public string $after,
-        public string $reason,
+        public Fact $words,
+        public Fact|string $before,
+        public Fact|string $after,
+        public Fact $reason,
         public bool $applied,
         public ?BowlSheet $from = null,
         public ?BowlSheet $to = null,

@@ -6,6 +6,7 @@ namespace Core\Record;
 
 use Core\Advice\AmountAdvice;
 use Core\CoreException;
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\Entry;
 use Core\Formula\ScaleBowl;
@@ -25,6 +26,9 @@ use Core\Units\StrengthBlend;
  */
 final class RepeatBowl
 {
+    /** Why a shade stands in for another, as the record keeps it beside the shade. */
+    private const GONE = 'not to be had any more';
+
     /** @var list<Difference> */
     private array $differences = [];
 
@@ -42,7 +46,7 @@ final class RepeatBowl
         $self->used($past);
         $self->regrowth($past);
         if ($past->batches > 1) {
-            $self->say('batches', "{$past->batches} batches were mixed last time", '', '', 'Plan the next one before this bowl is two thirds empty.');
+            $self->say('batches', Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches), '', '', Fact::of('why.repeat-bowl.plan-next-one-before-bowl'));
         }
 
         return ['sheet' => $self->sheet, 'differences' => $self->differences];
@@ -59,7 +63,7 @@ final class RepeatBowl
             return;
         }
         $derived = DeriveBowl::from($past->sheet, $past->poured, $this->shelf);
-        $this->say('derived', 'What was poured by eye is now a formula', 'amounts not known', $derived->work($this->rules->step)->total()->text(), 'The scale recorded every gram.', $derived);
+        $this->say('derived', Fact::of('why.repeat-bowl.what-was-poured-by-eye'), Fact::of('why.repeat-bowl.amounts-not-known'), $derived->work($this->rules->step)->total()->text(), Fact::of('why.repeat-bowl.scale-recorded-every-gram'), $derived);
     }
 
     /** Something went in that was not planned: it is part of what came out well, so it is part of what is repeated. */
@@ -71,7 +75,7 @@ final class RepeatBowl
         }
         $with = DeriveBowl::withAdded($past->sheet, $added, max(1, $past->batches), $this->shelf);
         $words = implode(', ', array_map(fn (string $id, Grams $grams): string => "{$grams->text()} {$this->shelf->product($id)?->label()}", array_map(strval(...), array_keys($added)), $added));
-        $this->say('beside', 'Something went in beside the plan', 'not planned', $words, 'The scale recorded it, so it is mixed again.', $with);
+        $this->say('beside', Fact::of('why.repeat-bowl.something-went-beside-plan'), Fact::of('why.repeat-bowl.not-planned'), $words, Fact::of('why.repeat-bowl.scale-recorded-so-mixed-again'), $with);
     }
 
     private function withdrawnShades(): void
@@ -86,13 +90,13 @@ final class RepeatBowl
                 continue;
             }
             try {
-                ['blend' => $blend, 'sheet' => $changed] = StandIns::for($this->sheet, $product->id, 'not to be had any more', $this->shelf, $this->rules)[0];
-                $differs = $blend->differs === [] ? 'The nearest blend of its line.' : ucfirst($blend->differsInWords()).'.';
+                ['blend' => $blend, 'sheet' => $changed] = StandIns::for($this->sheet, $product->id, self::GONE, $this->shelf, $this->rules)[0];
+                $differs = $blend->differs === [] ? Fact::of('why.repeat-bowl.nearest-blend-its-line') : Fact::of('why.repeat-bowl.differs', differs: $blend->differsInWords());
                 // A level away is another colour: that is for a colourist to take or to leave.
                 $near = $blend->distance->compare(Fraction::one()) <= 0;
-                $this->say('substitute', "{$product->label()} is not to be had any more", $product->label(), $near ? $blend->words() : '', $near ? $differs : "Nothing comes near; the nearest is {$blend->words()}: ".lcfirst($differs), $near ? $changed : null);
+                $this->say('substitute', Fact::of('why.repeat-bowl.shade-gone', product: $product->label()), $product->label(), $near ? $blend->words() : '', $near ? $differs : Fact::of('why.repeat-bowl.nothing-comes-near-nearest', blend: $blend->words(), differs: $differs), $near ? $changed : null);
             } catch (CoreException $refusal) {
-                $this->say('substitute', "{$product->label()} is not to be had any more", $product->label(), '', $refusal->getMessage());
+                $this->say('substitute', Fact::of('why.repeat-bowl.shade-gone', product: $product->label()), $product->label(), '', $refusal->fact());
             }
         }
     }
@@ -112,9 +116,9 @@ final class RepeatBowl
             $changed = ApplyChange::to($this->sheet, new Change(ChangeKind::Strength, $this->sheet->letter, "{$strength->volume->decimal(2)} vol"), $this->shelf, $this->rules);
             $blend = StrengthBlend::toReach($strength, array_map(static fn (Product $each): Strength => $each->strength ?? $strength, $this->shelf->developersOf($line)));
             $words = implode(' and ', array_map(static fn (array $share): string => $share['share']->times(Fraction::of(100))->decimal(1)." % {$share['strength']->showVolume()}", $blend->shares));
-            $this->say('strength', "{$strength->showVolume()} is not to be had any more", $strength->showVolume(), $words, 'The same strength from what is on the shelf.', $changed);
+            $this->say('strength', Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()), $strength->showVolume(), $words, Fact::of('why.repeat-bowl.same-strength-from-what-on'), $changed);
         } catch (CoreException $refusal) {
-            $this->say('strength', "{$strength->showVolume()} is not to be had any more", $strength->showVolume(), '', $refusal->getMessage());
+            $this->say('strength', Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()), $strength->showVolume(), '', $refusal->fact());
         }
     }
 
@@ -126,7 +130,7 @@ final class RepeatBowl
         $advice = AmountAdvice::fromOwn($past->uses, $this->rules);
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
         foreach ($advice->alarms as $alarm) {
-            $this->say('drift', $alarm, $planned->text(), $advice->most->text(), 'Skimping shows as patches.');
+            $this->say('drift', $alarm, $planned->text(), $advice->most->text(), Fact::of('why.repeat-bowl.skimping-shows-as-patches'));
         }
         // A miss of the hand is no wish; only what the rules work out moves the plan.
         $step = $past->uses[count($past->uses) - 1]->colour;
@@ -134,7 +138,7 @@ final class RepeatBowl
             return;
         }
         $scaled = ScaleBowl::by($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules->step);
-        $this->say('amount', 'The amount follows what was really used', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour", implode(' ', $advice->why), $scaled);
+        $this->say('amount', Fact::of('why.repeat-bowl.amount-follows-what-was-really'), Fact::of('why.repeat-bowl.colour', grams: $planned->text()), Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()), Fact::of('why.repeat-bowl.as-advised', why: $advice->why), $scaled);
     }
 
     /** Up to 2 cm a regrowth takes the same; beyond, it takes as much more as it is longer. */
@@ -154,13 +158,13 @@ final class RepeatBowl
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
         $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules->step);
         $this->say(
-            'regrowth', 'The amount follows the regrowth', "{$planned->text()} colour", "{$scaled->work($this->rules->step)->parts[0]->total->text()} colour",
-            "{$past->regrowthThen->decimal(1)} cm then, {$past->regrowthNow->decimal(1)} cm now.", $scaled,
+            'regrowth', Fact::of('why.repeat-bowl.amount-follows-regrowth'), Fact::of('why.repeat-bowl.colour', grams: $planned->text()), Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
+            Fact::of('why.repeat-bowl.cm-then-cm-now', regrowthThen: $past->regrowthThen->decimal(1), regrowthNow: $past->regrowthNow->decimal(1)), $scaled,
         );
     }
 
     /** @param  ?BowlSheet  $changed  the bowl with it; null where it is only said */
-    private function say(string $key, string $words, string $before, string $after, string $reason, ?BowlSheet $changed = null): void
+    private function say(string $key, Fact $words, Fact|string $before, Fact|string $after, Fact $reason, ?BowlSheet $changed = null): void
     {
         $this->differences[] = new Difference($this->sheet->letter, $key, $words, $before, $after, $reason, $changed !== null, $changed === null ? null : $this->sheet, $changed);
         $this->sheet = $changed ?? $this->sheet;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
+use Core\Fact;
 use Core\Practice\Number;
 use Core\Units\Fraction;
 
@@ -16,7 +17,7 @@ final readonly class Trend
     /**
      * @param  list<array{at: string, value: Fraction}>  $points  oldest first
      */
-    private function __construct(public string $what, public string $unit, public array $points, public string $drift)
+    private function __construct(public string $what, public string $unit, public array $points, public ?Fact $drift)
     {
     }
 
@@ -31,26 +32,28 @@ final readonly class Trend
      *
      * @param  list<array{at: string, value: Fraction}>  $points
      */
-    private static function drift(array $points, string $unit): string
+    private static function drift(array $points, string $unit): ?Fact
     {
         $count = count($points);
         if ($count < self::LEAST) {
-            return '';
+            return null;
         }
         $third = max(1, intdiv($count, 3));
         $first = self::mean(array_slice($points, 0, $third));
         $last = self::mean(array_slice($points, -$third));
         if ($first->isZero()) {
-            return '';
+            return null;
         }
         $gap = $last->minus($first);
         $size = $gap->isNegative() ? $gap->negated() : $gap;
         if ($size->dividedBy($first)->compare(Number::TrendDrift->value()) < 0) {
-            return '';
+            return null;
         }
-        $way = $gap->isNegative() ? 'down' : 'up';
 
-        return "Drifting {$way}: from {$first->decimal(1)} to {$last->decimal(1)} {$unit} over {$count} visits.";
+        return Fact::of(
+            $gap->isNegative() ? 'why.trend.drifting-down' : 'why.trend.drifting-up',
+            first: $first->decimal(1), last: $last->decimal(1), unit: $unit, count: $count,
+        );
     }
 
     /** @param  list<array{at: string, value: Fraction}>  $points */

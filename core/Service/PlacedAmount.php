@@ -6,6 +6,7 @@ namespace Core\Service;
 
 use Core\Advice\AmountAdvice;
 use Core\Advice\Job;
+use Core\Fact;
 use Core\Hair\Canvas;
 use Core\Hair\Method;
 use Core\Hair\Region;
@@ -31,7 +32,7 @@ final readonly class PlacedAmount
     /**
      * @param  Grams  $least  mixture
      * @param  Grams  $most  mixture
-     * @param  list<string>  $why
+     * @param  list<Fact>  $why
      */
     private function __construct(public Grams $least, public Grams $most, public array $why)
     {
@@ -60,13 +61,17 @@ final readonly class PlacedAmount
             }
             $least = $least->plus($mixture[0]->exactly()->times($share));
             $most = $most->plus($mixture[1]->exactly()->times($share));
-            $why[] = "{$stroke->placement->words()}: {$share->times(Fraction::of(100))->decimal(0)} % of {$mixture[0]->text()}".($mixture[0]->equals($mixture[1]) ? '' : " to {$mixture[1]->text()}").' mixture for '.self::jobWords($job, $foils).'.';
+            $why[] = Fact::of(
+                $mixture[0]->equals($mixture[1]) ? 'why.placed-amount.share-of' : 'why.placed-amount.share-of-between',
+                place: $stroke->placement->words(), percent: $share->times(Fraction::of(100))->decimal(0),
+                least: $mixture[0]->text(), most: $mixture[1]->text(), job: self::jobWords($job, $foils),
+            );
         }
         if ($why === []) {
             return null;
         }
 
-        return new self(self::grams($least), self::grams($most), [...$why, 'Better than any table: what this client’s own bowls used.']);
+        return new self(self::grams($least), self::grams($most), [...$why, Fact::of('why.placed-amount.better-than-any-table-what')]);
     }
 
     private static function job(Stroke $stroke): Job
@@ -83,14 +88,14 @@ final readonly class PlacedAmount
         };
     }
 
-    private static function jobWords(Job $job, int $foils): string
+    private static function jobWords(Job $job, int $foils): Fact
     {
         return match ($job) {
-            Job::Regrowth => 'a whole regrowth',
-            Job::Whole => 'a whole head',
-            Job::Gloss => 'a gloss all over',
-            Job::RootShadow => 'a whole root shadow',
-            Job::Foils => "{$foils} foils",
+            Job::Regrowth => Fact::of('why.placed-amount.whole-regrowth'),
+            Job::Whole => Fact::of('why.placed-amount.whole-head'),
+            Job::Gloss => Fact::of('why.placed-amount.gloss-all-over'),
+            Job::RootShadow => Fact::of('why.placed-amount.whole-root-shadow'),
+            Job::Foils => Fact::of('why.placed-amount.foils', foils: $foils),
         };
     }
 

@@ -10,6 +10,7 @@ use Core\Advice\GreyAdvice;
 use Core\Advice\Job;
 use Core\Advice\TonerAdvice;
 use Core\Advice\ZoneReading;
+use Core\Fact;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\Direction;
@@ -75,9 +76,9 @@ final readonly class SuggestBowls
         }
         $shades = implode(' : ', array_map(static fn (array $each): string => "{$each['share']} {$each['label']}", $advice->filler->ingredients));
 
-        return new SuggestedBowl("fill-{$zone->id}", "Fill {$zone->name} first: {$shades}", $advice->why, $this->bowl(
-            "Filler, {$zone->name}", array_map(static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']], $advice->filler->ingredients), $zone->placement, Method::Filler, $advice->filler->minutes,
-        ), true);
+        return new SuggestedBowl("fill-{$zone->id}", Fact::of('why.suggest-bowls.fill-first', zone: $zone->name, shades: $shades), $advice->why, $this->bowl(
+            array_map(static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']], $advice->filler->ingredients), $zone->placement, Method::Filler, $advice->filler->minutes,
+        ), Fact::of('why.suggest-bowls.filler', zone: $zone->name), first: true);
     }
 
     /**
@@ -101,9 +102,9 @@ final readonly class SuggestBowls
         }
         $best = $advice->toners[0]['product'];
 
-        return new SuggestedBowl("tone-{$zone->id}", "Tone {$zone->name} with {$best->label()}", [...$advice->why, $advice->toners[0]['why'].'.'], $this->bowl(
-            "Toner, {$zone->name}", [['product' => $best->id, 'share' => 'all']], $zone->placement, Method::Gloss, $this->demi->window['min'],
-        ));
+        return new SuggestedBowl("tone-{$zone->id}", Fact::of('why.suggest-bowls.tone-with', zone: $zone->name, best: $best->label()), [...$advice->why, $advice->toners[0]['why']], $this->bowl(
+            [['product' => $best->id, 'share' => 'all']], $zone->placement, Method::Gloss, $this->demi->window['min'],
+        ), Fact::of('why.suggest-bowls.toner', zone: $zone->name));
     }
 
     private function natural(CanvasZone $zone, PlacedBowl $bowl): ?SuggestedBowl
@@ -117,9 +118,9 @@ final readonly class SuggestBowls
         }
 
         return new SuggestedBowl(
-            "grey-{$zone->id}-{$bowl->sheet->letter}", "{$zone->grey} % grey at {$zone->name}: more natural in {$bowl->sheet->letter}",
-            [...GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->why, "Bowl {$bowl->sheet->letter} has {$bowl->mix->tone->share(ToneFamily::Natural)->times(Fraction::of(100))->decimal(0)} % natural."],
-            null, false, new Change(ChangeKind::Grey, $bowl->sheet->letter, "{$zone->grey} %", words: 'for grey'),
+            "grey-{$zone->id}-{$bowl->sheet->letter}", Fact::of('why.suggest-bowls.grey-at-more-natural', grey: $zone->grey, zone: $zone->name, letter: $bowl->sheet->letter),
+            [...GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->why, Fact::of('why.suggest-bowls.bowl-has-natural', letter: $bowl->sheet->letter, tone: $bowl->mix->tone->share(ToneFamily::Natural)->times(Fraction::of(100))->decimal(0))],
+            null, change: new Change(ChangeKind::Grey, $bowl->sheet->letter, "{$zone->grey} %", words: 'for grey'),
         );
     }
 
@@ -127,13 +128,13 @@ final readonly class SuggestBowls
      * @param  list<array{product: string, share: string}>  $colour
      * @return array<string, mixed>
      */
-    private function bowl(string $job, array $colour, Placement $place, Method $method, ?int $minutes): array
+    private function bowl(array $colour, Placement $place, Method $method, ?int $minutes): array
     {
         $line = $this->demi;
         $amount = AmountAdvice::start(Job::Gloss, $this->canvas->density(), $this->canvas->length(), false, Fraction::of(2), 0)->least->text();
 
         return [
-            'job' => mb_substr($job, 0, 80), 'line' => $line->id ?? '', 'ratio' => $line?->ratio->show() ?? '', 'amount' => ['of' => 'total', 'grams' => $amount, 'ingredient' => null],
+            'line' => $line->id ?? '', 'ratio' => $line?->ratio->show() ?? '', 'amount' => ['of' => 'total', 'grams' => $amount, 'ingredient' => null],
             'parts' => [['ingredients' => $colour], ['ingredients' => [['product' => $line->developers[0] ?? '', 'share' => 'all']]]],
             'additives' => [], 'minutes' => $minutes, 'note' => '', ...($method === Method::Gloss ? ['hair' => 'damp'] : []),
             'place' => [[

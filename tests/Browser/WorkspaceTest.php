@@ -232,7 +232,7 @@ it('swaps a shade that is out for its nearest blend, splits the bowl, and moves 
     $this->press($page, '#save-bowl');
     $this->see($page, '.desk-foot [role=status]', 'Saved');
     $before = $this->see($page, '#bowl-total')->getText();
-    $this->press($page, '.adjust > summary', 'Copy, split, move');
+    $this->press($page, '.adjust > summary', 'Copy, split, merge, move');
     $this->press($page, '#split-bowl');
     $this->see($page, '.bowl-choice svg[aria-label="Bowl C"]');
     $half = $this->see($page, '#bowl-total')->getText();

@@ -81,7 +81,7 @@ final readonly class RepeatVisit
             return new Canvas;
         }
         $aged = AgeCanvas::by($this->canvases->canvas($from), (int) abs($from->starts_at->diffInDays($now)), $this->canvases->results($from), $this->canvases->done($from), $visit->colourist->salon->rules());
-        CanvasRow::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($aged->canvas), 'said' => $aged->said, 'version' => 1]);
+        CanvasRow::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($aged->canvas), 'said' => Say::all($aged->said), 'version' => 1]);
 
         return $aged->canvas;
     }
@@ -116,7 +116,7 @@ final readonly class RepeatVisit
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {
-            $differences[] = new Difference(trim($old->letter), 'line', Say::refusal($refusal), '', '', Say::mend($refusal->fact()), false);
+            $differences[] = new Difference(trim($old->letter), 'line', $refusal->fact(), '', '', $refusal->fact()->mend(), false);
         }
         $copy = Bowl::query()->create([
             'id' => $made[$old->id], 'round_id' => $round->id, 'position' => $old->position, 'from_bowl_id' => $old->id, 'letter' => $old->letter, 'job' => $old->job,
@@ -165,7 +165,9 @@ final readonly class RepeatVisit
         Proposal::query()->create([
             'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $from->id, 'visit_id' => $visit->id, 'bowl_id' => $copy->id, 'from_bowl_id' => $old->id,
             'source' => ProposalSource::Repeat, 'change' => (new Change(ChangeKind::Words, $difference->bowl, words: $difference->key))->toArray(),
-            'words' => $difference->words, 'reason' => mb_substr($difference->reason, 0, 500), 'before' => $difference->before, 'after' => $difference->after,
+            // The record keeps the words as they were said that day.
+            'words' => Say::words($difference->words), 'reason' => mb_substr(Say::words($difference->reason), 0, 500),
+            'before' => Say::either($difference->before), 'after' => Say::either($difference->after),
             'sheet_before' => $this->sheet($difference->from, $made), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => $difference->applied ? ProposalState::Applied : ProposalState::Said,
             'decided_by' => $difference->applied ? $member->id : null, 'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
         ]);

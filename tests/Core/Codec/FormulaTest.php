@@ -191,7 +191,7 @@ it('follows the house rules it brings', function () {
 });
 
 it('answers why for every number', function () {
-    $why = WorkFormula::work(formula(formulaBowl()))[0]['why'];
+    $why = said(WorkFormula::work(formula(formulaBowl()))[0]['why']);
     expect($why['amount'][0])->toBe('60 g of colour was given.')
         ->and($why['developer'][0])->toBe('60.0 g of colour × 1.5 is 90.0 g, at the scale’s step of 0.1 g.')
         ->and($why['strength'][1])->toBe('On the head: 90.0 g of 150.0 g is developer, so 12 vol (3.6 %).')

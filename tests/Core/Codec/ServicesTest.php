@@ -53,7 +53,7 @@ it('works every kind of service a team describes', function (array $bowls, array
     $worked = WorkFormula::work(service($bowls));
     expect(array_column($worked, 'total'))->toBe($totals);
     foreach ($worked as $bowl) {
-        expect($bowl['why'])->not->toBeEmpty();
+        expect(said($bowl['why']))->not->toBeEmpty();
     }
 })->with([
     'a warm red on uncoloured hair: deeper root, mixed strengths, a foil bowl' => [[

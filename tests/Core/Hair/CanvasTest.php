@@ -93,7 +93,7 @@ it('remembers how the lengths were left and what was done to them', function (ar
     $aged = AgeCanvas::by($past, 40, $results, ['top/ends' => $kinds], HouseRules::standard());
     [$zone] = $aged->canvas->zones;
     expect($zone->history)->toBe($now)->and($zone->level?->decimal(1))->toBe('8.5')->and($zone->tone->words())->toBe('gold')->and($zone->elasticity?->value)->toBe('weak')
-        ->and($zone->banded)->toBe($kinds === [])->and(implode(' ', $aged->said))->toContain('as it was left, level 8.5 gold');
+        ->and($zone->banded)->toBe($kinds === [])->and(implode(' ', said($aged->said)))->toContain('as it was left, level 8.5 gold');
 })->with([
     'lightened' => [[LineKind::Lightener, LineKind::Demi], 'natural', HairHistory::Lightened],
     'tinted' => [[LineKind::Permanent], 'natural', HairHistory::Coloured],
@@ -104,7 +104,7 @@ it('remembers how the lengths were left and what was done to them', function (ar
 
 it('reads which way a zone is to go', function (array $zone, Direction $direction, string $headline) {
     $reading = ZoneReading::of(canvas(['z' => $zone])->zones[0], HouseRules::standard());
-    expect($reading->direction)->toBe($direction)->and($reading->headline)->toBe($headline);
+    expect($reading->direction)->toBe($direction)->and(said($reading->headline))->toBe($headline);
 })->with([
     'not read' => [[], Direction::Unread, 'Read its level'],
     'nothing wished' => [['level' => '6'], Direction::Leave, 'Nothing wished'],

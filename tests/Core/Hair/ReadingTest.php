@@ -38,7 +38,7 @@ function cautionKeys(ZoneReading $reading): array
 
 it('says which way a wish goes and how far', function (array $zone, Direction $direction, string $headline) {
     $reading = readingOf($zone);
-    expect($reading->direction)->toBe($direction)->and($reading->headline)->toBe($headline);
+    expect($reading->direction)->toBe($direction)->and(said($reading->headline))->toBe($headline);
 })->with([
     'not read' => [['wish' => ['level' => '8']], Direction::Unread, 'Read its level'],
     'nothing wished' => [['level' => '6'], Direction::Leave, 'Nothing wished'],
@@ -60,7 +60,7 @@ it('follows the house in where filling begins', function () {
 
 it('says what will lie bare, and whether it is friend or foe of the wish', function (array $tone, string $expected) {
     // Underlying pigment of an 8 is gold, softened by violet-blue (common practice, no source).
-    $lines = readingOf(['level' => '6', 'wish' => ['level' => '8', 'tone' => $tone]])->lines;
+    $lines = said(readingOf(['level' => '6', 'wish' => ['level' => '8', 'tone' => $tone]])->lines);
     expect($lines[0])->toBe('At level 8 lies bare: gold.')->and($lines[1])->toContain($expected);
 })->with([[['gold'], 'this pigment helps'], [['copper', 'red'], 'this pigment helps'], [['ash'], 'soften, do not erase'], [[], 'soften, do not erase']]);
 
@@ -82,7 +82,7 @@ it('cautions where the hair or its history asks for it', function (array $zone, 
 ]);
 
 it('tells of grey, bands and porous hair only where they matter', function () {
-    $lines = readingOf(['level' => '6', 'grey' => 60, 'banded' => true, 'porosity' => 'high', 'wish' => ['level' => '6']])->lines;
+    $lines = said(readingOf(['level' => '6', 'grey' => 60, 'banded' => true, 'porosity' => 'high', 'wish' => ['level' => '6']])->lines);
     expect($lines[0])->toStartWith('60 % grey: half natural')->and($lines)->toContain('A band of another level: its own bowl, or a blending pass.', 'Porous hair grabs: shorter, or with more clear.')
         ->and(readingOf(['level' => '6', 'grey' => 60])->lines)->toBe([])
         ->and(readingOf(['level' => '6', 'grey' => 0, 'wish' => ['level' => '6']])->lines)->toBe([]);

@@ -71,7 +71,7 @@ it('deepens toward a deeper bowl, never beyond it, and lightens nothing with a l
 })->with(['4', '6', '7.5', '8.9', '9', '10']);
 
 it('says that a much lighter bowl changes the depth little, and only then', function (string $level, bool $says) {
-    $why = implode(' ', laid(['strength' => Strength::vol(10)], new Zone(Fraction::of(6), HairHistory::Coloured), level: $level)->why);
+    $why = implode(' ', said(laid(['strength' => Strength::vol(10)], new Zone(Fraction::of(6), HairHistory::Coloured), level: $level)->why));
     expect(str_contains($why, "The bowl is a {$level}, lighter than the hair at 6: it changes the depth little."))->toBe($says);
 })->with([['7', false], ['7.1', true], ['9', true], ['5', false]]);
 

@@ -37,7 +37,7 @@ it('holds with the other school that the darker dominates', function () {
     $dye = MixJudgement::of($parts, HouseRules::standard()->withLevelSchool(LevelSchool::DyeWeighted));
     expect($dye->level?->least->compare($linear->level->least))->toBeLessThan(0)
         ->and($dye->level?->least->compare(Fraction::of(6)))->toBeGreaterThan(0)
-        ->and(implode(' ', $dye->why))->toContain('the darker counts more');
+        ->and(implode(' ', said($dye->why)))->toContain('the darker counts more');
 });
 
 it('takes the mean of the tones by weight', function () {

@@ -59,7 +59,7 @@ it('lets a line override the table', function () {
 
 it('does not lift tint with tint, and says so', function (HairHistory $history) {
     $lift = Lift::of(new Zone(Fraction::of(5), $history), process(LineKind::Permanent, 40));
-    expect($lift->levels->isZero())->toBeTrue()->and($lift->why[0])->toContain('Tint does not lift tint');
+    expect($lift->levels->isZero())->toBeTrue()->and(said($lift->why[0]))->toContain('Tint does not lift tint');
 })->with([HairHistory::Coloured, HairHistory::DirectDye, HairHistory::Unknown]);
 
 it('lifts more at a warm root, less in open air and on damp hair', function () {
@@ -88,7 +88,7 @@ it('never lifts less for more strength, more time or a darker start', function (
 it('believes the client’s own closed visits over the table, and says so', function () {
     // The table says 2 levels in 35 minutes of 20 vol; this hair lifted 1.5.
     $lift = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), [new Observed(LineKind::Permanent, Strength::vol(20), 35, Fraction::of(3, 2))]);
-    expect($lift->levels->decimal(1))->toBe('1.5')->and($lift->calibrated)->toBeTrue()->and(implode(' ', $lift->why))->toContain('win over the table');
+    expect($lift->levels->decimal(1))->toBe('1.5')->and($lift->calibrated)->toBeTrue()->and(implode(' ', said($lift->why)))->toContain('win over the table');
     // Another kind of service says nothing about this one.
     expect(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::one())])->calibrated)->toBeFalse();
 });
@@ -118,7 +118,7 @@ it('says when a result is too deep, too light or too cool', function (int $start
 
 it('says that a shade lighter than the hair does little', function () {
     $seen = Prediction::of(new Zone(Fraction::of(5)), process(LineKind::Demi, 6, tint(9, ToneFamily::Gold)));
-    expect($seen->level->decimal(1))->toBe('5')->and(implode(' ', $seen->why))->toContain('changes the depth little');
+    expect($seen->level->decimal(1))->toBe('5')->and(implode(' ', said($seen->why)))->toContain('changes the depth little');
 });
 
 it('warns of what can hurt', function (Zone $zone, Process $process, string $key) {
@@ -155,6 +155,6 @@ it('lays a deeper bowl by how much of it holds', function () {
 });
 
 it('speaks of the minutes only where they differ from the target', function () {
-    $why = static fn (int $minutes) => implode(' ', Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, null, ['minutes' => $minutes]))->why);
+    $why = static fn (int $minutes) => implode(' ', said(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, null, ['minutes' => $minutes]))->why));
     expect($why(35))->not->toContain('of 35 minutes')->and($why(21))->toContain('21 of 35 minutes: 1.2');
 });

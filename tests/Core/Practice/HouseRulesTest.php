@@ -23,7 +23,7 @@ function rulesAsText(HouseRules $rules): array
 it('gives every rule a default, a reason, and at least two ways or a number', function () {
     $texts = Schools::texts(HouseRules::standard());
     foreach ($texts as $rule) {
-        expect($rule->isStandard())->toBeTrue()->and($rule->reason)->not->toBeEmpty()->and(count($rule->options))->not->toBe(1);
+        expect($rule->isStandard())->toBeTrue()->and(said($rule->reason))->not->toBeEmpty()->and(count($rule->options))->not->toBe(1);
         if ($rule->options === []) {
             expect($rule->unit)->not->toBeEmpty();
         }

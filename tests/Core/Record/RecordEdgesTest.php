@@ -58,17 +58,17 @@ it('measures a difference in its own unit, and only where both sides have one', 
 it('keeps what is gone in its place and says so where no blend will do', function () {
     $shelf = Ladder::shelf(['9C', '9N', '9A', '9G', '8C', '8N', '8A', '8G', '7C', '7N', '7A', '7G', '6C', '6N', '6A', '6G', '5C', '5N', '5A', '5G', '4C', '4N', '4A', '4G']);
     $difference = differencesOf(new PastBowl(Ladder::bowl(['9C' => 'all'], shelf: $shelf)), $shelf)['substitute'];
-    expect($difference->words)->toBe('9C is not to be had any more')->and($difference->applied)->toBeFalse()->and($difference->after)->toBe('')->and($difference->reason)->not->toBeEmpty();
+    expect(words($difference->words))->toBe('9C is not to be had any more')->and($difference->applied)->toBeFalse()->and(said($difference->after))->toBe('')->and(words($difference->reason))->not->toBeEmpty();
     // With only naturals left, the nearest is named and left to the colourist.
     $naturals = Ladder::shelf(['9C', '8C', '7C', '6C', '5C', '4C', '9G', '8G', '7G', '6G', '5G', '4G', '9A', '8A', '7A', '6A', '5A', '4A']);
     $far = differencesOf(new PastBowl(Ladder::bowl(['9C' => 'all'], shelf: $naturals)), $naturals)['substitute'];
-    expect($far->applied)->toBeFalse()->and($far->reason)->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
+    expect($far->applied)->toBeFalse()->and(said($far->reason))->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
 });
 
 it('mixes a strength that is gone from what is there, and says where it cannot', function (array $gone, bool $applied, string $after) {
     $shelf = Ladder::shelf($gone);
     $difference = differencesOf(new PastBowl(Ladder::bowl(developer: ['d20' => 'all'], shelf: $shelf)), $shelf)['strength'];
-    expect([$difference->applied, $difference->after, $difference->before])->toBe([$applied, $after, '20 vol'])->and($difference->words)->toBe('20 vol is not to be had any more');
+    expect(said([$difference->applied, $difference->after, $difference->before]))->toBe([$applied, $after, '20 vol'])->and(words($difference->words))->toBe('20 vol is not to be had any more');
 })->with([
     // Equal parts of 10 and 30 by mass make 20 (common practice, no source).
     'from its neighbours' => [['d20'], true, '50 % 10 vol and 50 % 30 vol'],
@@ -79,9 +79,9 @@ it('mixes a strength that is gone from what is there, and says where it cannot',
 it('follows what was really used, not a miss of the hand', function (array $uses, array $rules, ?string $after) {
     $past = new PastBowl(Ladder::bowl(), array_map(static fn (array $use): PastUse => new PastUse(Sample::g($use[0]), Sample::g($use[1]), Sample::g($use[2]), $use[3], $use[4]), $uses));
     $difference = differencesOf($past, null, Schools::read($rules))['amount'] ?? null;
-    expect($difference?->after)->toBe($after);
+    expect(said($difference?->after))->toBe($after);
     if ($difference !== null) {
-        expect($difference->before)->toBe('60 g colour')->and($difference->applied)->toBeTrue();
+        expect(said($difference->before))->toBe('60 g colour')->and($difference->applied)->toBeTrue();
     }
 })->with([
     'all was used' => [[['60', '150', '150', true, false]], [], null],
@@ -93,12 +93,12 @@ it('follows what was really used, not a miss of the hand', function (array $uses
 it('calls a drift before it says what to mix', function () {
     $past = new PastBowl(Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '32 g']]), [new PastUse(Sample::g('60'), Sample::g('150'), Sample::g('150'), true, false), new PastUse(Sample::g('32'), Sample::g('80'), Sample::g('80'), false, true)]);
     $found = differencesOf($past);
-    expect($found['drift']->words)->toContain('sunk from 150 g to 80 g')->and($found['drift']->applied)->toBeFalse()->and($found['amount']->after)->toBe('60 g colour');
+    expect(words($found['drift']->words))->toContain('sunk from 150 g to 80 g')->and($found['drift']->applied)->toBeFalse()->and(said($found['amount']->after))->toBe('60 g colour');
 });
 
 it('grows with the regrowth, from two centimetres on and only at the root', function (?string $then, ?string $now, array $spans, ?string $after) {
     $past = new PastBowl(Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => $spans]]]), regrowthThen: $then === null ? null : Fraction::parse($then), regrowthNow: $now === null ? null : Fraction::parse($now));
-    expect((differencesOf($past)['regrowth'] ?? null)?->after)->toBe($after);
+    expect(said((differencesOf($past)['regrowth'] ?? null)?->after))->toBe($after);
 })->with([
     'as long' => ['2', '2', ['root'], null],
     'shorter than two' => ['2', '1', ['root'], null],
@@ -113,6 +113,6 @@ it('grows with the regrowth, from two centimetres on and only at the root', func
 
 it('says that more than one batch was mixed, and changes nothing for it', function () {
     $made = RepeatBowl::of(new PastBowl(Ladder::bowl(), [], ['6N' => Grams::ofCentigrams(8000)], 2), Ladder::shelf(), HouseRules::standard());
-    expect($made['differences'][0]->key)->toBe('batches')->and($made['differences'][0]->words)->toBe('2 batches were mixed last time')->and($made['differences'][0]->applied)->toBeFalse()
+    expect($made['differences'][0]->key)->toBe('batches')->and(words($made['differences'][0]->words))->toBe('2 batches were mixed last time')->and($made['differences'][0]->applied)->toBeFalse()
         ->and(WriteBowl::toArray($made['sheet']))->toBe(WriteBowl::toArray(Ladder::bowl()));
 });

@@ -38,8 +38,8 @@ function readZones(array ...$zones): Canvas
  */
 it('takes as much as what is painted takes', function (array $stroke, array $zones, string $least, string $most, string $why) {
     $amount = PlacedAmount::of(onHead(['place' => [$stroke]]), readZones(...$zones));
-    expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most])->and($amount?->why[0])->toBe($why)
-        ->and($amount?->why[1])->toBe('Better than any table: what this client’s own bowls used.');
+    expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most])->and(said($amount?->why[0]))->toBe($why)
+        ->and(said($amount?->why[1]))->toBe('Better than any table: what this client’s own bowls used.');
 })->with([
     'a whole regrowth' => [['regions' => [], 'spans' => ['root', 'regrowth']], [[]], '150 g', '150 g', 'all over, root to regrowth: 100 % of 150 g mixture for a whole regrowth.'],
     'the top of it' => [['regions' => ['top'], 'spans' => ['root', 'regrowth']], [[]], '21 g', '21 g', 'top, root to regrowth: 14 % of 150 g mixture for a whole regrowth.'],
@@ -56,7 +56,7 @@ it('adds its strokes up, shares a pattern, and knows nothing of what is not pain
     $two = onHead(['place' => [['regions' => ['left'], 'spans' => ['root']], ['regions' => ['right'], 'spans' => ['root']]]]);
     $one = onHead(['place' => [['regions' => ['left', 'right'], 'spans' => ['root']]]]);
     expect(PlacedAmount::of($two, readZones([]))?->least->text())->toBe('39 g')->and(PlacedAmount::of($one, readZones([]))?->least->text())->toBe('39 g')
-        ->and(PlacedAmount::of($two, readZones([]))?->why)->toHaveCount(3)
+        ->and(said(PlacedAmount::of($two, readZones([]))?->why))->toHaveCount(3)
         ->and(PlacedAmount::of(onHead(['place' => []]), readZones([])))->toBeNull();
     $shared = onHead(['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'pattern' => '2:1', 'with' => ['B']]]]);
     expect(PlacedAmount::of($shared, readZones([]))?->least->text())->toBe('105 g');

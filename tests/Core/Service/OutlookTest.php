@@ -150,7 +150,7 @@ it('suggests a toner for the level reached, not the level hoped for', function (
     $lifting = lightener();
     $reached = Outlook::of($canvas->zones[0], [$lifting])->last()?->lifted;
     [$tone] = suggested($canvas, $lifting);
-    expect($tone->key)->toBe('tone-z0')->and($tone->first)->toBeFalse()->and($tone->why[0])->toContain("reached {$reached?->decimal(1)}")->and($tone->bowl['hair'])->toBe('damp');
+    expect($tone->key)->toBe('tone-z0')->and($tone->first)->toBeFalse()->and(said($tone->why[0]))->toContain("reached {$reached?->decimal(1)}")->and($tone->bowl['hair'])->toBe('damp');
     $toner = placed(Core\Codec\ReadBowl::from(['letter' => 'T'] + $tone->bowl, Ladder::shelf()), 1);
     expect(suggested($canvas, $lifting, $toner))->toBe([]);
 });

@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\RemixRequest;
 use App\Models\Batch;
 use App\Models\Bowl;
+use App\Words\Say;
 use Core\Advice\Remix;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
@@ -26,6 +27,6 @@ final class RemixController extends Controller
         $planned = $rows->sheet($bowl, $shelves->forVisit($visit))->foils();
         $remix = Remix::of($request->done(), $planned, $mixed, $request->left(), $visit->colourist->salon->rules());
 
-        return new JsonResponse(['words' => $remix->words, 'times' => $remix->times?->decimal(1), 'now' => $remix->now]);
+        return new JsonResponse(['words' => Say::words($remix->words), 'times' => $remix->times?->decimal(1), 'now' => $remix->now]);
     }
 }

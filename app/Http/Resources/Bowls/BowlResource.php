@@ -94,7 +94,7 @@ final class BowlResource extends JsonResource
         }
         $advice = AmountAdvice::fromOwn($uses, $rules);
 
-        return ['colour' => $advice->most->text(), 'why' => $advice->why, 'alarms' => $advice->alarms];
+        return ['colour' => $advice->most->text(), 'why' => Say::all($advice->why), 'alarms' => Say::all($advice->alarms)];
     }
 
     /**

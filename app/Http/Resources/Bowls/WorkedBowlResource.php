@@ -72,14 +72,14 @@ final class WorkedBowlResource extends JsonResource
             'total' => $known->total->show(),
             'asked' => $worked?->differsFromAsked() === true ? $worked->asked?->show($worked->step) : null,
             'strength' => $known->developer === null ? null : ['developer' => Strength::words($known->developer), 'onHead' => $known->onHead === null ? null : Strength::words($known->onHead)],
-            'why' => array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked))),
+            'why' => Say::all(array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked)))),
             'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),
                 'tone' => $this->judgement->toneWords(),
                 'pigment' => $this->judgement->pigmentShare->show(2),
                 'swatch' => $this->swatch($this->judgement),
-                'why' => $this->judgement->why,
+                'why' => Say::all($this->judgement->why),
             ],
         ];
     }

@@ -15,6 +15,7 @@ use App\Models\Client;
 use App\Models\Photo;
 use App\Models\Proposal;
 use App\Models\Visit;
+use App\Words\Say;
 use Core\Record\Trend;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
@@ -57,7 +58,7 @@ final class ClientResource extends JsonResource
             $most = $point['value']->compare($most) > 0 ? $point['value'] : $most;
         }
 
-        return ['what' => $trend->what, 'unit' => $trend->unit, 'drift' => $trend->drift, 'points' => array_map(fn (array $point): array => [
+        return ['what' => $trend->what, 'unit' => $trend->unit, 'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
             'at' => $point['at'], 'value' => $point['value']->decimal(1), 'height' => $point['value']->times(Fraction::of(1000))->dividedBy($most)->rounded(1, Rounding::HalfUp) / 1000,
         ], $trend->points)];
     }

@@ -48,11 +48,12 @@ final class PictureResource extends JsonResource
             'doubled' => self::keys($picture->coverage->doubled),
             'cautions' => self::cautions($picture->cautions),
             'suggestions' => array_map(fn (SuggestedBowl $each): array => [
-                'key' => $each->key, 'words' => $each->words, 'why' => $each->why, 'sheet' => $each->bowl, 'first' => $each->first,
+                'key' => $each->key, 'words' => Say::words($each->words), 'why' => Say::all($each->why), 'first' => $each->first,
+                'sheet' => $each->bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(Say::words($each->job), 0, 80)] + $each->bowl,
                 'change' => $each->change === null ? null : ['letter' => $each->change->bowl, 'kind' => $each->change->kind->value, 'value' => $each->change->value],
             ], $picture->suggestions),
             'amounts' => (object) array_map(fn (?PlacedAmount $amount): ?array => $amount === null ? null : [
-                'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => $amount->why,
+                'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => Say::all($amount->why),
             ], $picture->amounts),
             'strokes' => array_merge(...array_map($this->strokes(...), $picture->bowls)),
         ];
@@ -77,14 +78,14 @@ final class PictureResource extends JsonResource
             'id' => $zone->id,
             'name' => $zone->name,
             'direction' => $reading->direction->value,
-            'headline' => $reading->headline,
-            'lines' => $reading->lines,
+            'headline' => Say::words($reading->headline),
+            'lines' => Say::all($reading->lines),
             'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions]),
             'now' => $zone->level === null ? null : ['words' => self::words($zone->level, $zone->tone->words()), 'swatch' => self::swatch($zone->level, $zone->tone->mix())],
             'wish' => $this->wish($zone),
             'expected' => $last === null ? null : [
                 'words' => $last->words(), 'swatch' => self::swatch($last->level, $last->tone), 'verdict' => $outlook->verdict(),
-                'calibrated' => $last->calibrated, 'why' => $last->why,
+                'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
             ],
             'steps' => array_map(fn (array $step): array => ['letter' => $step['letter'], 'words' => $step['expected']->words(), 'swatch' => self::swatch($step['expected']->level, $step['expected']->tone)], $outlook->steps),
         ];

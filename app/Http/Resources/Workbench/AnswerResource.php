@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Workbench;
 
 use App\Words\Say;
+use Core\Fact;
 use Core\Judgement\Caution;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -13,8 +14,8 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class AnswerResource extends JsonResource
 {
     /**
-     * @param  list<array{label: string, value: string}>  $facts
-     * @param  list<string>  $why
+     * @param  list<array{label: string, value: Fact|string}>  $facts
+     * @param  list<Fact|string>  $why
      * @param  list<array{label: string, hex: string}>  $swatches
      * @param  list<array{product: string, label: string, share: string}>  $ingredients
      * @param  list<Caution>  $cautions
@@ -39,8 +40,8 @@ final class AnswerResource extends JsonResource
     {
         return [
             'headline' => $this->headline,
-            'facts' => $this->facts,
-            'why' => $this->why,
+            'facts' => array_map(static fn (array $each): array => ['label' => $each['label'], 'value' => Say::either($each['value'])], $this->facts),
+            'why' => array_map(Say::either(...), $this->why),
             'swatches' => $this->swatches,
             'ingredients' => $this->ingredients,
             'cautions' => array_map(fn (Caution $caution): array => ['reason' => Say::words($caution->fact), 'mend' => Say::mend($caution->fact)], $this->cautions),
