@@ -91,7 +91,7 @@ command_mutate() {
         tests="tests/Core/$layer"
         [ -d "$tests" ] || tests=tests/Core
         # Left to itself the coverage driver looks into app/ alone.
-        php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything --parallel "$tests" >"var/mutate-$layer.log" 2>&1 || true
+        php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything "$tests" >"var/mutate-$layer.log" 2>&1 || true
         printf '%-14s %s\n' "$layer" "$(grep -aoE 'Score: +[0-9.]+ ?%|Mutations:.*' "var/mutate-$layer.log" | tr -s ' ' | tr '\n' ' ')"
     done
 }

@@ -22,7 +22,7 @@ abstract class TestCase extends LaravelTestCase
     public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
     {
         $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
-        self::assertDoesNotMatchRegularExpression('/"(?:why|refusals|cautions|documents|nouns|safety)\.[a-z-]+[."]/', (string) $response->baseResponse->getContent());
+        self::assertDoesNotMatchRegularExpression('/"(?:why|refusals|cautions|documents|nouns|safety|steps)\.[a-z-]+[."]/', (string) $response->baseResponse->getContent());
 
         return $response;
     }

@@ -10,6 +10,7 @@ use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Observed;
+use Core\Service\Calibration;
 use Core\Shelf\LineKind;
 
 /** A visit's canvas and the results of its zones, as the core's values; and what was laid on each cell. */
@@ -46,7 +47,7 @@ final readonly class CanvasRows
     }
 
     /**
-     * What this client's hair really did in its closed visits, where one bowl lifted a zone and its result was seen.
+     * What this client's hair really did in its closed visits.
      *
      * @param  iterable<Visit>  $visits
      * @return list<Observed>
@@ -55,17 +56,7 @@ final readonly class CanvasRows
     {
         $seen = [];
         foreach ($visits as $visit) {
-            $results = [];
-            foreach ($this->results($visit) as $result) {
-                $results[$result->zone] = $result;
-            }
-            foreach ($results === [] ? [] : $this->canvas($visit)->zones as $zone) {
-                $reached = $results[$zone->id]->level ?? null;
-                $lifting = array_values(array_filter($this->bowls->placed($visit), fn ($bowl): bool => ! $bowl->line->kind->depositsOnly() && $bowl->strokesOn(...$zone->cells()) !== []));
-                if ($reached !== null && $zone->level !== null && count($lifting) === 1 && $reached->compare($zone->level) > 0) {
-                    $seen[] = new Observed($lifting[0]->line->kind, $lifting[0]->strength, $lifting[0]->minutes(), $reached->minus($zone->level));
-                }
-            }
+            array_push($seen, ...Calibration::of($this->canvas($visit), $this->results($visit), $this->bowls->placed($visit)));
         }
 
         return $seen;

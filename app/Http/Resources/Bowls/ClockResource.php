@@ -13,6 +13,7 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Shelf\LineKind;
 use Core\Timing\ClockState;
+use Core\Timing\Freshness;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -58,6 +59,6 @@ final class ClockResource extends JsonResource
         $mixed = $this->resource->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->max('finished_at');
         $minutes = $mixed instanceof CarbonImmutable ? (int) $mixed->diffInMinutes(CarbonImmutable::now()) : 0;
 
-        return $kind->isOxidative() && $this->visit->status !== VisitStatus::Closed && $minutes > $this->visit->colourist->salon->rules()->freshnessMinutes ? $minutes : null;
+        return $this->visit->status === VisitStatus::Closed ? null : Freshness::stale($kind, $minutes, $this->visit->colourist->salon->rules());
     }
 }

@@ -47,7 +47,7 @@ final class VisitLineResource extends JsonResource
             'changes' => $this->changes($visit),
             'nextOn' => $visit->next_on?->toDateString(),
             'bowls' => array_values($bowls->map($this->bowl(...))->all()),
-            'next' => NextStep::of($visit)->toArray(),
+            'next' => (new NextStepResource($visit))->toArray(),
         ];
     }
 

@@ -60,7 +60,7 @@ final class VisitResource extends JsonResource
                 'version' => $round->version,
                 'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
             ])->all()),
-            'next' => NextStep::of($visit)->toArray(),
+            'next' => (new NextStepResource($visit))->toArray(),
         ];
     }
 }

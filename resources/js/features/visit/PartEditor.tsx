@@ -46,7 +46,7 @@ export function PartEditor(props: {
     setPicking(null)
   }
   const named = props.isDeveloper ? props.shelf.developers.filter((each) => props.line.developers.includes(each.id)).map(({ id, label }) => ({ id, label })) : namesOf(props.line)
-  const workedOf = (entry: Entry) => props.worked.find((each) => each.product === (entry.product ?? `unnamed:${(entry.words ?? '').trim().toLowerCase()}`))
+  const workedOf = (entry: Entry) => props.worked.find((each) => (entry.product === undefined ? each.label === entry.words?.trim() : each.product === entry.product))
   const addDeveloper = () => {
     const free = props.line.developers.find((id) => !entries.some((entry) => entry.product === id))
     if (free !== undefined) onChange([...shared(entries), { product: free, share: entries.length === 0 ? 'all' : '1' }])

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources\Visits;
+
+use App\Enums\VisitStatus;
+use App\Formulas\ClockRows;
+use App\Models\Batch;
+use App\Models\Bowl;
+use App\Models\Round;
+use App\Models\Visit;
+use App\Words\Say;
+use Carbon\CarbonImmutable;
+use Core\Service\BowlState;
+use Core\Service\NextStep;
+use Core\Timing\ClockState;
+use Core\Weighing\BatchStatus;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * What needs a hand next in a visit, in words.
+ *
+ * @property Visit $resource
+ */
+final class NextStepResource extends JsonResource
+{
+    /** @return array{do: string, words: string, bowl: ?string} */
+    public function toArray(?Request $request = null): array
+    {
+        $visit = $this->resource;
+        $bowls = $visit->rounds->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))->all();
+        $step = $visit->status === VisitStatus::Closed ? NextStep::closed() : NextStep::of(array_values($bowls), $visit->status === VisitStatus::InChair);
+
+        return ['do' => $step->do, 'words' => Say::words($step->fact), 'bowl' => $step->bowl];
+    }
+
+    private static function state(Bowl $bowl, Visit $visit): BowlState
+    {
+        return new BowlState(
+            id: $bowl->id,
+            letter: trim($bowl->letter),
+            weighing: $bowl->batches->contains(fn (Batch $batch): bool => $batch->status->isOpen()),
+            mixed: $bowl->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished),
+            clock: $bowl->stamps->isEmpty() ? ClockState::Waiting : resolve(ClockRows::class)->clock($bowl, $visit, CarbonImmutable::now())->state,
+        );
+    }
+}
