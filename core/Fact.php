@@ -7,8 +7,10 @@ namespace Core;
 use JsonSerializable;
 
 /**
- * Something the core has to say: what, by a key, and the values in it. The words are not the core's: a catalogue outside
- * (lang/) has them by this key, what is said and, where something is to be put right, what mends it. A second language is a file.
+ * Something the core has to say: what, by a key, and the values in it. The words are not the core's: a catalogue
+ * outside
+ * (lang/) has them by this key, what is said and, where something is to be put right, what mends it. A second language
+ * is a file.
  */
 final readonly class Fact implements JsonSerializable
 {
@@ -19,7 +21,10 @@ final readonly class Fact implements JsonSerializable
     {
     }
 
-    /** @param  int|string|self|list<string|self>  ...$values  each by its name; numbers with their unit, as the trade writes them */
+    /**
+     * @param  int|string|self|list<string|self>  ...$values  each by its name; numbers with their unit, as the trade
+     *     writes them
+     */
     public static function of(string $entry, int|string|self|array ...$values): self
     {
         $named = [];
@@ -69,7 +74,10 @@ final readonly class Fact implements JsonSerializable
     {
         $values = [];
         foreach ($this->values as $name => $value) {
-            $values[] = "{$name}: ".(is_array($value) ? implode(', ', array_map(self::plain(...), $value)) : self::plain($value));
+            $values[] = "{$name}: ".(is_array($value) ? implode(
+                ', ',
+                array_map(self::plain(...), $value),
+            ) : self::plain($value));
         }
 
         return $this->key.($values === [] ? '' : ' ('.implode('; ', $values).')');

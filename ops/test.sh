@@ -80,6 +80,7 @@ command_bench() {
 command_mutate() {
     install_debian "${RUN_PACKAGES[@]}" php8.2-pcov
     install_composer
+    install_npm
     # The plugin does not make the folder it writes to, and then every test fails for want of the file: a perfect score of nothing.
     mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations var
     local layers=("$@") layer tests
@@ -92,6 +93,6 @@ command_mutate() {
         [ -d "$tests" ] || tests=tests/Core
         # Left to itself the coverage driver looks into app/ alone.
         php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything "$tests" >"var/mutate-$layer.log" 2>&1 || true
-        printf '%-14s %s\n' "$layer" "$(grep -aoE 'Score: +[0-9.]+ ?%|Mutations:.*' "var/mutate-$layer.log" | tr -s ' ' | tr '\n' ' ')"
+        printf '%-14s %s\n' "$layer" "$(sed 's/\x1b\[[0-9;]*m//g' "var/mutate-$layer.log" | grep -aE '^ *(Mutations|Score|Tests):' | tr -s ' ' | tr '\n' ' ')"
     done
 }

@@ -6,7 +6,10 @@ namespace App\Accounts;
 
 use Normalizer;
 
-/** One spelling of a mail address, however it was typed: full-width letters, capitals and spaces around it do not make another. */
+/**
+ * One spelling of a mail address, however it was typed: full-width letters, capitals and spaces around it do not make
+ * another.
+ */
 final class CanonicalEmail
 {
     public static function of(string $text): string

@@ -11,7 +11,8 @@ use Illuminate\Support\Str;
 use Symfony\Component\HttpFoundation\Cookie;
 
 /**
- * A device on which somebody has signed in before counts their tries by itself, so that a stranger who guesses elsewhere
+ * A device on which somebody has signed in before counts their tries by itself, so that a stranger who guesses
+ * elsewhere
  * does not slow the right person down. The cookie is encrypted and opens nothing.
  */
 final readonly class KnownDevice
@@ -27,10 +28,19 @@ final readonly class KnownDevice
 
     public static function of(Request $request): self
     {
-        $read = json_decode((string) (is_string($request->cookie(self::COOKIE)) ? $request->cookie(self::COOKIE) : ''), true);
+        $read = json_decode(
+            (string) (is_string($request->cookie(self::COOKIE)) ? $request->cookie(self::COOKIE) : ''),
+            true,
+        );
         $id = is_array($read) && is_string($read['id'] ?? null) ? $read['id'] : (string) Str::uuid();
 
-        return new self($id, is_array($read) && is_array($read['members'] ?? null) ? array_values(array_filter($read['members'], is_int(...))) : []);
+        return new self(
+            $id,
+            is_array($read) && is_array($read['members'] ?? null) ? array_values(array_filter(
+                $read['members'],
+                is_int(...),
+            )) : [],
+        );
     }
 
     public function knows(?TeamMember $member): bool
@@ -46,6 +56,15 @@ final readonly class KnownDevice
 
     public function cookieWith(TeamMember $member, CookieJar $jar): Cookie
     {
-        return $jar->make(self::COOKIE, (string) json_encode(['id' => $this->id, 'members' => array_values(array_unique([...$this->members, $member->id]))]), self::MINUTES, httpOnly: true, sameSite: 'lax');
+        return $jar->make(
+            self::COOKIE,
+            (string) json_encode([
+                'id' => $this->id,
+                'members' => array_values(array_unique([...$this->members, $member->id])),
+            ]),
+            self::MINUTES,
+            httpOnly: true,
+            sameSite: 'lax',
+        );
     }
 }

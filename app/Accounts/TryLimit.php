@@ -9,8 +9,10 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Slows guessing down and locks nobody out: after a few free tries each one has to wait, half a minute at most. A try is counted
- * before the password is looked at, on a connection of its own, so that tries at the same moment and refused writes count too.
+ * Slows guessing down and locks nobody out: after a few free tries each one has to wait, half a minute at most. A try
+ * is counted
+ * before the password is looked at, on a connection of its own, so that tries at the same moment and refused writes
+ * count too.
  */
 final readonly class TryLimit
 {
@@ -29,16 +31,25 @@ final readonly class TryLimit
         $now = CarbonImmutable::now();
 
         return $this->aside()->transaction(function (ConnectionInterface $rows) use ($key, $now, $free): ?int {
-            $rows->table('sign_in_tries')->insertOrIgnore(['key' => $key, 'tries' => 0, 'next_at' => $now->format('Y-m-d H:i:s.v'), 'forget_at' => $now->addMinutes(self::FORGET_MINUTES)]);
+            $rows->table('sign_in_tries')->insertOrIgnore([
+                'key' => $key,
+                'tries' => 0,
+                'next_at' => $now->format('Y-m-d H:i:s.v'),
+                'forget_at' => $now->addMinutes(self::FORGET_MINUTES),
+            ]);
             $row = $rows->table('sign_in_tries')->where('key', $key)->lockForUpdate()->first();
-            $tries = $row === null || $now->greaterThan(CarbonImmutable::parse($row->forget_at)) ? 0 : (int) $row->tries;
+            $tries = $row === null || $now->greaterThan(CarbonImmutable::parse($row->forget_at))
+                ? 0
+                : (int) $row->tries;
             $next = $row === null ? $now : CarbonImmutable::parse($row->next_at);
             if ($tries >= $free && $now->lessThan($next)) {
                 return (int) max(1, ceil($now->diffInMilliseconds($next) / 1000));
             }
             $wait = $tries + 1 < $free ? 0 : self::WAITS[min($tries + 1 - $free, count(self::WAITS) - 1)];
             $rows->table('sign_in_tries')->where('key', $key)->update([
-                'tries' => $tries + 1, 'next_at' => $now->addSeconds($wait)->format('Y-m-d H:i:s.v'), 'forget_at' => $now->addMinutes(self::FORGET_MINUTES),
+                'tries' => $tries + 1,
+                'next_at' => $now->addSeconds($wait)->format('Y-m-d H:i:s.v'),
+                'forget_at' => $now->addMinutes(self::FORGET_MINUTES),
             ]);
 
             return null;

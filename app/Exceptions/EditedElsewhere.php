@@ -23,42 +23,74 @@ final class EditedElsewhere extends RuntimeException
 
     public static function bowl(Bowl $newer): self
     {
-        return new self('This bowl was changed on another device.', 'Look at the newer version, then keep it or put yours in its place.', $newer);
+        return new self(
+            'This bowl was changed on another device.',
+            'Look at the newer version, then keep it or put yours in its place.',
+            $newer,
+        );
     }
 
     public static function visit(Visit $newer): self
     {
-        return new self('This visit was changed on another device.', 'The newer version is shown; enter your change again if it is still wanted.', $newer);
+        return new self(
+            'This visit was changed on another device.',
+            'The newer version is shown; enter your change again if it is still wanted.',
+            $newer,
+        );
     }
 
     public static function round(Visit $newer): self
     {
-        return new self('This round was changed on another device.', 'The visit is shown as it stands now; change the round again if it is still wanted.', $newer);
+        return new self(
+            'This round was changed on another device.',
+            'The visit is shown as it stands now; change the round again if it is still wanted.',
+            $newer,
+        );
     }
 
     public static function client(Client $newer): self
     {
-        return new self('This client’s particulars were changed on another device.', 'The newer ones are shown; enter your change again if it is still wanted.', $newer);
+        return new self(
+            'This client’s particulars were changed on another device.',
+            'The newer ones are shown; enter your change again if it is still wanted.',
+            $newer,
+        );
     }
 
     public static function canvas(Canvas $newer): self
     {
-        return new self('The canvas was changed on another device.', 'Look at the newer one, then keep it or put yours in its place.', $newer);
+        return new self(
+            'The canvas was changed on another device.',
+            'Look at the newer one, then keep it or put yours in its place.',
+            $newer,
+        );
     }
 
     public static function house(Salon $newer): self
     {
-        return new self('The house rules were changed on another device.', 'The newer ones are shown beside yours; keep them or put yours in their place.', $newer);
+        return new self(
+            'The house rules were changed on another device.',
+            'The newer ones are shown beside yours; keep them or put yours in their place.',
+            $newer,
+        );
     }
 
     public static function batch(Batch $newer): self
     {
-        return new self('This batch moved on on another device.', 'The bowl is shown as it stands now; nothing was recorded twice.', $newer);
+        return new self(
+            'This batch moved on on another device.',
+            'The bowl is shown as it stands now; nothing was recorded twice.',
+            $newer,
+        );
     }
 
     public static function reusedId(Batch $newer): self
     {
-        return new self('This event was already recorded with other contents.', 'The first one stands. Record the new one again.', $newer);
+        return new self(
+            'This event was already recorded with other contents.',
+            'The first one stands. Record the new one again.',
+            $newer,
+        );
     }
 
     public function mend(): string

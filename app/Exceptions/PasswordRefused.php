@@ -23,7 +23,10 @@ final class PasswordRefused extends Refusal
 
     public static function wait(int $seconds): self
     {
-        $refused = new self($seconds === 1 ? Fact::of('refusals.password-refused.wait-a-second') : Fact::of('refusals.password-refused.wait', seconds: $seconds));
+        $refused = new self($seconds === 1 ? Fact::of('refusals.password-refused.wait-a-second') : Fact::of(
+            'refusals.password-refused.wait',
+            seconds: $seconds,
+        ));
         $refused->seconds = $seconds;
 
         return $refused;

@@ -51,7 +51,11 @@ final class VisitRefused extends Refusal
             return new self(Fact::of('refusals.visit-refused.stands', reasons: $facts, mend: $first->fact->mend()));
         }
 
-        return new self(Fact::of($step === Step::Weigh ? 'refusals.visit-refused.may-not-weigh' : 'refusals.visit-refused.may-not-go-on', letter: $letter, reasons: $facts));
+        return new self(Fact::of(
+            $step === Step::Weigh ? 'refusals.visit-refused.may-not-weigh' : 'refusals.visit-refused.may-not-go-on',
+            letter: $letter,
+            reasons: $facts,
+        ));
     }
 
     public static function leftElsewhere(string $letter, string $others): self

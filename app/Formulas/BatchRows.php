@@ -36,7 +36,10 @@ final class BatchRows
         $key = "{$batch->id} {$batch->pours->count()} {$batch->pours->last()?->id}";
         if (! isset($this->weighed[$key])) {
             $this->replays++;
-            $this->weighed[$key] = WeighedBatch::replay($this->plan($batch->plan), $batch->pours->map($this->event(...))->all());
+            $this->weighed[$key] = WeighedBatch::replay(
+                $this->plan($batch->plan),
+                $batch->pours->map($this->event(...))->all(),
+            );
         }
 
         return $this->weighed[$key];
@@ -79,14 +82,20 @@ final class BatchRows
         return [
             'said' => $said,
             'step_cg' => $plan->step->value,
-            'miss' => [$plan->tolerance->miss->below10->centigrams, $plan->tolerance->miss->to60->centigrams, "{$plan->tolerance->miss->above60->numerator}/{$plan->tolerance->miss->above60->denominator}"],
+            'miss' => [
+                $plan->tolerance->miss->below10->centigrams,
+                $plan->tolerance->miss->to60->centigrams,
+                "{$plan->tolerance->miss->above60->numerator}/{$plan->tolerance->miss->above60->denominator}",
+            ],
             'lines' => array_map(fn (PlannedLine $line): array => [
                 'key' => $line->key,
                 'label' => $line->label,
                 'part' => $line->part,
                 'target_cg' => $line->target->centigrams,
                 'open' => $line->open,
-                'volume' => $line->strength === null ? null : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
+                'volume' => $line->strength === null
+                    ? null
+                    : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
             ], $plan->lines),
         ];
     }
@@ -98,7 +107,12 @@ final class BatchRows
         return match ($pour->kind) {
             BatchEventKind::Tared => BatchEvent::tared($grams),
             BatchEventKind::Poured => BatchEvent::poured($pour->line ?? '', $grams, $pour->source ?? PourSource::Hand),
-            BatchEventKind::Added => BatchEvent::added($pour->line ?? '', $pour->added['label'] ?? '', $pour->added['part'] ?? null, $this->strength($pour->added['volume'] ?? null)),
+            BatchEventKind::Added => BatchEvent::added(
+                $pour->line ?? '',
+                $pour->added['label'] ?? '',
+                $pour->added['part'] ?? null,
+                $this->strength($pour->added['volume'] ?? null),
+            ),
             BatchEventKind::KeptProportion => BatchEvent::keptProportion(),
             BatchEventKind::AcceptedOver => BatchEvent::acceptedOver(),
             BatchEventKind::AcceptedShort => BatchEvent::acceptedShort($pour->line ?? ''),
@@ -131,7 +145,11 @@ final class BatchRows
         return new BatchPlan(
             $lines === [] ? throw PourRefused::nothingPlanned() : $lines,
             ScaleStep::from($json['step_cg']),
-            Tolerance::of(PourMiss::of(Grams::ofCentigrams($json['miss'][0]), Grams::ofCentigrams($json['miss'][1]), Fraction::parse($json['miss'][2]))),
+            Tolerance::of(PourMiss::of(
+                Grams::ofCentigrams($json['miss'][0]),
+                Grams::ofCentigrams($json['miss'][1]),
+                Fraction::parse($json['miss'][2]),
+            )),
         );
     }
 }

@@ -20,7 +20,10 @@ use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 use Core\Weighing\BatchStatus;
 
-/** What went into the bowls of a visit, planned and poured, for the gate to follow. What cannot be read is said, not left out. */
+/**
+ * What went into the bowls of a visit, planned and poured, for the gate to follow. What cannot be read is said, not
+ * left out.
+ */
 final readonly class BowlOrigins
 {
     public function __construct(private SalonShelf $shelves, private BowlRows $rows, private BatchRows $batches)
@@ -32,21 +35,33 @@ final readonly class BowlOrigins
     {
         $origins = $this->origins($visit);
 
-        return array_values(array_map(fn (BowlOrigin $each): BowlContents => BowlContents::of($each, array_values($origins)), $origins));
+        return array_values(array_map(
+            fn (BowlOrigin $each): BowlContents => BowlContents::of($each, array_values($origins)),
+            $origins,
+        ));
     }
 
     /** @param  string  $more  id of a product that is about to go in too; empty for none */
     public function of(Bowl $bowl, Visit $visit, string $more = ''): BowlContents
     {
         $origins = $this->origins($visit);
-        $own = $origins[$bowl->id] ?? new BowlOrigin($bowl->id, trim($bowl->letter), [], [], [Fact::of('safety.not-in-visit', letter: trim($bowl->letter))]);
+        $own = $origins[$bowl->id] ?? new BowlOrigin(
+            $bowl->id,
+            trim($bowl->letter),
+            [],
+            [],
+            [Fact::of('safety.not-in-visit', letter: trim($bowl->letter))],
+        );
         $contents = BowlContents::of($own, array_values($origins));
         if ($more === '') {
             return $contents;
         }
         $shelf = $this->shelves->forVisit($visit);
 
-        return $contents->with(BowlContents::of($this->origin(trim($bowl->letter), "{$bowl->id} and more", [$more], $shelf), array_values($origins)));
+        return $contents->with(BowlContents::of(
+            $this->origin(trim($bowl->letter), "{$bowl->id} and more", [$more], $shelf),
+            array_values($origins),
+        ));
     }
 
     /** @return array<string, BowlOrigin> by bowl id */
@@ -69,7 +84,13 @@ final readonly class BowlOrigins
                 $unknown[] = Fact::of('safety.poured-cannot-be-read', letter: $letter, why: $refusal->fact());
             }
             $origin = $this->origin($letter, $bowl->id, $products, $shelf);
-            $origins[$bowl->id] = new BowlOrigin($bowl->id, $letter, [...self::own($bowl->colourLine, $shelf), ...$origin->lines], $origin->leftovers, [...$unknown, ...$origin->unknown]);
+            $origins[$bowl->id] = new BowlOrigin(
+                $bowl->id,
+                $letter,
+                [...self::own($bowl->colourLine, $shelf), ...$origin->lines],
+                $origin->leftovers,
+                [...$unknown, ...$origin->unknown],
+            );
         }
 
         return $origins;

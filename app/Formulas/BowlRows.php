@@ -16,7 +16,8 @@ use Core\Shelf\Shelf;
 use WeakMap;
 
 /**
- * A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. One a request: each bowl is read
+ * A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. One a request: each bowl
+ * is read
  * once with a shelf, and what is known of it is worked once.
  */
 final class BowlRows
@@ -119,7 +120,14 @@ final class BowlRows
         $rows = [];
         foreach ($sheet->entries as $part => $entries) {
             foreach ($entries as $entry) {
-                $rows[] = $this->row($bowl, count($rows), $part, $entry->product, $entry->portion->text(), $entry->blend);
+                $rows[] = $this->row(
+                    $bowl,
+                    count($rows),
+                    $part,
+                    $entry->product,
+                    $entry->portion->text(),
+                    $entry->blend,
+                );
             }
         }
         foreach ($sheet->additives as $additive) {
@@ -133,8 +141,14 @@ final class BowlRows
     }
 
     /** @return array<string, mixed> */
-    private function row(Bowl $bowl, int $position, ?int $part, string $product, string $share, string $blend = ''): array
-    {
+    private function row(
+        Bowl $bowl,
+        int $position,
+        ?int $part,
+        string $product,
+        string $share,
+        string $blend = '',
+    ): array {
         return [
             'bowl_id' => $bowl->id,
             'position' => $position,

@@ -28,7 +28,10 @@ final readonly class CanvasRows
     /** @return list<ZoneResult> */
     public function results(Visit $visit): array
     {
-        return ReadCanvas::results($visit->results ?? [], array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvas($visit)->zones));
+        return ReadCanvas::results(
+            $visit->results ?? [],
+            array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvas($visit)->zones),
+        );
     }
 
     /** @return array<string, list<LineKind>> what was laid on each cell, by cell key */
@@ -56,7 +59,10 @@ final readonly class CanvasRows
     {
         $seen = [];
         foreach ($visits as $visit) {
-            array_push($seen, ...Calibration::of($this->canvas($visit), $this->results($visit), $this->bowls->placed($visit)));
+            array_push(
+                $seen,
+                ...Calibration::of($this->canvas($visit), $this->results($visit), $this->bowls->placed($visit)),
+            );
         }
 
         return $seen;

@@ -30,7 +30,10 @@ final readonly class ClientTrends
     public function of(Client $client): array
     {
         $jobs = [];
-        $visits = $client->visits()->with(['rounds.bowls.batches', 'rounds.bowls.stamps', 'colourist.salon'])->where('status', VisitStatus::Closed)->limit(self::VISITS)->get()->reverse();
+        $visits = $client->visits()->with(['rounds.bowls.batches', 'rounds.bowls.stamps', 'colourist.salon'])->where(
+            'status',
+            VisitStatus::Closed,
+        )->limit(self::VISITS)->get()->reverse();
         foreach ($visits as $visit) {
             $placed = [];
             foreach ($this->bowls->placed($visit) as $each) {

@@ -20,10 +20,19 @@ final class ClockRows
 {
     public function clock(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?Stamp $more = null): BowlClock
     {
-        $stamps = array_values($bowl->stamps->map(fn (StampRow $stamp): Stamp => new Stamp($stamp->kind, (int) $stamp->stamped_at->getTimestamp()))->all());
+        $stamps = array_values($bowl->stamps->map(fn (StampRow $stamp): Stamp => new Stamp(
+            $stamp->kind,
+            (int) $stamp->stamped_at->getTimestamp(),
+        ))->all());
         [$minutes, $most] = ReadDetails::minutes(new JsonNode($bowl->sheet['minutes'] ?? null, '', new ProblemList));
         $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->colourist->salon->rules()->clockStart;
 
-        return BowlClock::of($more === null ? $stamps : [...$stamps, $more], $minutes ?? $bowl->colourLine->target_minutes, $most ?? $bowl->colourLine->max_minutes, $start, (int) $now->getTimestamp());
+        return BowlClock::of(
+            $more === null ? $stamps : [...$stamps, $more],
+            $minutes ?? $bowl->colourLine->target_minutes,
+            $most ?? $bowl->colourLine->max_minutes,
+            $start,
+            (int) $now->getTimestamp(),
+        );
     }
 }

@@ -49,7 +49,16 @@ final readonly class CompareVisits
     {
         $shelf = $this->both($past, $present);
 
-        return ['before' => $before, 'after' => $after, 'rows' => CompareBowls::rows($this->facts($before, $past), $this->facts($after, $present), $shelf, $present->colourist->salon->rules())];
+        return [
+            'before' => $before,
+            'after' => $after,
+            'rows' => CompareBowls::rows(
+                $this->facts($before, $past),
+                $this->facts($after, $present),
+                $shelf,
+                $present->colourist->salon->rules(),
+            ),
+        ];
     }
 
     private function both(Visit $past, Visit $present): Shelf
@@ -73,7 +82,9 @@ final readonly class CompareVisits
 
         return new BowlFacts(
             $sheet,
-            $finished->isEmpty() ? null : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg)->all()),
+            $finished->isEmpty()
+                ? null
+                : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg)->all()),
             $this->clocks->clock($bowl, $visit, CarbonImmutable::now())->processed,
             $visit->outcome,
         );

@@ -41,10 +41,15 @@ final class LegendJson
      */
     public static function order(array $json): array
     {
-        $order = array_map(fn (mixed $role): ?PartRole => is_string($role) ? PartRole::tryFrom($role) : null, array_values((array) ($json['order'] ?? [])));
+        $order = array_map(
+            fn (mixed $role): ?PartRole => is_string($role) ? PartRole::tryFrom($role) : null,
+            array_values((array) ($json['order'] ?? [])),
+        );
         $known = array_values(array_filter($order));
 
-        return $known === [] || count($known) !== count($order) || $known[0] !== PartRole::Colour ? PartRole::USUAL : $known;
+        return $known === [] || count($known) !== count($order) || $known[0] !== PartRole::Colour
+            ? PartRole::USUAL
+            : $known;
     }
 
     /** @param  array<string, mixed>  $json */

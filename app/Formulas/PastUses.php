@@ -26,7 +26,14 @@ final readonly class PastUses
     {
         $bowls = Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
             ->where('job', $bowl->job)->where('colour_line_id', $bowl->colour_line_id)
-            ->whereHas('round.visit', fn ($past) => $past->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at))
+            ->whereHas(
+                'round.visit',
+                fn ($past) => $past->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)->where(
+                    'starts_at',
+                    '<=',
+                    $visit->starts_at,
+                ),
+            )
             ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at);
 
         return array_values(array_filter($bowls->reject(fn (Bowl $each): bool => $each->isSetAside())->map($this->use(...))->all()));
@@ -37,7 +44,10 @@ final readonly class PastUses
         $colour = $mixed = $used = Grams::zero();
         foreach ($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished) as $batch) {
             $weighed = $this->batches->weighed($batch);
-            $colour = $colour->plus(Grams::sum(array_map(fn (PlannedLine $line): Grams => $line->part === 0 ? $line->target : Grams::zero(), $weighed->plan->lines)));
+            $colour = $colour->plus(Grams::sum(array_map(
+                fn (PlannedLine $line): Grams => $line->part === 0 ? $line->target : Grams::zero(),
+                $weighed->plan->lines,
+            )));
             $mixed = $mixed->plus($batch->mixed_cg);
             $used = $used->plus($batch->used_cg);
         }
@@ -48,7 +58,10 @@ final readonly class PastUses
 
         return PastUse::judged(
             colour: $colour, mixed: $mixed, used: $used, liked: $visit->verdict === Verdict::Good,
-            lasting: $visit->lasting, covering: $visit->covering, bright: $visit->bright, words: "{$visit->outcome}. {$visit->change}",
+            lasting: $visit->lasting,
+            covering: $visit->covering,
+            bright: $visit->bright,
+            words: "{$visit->outcome}. {$visit->change}",
         );
     }
 }

@@ -33,16 +33,29 @@ final readonly class SafetyRows
     public function client(Client $client, CarbonImmutable $now, ?Visit $except = null): ClientSafety
     {
         $notes = $client->contraindications;
-        $cleared = $notes->filter(fn (ContraindicationNote $note): bool => $note->lifted_at !== null && $note->kind->needsDoctor())->max('lifted_at');
+        $cleared = $notes
+            ->filter(fn (ContraindicationNote $note): bool => $note->lifted_at !== null && $note->kind->needsDoctor())
+            ->max('lifted_at');
         $served = Visit::query()->where('client_id', $client->id)
             // What went on counts, also where nobody closed the visit.
-            ->where(fn ($query) => $query->where('status', VisitStatus::Closed)->orWhereHas('rounds.bowls.stamps', fn ($stamp) => $stamp->where('kind', StampKind::Began)))
-            ->when($except !== null, fn ($query) => $query->where('id', '!=', $except?->id)->where('starts_at', '<', $except?->starts_at))
+            ->where(fn ($query) => $query->where('status', VisitStatus::Closed)->orWhereHas(
+                'rounds.bowls.stamps',
+                fn ($stamp) => $stamp->where('kind', StampKind::Began),
+            ))
+            ->when(
+                $except !== null,
+                fn ($query) => $query->where('id', '!=', $except?->id)->where('starts_at', '<', $except?->starts_at),
+            )
             ->whereHas('rounds.bowls.colourLine', fn ($line) => $line->whereNotIn('kind', ['direct', 'care']))
             ->max('starts_at');
 
         return new ClientSafety(
-            array_values($client->skinTests->map(fn (SkinTestRow $test): SkinTest => new SkinTest($test->lines, self::second($test->placed_at), $test->read_at === null ? null : self::second($test->read_at), $test->result))->all()),
+            array_values($client->skinTests->map(fn (SkinTestRow $test): SkinTest => new SkinTest(
+                $test->lines,
+                self::second($test->placed_at),
+                $test->read_at === null ? null : self::second($test->read_at),
+                $test->result,
+            ))->all()),
             array_values($notes->filter(fn (ContraindicationNote $note): bool => $note->lifted_at === null)->map(fn (ContraindicationNote $note) => $note->kind)->all()),
             $client->born_on === null ? null : (int) $client->born_on->diffInYears($now),
             $cleared instanceof CarbonImmutable ? self::second($cleared) : null,
@@ -64,7 +77,10 @@ final readonly class SafetyRows
 
     public function standing(Bowl $bowl, Visit $visit, CarbonImmutable $now): BowlStanding
     {
-        $marks = array_map(fn (Stamp $stamp): StampKind => $stamp->kind, $this->clocks->clock($bowl, $visit, $now)->standing);
+        $marks = array_map(
+            fn (Stamp $stamp): StampKind => $stamp->kind,
+            $this->clocks->clock($bowl, $visit, $now)->standing,
+        );
 
         return new BowlStanding(
             $bowl->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished),
@@ -82,7 +98,10 @@ final readonly class SafetyRows
             $visit->client->training ? [] : $bowls,
             (int) $now->getTimestamp(),
             $visit->colourist->salon->rules(),
-            array_values($visit->waivers->map(fn (Waiver $waiver): SignedWaiver => new SignedWaiver($waiver->lines ?? [], $waiver->reason))->all()),
+            array_values($visit->waivers->map(fn (Waiver $waiver): SignedWaiver => new SignedWaiver(
+                $waiver->lines ?? [],
+                $waiver->reason,
+            ))->all()),
         );
     }
 

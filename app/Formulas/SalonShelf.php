@@ -72,7 +72,12 @@ final class SalonShelf
                 $sheet = $this->rows->sheet($bowl, $shelf);
                 $read[] = [$bowl->sheet, $sheet];
                 $known = $this->rows->known($sheet, $salon->rules());
-                $shelf = $shelf->withMixtures(Leftover::of($bowl->id, $sheet, $known, JudgeBowl::of($known, $salon->rules())?->asPigment()));
+                $shelf = $shelf->withMixtures(Leftover::of(
+                    $bowl->id,
+                    $sheet,
+                    $known,
+                    JudgeBowl::of($known, $salon->rules())?->asPigment(),
+                ));
             } catch (CoreException) {
                 // Of a bowl that contradicts itself, nothing can be said when it goes into another.
                 continue;
@@ -106,7 +111,11 @@ final class SalonShelf
     private function blend(HouseBlendVersion $blend, Shelf $shelf): ?HouseBlend
     {
         $ingredients = array_map(
-            fn (array $each): Ingredient => new Ingredient($each['product'], $shelf->product($each['product'])?->label() ?? $each['product'], Share::parse($each['share'])),
+            fn (array $each): Ingredient => new Ingredient(
+                $each['product'],
+                $shelf->product($each['product'])?->label() ?? $each['product'],
+                Share::parse($each['share']),
+            ),
             $blend->ingredients,
         );
 
@@ -137,7 +146,10 @@ final class SalonShelf
     {
         return new Product(
             $shade->productId(), "line-{$shade->colour_line_id}", $shade->code, $shade->name, $shade->kind, null,
-            $shade->pack_cg, Fraction::of($shade->density_milli, 1000), $shade->withdrawn, $this->pigment($shade, $legend),
+            $shade->pack_cg, Fraction::of(
+                $shade->density_milli,
+                1000,
+            ), $shade->withdrawn, $this->pigment($shade, $legend),
         );
     }
 

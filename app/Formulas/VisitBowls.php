@@ -20,7 +20,8 @@ final readonly class VisitBowls
     }
 
     /**
-     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by bowl id
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by
+     *     bowl id
      * @return list<PlacedBowl> those that can be read; one that was set aside goes nowhere
      */
     public function placed(Visit $visit, array $drafts = []): array

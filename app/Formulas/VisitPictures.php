@@ -17,13 +17,22 @@ final readonly class VisitPictures
     {
     }
 
-    /** @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  bowls as they are being typed, by id */
+    /**
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  bowls as they are being typed,
+     *     by id
+     */
     public function of(Visit $visit, ?Canvas $canvas = null, array $drafts = []): VisitPicture
     {
         $salon = $visit->colourist->salon;
         $bowls = $this->bowls->placed($visit, $drafts);
 
-        return VisitPicture::of($canvas ?? $this->canvases->canvas($visit), $bowls, $this->history($visit), $this->shelves->of($salon), $salon->rules());
+        return VisitPicture::of(
+            $canvas ?? $this->canvases->canvas($visit),
+            $bowls,
+            $this->history($visit),
+            $this->shelves->of($salon),
+            $salon->rules(),
+        );
     }
 
     /** @return list<Observed> a training head teaches nothing about a person */
@@ -32,8 +41,15 @@ final readonly class VisitPictures
         if ($visit->client->training) {
             return [];
         }
-        $past = Visit::query()->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon'])->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)
-            ->whereNotNull('results')->where('results', '!=', '[]')->where('starts_at', '<', $visit->starts_at)->orderByDesc('starts_at')->limit(4)->get();
+        $past = Visit::query()->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon'])->where(
+            'client_id',
+            $visit->client_id,
+        )->where('status', VisitStatus::Closed)
+            ->whereNotNull('results')->where('results', '!=', '[]')->where(
+                'starts_at',
+                '<',
+                $visit->starts_at,
+            )->orderByDesc('starts_at')->limit(4)->get();
 
         return $this->canvases->observed($past);
     }

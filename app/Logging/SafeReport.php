@@ -11,7 +11,8 @@ use Psr\Log\LoggerInterface;
 use Throwable;
 
 /**
- * What goes wrong is logged by its kind and its place, never by its words: the message of a failed query holds what was being
+ * What goes wrong is logged by its kind and its place, never by its words: the message of a failed query holds what was
+ * being
  * saved (health notes, names, session ids), and so do the arguments on a stack.
  */
 final readonly class SafeReport
@@ -31,7 +32,10 @@ final readonly class SafeReport
         $this->log->error(implode(' from ', $chain), [
             'door' => $request === null ? '' : "{$request->method()} ".($request->route()?->uri() ?? 'no route'),
             'through' => array_map(
-                static fn (array $frame): string => self::place($frame['file'] ?? '', $frame['line'] ?? 0).' '.$frame['function'],
+                static fn (array $frame): string => self::place(
+                    $frame['file'] ?? '',
+                    $frame['line'] ?? 0,
+                ).' '.$frame['function'],
                 array_slice($failure->getTrace(), 0, self::FRAMES),
             ),
         ]);

@@ -40,7 +40,10 @@ final class Batch extends Model
     protected function casts(): array
     {
         return [
-            'plan' => 'array', 'status' => BatchStatus::class, 'mixed_cg' => AsGrams::class, 'used_cg' => AsGrams::class,
+            'plan' => 'array',
+            'status' => BatchStatus::class,
+            'mixed_cg' => AsGrams::class,
+            'used_cg' => AsGrams::class,
             'started_at' => 'immutable_datetime', 'finished_at' => 'immutable_datetime',
         ];
     }

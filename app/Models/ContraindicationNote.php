@@ -36,7 +36,11 @@ final class ContraindicationNote extends Model
 
     protected function casts(): array
     {
-        return ['kind' => Contraindication::class, 'noted_at' => 'immutable_datetime', 'lifted_at' => 'immutable_datetime'];
+        return [
+            'kind' => Contraindication::class,
+            'noted_at' => 'immutable_datetime',
+            'lifted_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -24,7 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?PourSource $source
  * @property ?int $reading_cg
  * @property ?string $reason
- * @property ?array{label: string, part: ?int, volume: ?string} $added what goes in beside the plan, as it was on the shelf then
+ * @property ?array{label: string, part: ?int, volume: ?string} $added what goes in beside the plan, as it was on the
+ *     shelf then
  * @property int $team_member_id
  * @property CarbonImmutable $poured_at when the hand did it
  * @property ?CarbonImmutable $arrived_at when the server had it
@@ -46,7 +47,10 @@ final class Pour extends Model
     protected function casts(): array
     {
         return [
-            'kind' => BatchEventKind::class, 'source' => PourSource::class, 'grams_cg' => AsGrams::class, 'added' => 'array',
+            'kind' => BatchEventKind::class,
+            'source' => PourSource::class,
+            'grams_cg' => AsGrams::class,
+            'added' => 'array',
             'poured_at' => 'immutable_datetime', 'arrived_at' => 'immutable_datetime',
         ];
     }

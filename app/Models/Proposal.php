@@ -46,7 +46,14 @@ final class Proposal extends Model
 
     protected function casts(): array
     {
-        return ['source' => ProposalSource::class, 'state' => ProposalState::class, 'change' => 'array', 'sheet_before' => 'array', 'sheet_after' => 'array', 'decided_at' => 'immutable_datetime'];
+        return [
+            'source' => ProposalSource::class,
+            'state' => ProposalState::class,
+            'change' => 'array',
+            'sheet_before' => 'array',
+            'sheet_after' => 'array',
+            'decided_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Bowl, $this> */

@@ -33,7 +33,12 @@ final class Shade extends Model
 
     protected function casts(): array
     {
-        return ['kind' => ProductKind::class, 'tone' => ToneFamily::class, 'pack_cg' => AsGrams::class, 'withdrawn' => 'boolean'];
+        return [
+            'kind' => ProductKind::class,
+            'tone' => ToneFamily::class,
+            'pack_cg' => AsGrams::class,
+            'withdrawn' => 'boolean',
+        ];
     }
 
     /** @return BelongsTo<ColourLine, $this> */

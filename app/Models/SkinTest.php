@@ -37,7 +37,13 @@ final class SkinTest extends Model
 
     protected function casts(): array
     {
-        return ['lines' => 'array', 'placed_at' => 'immutable_datetime', 'recorded_at' => 'immutable_datetime', 'read_at' => 'immutable_datetime', 'result' => TestResult::class];
+        return [
+            'lines' => 'array',
+            'placed_at' => 'immutable_datetime',
+            'recorded_at' => 'immutable_datetime',
+            'read_at' => 'immutable_datetime',
+            'result' => TestResult::class,
+        ];
     }
 
     /** @return BelongsTo<Client, $this> */

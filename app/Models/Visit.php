@@ -60,7 +60,10 @@ final class Visit extends Model
     {
         return [
             'status' => VisitStatus::class, 'verdict' => Verdict::class,
-            'starts_at' => 'immutable_datetime', 'received_at' => 'immutable_datetime', 'closed_at' => 'immutable_datetime', 'next_on' => 'immutable_date',
+            'starts_at' => 'immutable_datetime',
+            'received_at' => 'immutable_datetime',
+            'closed_at' => 'immutable_datetime',
+            'next_on' => 'immutable_date',
             'results' => 'array', 'lasting' => 'boolean', 'covering' => 'boolean', 'bright' => 'boolean',
         ];
     }
@@ -104,7 +107,10 @@ final class Visit extends Model
     /** @return HasMany<Proposal, $this> said at the close of this visit, for the next */
     public function raised(): HasMany
     {
-        return $this->hasMany(Proposal::class, 'from_visit_id')->where('source', ProposalSource::Review)->orderBy('created_at')->orderBy('id');
+        return $this->hasMany(
+            Proposal::class,
+            'from_visit_id',
+        )->where('source', ProposalSource::Review)->orderBy('created_at')->orderBy('id');
     }
 
     /** @return HasMany<Waiver, $this> newest first */

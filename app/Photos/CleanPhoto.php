@@ -36,7 +36,12 @@ final readonly class CleanPhoto
         $image = self::upright($image, $bytes, $size[2]);
         $longest = max(imagesx($image), imagesy($image));
         if ($longest > self::LONGEST_SIDE) {
-            $scaled = imagescale($image, intdiv(imagesx($image) * self::LONGEST_SIDE, $longest) ?: 1, intdiv(imagesy($image) * self::LONGEST_SIDE, $longest) ?: 1, IMG_BICUBIC);
+            $scaled = imagescale(
+                $image,
+                intdiv(imagesx($image) * self::LONGEST_SIDE, $longest) ?: 1,
+                intdiv(imagesy($image) * self::LONGEST_SIDE, $longest) ?: 1,
+                IMG_BICUBIC,
+            );
             $image = $scaled === false ? throw PhotoRefused::noPicture() : $scaled;
         }
         // On white: a transparent corner would come out black.

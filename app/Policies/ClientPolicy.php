@@ -28,6 +28,8 @@ final class ClientPolicy
 
     public static function formulating(TeamMember $member): Response
     {
-        return $member->role->formulates() ? Response::allow() : Response::deny('Assistants weigh and watch; planning, changing and closing is for colourists.');
+        return $member->role->formulates()
+            ? Response::allow()
+            : Response::deny('Assistants weigh and watch; planning, changing and closing is for colourists.');
     }
 }

@@ -35,13 +35,20 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
     private const OWNED = [
         'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
-        'bowl' => [Bowl::class, 'round.visit'], 'batch' => [Batch::class, 'bowl.round.visit'], 'proposal' => [Proposal::class, 'fromVisit'],
-        'test' => [SkinTest::class, 'client'], 'contraindication' => [ContraindicationNote::class, 'client'], 'photo' => [Photo::class, 'client'],
+        'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
+            Batch::class,
+            'bowl.round.visit',
+        ], 'proposal' => [Proposal::class, 'fromVisit'],
+        'test' => [SkinTest::class, 'client'], 'contraindication' => [
+            ContraindicationNote::class,
+            'client',
+        ], 'photo' => [Photo::class, 'client'],
     ];
 
     public function register(): void
     {
-        // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch once.
+        // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch
+        // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
         $this->app->scoped(SalonShelf::class);
         $this->app->scoped(BowlRows::class);
@@ -56,14 +63,22 @@ final class AppServiceProvider extends ServiceProvider
         // Relative addresses work behind any host name and port the salon reaches us by.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");
         Model::preventSilentlyDiscardingAttributes();
-        // Another salon's record does not exist, whatever else is wrong with a request; what a member may do with the own is for the policies.
+        // Another salon's record does not exist, whatever else is wrong with a request; what a member may do with the
+        // own is for the policies.
         foreach (self::OWNED as $name => [$model, $through]) {
             Route::bind($name, fn (string $id): Model => $model::query()
-                ->when($through === null, fn ($query) => $query->where('salon_id', $this->salon()), fn ($query) => $query->whereRelation((string) $through, 'salon_id', $this->salon()))
+                ->when(
+                    $through === null,
+                    fn ($query) => $query->where('salon_id', $this->salon()),
+                    fn ($query) => $query->whereRelation((string) $through, 'salon_id', $this->salon()),
+                )
                 ->findOrFail($id));
         }
         // A bench posts a pour every few seconds and previews while typing; a runaway script does far more.
-        RateLimiter::for('api', fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())));
+        RateLimiter::for(
+            'api',
+            fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())),
+        );
     }
 
     private function salon(): int

@@ -25,8 +25,11 @@ final class WriteContext
 
     private string $reason = '';
 
-    private function __construct(public readonly ?string $id, public readonly ?int $author, public readonly CarbonImmutable $madeAt)
-    {
+    private function __construct(
+        public readonly ?string $id,
+        public readonly ?int $author,
+        public readonly CarbonImmutable $madeAt,
+    ) {
     }
 
     /** Of one request always the same. */

@@ -8,8 +8,10 @@ use Core\Fact;
 use LogicException;
 
 /**
- * The words for what the core says, in one language: lang/<language>/*.php, an entry for every key. It needs no framework, so
- * that `./tinta work` speaks as the page does. A value stands as `:name`; of several, `:name{ or }` says what is between them.
+ * The words for what the core says, in one language: lang/<language>/*.php, an entry for every key. It needs no
+ * framework, so
+ * that `./tinta work` speaks as the page does. A value stands as `:name`; of several, `:name{ or }` says what is
+ * between them.
  */
 final class Catalogue
 {
@@ -59,7 +61,9 @@ final class Catalogue
             $entry = is_array($entry) ? ($entry[$member] ?? null) : null;
         }
 
-        return is_string($entry) || is_array($entry) ? $entry : throw new LogicException("There are no words for “{$key}” in {$this->folder}.");
+        return is_string($entry) || is_array($entry)
+            ? $entry
+            : throw new LogicException("There are no words for “{$key}” in {$this->folder}.");
     }
 
     /** @param  array<string, int|string|Fact|list<string|Fact>>  $values */

@@ -32,6 +32,10 @@ final class AdviceRefused extends Refusal
 
     public static function moreLeftThanMixed(Grams $left, Grams $mixed): self
     {
-        return new self(Fact::of('refusals.advice-refused.more-left-than-mixed', left: $left->text(), mixed: $mixed->text()));
+        return new self(Fact::of(
+            'refusals.advice-refused.more-left-than-mixed',
+            left: $left->text(),
+            mixed: $mixed->text(),
+        ));
     }
 }

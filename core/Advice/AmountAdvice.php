@@ -24,8 +24,14 @@ final readonly class AmountAdvice
      * @param  list<Fact>  $why
      * @param  list<Fact>  $alarms  to be said loudly
      */
-    private function __construct(public Grams $least, public Grams $most, public bool $ofColour, public array $why, public array $alarms, public bool $fromHistory)
-    {
+    private function __construct(
+        public Grams $least,
+        public Grams $most,
+        public bool $ofColour,
+        public array $why,
+        public array $alarms,
+        public bool $fromHistory,
+    ) {
     }
 
     /**
@@ -34,14 +40,25 @@ final readonly class AmountAdvice
      *
      * @throws AdviceRefused
      */
-    public static function start(Job $job, Density $density, Length $length, bool $resistantGrey, Fraction $regrowth, int $foils): self
-    {
+    public static function start(
+        Job $job,
+        Density $density,
+        Length $length,
+        bool $resistantGrey,
+        Fraction $regrowth,
+        int $foils,
+    ): self {
         [$least, $most, $ofColour, $words] = match ($job) {
             Job::Regrowth => [60, 60, true, Fact::of('why.amount-advice.regrowth-up-2-cm-takes')],
             Job::Whole => [90, 120, true, Fact::of('why.amount-advice.whole-head-shoulder-takes-90')],
             Job::Gloss => [60, 90, false, Fact::of('why.amount-advice.gloss-takes-60-90-g')],
             Job::RootShadow => [30, 45, false, Fact::of('why.amount-advice.root-shadow-takes-30-45')],
-            Job::Foils => $foils > 0 ? [25, 35, false, Fact::of('why.amount-advice.ten-foils-take-25-35')] : throw AdviceRefused::foilsMissing(),
+            Job::Foils => $foils > 0 ? [
+                25,
+                35,
+                false,
+                Fact::of('why.amount-advice.ten-foils-take-25-35'),
+            ] : throw AdviceRefused::foilsMissing(),
         };
         $why = [Fact::of('why.amount-advice.start-with', words: $words)];
         $factor = $density->factor();
@@ -51,11 +68,19 @@ final readonly class AmountAdvice
         // Along the lengths the length counts; at the root it does not.
         if ($job !== Job::Regrowth && $job !== Job::RootShadow && $length !== Length::Shoulder) {
             $factor = $factor->times($length->factor());
-            $why[] = Fact::of('why.amount-advice.length', length: $length->value, factor: $length->factor()->decimal(1));
+            $why[] = Fact::of(
+                'why.amount-advice.length',
+                length: $length->value,
+                factor: $length->factor()->decimal(1),
+            );
         }
         if ($job === Job::Regrowth && $regrowth->compare(Fraction::of(2)) > 0) {
             $factor = $factor->times($regrowth)->dividedBy(Fraction::of(2));
-            $why[] = Fact::of('why.amount-advice.cm-grown-out-x', regrowth: $regrowth->decimal(1), factor: $regrowth->dividedBy(Fraction::of(2))->decimal(2));
+            $why[] = Fact::of(
+                'why.amount-advice.cm-grown-out-x',
+                regrowth: $regrowth->decimal(1),
+                factor: $regrowth->dividedBy(Fraction::of(2))->decimal(2),
+            );
         }
         if ($resistantGrey && $ofColour) {
             $factor = $factor->times(Number::ResistantMore->value());
@@ -80,7 +105,12 @@ final readonly class AmountAdvice
     {
         $last = $past[count($past) - 1];
         $count = count($past);
-        $why = [Fact::of('why.amount-advice.last-time-were-mixed-colour', mixed: $last->mixed->text(), colour: $last->colour->text(), used: $last->used->text())];
+        $why = [Fact::of(
+            'why.amount-advice.last-time-were-mixed-colour',
+            mixed: $last->mixed->text(),
+            colour: $last->colour->text(),
+            used: $last->used->text(),
+        )];
         $colour = $last->colour;
         $recent = array_slice($past, -$rules->goodVisitsBeforeStepDown);
         $steady = count($recent) === $rules->goodVisitsBeforeStepDown && array_reduce(
@@ -90,15 +120,27 @@ final readonly class AmountAdvice
         );
         if ($steady && $colour->isMoreThan($rules->stepDown)) {
             $colour = $colour->minus($rules->stepDown);
-            $why[] = Fact::of('why.amount-advice.good-visits-row-left-some', goodVisitsBeforeStepDown: $rules->goodVisitsBeforeStepDown, stepDown: $rules->stepDown->text());
+            $why[] = Fact::of(
+                'why.amount-advice.good-visits-row-left-some',
+                goodVisitsBeforeStepDown: $rules->goodVisitsBeforeStepDown,
+                stepDown: $rules->stepDown->text(),
+            );
         } elseif ($count <= $rules->goodVisitsBeforeStepDown) {
             $why[] = Fact::of('why.amount-advice.full-amount-kept-for-first');
         }
         $alarms = [];
         $first = $past[0];
-        $sunk = Fraction::of($last->used->centigrams, max(1, $first->used->centigrams))->compare(Number::AmountSunk->value()) <= 0;
+        $sunk = Fraction::of(
+            $last->used->centigrams,
+            max(1, $first->used->centigrams),
+        )->compare(Number::AmountSunk->value()) <= 0;
         if ($sunk && $last->fadedOrGrey) {
-            $alarms[] = Fact::of('why.amount-advice.amount-used-has-sunk-from', used: $first->used->text(), used2: $last->used->text(), count: $count);
+            $alarms[] = Fact::of(
+                'why.amount-advice.amount-used-has-sunk-from',
+                used: $first->used->text(),
+                used2: $last->used->text(),
+                count: $count,
+            );
             $colour = $first->colour;
         }
 

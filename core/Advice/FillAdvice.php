@@ -25,8 +25,12 @@ final readonly class FillAdvice
     private const MINUTES = 20;
 
     /** @param  list<Fact>  $why */
-    private function __construct(public bool $needed, public ?Undertone $pigment, public ?Suggestion $filler, public array $why)
-    {
+    private function __construct(
+        public bool $needed,
+        public ?Undertone $pigment,
+        public ?Suggestion $filler,
+        public array $why,
+    ) {
     }
 
     /**
@@ -34,25 +38,54 @@ final readonly class FillAdvice
      * @param  Fraction  $target  wished level
      * @param  list<Product>  $shelf  shades of a line that does not lift
      */
-    public static function for(Fraction $start, HairHistory $history, Fraction $target, ToneMix $wish, array $shelf, HouseRules $rules): self
-    {
+    public static function for(
+        Fraction $start,
+        HairHistory $history,
+        Fraction $target,
+        ToneMix $wish,
+        array $shelf,
+        HouseRules $rules,
+    ): self {
         $down = $start->minus($target);
         if ($history !== HairHistory::Lightened) {
             return new self(false, null, null, [Fact::of('why.fill-advice.hair-was-not-lightened-its')]);
         }
         if ($down->compare(Fraction::of($rules->fillFromLevels)) < 0) {
-            return new self(false, null, null, [Fact::of('why.fill-advice.from-levels-down-house-fills', start: $start->decimal(1), target: $target->decimal(1), down: $down->decimal(1), fillFromLevels: $rules->fillFromLevels)]);
+            return new self(
+                false,
+                null,
+                null,
+                [Fact::of(
+                    'why.fill-advice.from-levels-down-house-fills',
+                    start: $start->decimal(1),
+                    target: $target->decimal(1),
+                    down: $down->decimal(1),
+                    fillFromLevels: $rules->fillFromLevels,
+                )],
+            );
         }
         $pigment = Undertone::at($target);
         $why = [
-            Fact::of('why.fill-advice.from-levels-down-warm-pigment', start: $start->decimal(1), target: $target->decimal(1), down: $down->decimal(1), target2: $target->decimal(0), pigment: $pigment->name),
+            Fact::of(
+                'why.fill-advice.from-levels-down-warm-pigment',
+                start: $start->decimal(1),
+                target: $target->decimal(1),
+                down: $down->decimal(1),
+                target2: $target->decimal(0),
+                pigment: $pigment->name,
+            ),
         ];
         if ($rules->filling === Filling::Skip) {
             return new self(true, $pigment, null, [...$why, Fact::of('why.fill-advice.house-skips-filler-and-goes')]);
         }
-        $vivid = $wish->share(ToneFamily::Red)->plus($wish->share(ToneFamily::Copper))->compare(Number::VividWish->value()) >= 0;
+        $vivid = $wish
+            ->share(ToneFamily::Red)
+            ->plus($wish->share(ToneFamily::Copper))
+            ->compare(Number::VividWish->value()) >= 0;
         [$gold, $copper] = $vivid ? [1, 3] : [3, 1];
-        $why[] = $vivid ? Fact::of('why.fill-advice.for-vivid-red-or-copper') : Fact::of('why.fill-advice.for-brown-three-parts-gold');
+        $why[] = $vivid
+            ? Fact::of('why.fill-advice.for-vivid-red-or-copper')
+            : Fact::of('why.fill-advice.for-brown-three-parts-gold');
         $why[] = Fact::of('why.fill-advice.only-on-hair-that-needs', minutes: self::MINUTES);
         $shades = [];
         foreach ([[ToneFamily::Gold, $gold], [ToneFamily::Copper, $copper]] as [$family, $parts]) {
@@ -62,7 +95,11 @@ final readonly class FillAdvice
             } elseif ($shade !== null) {
                 $shades[$shade->id] = ['product' => $shade->id, 'label' => $shade->label(), 'share' => (string) $parts];
             } else {
-                $why[] = Fact::of('why.fill-advice.shelf-has-no-at-or', family: $family->value, target: $target->decimal(0));
+                $why[] = Fact::of(
+                    'why.fill-advice.shelf-has-no-at-or',
+                    family: $family->value,
+                    target: $target->decimal(0),
+                );
             }
         }
         $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, self::MINUTES, $why, 'filling');
@@ -80,7 +117,12 @@ final readonly class FillAdvice
         $best = null;
         foreach ($shelf as $product) {
             $level = $product->pigment?->level;
-            if ($level === null || $product->withdrawn || $level->compare($target) < 0 || $level->minus($target)->compare(Fraction::one()) > 0) {
+            if (
+                $level === null
+                || $product->withdrawn
+                || $level->compare($target) < 0
+                || $level->minus($target)->compare(Fraction::one()) > 0
+            ) {
                 continue;
             }
             $share = $product->pigment->tone->share($family);
@@ -88,7 +130,11 @@ final readonly class FillAdvice
                 continue;
             }
             $rank = [$share, $level->negated()];
-            if ($best === null || $rank[0]->compare($best[1][0]) > 0 || ($rank[0]->equals($best[1][0]) && $rank[1]->compare($best[1][1]) > 0)) {
+            if (
+                $best === null
+                || $rank[0]->compare($best[1][0]) > 0
+                || ($rank[0]->equals($best[1][0]) && $rank[1]->compare($best[1][1]) > 0)
+            ) {
                 $best = [$product, $rank];
             }
         }

@@ -46,19 +46,49 @@ final readonly class GreyAdvice
             throw AdviceRefused::percentOutside($percent);
         }
         [$least, $most, $words] = match (true) {
-            $percent < $rules->grey->none => [Fraction::zero(), Fraction::zero(), Fact::of('why.grey-advice.no-natural-needed')],
-            $percent < $rules->grey->third => [Number::GreyLittleLeast->value(), Number::GreyLittleMost->value(), Fact::of('why.grey-advice.quarter-third-natural')],
-            $percent <= $rules->grey->half => [Number::GreyHalf->value(), Number::GreyHalf->value(), Fact::of('why.grey-advice.half-natural')],
-            default => [Number::GreyMuch->value(), Fraction::one(), Fact::of('why.grey-advice.three-quarters-natural-up-all')],
+            $percent < $rules->grey->none => [
+                Fraction::zero(),
+                Fraction::zero(),
+                Fact::of('why.grey-advice.no-natural-needed'),
+            ],
+            $percent < $rules->grey->third => [
+                Number::GreyLittleLeast->value(),
+                Number::GreyLittleMost->value(),
+                Fact::of('why.grey-advice.quarter-third-natural'),
+            ],
+            $percent <= $rules->grey->half => [
+                Number::GreyHalf->value(),
+                Number::GreyHalf->value(),
+                Fact::of('why.grey-advice.half-natural'),
+            ],
+            default => [
+                Number::GreyMuch->value(),
+                Fraction::one(),
+                Fact::of('why.grey-advice.three-quarters-natural-up-all'),
+            ],
         };
         $little = $percent < $rules->grey->none;
-        $why = [Fact::of('why.grey-advice.grey-house-breakpoints', percent: $percent, words: $words, grey: $rules->grey->words())];
-        $why[] = $little ? Fact::of('why.grey-advice.so-little-grey-takes-vol', depositVolume: $rules->depositVolume) : Fact::of('why.grey-advice.grey-takes-20-vol-and');
+        $why = [Fact::of(
+            'why.grey-advice.grey-house-breakpoints',
+            percent: $percent,
+            words: $words,
+            grey: $rules->grey->words(),
+        )];
+        $why[] = $little ? Fact::of(
+            'why.grey-advice.so-little-grey-takes-vol',
+            depositVolume: $rules->depositVolume,
+        ) : Fact::of('why.grey-advice.grey-takes-20-vol-and');
         if ($resistant) {
             $why[] = Fact::of('why.grey-advice.resistant-5-10-minutes-more');
         }
 
-        return new self($least, $most, Strength::vol($little ? $rules->depositVolume : 20), $resistant ? [5, 10] : [0, 0], $why);
+        return new self(
+            $least,
+            $most,
+            Strength::vol($little ? $rules->depositVolume : 20),
+            $resistant ? [5, 10] : [0, 0],
+            $why,
+        );
     }
 
     /**
@@ -76,16 +106,28 @@ final readonly class GreyAdvice
         $best = null;
         foreach ($shelf as $product) {
             $pigment = $product->pigment;
-            if ($pigment?->level === null || $product->withdrawn || ! $pigment->level->equals($level) || ! $pigment->tone->share(ToneFamily::Natural)->equals(Fraction::one())) {
+            if (
+                $pigment?->level === null
+                || $product->withdrawn
+                || ! $pigment->level->equals($level)
+                || ! $pigment->tone->share(ToneFamily::Natural)->equals(Fraction::one())
+            ) {
                 continue;
             }
-            if ($best === null || ($pigment->doubleNatural === $resistant && $best->pigment?->doubleNatural !== $resistant)) {
+            if (
+                $best === null
+                || ($pigment->doubleNatural === $resistant && $best->pigment?->doubleNatural !== $resistant)
+            ) {
                 $best = $product;
             }
         }
 
         return $best === null ? null : new Suggestion(
-            [['product' => $best->id, 'label' => $best->label(), 'share' => $this->least->times(Fraction::of(100))->decimal(1).' %']],
+            [[
+                'product' => $best->id,
+                'label' => $best->label(),
+                'share' => $this->least->times(Fraction::of(100))->decimal(1).' %',
+            ]],
             $this->strength->showVolume(), null, $this->why, $this->rule,
         );
     }

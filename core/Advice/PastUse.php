@@ -16,8 +16,13 @@ final readonly class PastUse
      * @param  bool  $good  lasting, covering, bright
      * @param  bool  $fadedOrGrey  fading or grey showing was noted afterwards
      */
-    public function __construct(public Grams $colour, public Grams $mixed, public Grams $used, public bool $good, public bool $fadedOrGrey)
-    {
+    public function __construct(
+        public Grams $colour,
+        public Grams $mixed,
+        public Grams $used,
+        public bool $good,
+        public bool $fadedOrGrey,
+    ) {
     }
 
     /**
@@ -27,8 +32,16 @@ final readonly class PastUse
      * @param  ?bool  $lasting  null where nobody has said; as the next two
      * @param  string  $words  of the outcome and of what is to change
      */
-    public static function judged(Grams $colour, Grams $mixed, Grams $used, bool $liked, ?bool $lasting, ?bool $covering, ?bool $bright, string $words): self
-    {
+    public static function judged(
+        Grams $colour,
+        Grams $mixed,
+        Grams $used,
+        bool $liked,
+        ?bool $lasting,
+        ?bool $covering,
+        ?bool $bright,
+        string $words,
+    ): self {
         return new self(
             $colour, $mixed, $used,
             $liked && ! in_array(false, [$lasting, $covering, $bright], true),

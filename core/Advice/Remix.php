@@ -18,8 +18,13 @@ use Core\Units\Rounding;
 final readonly class Remix
 {
     /** @param  ?Fraction  $times  of the bowl, to a tenth, rounded up; null where what is left will do */
-    private function __construct(public Grams $needed, public Grams $short, public ?Fraction $times, public bool $now, public Fact $words)
-    {
+    private function __construct(
+        public Grams $needed,
+        public Grams $short,
+        public ?Fraction $times,
+        public bool $now,
+        public Fact $words,
+    ) {
     }
 
     /**
@@ -45,7 +50,20 @@ final readonly class Remix
         $now = Fraction::of($took->centigrams, $mixed->centigrams)->compare(Number::RemixAt->value()) >= 0;
         $rest = $planned - $done;
         if ($short->isZero()) {
-            return new self($needed, $short, null, false, Fact::of('why.remix.foils-took-more-take-about', done: $done, took: $took->text(), rest: $rest, needed: $needed->text(), left: $left->text()));
+            return new self(
+                $needed,
+                $short,
+                null,
+                false,
+                Fact::of(
+                    'why.remix.foils-took-more-take-about',
+                    done: $done,
+                    took: $took->text(),
+                    rest: $rest,
+                    needed: $needed->text(),
+                    left: $left->text(),
+                ),
+            );
         }
         $tenths = intdiv($short->centigrams * 10 + $mixed->centigrams - 1, $mixed->centigrams);
 

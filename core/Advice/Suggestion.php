@@ -46,11 +46,18 @@ final readonly class Suggestion
             return $this;
         }
         $whole = Grams::rounded($total->exactly(), $step, Rounding::HalfUp);
-        $shares = ShareList::of(array_map(static fn (array $each): Share => Share::parse($each['share']), $this->ingredients));
+        $shares = ShareList::of(array_map(
+            static fn (array $each): Share => Share::parse($each['share']),
+            $this->ingredients,
+        ));
         $grams = LargestRemainder::round($shares->split($whole->exactly()), $whole, $step);
 
         return new self(
-            array_map(static fn (array $each, Grams $of): array => [...$each, 'share' => $of->text()], $this->ingredients, $grams),
+            array_map(
+                static fn (array $each, Grams $of): array => [...$each, 'share' => $of->text()],
+                $this->ingredients,
+                $grams,
+            ),
             $this->strength, $this->minutes, $this->why, $this->rule,
         );
     }

@@ -29,8 +29,12 @@ final readonly class TonerAdvice
      * @param  list<Fact>  $why
      * @param  bool  $liftFurther  the wish cannot be reached by toning
      */
-    private function __construct(public Fraction $level, public array $toners, public array $why, public bool $liftFurther)
-    {
+    private function __construct(
+        public Fraction $level,
+        public array $toners,
+        public array $why,
+        public bool $liftFurther,
+    ) {
     }
 
     /**
@@ -39,11 +43,22 @@ final readonly class TonerAdvice
      * @param  ToneMix  $wish  what it should look like
      * @param  list<Product>  $shelf
      */
-    public static function for(Fraction $reached, ?Fraction $wishLevel, ToneMix $wish, bool $damp, Porosity $porosity, array $shelf, HouseRules $rules): self
-    {
+    public static function for(
+        Fraction $reached,
+        ?Fraction $wishLevel,
+        ToneMix $wish,
+        bool $damp,
+        Porosity $porosity,
+        array $shelf,
+        HouseRules $rules,
+    ): self {
         $bare = Undertone::at($reached);
         $level = $damp ? $reached->minus($rules->dampDeeper) : $reached;
-        $why = [Fact::of('why.toner-advice.darkest-part-reached-so-that', reached: $reached->decimal(1), bare: $bare->name)];
+        $why = [Fact::of(
+            'why.toner-advice.darkest-part-reached-so-that',
+            reached: $reached->decimal(1),
+            bare: $bare->name,
+        )];
         if ($damp) {
             $why[] = Fact::of('why.toner-advice.on-damp-hair-level-deeper', dampDeeper: $rules->dampDeeper->decimal(1));
         }
@@ -52,12 +67,21 @@ final readonly class TonerAdvice
         }
         $further = $wishLevel !== null && $wishLevel->minus($reached)->compare(Fraction::one()) >= 0;
         if ($further) {
-            $why[] = Fact::of('why.toner-advice.level-not-reached-by-toning', wishLevel: $wishLevel->decimal(1), reached: $reached->decimal(1), bare: $bare->name);
+            $why[] = Fact::of(
+                'why.toner-advice.level-not-reached-by-toning',
+                wishLevel: $wishLevel->decimal(1),
+                reached: $reached->decimal(1),
+                bare: $bare->name,
+            );
         }
         // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
         $warm = $wish->warmth()->compare(Number::WarmWish->value()) > 0;
         $wanted = $warm ? $wish : ToneMix::mean([[$wish, Fraction::one()], [$bare->neutraliser, $bare->strength]]);
-        $why[] = $warm ? Fact::of('why.toner-advice.wish-warm-bare-pigment-helps') : Fact::of('why.toner-advice.softens-does-not-erase', neutraliser: $bare->neutraliser->words(), bare: $bare->name);
+        $why[] = $warm ? Fact::of('why.toner-advice.wish-warm-bare-pigment-helps') : Fact::of(
+            'why.toner-advice.softens-does-not-erase',
+            neutraliser: $bare->neutraliser->words(),
+            bare: $bare->name,
+        );
         $ranked = [];
         foreach ($shelf as $product) {
             $pigment = $product->pigment;
@@ -69,10 +93,22 @@ final readonly class TonerAdvice
             $off = $gap->isNegative() ? $gap->negated()->times(Fraction::of(2)) : $gap;
             $lean = $wanted->warmth()->minus($pigment->tone->warmth());
             // Two tones with nothing in common still differ: the one that leans the right way is nearer.
-            $distance = $off->plus($wanted->distance(self::pearlAsViolet($pigment->tone)))->plus(($lean->isNegative() ? $lean->negated() : $lean)->dividedBy(Fraction::of(2)));
-            $ranked[] = ['product' => $product, 'distance' => $distance, 'why' => self::words($product, $gap, $pigment->tone)];
+            $distance = $off
+                ->plus($wanted->distance(self::pearlAsViolet($pigment->tone)))
+                ->plus(($lean->isNegative() ? $lean->negated() : $lean)->dividedBy(Fraction::of(2)));
+            $ranked[] = [
+                'product' => $product,
+                'distance' => $distance,
+                'why' => self::words($product, $gap, $pigment->tone),
+            ];
         }
-        usort($ranked, static fn (array $a, array $b): int => $a['distance']->compare($b['distance']) ?: strcmp($a['product']->id, $b['product']->id));
+        usort(
+            $ranked,
+            static fn (array $a, array $b): int => $a['distance']->compare($b['distance']) ?: strcmp(
+                $a['product']->id,
+                $b['product']->id,
+            ),
+        );
 
         return new self($level, array_slice($ranked, 0, self::MOST), $why, $further);
     }

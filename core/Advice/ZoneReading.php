@@ -25,8 +25,12 @@ final readonly class ZoneReading
      * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
-    private function __construct(public Direction $direction, public Fact $headline, public array $lines, public array $cautions)
-    {
+    private function __construct(
+        public Direction $direction,
+        public Fact $headline,
+        public array $lines,
+        public array $cautions,
+    ) {
     }
 
     public static function of(CanvasZone $zone, HouseRules $rules): self
@@ -40,7 +44,12 @@ final readonly class ZoneReading
             $lines[] = Fact::of('why.zone-reading.band-another-level-its-own');
         }
         if ($zone->offLimits) {
-            return new self(Direction::Leave, Fact::of('why.zone-reading.leave-out'), [Fact::of('why.zone-reading.nothing-goes-on-hair')], $cautions);
+            return new self(
+                Direction::Leave,
+                Fact::of('why.zone-reading.leave-out'),
+                [Fact::of('why.zone-reading.nothing-goes-on-hair')],
+                $cautions,
+            );
         }
         if ($zone->level === null) {
             return new self(Direction::Unread, Fact::of('why.zone-reading.read-its-level'), $lines, $cautions);
@@ -48,13 +57,27 @@ final readonly class ZoneReading
         if ($zone->wishLevel === null) {
             return $zone->wishTone->families === []
                 ? new self(Direction::Leave, Fact::of('why.zone-reading.nothing-wished'), $lines, $cautions)
-                : new self(Direction::Tone, Fact::of('why.zone-reading.tone', wishTone: $zone->wishTone->words()), [...$lines, Fact::of('why.zone-reading.choose-toner-for-level-as', level: $zone->level->decimal(1)), ...self::porous($zone)], $cautions);
+                : new self(
+                    Direction::Tone,
+                    Fact::of('why.zone-reading.tone', wishTone: $zone->wishTone->words()),
+                    [
+                        ...$lines,
+                        Fact::of('why.zone-reading.choose-toner-for-level-as', level: $zone->level->decimal(1)),
+                        ...self::porous($zone),
+                    ],
+                    $cautions,
+                );
         }
         $gap = $zone->wishLevel->minus($zone->level);
         $size = $gap->isNegative() ? $gap->negated() : $gap;
 
         return match (true) {
-            $size->compare(Number::SameLevel->value()) <= 0 => new self(Direction::Tone, Fact::of('why.zone-reading.deposit-at-its-level'), [...$lines, ...self::porous($zone)], $cautions),
+            $size->compare(Number::SameLevel->value()) <= 0 => new self(
+                Direction::Tone,
+                Fact::of('why.zone-reading.deposit-at-its-level'),
+                [...$lines, ...self::porous($zone)],
+                $cautions,
+            ),
             ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions),
             default => self::deepen($zone, $size, $zone->wishLevel, $lines, $cautions, $rules),
         };
@@ -73,38 +96,67 @@ final readonly class ZoneReading
             ? Fact::of('why.zone-reading.wish-warm-pigment-helps-lift')
             : Fact::of('why.zone-reading.softened-by-soften-do-not', neutraliser: $bare->neutraliser->words());
         if ($zone->history->holdsTint()) {
-            $cautions[] = new Caution('tint-on-tint', Fact::of('cautions.tint-on-tint', value: str_replace('-', ' ', $zone->history->value)));
+            $cautions[] = new Caution(
+                'tint-on-tint',
+                Fact::of('cautions.tint-on-tint', value: str_replace('-', ' ', $zone->history->value)),
+            );
         }
         if ($zone->history === HairHistory::Lightened) {
             $cautions[] = new Caution('lift-again', Fact::of('cautions.lift-again'));
         }
 
-        return new self(Direction::Lift, Fact::of('why.zone-reading.lift', levels: self::levels($levels)), $lines, $cautions);
+        return new self(
+            Direction::Lift,
+            Fact::of('why.zone-reading.lift', levels: self::levels($levels)),
+            $lines,
+            $cautions,
+        );
     }
 
     /**
      * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
-    private static function deepen(CanvasZone $zone, Fraction $levels, Fraction $target, array $lines, array $cautions, HouseRules $rules): self
-    {
+    private static function deepen(
+        CanvasZone $zone,
+        Fraction $levels,
+        Fraction $target,
+        array $lines,
+        array $cautions,
+        HouseRules $rules,
+    ): self {
         $fill = FillAdvice::for($zone->level ?? $target, $zone->history, $target, $zone->wishTone->mix(), [], $rules);
         if ($fill->needed) {
-            return new self(Direction::Fill, Fact::of('why.zone-reading.fill-then-deeper', levels: self::levels($levels)), [...$lines, $fill->why[0], ...array_slice($fill->why, 1, 2)], $cautions);
+            return new self(
+                Direction::Fill,
+                Fact::of('why.zone-reading.fill-then-deeper', levels: self::levels($levels)),
+                [...$lines, $fill->why[0], ...array_slice($fill->why, 1, 2)],
+                $cautions,
+            );
         }
 
-        return new self(Direction::Deepen, Fact::of('why.zone-reading.deeper', levels: self::levels($levels)), [...$lines, ...$fill->why, ...self::porous($zone)], $cautions);
+        return new self(
+            Direction::Deepen,
+            Fact::of('why.zone-reading.deeper', levels: self::levels($levels)),
+            [...$lines, ...$fill->why, ...self::porous($zone)],
+            $cautions,
+        );
     }
 
     private static function levels(Fraction $levels): Fact
     {
-        return $levels->equals(Fraction::one()) ? Fact::of('why.zone-reading.a-level') : Fact::of('why.zone-reading.levels', levels: $levels->decimal(1));
+        return $levels->equals(Fraction::one()) ? Fact::of('why.zone-reading.a-level') : Fact::of(
+            'why.zone-reading.levels',
+            levels: $levels->decimal(1),
+        );
     }
 
     /** @return list<Fact> */
     private static function porous(CanvasZone $zone): array
     {
-        return $zone->porosity === \Core\Hair\Porosity::High ? [Fact::of('why.zone-reading.porous-hair-grabs-shorter-or')] : [];
+        return $zone->porosity === \Core\Hair\Porosity::High
+            ? [Fact::of('why.zone-reading.porous-hair-grabs-shorter-or')]
+            : [];
     }
 
     /** @return list<Caution> */

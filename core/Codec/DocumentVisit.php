@@ -6,7 +6,10 @@ namespace Core\Codec;
 
 use Core\Hair\Canvas;
 
-/** What a document says of the visit around its bowls: the head, what is wished, how it came out, what is to change next time. */
+/**
+ * What a document says of the visit around its bowls: the head, what is wished, how it came out, what is to change next
+ * time.
+ */
 final readonly class DocumentVisit
 {
     /**

@@ -17,13 +17,24 @@ final class FormulaTable
         foreach ($root->at('bowls')->items(PHP_INT_MAX) as $index => $bowl) {
             $worked = new JsonNode($results->bowls[$index] ?? [], '', new ProblemList);
             $job = $bowl->at('job')->text();
-            $lines[] = 'Bowl '.$bowl->at('letter')->text().($job === '' ? '' : "  {$job}").'  '.$worked->at('total')->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');
+            $lines[] = 'Bowl '.$bowl
+                ->at('letter')
+                ->text().($job === '' ? '' : "  {$job}").'  '.$worked
+                ->at('total')
+                ->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');
             foreach (self::ingredients($worked) as [$label, $grams, $percent]) {
-                $lines[] = '  '.self::pad($label, 22).self::pad($grams, 20, left: true).self::pad($percent, 10, left: true);
+                $lines[] = '  '.self::pad($label, 22).self::pad($grams, 20, left: true).self::pad(
+                    $percent,
+                    10,
+                    left: true,
+                );
             }
             foreach (['strength' => 'Developer', 'strengthOnHead' => 'On the head'] as $key => $words) {
                 if ($worked->at($key)->isGiven()) {
-                    $lines[] = '  '.self::pad($words, 22).$worked->at($key)->at('vol')->text().' vol ('.$worked->at($key)->at('percent')->text().' %)';
+                    $lines[] = '  '.self::pad(
+                        $words,
+                        22,
+                    ).$worked->at($key)->at('vol')->text().' vol ('.$worked->at($key)->at('percent')->text().' %)';
                 }
             }
             if ($worked->at('level')->isGiven()) {
@@ -49,10 +60,17 @@ final class FormulaTable
         }
         $lines = ['Together  '.$whole->at('total')->text()];
         foreach ($whole->at('products')->items(PHP_INT_MAX) as $product) {
-            $lines[] = '  '.self::pad($product->at('label')->text(), 22).self::pad($product->at('grams')->text(), 20, left: true);
+            $lines[] = '  '.self::pad($product->at('label')->text(), 22).self::pad(
+                $product->at('grams')->text(),
+                20,
+                left: true,
+            );
         }
         foreach ($whole->at('zones')->items(ReadCanvas::MOST_ZONES) as $zone) {
-            $lines[] = '  '.self::pad($zone->at('zone')->text(), 22).'level '.$zone->at('level')->text().'  '.$zone->at('tone')->text(500).'  '.$zone->at('verdict')->text();
+            $lines[] = '  '.self::pad(
+                $zone->at('zone')->text(),
+                22,
+            ).'level '.$zone->at('level')->text().'  '.$zone->at('tone')->text(500).'  '.$zone->at('verdict')->text();
         }
         foreach ($whole->at('cautions')->items(200) as $caution) {
             $lines[] = '  ! '.$caution->at('reason')->text(2000).' '.$caution->at('mend')->text(2000);
@@ -69,7 +87,14 @@ final class FormulaTable
             $entries = [...$entries, ...$part->at('ingredients')->items(50)];
         }
 
-        return array_map(static fn (JsonNode $each): array => [$each->at('label')->text(), $each->at('grams')->text(), $each->at('percent')->text()], $entries);
+        return array_map(
+            static fn (JsonNode $each): array => [
+                $each->at('label')->text(),
+                $each->at('grams')->text(),
+                $each->at('percent')->text(),
+            ],
+            $entries,
+        );
     }
 
     private static function pad(string $text, int $width, bool $left = false): string

@@ -68,7 +68,10 @@ final readonly class JsonNode
         return $records;
     }
 
-    /** @return array<array-key, self> one node per member of an object (PHP makes numbers of keys that look like them); a missing one is empty, anything else is a problem */
+    /**
+     * @return array<array-key, self> one node per member of an object (PHP makes numbers of keys that look like them);
+     *     a missing one is empty, anything else is a problem
+     */
     public function members(): array
     {
         if ($this->value === null || $this->value === []) {

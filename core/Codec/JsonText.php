@@ -34,7 +34,10 @@ final readonly class JsonText
             );
         } catch (JsonException) {
             $line = self::faultyLine($text);
-            throw UnreadableDocument::because([new Problem('', $line === null ? Fact::of('documents.not-json') : Fact::of('documents.not-json-in-line', line: $line))]);
+            throw UnreadableDocument::because([new Problem(
+                '',
+                $line === null ? Fact::of('documents.not-json') : Fact::of('documents.not-json-in-line', line: $line),
+            )]);
         }
     }
 
@@ -69,7 +72,11 @@ final readonly class JsonText
             return self::members($text, $at, $next === '{', $depth);
         }
 
-        return self::matched('/\G(?:"(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*"|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)/', $text, $at);
+        return self::matched(
+            '/\G(?:"(?:[^"\\\\\x00-\x1f]|\\\\(?:["\\\\\/bfnrt]|u[0-9a-fA-F]{4}))*"|-?(?:0|[1-9]\d*)(?:\.\d+)?(?:[eE][+-]?\d+)?|true|false|null)/',
+            $text,
+            $at,
+        );
     }
 
     private static function members(string $text, int &$at, bool $named, int $depth): bool

@@ -22,7 +22,10 @@ final class ReadBatches
     /** @return list<PouredBatch> */
     public static function from(JsonNode $node, Shelf $shelf): array
     {
-        return array_map(static fn (JsonNode $each): PouredBatch => self::batch($each, $shelf), $node->records(self::MOST_BATCHES));
+        return array_map(
+            static fn (JsonNode $each): PouredBatch => self::batch($each, $shelf),
+            $node->records(self::MOST_BATCHES),
+        );
     }
 
     private static function batch(JsonNode $node, Shelf $shelf): PouredBatch
@@ -78,8 +81,19 @@ final class ReadBatches
                 $stamps[] = new Stamp(StampKind::Checked, $second);
             }
         }
-        $order = [StampKind::Began->value => 0, StampKind::Completed->value => 1, StampKind::Checked->value => 2, StampKind::Rinsed->value => 3];
-        usort($stamps, static fn (Stamp $a, Stamp $b): int => [$a->second, $order[$a->kind->value] ?? 4] <=> [$b->second, $order[$b->kind->value] ?? 4]);
+        $order = [
+            StampKind::Began->value => 0,
+            StampKind::Completed->value => 1,
+            StampKind::Checked->value => 2,
+            StampKind::Rinsed->value => 3,
+        ];
+        usort(
+            $stamps,
+            static fn (Stamp $a, Stamp $b): int => [
+                $a->second,
+                $order[$a->kind->value] ?? 4,
+            ] <=> [$b->second, $order[$b->kind->value] ?? 4],
+        );
 
         return $stamps;
     }

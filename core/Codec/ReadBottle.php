@@ -22,7 +22,10 @@ final class ReadBottle
         $of = Leftover::PREFIX.mb_strtoupper($bottle->at('of')->text());
         $from = $leftovers[$of] ?? null;
         if ($from === null) {
-            $bottle->at('of')->problem(Fact::of('documents.no-worked-bowl-before-one', bottle: $bottle->at('of')->text()));
+            $bottle->at('of')->problem(Fact::of(
+                'documents.no-worked-bowl-before-one',
+                bottle: $bottle->at('of')->text(),
+            ));
         }
         $ingredients = [['product' => $of, 'share' => $bottle->at('left')->text()]];
         foreach ($bottle->at('add')->records(ReadBowl::MOST_INGREDIENTS) as $entry) {
@@ -35,7 +38,12 @@ final class ReadBottle
             }
             $ingredients[] = $added;
         }
-        $json = ['line' => $from->line ?? '', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => $ingredients]]];
+        $json = [
+            'line' => $from->line ?? '',
+            'ratio' => 'no developer',
+            'amount' => ['of' => 'shares'],
+            'parts' => [['ingredients' => $ingredients]],
+        ];
         foreach ($node->members() as $member => $each) {
             $json[(string) $member] ??= $each->value();
         }

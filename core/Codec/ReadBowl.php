@@ -63,7 +63,10 @@ final class ReadBowl
         });
         $problems->throwIfAny();
 
-        return $sheet ?? throw UnreadableDocument::because([new Problem($pointer, Fact::of('documents.bowl-cannot-read'))]);
+        return $sheet ?? throw UnreadableDocument::because([new Problem(
+            $pointer,
+            Fact::of('documents.bowl-cannot-read'),
+        )]);
     }
 
     private function draft(JsonNode $node): BowlDraft
@@ -90,19 +93,27 @@ final class ReadBowl
     }
 
     /**
-     * The line's own where nothing is said; null where it is said not to be known, or a half-known bowl does not fill it.
+     * The line's own where nothing is said; null where it is said not to be known, or a half-known bowl does not fill
+     * it.
      *
      * @param  list<list<Entry>>  $entries
      */
     private function ratio(JsonNode $node, ?Line $line, array $entries): ?MixRatio
     {
         if (! $node->isGiven()) {
-            $open = array_filter(array_merge(...$entries), static fn (Entry $entry): bool => ! $entry->isKnown()) !== [];
+            $open = array_filter(
+                array_merge(...$entries),
+                static fn (Entry $entry): bool => ! $entry->isKnown(),
+            ) !== [];
 
             return $open && $line !== null && count($line->ratio->parts) !== count($entries) ? null : $line?->ratio;
         }
 
-        return in_array(mb_strtolower($node->text()), self::NOT_KNOWN, true) ? null : $node->through(MixRatio::parse(...));
+        return in_array(
+            mb_strtolower($node->text()),
+            self::NOT_KNOWN,
+            true,
+        ) ? null : $node->through(MixRatio::parse(...));
     }
 
     /** @return list<Entry> */
@@ -116,7 +127,10 @@ final class ReadBowl
         $product = $node->at('product')->text();
         $reading = $this->shelf->readingFor($this->shelf->product($product));
         $text = $node->at('share')->text();
-        $portion = $node->at('share')->through(static fn (string $text): Share|Amount => Portion::parse($text, $reading)) ?? Amount::unknown();
+        $portion = $node->at('share')->through(static fn (string $text): Share|Amount => Portion::parse(
+            $text,
+            $reading,
+        )) ?? Amount::unknown();
 
         return new Entry(
             product: $product,

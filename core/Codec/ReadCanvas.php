@@ -63,8 +63,16 @@ final class ReadCanvas
                 $node->at('zone')->problem(Fact::of('documents.no-such-zone-on-canvas'));
             }
             $results[] = new ZoneResult(
-                $id, self::level($node->at('level')), self::tones($node->at('tone')), self::yesNo($node->at('even')), self::yesNo($node->at('covered')),
-                ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity')), $node->at('words')->text(300),
+                $id,
+                self::level($node->at('level')),
+                self::tones($node->at('tone')),
+                self::yesNo($node->at('even')),
+                self::yesNo($node->at('covered')),
+                ReadStrokes::choice(
+                    $node->at('elasticity'),
+                    Elasticity::class,
+                    Fact::of('documents.no-elasticity'),
+                ), $node->at('words')->text(300),
             );
         }
         $problems->throwIfAny();
@@ -75,7 +83,11 @@ final class ReadCanvas
     /** @return array<string, mixed> */
     public static function write(Canvas $canvas): array
     {
-        return ['zones' => array_map(self::writeZone(...), $canvas->zones), 'worn' => $canvas->worn, 'target' => $canvas->target];
+        return [
+            'zones' => array_map(self::writeZone(...), $canvas->zones),
+            'worn' => $canvas->worn,
+            'target' => $canvas->target,
+        ];
     }
 
     /**
@@ -85,7 +97,10 @@ final class ReadCanvas
     public static function writeResults(array $results): array
     {
         return array_map(static fn (ZoneResult $result): array => [
-            'zone' => $result->zone, 'level' => $result->level?->decimal(1), 'tone' => self::families($result->tone), 'even' => $result->even,
+            'zone' => $result->zone,
+            'level' => $result->level?->decimal(1),
+            'tone' => self::families($result->tone),
+            'even' => $result->even,
             'covered' => $result->covered, 'elasticity' => $result->elasticity?->value, 'words' => $result->words,
         ], $results);
     }
@@ -102,11 +117,27 @@ final class ReadCanvas
 
         return new CanvasZone(
             $id, $name === '' ? $id : $name, $placement,
-            self::level($node->at('natural')), self::level($node->at('level')), self::tones($node->at('tone')), $grey, $node->at('resistant')->flag(),
-            ReadStrokes::choice($node->at('porosity'), Porosity::class, Fact::of('documents.no-porosity')) ?? Porosity::Normal,
-            ReadStrokes::choice($node->at('history'), HairHistory::class, Fact::of('documents.no-history')) ?? HairHistory::Natural,
+            self::level($node->at('natural')),
+            self::level($node->at('level')),
+            self::tones($node->at('tone')),
+            $grey,
+            $node->at('resistant')->flag(),
+            ReadStrokes::choice(
+                $node->at('porosity'),
+                Porosity::class,
+                Fact::of('documents.no-porosity'),
+            ) ?? Porosity::Normal,
+            ReadStrokes::choice(
+                $node->at('history'),
+                HairHistory::class,
+                Fact::of('documents.no-history'),
+            ) ?? HairHistory::Natural,
             $node->at('historyWords')->text(300),
-            ReadStrokes::choice($node->at('confidence'), Confidence::class, Fact::of('documents.not-clear-how-surely-known')) ?? Confidence::Read,
+            ReadStrokes::choice(
+                $node->at('confidence'),
+                Confidence::class,
+                Fact::of('documents.not-clear-how-surely-known'),
+            ) ?? Confidence::Read,
             $node->at('banded')->flag(), $node->at('bandWords')->text(200),
             self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
             ReadStrokes::choice($node->at('density'), Density::class, Fact::of('documents.no-density')),
@@ -115,7 +146,9 @@ final class ReadCanvas
             ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity')),
             ReadStrokes::choice($node->at('breakage'), Breakage::class, Fact::of('documents.no-breakage')),
             $node->at('offLimits')->flag(),
-            self::level($node->at('wish')->record()->at('level')), self::tones($node->at('wish')->at('tone')), $node->at('wish')->at('words')->text(300),
+            self::level($node->at('wish')->record()->at('level')),
+            self::tones($node->at('wish')->at('tone')),
+            $node->at('wish')->at('words')->text(300),
             $node->at('note')->text(500),
         );
     }
@@ -127,13 +160,23 @@ final class ReadCanvas
             'id' => $zone->id, 'name' => $zone->name,
             'regions' => array_map(static fn (Region $region): string => $region->value, $zone->placement->regions),
             'spans' => array_map(static fn (Span $span): string => $span->value, $zone->placement->spans),
-            'natural' => $zone->natural?->decimal(1), 'level' => $zone->level?->decimal(1), 'tone' => self::families($zone->tone),
+            'natural' => $zone->natural?->decimal(1),
+            'level' => $zone->level?->decimal(1),
+            'tone' => self::families($zone->tone),
             'grey' => $zone->grey, 'resistant' => $zone->resistant, 'porosity' => $zone->porosity->value,
-            'history' => $zone->history->value, 'historyWords' => $zone->historyWords, 'confidence' => $zone->confidence->value,
+            'history' => $zone->history->value,
+            'historyWords' => $zone->historyWords,
+            'confidence' => $zone->confidence->value,
             'banded' => $zone->banded, 'bandWords' => $zone->bandWords, 'regrowth' => $zone->regrowth?->decimal(1),
             'density' => $zone->density?->value, 'texture' => $zone->texture?->value, 'length' => $zone->length?->value,
-            'elasticity' => $zone->elasticity?->value, 'breakage' => $zone->breakage?->value, 'offLimits' => $zone->offLimits,
-            'wish' => ['level' => $zone->wishLevel?->decimal(1), 'tone' => self::families($zone->wishTone), 'words' => $zone->wishWords],
+            'elasticity' => $zone->elasticity?->value,
+            'breakage' => $zone->breakage?->value,
+            'offLimits' => $zone->offLimits,
+            'wish' => [
+                'level' => $zone->wishLevel?->decimal(1),
+                'tone' => self::families($zone->wishTone),
+                'words' => $zone->wishWords,
+            ],
             'note' => $zone->note,
         ];
     }
@@ -155,7 +198,10 @@ final class ReadCanvas
             return null;
         }
         $number = $node->through(static fn (string $text): Fraction => Fraction::parse(str_replace(',', '.', $text)));
-        if ($number instanceof Fraction && ($number->compare(Fraction::of($least)) < 0 || $number->compare(Fraction::of($most)) > 0)) {
+        if (
+            $number instanceof Fraction
+            && ($number->compare(Fraction::of($least)) < 0 || $number->compare(Fraction::of($most)) > 0)
+        ) {
             $node->problem(Fact::of('documents.cannot', what: $what, node: $node->text(), write: $write));
         }
 

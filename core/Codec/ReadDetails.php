@@ -34,7 +34,11 @@ final class ReadDetails
         }
 
         return new BowlDetails(
-            ReadStrokes::choice($node->at('purpose'), Purpose::class, Fact::of('documents.no-purpose-bowl')) ?? Purpose::Service,
+            ReadStrokes::choice(
+                $node->at('purpose'),
+                Purpose::class,
+                Fact::of('documents.no-purpose-bowl'),
+            ) ?? Purpose::Service,
             $node->at('mark')->text(60),
             ReadStrokes::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
             ReadStrokes::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
@@ -78,7 +82,10 @@ final class ReadDetails
             'mark' => $details->mark === '' ? null : $details->mark,
             'hair' => $details->hair?->value,
             'covering' => $details->covering?->value,
-            'heat' => $details->heat === [] ? null : array_map(static fn (HeatPhase $phase): array => ['with' => $phase->with, 'minutes' => $phase->minutes], $details->heat),
+            'heat' => $details->heat === [] ? null : array_map(
+                static fn (HeatPhase $phase): array => ['with' => $phase->with, 'minutes' => $phase->minutes],
+                $details->heat,
+            ),
             'applying' => $details->applying,
             'clock' => $details->clock?->value,
             'after' => $details->after === '' ? null : $details->after,

@@ -14,7 +14,10 @@ use Core\Record\ChangeKind;
 use Core\Record\ReadChange;
 use Core\Shelf\Shelf;
 
-/** Where a bowl comes from: an earlier bowl of the document, and what was changed of it. Where nothing else is written, that makes it. */
+/**
+ * Where a bowl comes from: an earlier bowl of the document, and what was changed of it. Where nothing else is written,
+ * that makes it.
+ */
 final class ReadLineage
 {
     private const MOST_CHANGES = 20;
@@ -78,10 +81,18 @@ final class ReadLineage
         return $sheet;
     }
 
-    private static function applied(BowlSheet $sheet, Change $change, JsonNode $node, Shelf $shelf, HouseRules $rules): BowlSheet
-    {
+    private static function applied(
+        BowlSheet $sheet,
+        Change $change,
+        JsonNode $node,
+        Shelf $shelf,
+        HouseRules $rules,
+    ): BowlSheet {
         if ($change->kind === ChangeKind::Words || $change->rest !== '') {
-            $node->problem($change->rest === '' ? Fact::of('documents.change-not-understood') : Fact::of('documents.rest-not-understood', rest: $change->rest));
+            $node->problem($change->rest === '' ? Fact::of('documents.change-not-understood') : Fact::of(
+                'documents.rest-not-understood',
+                rest: $change->rest,
+            ));
 
             return $sheet;
         }

@@ -40,7 +40,16 @@ final class ReadShelf
             $id = self::id($item);
             self::once($products, $id, $item);
             if ($strength instanceof Strength && $id !== '') {
-                $products[$id] = new Product($id, '', $strength->showVolume(), $item->at('name')->text() ?: $strength->show(), ProductKind::Developer, $strength, null, Fraction::one());
+                $products[$id] = new Product(
+                    $id,
+                    '',
+                    $strength->showVolume(),
+                    $item->at('name')->text() ?: $strength->show(),
+                    ProductKind::Developer,
+                    $strength,
+                    null,
+                    Fraction::one(),
+                );
             }
         }
         foreach ($node->at('lines')->records(50) as $item) {
@@ -92,14 +101,26 @@ final class ReadShelf
         }
         $names = [];
         foreach ($node->at('developers')->items(50) as $item) {
-            isset($developers[$item->text()]) ? $names[] = $item->text() : $item->problem(Fact::of('documents.developer-not-document'));
+            isset($developers[$item->text()])
+                ? $names[] = $item->text()
+                : $item->problem(Fact::of('documents.developer-not-document'));
         }
         $legend = self::legend($node)->withPrimary($rules->primaryWeight);
         $lift = self::lift($node->at('lift'), $kind ?? LineKind::Permanent);
 
         return $id === '' || ! $ratio instanceof MixRatio || $kind === null
             ? null
-            : new Line($id, $node->at('name')->text() ?: $id, $ratio, $names, $minutes, $kind, $legend, $lift, self::order($node->at('order')));
+            : new Line(
+                $id,
+                $node->at('name')->text() ?: $id,
+                $ratio,
+                $names,
+                $minutes,
+                $kind,
+                $legend,
+                $lift,
+                self::order($node->at('order')),
+            );
     }
 
     /** @return list<PartRole> */
@@ -141,7 +162,14 @@ final class ReadShelf
             $family = ToneFamily::tryFrom((string) $name);
             $number = $weight->through(Fraction::parse(...));
             if ($family === null) {
-                $weight->problem(Fact::of('documents.no-tone-family', name: $name, value: implode(', ', array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases()))));
+                $weight->problem(Fact::of(
+                    'documents.no-tone-family',
+                    name: $name,
+                    value: implode(
+                        ', ',
+                        array_map(static fn (ToneFamily $each): string => $each->value, ToneFamily::cases()),
+                    ),
+                ));
             } elseif ($number instanceof Fraction && $number->isNegative()) {
                 $weight->problem(Fact::of('documents.tone-weighs-zero-or-more'));
             } elseif ($number instanceof Fraction) {
@@ -176,17 +204,34 @@ final class ReadShelf
             return null;
         }
         $pack = $node->at('pack')->isGiven() ? $node->at('pack')->through($reading->read(...)) : null;
-        $density = $node->at('density')->isGiven() ? $node->at('density')->through(Fraction::parse(...)) : Fraction::one();
-        if ($density instanceof Fraction && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)) {
+        $density = $node->at('density')->isGiven()
+            ? $node->at('density')->through(Fraction::parse(...))
+            : Fraction::one();
+        if (
+            $density instanceof Fraction
+            && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)
+        ) {
             $node->at('density')->problem(Fact::of('documents.density-cannot', density: $density->decimal(2)));
         }
 
-        return $id === '' ? null : new Product($id, $line->id, $code, $node->at('name')->text() ?: $code, $kind, null, $pack instanceof Grams ? $pack : null, $density instanceof Fraction ? $density : Fraction::one(), false, self::pigment($node, $kind, $line, $code));
+        return $id === '' ? null : new Product(
+            $id,
+            $line->id,
+            $code,
+            $node->at('name')->text() ?: $code,
+            $kind,
+            null,
+            $pack instanceof Grams ? $pack : null,
+            $density instanceof Fraction ? $density : Fraction::one(),
+            false,
+            self::pigment($node, $kind, $line, $code),
+        );
     }
 
     private static function pigment(JsonNode $node, ProductKind $kind, Line $line, string $code): ?Pigment
     {
-        // A code that nobody can read names its product all the same: it is weighed, and says nothing of level and tone.
+        // A code that nobody can read names its product all the same: it is weighed, and says nothing of level and
+        // tone.
         $level = ReadCanvas::level($node->at('level'));
         if ($level instanceof Fraction) {
             return new Pigment($level, self::tone($node->at('tone')), Fraction::one());
@@ -230,10 +275,18 @@ final class ReadShelf
                 continue;
             }
             try {
-                $blend = new HouseBlend($item->at('name')->text(), $item->at('version')->wholeNumber(1, 9999, Fact::of('nouns.version')) ?? 1, $ingredients);
+                $blend = new HouseBlend(
+                    $item->at('name')->text(),
+                    $item->at('version')->wholeNumber(1, 9999, Fact::of('nouns.version')) ?? 1,
+                    $ingredients,
+                );
                 $blend->shares();
                 if (isset($blends[$blend->id()])) {
-                    $item->at('name')->problem(Fact::of('documents.version-already', blend: $blend->name, version: $blend->version));
+                    $item->at('name')->problem(Fact::of(
+                        'documents.version-already',
+                        blend: $blend->name,
+                        version: $blend->version,
+                    ));
                 }
                 $blends[$blend->id()] = $blend;
             } catch (CoreException $refusal) {

@@ -16,7 +16,9 @@ use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
 
-/** Reads where a bowl goes: a list of strokes, or one {regions, spans} where that is all that is said. Writes it back. */
+/**
+ * Reads where a bowl goes: a list of strokes, or one {regions, spans} where that is all that is said. Writes it back.
+ */
 final class ReadStrokes
 {
     public const MOST = 40;
@@ -28,7 +30,12 @@ final class ReadStrokes
         if (is_array($value) && $value !== [] && ! array_is_list($value)) {
             $stroke = self::stroke($node);
 
-            return $stroke->placement->regions === [] && $stroke->placement->spans === [] && $stroke->method === null && $stroke->reach === null ? [] : [$stroke];
+            return $stroke->placement->regions === []
+                && $stroke->placement->spans === []
+                && $stroke->method === null
+                && $stroke->reach === null
+                ? []
+                : [$stroke];
         }
 
         return array_map(self::stroke(...), $node->records(self::MOST));

@@ -36,7 +36,14 @@ final class ReadVisit
     {
         foreach (['on', 'next'] as $day) {
             $text = $node->at($day)->text(10);
-            if ($text !== '' && (preg_match('/^(\d{4})-(\d{2})-(\d{2})$/', $text, $m) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))) {
+            if (
+                $text !== ''
+                && (preg_match(
+                    '/^(\d{4})-(\d{2})-(\d{2})$/',
+                    $text,
+                    $m,
+                ) !== 1 || ! checkdate((int) $m[2], (int) $m[3], (int) $m[1]))
+            ) {
                 $node->at($day)->problem(Fact::of('documents.no-day'));
             }
         }
@@ -63,9 +70,16 @@ final class ReadVisit
     private static function canvas(JsonNode $node): Canvas
     {
         try {
-            $canvas = $node->at('canvas')->value() !== null ? ReadCanvas::from($node->at('canvas')->value(), $node->at('canvas')->pointer()) : new Canvas;
+            $canvas = $node->at('canvas')->value() !== null ? ReadCanvas::from(
+                $node->at('canvas')->value(),
+                $node->at('canvas')->pointer(),
+            ) : new Canvas;
             if ($node->at('results')->value() !== null) {
-                ReadCanvas::results($node->at('results')->value(), array_map(static fn (CanvasZone $zone): string => $zone->id, $canvas->zones), $node->at('results')->pointer());
+                ReadCanvas::results(
+                    $node->at('results')->value(),
+                    array_map(static fn (CanvasZone $zone): string => $zone->id, $canvas->zones),
+                    $node->at('results')->pointer(),
+                );
             }
         } catch (UnreadableDocument $refusal) {
             foreach ($refusal->problems() as $problem) {

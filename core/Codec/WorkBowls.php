@@ -26,7 +26,10 @@ use Core\Timing\BowlClock;
 use Core\Timing\Stamp;
 use Core\Units\Grams;
 
-/** Works the bowls of a document one after the other; what stands earlier may be used, changed and named by what stands later. */
+/**
+ * Works the bowls of a document one after the other; what stands earlier may be used, changed and named by what stands
+ * later.
+ */
 final class WorkBowls
 {
     /** @var array<string, BowlSheet> so far, by letter */
@@ -39,8 +42,12 @@ final class WorkBowls
     private array $leftovers = [];
 
     /** @param  bool  $training  of a practice head, whose skin nobody tests */
-    public function __construct(private readonly Shelf $shelf, private readonly HouseRules $rules, private readonly int $version, private readonly bool $training = false)
-    {
+    public function __construct(
+        private readonly Shelf $shelf,
+        private readonly HouseRules $rules,
+        private readonly int $version,
+        private readonly bool $training = false,
+    ) {
     }
 
     /** @return array<string, mixed> what it comes to; empty where it cannot be read, which is reported */
@@ -76,7 +83,10 @@ final class WorkBowls
             ...WriteKnown::around($sheet, $known, $judged),
             ...($happened['told'] ?? []),
             ...$this->lineage($node, $sheet),
-            'warnings' => WriteKnown::cautions([...$this->cautions($sheet, $known, $line), ...($happened['cautions'] ?? [])]),
+            'warnings' => WriteKnown::cautions([
+                ...$this->cautions($sheet, $known, $line),
+                ...($happened['cautions'] ?? []),
+            ]),
         ];
     }
 
@@ -85,7 +95,10 @@ final class WorkBowls
     {
         $found = $line === null ? [] : Cautions::ofBowl($sheet, $known, $line);
 
-        return $this->training ? array_values(array_filter($found, static fn (Caution $each): bool => $each->key !== 'skin-test')) : $found;
+        return $this->training ? array_values(array_filter(
+            $found,
+            static fn (Caution $each): bool => $each->key !== 'skin-test',
+        )) : $found;
     }
 
     /** @return array<string, KnownBowl> by letter */
@@ -124,7 +137,12 @@ final class WorkBowls
             return ReadBottle::fill($node, $this->leftovers);
         }
 
-        return $this->version < 2 ? $node->value() : ReadLineage::fill($node, $this->sheets, $this->shelf->withMixtures(...array_values($this->leftovers)), $this->rules);
+        return $this->version < 2 ? $node->value() : ReadLineage::fill(
+            $node,
+            $this->sheets,
+            $this->shelf->withMixtures(...array_values($this->leftovers)),
+            $this->rules,
+        );
     }
 
     /**
@@ -134,11 +152,20 @@ final class WorkBowls
      */
     private function happened(JsonNode $node, BowlSheet $sheet, Shelf $shelf): array
     {
-        ReadStrokes::choice($node->at('confidence'), Confidence::class, Fact::of('documents.not-clear-how-surely-known'));
+        ReadStrokes::choice(
+            $node->at('confidence'),
+            Confidence::class,
+            Fact::of('documents.not-clear-how-surely-known'),
+        );
         ReadTrial::check($node->at('trial'));
         $line = $shelf->line($sheet->line);
         $clock = $line === null ? null : $this->clock($node->at('times'), $sheet, $line);
-        $told = $clock === null ? [] : ['times' => ['state' => $clock->state->value, 'applied' => $clock->applied, 'processed' => $clock->processed, 'longest' => $clock->longest]];
+        $told = $clock === null ? [] : ['times' => [
+            'state' => $clock->state->value,
+            'applied' => $clock->applied,
+            'processed' => $clock->processed,
+            'longest' => $clock->longest,
+        ]];
         $cautions = $clock === null ? [] : Cautions::ofTime($clock->processed, $line);
         $batches = ReadBatches::from($node->at('batches'), $shelf);
         $together = PouredBatch::together($batches);
@@ -150,7 +177,13 @@ final class WorkBowls
 
         return [
             'sheet' => $derived,
-            'told' => [...$told, 'poured' => [...WriteKnown::numbers($derived, $known, JudgeBowl::of($known, $this->rules)), ...$this->used($batches)]],
+            'told' => [
+                ...$told,
+                'poured' => [
+                    ...WriteKnown::numbers($derived, $known, JudgeBowl::of($known, $this->rules)),
+                    ...$this->used($batches),
+                ],
+            ],
             'cautions' => $cautions,
         ];
     }
@@ -164,7 +197,10 @@ final class WorkBowls
         $stand = array_values(array_filter($batches, static fn (PouredBatch $batch): bool => ! $batch->discarded));
 
         return [
-            'used' => Grams::sum(array_map(static fn (PouredBatch $batch): Grams => $batch->used(), $stand))->show($this->rules->step),
+            'used' => Grams::sum(array_map(
+                static fn (PouredBatch $batch): Grams => $batch->used(),
+                $stand,
+            ))->show($this->rules->step),
             'batches' => array_map(fn (PouredBatch $batch): array => [
                 'total' => $batch->total()->show($this->rules->step),
                 'used' => $batch->discarded ? null : $batch->used()->show($this->rules->step),
@@ -194,10 +230,17 @@ final class WorkBowls
     {
         $source = $this->version < 2 ? null : ($this->sheets[$node->at('from')->at('bowl')->letter()] ?? null);
 
-        return $source === null || $source === $sheet ? [] : ['differs' => CompareBowls::said(new BowlFacts($source), new BowlFacts($sheet), $this->shelf->withMixtures(...array_values($this->leftovers)), $this->rules)];
+        return $source === null || $source === $sheet ? [] : ['differs' => CompareBowls::said(
+            new BowlFacts($source),
+            new BowlFacts($sheet),
+            $this->shelf->withMixtures(...array_values($this->leftovers)),
+            $this->rules,
+        )];
     }
 
-    /** What a bowl takes of an earlier one is there no more for a later one; what is left of it is there from now on. */
+    /**
+     * What a bowl takes of an earlier one is there no more for a later one; what is left of it is there from now on.
+     */
     private function keep(BowlSheet $sheet, KnownBowl $known): void
     {
         foreach ($known->lines() as $line) {

@@ -11,8 +11,10 @@ use Core\Practice\Schools;
 use stdClass;
 
 /**
- * Works a whole formula document (docs/format): what each bowl comes to, in the order of the bowls, and from version 2 on what
- * they come to together. The document itself is never rewritten, so that nothing in it can be lost; inWords() has what is said
+ * Works a whole formula document (docs/format): what each bowl comes to, in the order of the bowls, and from version 2
+ * on what
+ * they come to together. The document itself is never rewritten, so that nothing in it can be lost; inWords() has what
+ * is said
  * put into words, into() adds the results.
  */
 final readonly class WorkFormula
@@ -53,7 +55,13 @@ final readonly class WorkFormula
             throw UnreadableDocument::because([new Problem('/bowls', Fact::of('documents.no-bowl-work'))]);
         }
 
-        return new self($worked, $visit === null ? null : (new WriteDocument($visit, $working->known(), $shelf, $rules))->whole($working->sheets(), $working->placed($visit->rounds)));
+        return new self(
+            $worked,
+            $visit === null ? null : (new WriteDocument($visit, $working->known(), $shelf, $rules))->whole(
+                $working->sheets(),
+                $working->placed($visit->rounds),
+            ),
+        );
     }
 
     /**
@@ -91,7 +99,9 @@ final readonly class WorkFormula
         return new self($bowls, $this->whole === null ? null : array_map($said, $this->whole));
     }
 
-    /** The document with every result under its bowl's “worked”, and of all together under its own; all else as it was. */
+    /**
+     * The document with every result under its bowl's “worked”, and of all together under its own; all else as it was.
+     */
     public function into(stdClass $document): stdClass
     {
         $bowls = (array) ($document->bowls ?? []);

@@ -23,13 +23,24 @@ final class WriteBowl
             'line' => $sheet->line,
             'ratio' => $sheet->ratio?->show() ?? '?',
             'amount' => self::amount($sheet->draft->amount),
-            'parts' => array_map(static fn (array $part): array => ['ingredients' => array_map(self::entry(...), $part)], $sheet->entries),
-            'additives' => array_map(static fn (array $each): array => ['product' => $each['product'], 'dose' => $each['dose']->text()], $sheet->draft->additives),
+            'parts' => array_map(
+                static fn (array $part): array => ['ingredients' => array_map(self::entry(...), $part)],
+                $sheet->entries,
+            ),
+            'additives' => array_map(
+                static fn (array $each): array => ['product' => $each['product'], 'dose' => $each['dose']->text()],
+                $sheet->draft->additives,
+            ),
             'place' => ReadStrokes::write($sheet->strokes),
-            'minutes' => $sheet->details->minutesMost === null ? $sheet->minutes : "{$sheet->minutes} to {$sheet->details->minutesMost}",
+            'minutes' => $sheet->details->minutesMost === null
+                ? $sheet->minutes
+                : "{$sheet->minutes} to {$sheet->details->minutesMost}",
             'note' => $sheet->note,
             ...($sheet->extras === [] ? [] : ['extras' => array_map(self::extra(...), $sheet->extras)]),
-            ...($sheet->uses === [] ? [] : ['uses' => array_map(static fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()], $sheet->uses)]),
+            ...($sheet->uses === [] ? [] : ['uses' => array_map(
+                static fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()],
+                $sheet->uses,
+            )]),
             ...ReadDetails::write($sheet->details),
         ];
     }
@@ -64,6 +75,10 @@ final class WriteBowl
     /** @return array<string, string> */
     private static function extra(Extra $extra): array
     {
-        return ['product' => $extra->product->id, 'grams' => $extra->amount->text(), ...($extra->counts->value === '' ? [] : ['counts' => $extra->counts->value])];
+        return [
+            'product' => $extra->product->id,
+            'grams' => $extra->amount->text(),
+            ...($extra->counts->value === '' ? [] : ['counts' => $extra->counts->value]),
+        ];
     }
 }

@@ -20,12 +20,19 @@ use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Strength;
 
-/** Writes what follows from all bowls of a document together: how much of what, where they lie, what is expected, what waits for next time. */
+/**
+ * Writes what follows from all bowls of a document together: how much of what, where they lie, what is expected, what
+ * waits for next time.
+ */
 final readonly class WriteDocument
 {
     /** @param  array<string, KnownBowl>  $known  by letter */
-    public function __construct(private DocumentVisit $visit, private array $known, private Shelf $shelf, private HouseRules $rules)
-    {
+    public function __construct(
+        private DocumentVisit $visit,
+        private array $known,
+        private Shelf $shelf,
+        private HouseRules $rules,
+    ) {
     }
 
     /**
@@ -38,16 +45,25 @@ final readonly class WriteDocument
         $picture = VisitPicture::of($this->visit->canvas, $placed, [], $this->shelf, $this->rules);
 
         return [
-            'total' => $this->sum(array_map(static fn (KnownBowl $bowl): Bounds => $bowl->total->centigrams, array_values($this->known))),
+            'total' => $this->sum(array_map(
+                static fn (KnownBowl $bowl): Bounds => $bowl->total->centigrams,
+                array_values($this->known),
+            )),
             'products' => $this->products(),
             'strengths' => $this->strengths(),
             'zones' => array_map(self::zone(...), $picture->outlooks),
-            'cautions' => WriteKnown::cautions([...$picture->cautions, ...MapCautions::touching($placed, $this->visit->apart)]),
+            'cautions' => WriteKnown::cautions([
+                ...$picture->cautions,
+                ...MapCautions::touching($placed, $this->visit->apart),
+            ]),
             'next' => array_map(self::change(...), ReadChange::from($this->visit->change, $sheets, $this->shelf)),
         ];
     }
 
-    /** @return list<array{product: string, label: string, grams: string}> as often as each is in a bowl, what was left of one not again */
+    /**
+     * @return list<array{product: string, label: string, grams: string}> as often as each is in a bowl, what was left
+     *     of one not again
+     */
     private function products(): array
     {
         $labels = $sums = [];
@@ -60,7 +76,15 @@ final readonly class WriteDocument
             }
         }
 
-        return array_map(fn (string $product, string $label): array => ['product' => $product, 'label' => $label, 'grams' => $this->sum($sums[$product] ?? [])], array_map(strval(...), array_keys($labels)), $labels);
+        return array_map(
+            fn (string $product, string $label): array => [
+                'product' => $product,
+                'label' => $label,
+                'grams' => $this->sum($sums[$product] ?? []),
+            ],
+            array_map(strval(...), array_keys($labels)),
+            $labels,
+        );
     }
 
     /** @return list<array{vol: string, percent: string, grams: string}> weakest first */
@@ -78,7 +102,14 @@ final readonly class WriteDocument
         }
         uasort($volumes, static fn (Bounds $one, Bounds $other): int => $one->least->compare($other->least));
 
-        return array_map(fn (string $key, Bounds $volume): array => [...Strength::labels($volume, 2), 'grams' => $this->sum($sums[$key] ?? [])], array_map(strval(...), array_keys($volumes)), $volumes);
+        return array_map(
+            fn (string $key, Bounds $volume): array => [
+                ...Strength::labels($volume, 2),
+                'grams' => $this->sum($sums[$key] ?? []),
+            ],
+            array_map(strval(...), array_keys($volumes)),
+            $volumes,
+        );
     }
 
     /** @param  list<Bounds>  $centigrams */

@@ -49,7 +49,13 @@ final class WriteKnown
         $why = $sheet->bowl === null || $known->worked === null ? [] : ExplainBowl::why($sheet->bowl, $known->worked);
 
         return [
-            'place' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->placement->words().($stroke->reach === null ? '' : ", {$stroke->reach->words()}"), $sheet->strokes)),
+            'place' => implode(
+                '; ',
+                array_map(
+                    static fn (Stroke $stroke): string => $stroke->placement->words().($stroke->reach === null ? '' : ", {$stroke->reach->words()}"),
+                    $sheet->strokes,
+                ),
+            ),
             'substitutions' => self::substitutions($sheet),
             'uses' => self::uses($sheet, $known),
             'why' => $why + ($judged === null ? [] : ['level' => $judged->why]),
@@ -62,7 +68,14 @@ final class WriteKnown
      */
     public static function cautions(array $cautions): array
     {
-        return array_map(static fn (Caution $caution): array => ['key' => $caution->key, 'reason' => $caution->fact, 'mend' => $caution->fact->mend()], $cautions);
+        return array_map(
+            static fn (Caution $caution): array => [
+                'key' => $caution->key,
+                'reason' => $caution->fact,
+                'mend' => $caution->fact->mend(),
+            ],
+            $cautions,
+        );
     }
 
     /**
@@ -92,7 +105,9 @@ final class WriteKnown
         return $sheet->extras === [] ? [] : ['extras' => array_map(static fn (Extra $each): array => [
             'product' => $each->product->id,
             'label' => $each->product->label(),
-            'grams' => $each->amount->isKnown() ? $each->amount->least->show($known->total->step) : $each->amount->show(),
+            'grams' => $each->amount->isKnown()
+                ? $each->amount->least->show($known->total->step)
+                : $each->amount->show(),
             'counts' => $each->counts->value === '' ? 'not said' : $each->counts->value,
         ], $sheet->extras)];
     }
@@ -105,7 +120,10 @@ final class WriteKnown
         return array_map(static fn (BowlUse $use): array => [
             'job' => $use->job,
             'grams' => $use->grams->show($known->total->step),
-            'percent' => $total === null || $total->isZero() ? '' : Fraction::of($use->grams->centigrams * 100, $total->centigrams)->decimal(1).' %',
+            'percent' => $total === null || $total->isZero() ? '' : Fraction::of(
+                $use->grams->centigrams * 100,
+                $total->centigrams,
+            )->decimal(1).' %',
         ], $sheet->uses);
     }
 
@@ -115,7 +133,11 @@ final class WriteKnown
         $found = [];
         foreach (array_merge(...$sheet->entries) as $entry) {
             if ($entry->wanted !== '') {
-                $found[] = ['wanted' => $entry->wanted, 'used' => $entry->product === '' ? $entry->blend : $entry->product, 'why' => $entry->why];
+                $found[] = [
+                    'wanted' => $entry->wanted,
+                    'used' => $entry->product === '' ? $entry->blend : $entry->product,
+                    'why' => $entry->why,
+                ];
             }
         }
 
@@ -131,7 +153,10 @@ final class WriteKnown
 
         return [
             'level' => $judged->level?->show(2),
-            'tone' => array_map(static fn (Bounds $share): string => $share->times(Fraction::of(100))->show(1).' %', $judged->families),
+            'tone' => array_map(
+                static fn (Bounds $share): string => $share->times(Fraction::of(100))->show(1).' %',
+                $judged->families,
+            ),
             'pigmentShare' => $judged->pigmentShare->show(2),
         ];
     }

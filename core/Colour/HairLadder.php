@@ -15,19 +15,44 @@ final class HairLadder
 {
     /** Lightness, a and b of natural hair at levels 1 to 12. */
     private const NATURAL = [
-        1 => [0.20, 0.006, 0.004], [0.25, 0.012, 0.012], [0.31, 0.020, 0.025], [0.37, 0.026, 0.037], [0.43, 0.030, 0.048], [0.50, 0.031, 0.059],
-        [0.57, 0.029, 0.068], [0.645, 0.024, 0.075], [0.72, 0.018, 0.078], [0.795, 0.011, 0.074], [0.855, 0.006, 0.062], [0.90, 0.003, 0.048],
+        1 => [
+            0.20,
+            0.006,
+            0.004,
+        ], [0.25, 0.012, 0.012], [0.31, 0.020, 0.025], [0.37, 0.026, 0.037], [0.43, 0.030, 0.048], [0.50, 0.031, 0.059],
+        [0.57, 0.029, 0.068], [
+            0.645,
+            0.024,
+            0.075,
+        ], [0.72, 0.018, 0.078], [0.795, 0.011, 0.074], [0.855, 0.006, 0.062], [0.90, 0.003, 0.048],
     ];
 
     /** The trade's words for the levels (common practice, no source). */
     private const WORDS = [
-        1 => 'black', 'darkest brown', 'dark brown', 'medium brown', 'light brown', 'dark blonde', 'medium blonde', 'light blonde', 'very light blonde', 'lightest blonde',
+        1 => 'black',
+        'darkest brown',
+        'dark brown',
+        'medium brown',
+        'light brown',
+        'dark blonde',
+        'medium blonde',
+        'light blonde',
+        'very light blonde',
+        'lightest blonde',
     ];
 
     /** @return list<array{level: int, words: string, colour: Oklab}> natural hair, rung by rung */
     public static function rungs(): array
     {
-        return array_map(static fn (int $level, string $words): array => ['level' => $level, 'words' => $words, 'colour' => self::swatch($level, [])], array_keys(self::WORDS), self::WORDS);
+        return array_map(
+            static fn (int $level, string $words): array => [
+                'level' => $level,
+                'words' => $words,
+                'colour' => self::swatch($level, []),
+            ],
+            array_keys(self::WORDS),
+            self::WORDS,
+        );
     }
 
     /** How far a tone family moves a colour in lightness, a and b. */

@@ -24,7 +24,10 @@ final readonly class Lab
         if (preg_match('/^#([0-9a-f]{2})([0-9a-f]{2})([0-9a-f]{2})$/i', $hex, $m) !== 1) {
             throw InvalidColour::unreadable($hex);
         }
-        [$red, $green, $blue] = array_map(self::linear(...), [hexdec($m[1]) / 255, hexdec($m[2]) / 255, hexdec($m[3]) / 255]);
+        [$red, $green, $blue] = array_map(
+            self::linear(...),
+            [hexdec($m[1]) / 255, hexdec($m[2]) / 255, hexdec($m[3]) / 255],
+        );
 
         return self::fromXyz(
             0.4123907992659595 * $red + 0.35758433938387796 * $green + 0.1804807884018343 * $blue,
@@ -36,7 +39,10 @@ final readonly class Lab
     /** X, Y, Z under D65, Y = 1 for white. */
     private static function fromXyz(float $x, float $y, float $z): self
     {
-        [$fx, $fy, $fz] = array_map(self::compressed(...), [$x / self::WHITE[0], $y / self::WHITE[1], $z / self::WHITE[2]]);
+        [$fx, $fy, $fz] = array_map(
+            self::compressed(...),
+            [$x / self::WHITE[0], $y / self::WHITE[1], $z / self::WHITE[2]],
+        );
 
         return new self(116 * $fy - 16, 500 * ($fx - $fy), 200 * ($fy - $fz));
     }

@@ -60,28 +60,52 @@ final readonly class BoundLine
     public static function extra(Extra $extra, ?int $part, int $variable): self
     {
         return new self(
-            key: $extra->key(), label: "{$extra->product->label()}, extra", part: $part, variable: $variable, share: Fraction::one(),
+            key: $extra->key(),
+            label: "{$extra->product->label()}, extra",
+            part: $part,
+            variable: $variable,
+            share: Fraction::one(),
             volumes: self::volumes([$extra->product]), pigment: $extra->product->pigment, said: $extra->amount->show(),
-            isColour: $extra->product->pigment !== null, isOpen: ! $extra->amount->isKnown(), isNotKnown: $extra->amount->knowing === Knowing::Unknown,
+            isColour: $extra->product->pigment !== null,
+            isOpen: ! $extra->amount->isKnown(),
+            isNotKnown: $extra->amount->knowing === Knowing::Unknown,
         );
     }
 
     public static function additive(Additive $additive, int $variable): self
     {
         return new self(
-            key: $additive->key, label: $additive->label, part: null, variable: $variable, share: Fraction::one(), volumes: [], pigment: null,
-            said: $additive->dose instanceof Dose ? $additive->dose->text() : $additive->dose->show(), isColour: false, isOpen: ! $additive->isKnown(),
+            key: $additive->key,
+            label: $additive->label,
+            part: null,
+            variable: $variable,
+            share: Fraction::one(),
+            volumes: [],
+            pigment: null,
+            said: $additive->dose instanceof Dose ? $additive->dose->text() : $additive->dose->show(),
+            isColour: false,
+            isOpen: ! $additive->isKnown(),
         );
     }
 
     public function leastVolume(): Fraction
     {
-        return array_reduce($this->volumes, static fn (?Fraction $least, Fraction $each): Fraction => $least === null || $each->compare($least) < 0 ? $each : $least) ?? Fraction::zero();
+        return array_reduce(
+            $this->volumes,
+            static fn (?Fraction $least, Fraction $each): Fraction => $least === null || $each->compare($least) < 0
+                ? $each
+                : $least,
+        ) ?? Fraction::zero();
     }
 
     public function mostVolume(): Fraction
     {
-        return array_reduce($this->volumes, static fn (?Fraction $most, Fraction $each): Fraction => $most === null || $each->compare($most) > 0 ? $each : $most) ?? Fraction::zero();
+        return array_reduce(
+            $this->volumes,
+            static fn (?Fraction $most, Fraction $each): Fraction => $most === null || $each->compare($most) > 0
+                ? $each
+                : $most,
+        ) ?? Fraction::zero();
     }
 
     /**
@@ -95,7 +119,11 @@ final readonly class BoundLine
             if ($product->strength !== null) {
                 $found[] = $product->strength->volume;
             } elseif ($product->volume !== null) {
-                array_push($found, $product->volume->least, $product->volume->most ?? Fraction::of(Strength::MOST_VOLUME));
+                array_push(
+                    $found,
+                    $product->volume->least,
+                    $product->volume->most ?? Fraction::of(Strength::MOST_VOLUME),
+                );
             }
         }
 

@@ -39,8 +39,10 @@ final readonly class Bowl
     }
 
     /**
-     * Every gram of the bowl at the scale's step. The quantity the person gave sets the colour part; the colour's products
-     * add up to it exactly; the other parts follow the rounded colour, unless their own grams say how much they are: grams
+     * Every gram of the bowl at the scale's step. The quantity the person gave sets the colour part; the colour's
+     * products
+     * add up to it exactly; the other parts follow the rounded colour, unless their own grams say how much they are:
+     * grams
      * that were given are kept, rounded to the step, and the ratio is then what they make it.
      *
      * @throws UnworkableBowl
@@ -58,7 +60,12 @@ final readonly class Bowl
         foreach ($this->parts as $index => $part) {
             $wanted = $index === 0 ? $exact : $colour->exactly()->times($this->ratio->timesColour($index));
             $given = $index === $this->developerPart && $this->amount->kind === AmountKind::Developer;
-            [$whole, $total] = self::size($part, $given ? $this->amount->grams->exactly() : $wanted, $index === 0 || $given, $step);
+            [$whole, $total] = self::size(
+                $part,
+                $given ? $this->amount->grams->exactly() : $wanted,
+                $index === 0 || $given,
+                $step,
+            );
             $colour = $index === 0 ? $total : $colour;
             $holds = $holds && ($index === 0 || $given || self::near($total->exactly(), $wanted, $step));
             $parts[] = self::fill($part, $whole, $total, $step);
@@ -71,7 +78,11 @@ final readonly class Bowl
         [$parts, $onTop, $counted] = $this->withExtras($parts, $step);
 
         return new WorkedBowl(
-            ratio: $this->ratio, parts: $parts, additives: $this->additives($colour, $mixture, $step), onTop: $onTop, mixture: $mixture,
+            ratio: $this->ratio, parts: $parts, additives: $this->additives(
+                $colour,
+                $mixture,
+                $step,
+            ), onTop: $onTop, mixture: $mixture,
             asked: $this->amount->kind === AmountKind::Total ? $this->amount->grams : null, step: $step,
             developerPart: $this->developerPart, ratioHolds: $holds && ! $counted,
         );
@@ -110,7 +121,14 @@ final readonly class Bowl
             if ($rounded[$index]->isZero()) {
                 throw UnworkableBowl::belowStep($ingredient->label, $step->show());
             }
-            $ingredients[] = new WorkedIngredient($ingredient->key, $ingredient->label, $rounded[$index], Fraction::zero(), $ingredient->strength, $ingredient->pigment);
+            $ingredients[] = new WorkedIngredient(
+                $ingredient->key,
+                $ingredient->label,
+                $rounded[$index],
+                Fraction::zero(),
+                $ingredient->strength,
+                $ingredient->pigment,
+            );
         }
 
         return WorkedPart::of($part->name, $ingredients);
@@ -128,7 +146,14 @@ final readonly class Bowl
             if ($grams->isZero()) {
                 throw UnworkableBowl::belowStep($extra->product->label(), $step->show());
             }
-            $worked = new WorkedIngredient($extra->key(), "{$extra->product->label()}, extra", $grams, Fraction::zero(), $extra->product->strength, $extra->product->pigment);
+            $worked = new WorkedIngredient(
+                $extra->key(),
+                "{$extra->product->label()}, extra",
+                $grams,
+                Fraction::zero(),
+                $extra->product->strength,
+                $extra->product->pigment,
+            );
             $part = $this->partOf($extra->role());
             if ($part === null) {
                 $onTop[] = $worked;
@@ -137,7 +162,10 @@ final readonly class Bowl
             }
             $inside[$part][] = $worked;
         }
-        $counted = static fn (WorkedPart $part, int $at): WorkedPart => isset($inside[$at]) ? WorkedPart::of($part->name, [...$part->ingredients, ...$inside[$at]]) : $part;
+        $counted = static fn (WorkedPart $part, int $at): WorkedPart => isset($inside[$at]) ? WorkedPart::of(
+            $part->name,
+            [...$part->ingredients, ...$inside[$at]],
+        ) : $part;
 
         return [array_map($counted, $parts, array_keys($parts)), $onTop, $inside !== []];
     }
@@ -154,7 +182,10 @@ final readonly class Bowl
     {
         $worked = [];
         foreach ($this->additives as $additive) {
-            $exact = $additive->dose instanceof Dose ? $additive->dose->amount($colour, $mixture) : throw UnworkableBowl::amountNotKnown();
+            $exact = $additive->dose instanceof Dose ? $additive->dose->amount(
+                $colour,
+                $mixture,
+            ) : throw UnworkableBowl::amountNotKnown();
             $grams = Grams::rounded($exact, $step, Rounding::HalfUp);
             $worked[] = $grams->isZero()
                 ? throw UnworkableBowl::belowStep($additive->label, $step->show())

@@ -20,7 +20,11 @@ final readonly class BowlAmount
 
     public static function of(AmountKind $kind, Amount $amount, ?string $ingredient = null): self
     {
-        return $kind === AmountKind::Shares ? self::shares() : new self($kind, $amount, $kind === AmountKind::Ingredient ? $ingredient : null);
+        return $kind === AmountKind::Shares ? self::shares() : new self(
+            $kind,
+            $amount,
+            $kind === AmountKind::Ingredient ? $ingredient : null,
+        );
     }
 
     public static function total(Grams $grams): self

@@ -14,8 +14,10 @@ use Core\Units\Share;
 use Core\Units\ShareKind;
 
 /**
- * What follows from what is said of a bowl, known or not: every amount is a number at or above zero, everything that is said
- * (a share, a ratio, a range, a total) is an equation between them, and whatever is asked lies between the least and the most
+ * What follows from what is said of a bowl, known or not: every amount is a number at or above zero, everything that is
+ * said
+ * (a share, a ratio, a range, a total) is an equation between them, and whatever is asked lies between the least and
+ * the most
  * it can be while all of them hold. Nothing is assumed: where nothing bounds a number, that is the answer.
  */
 final class BowlBounds
@@ -43,7 +45,8 @@ final class BowlBounds
     /** @throws UnworkableBowl when what is said cannot all be true */
     public static function of(BowlSheet $sheet): self
     {
-        // Grams that were given are kept, as in a bowl of which everything is known: then the ratio is what they make it.
+        // Grams that were given are kept, as in a bowl of which everything is known: then the ratio is what they make
+        // it.
         foreach ([true, false] as $strict) {
             $self = new self($sheet, $strict);
             $self->contents();
@@ -84,7 +87,10 @@ final class BowlBounds
                 return null;
             }
 
-            return new Bounds($program->least($this->sum($least)) ?? Fraction::zero(), $program->most($this->sum($most)));
+            return new Bounds(
+                $program->least($this->sum($least)) ?? Fraction::zero(),
+                $program->most($this->sum($most)),
+            );
         } catch (NumberTooLarge) {
             return null;
         }
@@ -177,7 +183,10 @@ final class BowlBounds
         $this->between(match ($amount->kind) {
             AmountKind::Total => array_fill_keys(array_merge(...$this->parts), Fraction::one()),
             AmountKind::Colour => array_fill_keys($this->parts[0], Fraction::one()),
-            AmountKind::Developer => array_fill_keys($this->parts[$developer] ?? throw UnworkableBowl::noDeveloperToGive(), Fraction::one()),
+            AmountKind::Developer => array_fill_keys(
+                $this->parts[$developer] ?? throw UnworkableBowl::noDeveloperToGive(),
+                Fraction::one(),
+            ),
             AmountKind::Ingredient => $this->ofProduct($amount->ingredient ?? ''),
         }, $amount->amount);
     }

@@ -46,8 +46,20 @@ final readonly class BowlDetails
     public function upTo(?int $minutes): self
     {
         return new self(
-            purpose: $this->purpose, mark: $this->mark, hair: $this->hair, covering: $this->covering, heat: $this->heat, applying: $this->applying, clock: $this->clock,
-            after: $this->after, plus: $this->plus, rinse: $this->rinse, emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment, minutesMost: $minutes,
+            purpose: $this->purpose,
+            mark: $this->mark,
+            hair: $this->hair,
+            covering: $this->covering,
+            heat: $this->heat,
+            applying: $this->applying,
+            clock: $this->clock,
+            after: $this->after,
+            plus: $this->plus,
+            rinse: $this->rinse,
+            emulsify: $this->emulsify,
+            until: $this->until,
+            treatment: $this->treatment,
+            minutesMost: $minutes,
         );
     }
 
@@ -55,9 +67,20 @@ final readonly class BowlDetails
     public function withoutBowl(string $letter): self
     {
         return new self(
-            purpose: $this->purpose, mark: $this->mark, hair: $this->hair, covering: $this->covering, heat: $this->heat, applying: $this->applying, clock: $this->clock,
-            after: $this->after === $letter ? '' : $this->after, plus: $this->after === $letter ? null : $this->plus, rinse: $this->rinse === $letter ? 'own' : $this->rinse,
-            emulsify: $this->emulsify, until: $this->until, treatment: $this->treatment, minutesMost: $this->minutesMost,
+            purpose: $this->purpose,
+            mark: $this->mark,
+            hair: $this->hair,
+            covering: $this->covering,
+            heat: $this->heat,
+            applying: $this->applying,
+            clock: $this->clock,
+            after: $this->after === $letter ? '' : $this->after,
+            plus: $this->after === $letter ? null : $this->plus,
+            rinse: $this->rinse === $letter ? 'own' : $this->rinse,
+            emulsify: $this->emulsify,
+            until: $this->until,
+            treatment: $this->treatment,
+            minutesMost: $this->minutesMost,
         );
     }
 
@@ -68,12 +91,16 @@ final readonly class BowlDetails
      */
     public function words(): array
     {
-        $start = $this->after === '' ? '' : 'goes on '.($this->plus === null ? '' : "{$this->plus} min ")."after {$this->after} started";
+        $start = $this->after === ''
+            ? ''
+            : 'goes on '.($this->plus === null ? '' : "{$this->plus} min ")."after {$this->after} started";
 
         return array_values(array_filter([
             $this->mark,
             $this->hair === null ? '' : "on {$this->hair->value} hair",
-            $this->covering === null ? '' : ($this->covering === Covering::Open ? 'left open' : "under {$this->covering->value}"),
+            $this->covering === null
+                ? ''
+                : ($this->covering === Covering::Open ? 'left open' : "under {$this->covering->value}"),
             implode(', ', array_map(static fn (HeatPhase $phase): string => $phase->words(), $this->heat)),
             $this->applying === null ? '' : "{$this->applying} min to apply",
             $start,

@@ -96,7 +96,11 @@ final readonly class BowlDraft
                 array_push($found, $entry->product, ...$entry->alternatives);
             }
         }
-        $found = [...$found, ...array_map(static fn (array $each): string => $each['product'], $this->additives), ...array_map(static fn (Extra $each): string => $each->product->id, $this->extras)];
+        $found = [
+            ...$found,
+            ...array_map(static fn (array $each): string => $each['product'], $this->additives),
+            ...array_map(static fn (Extra $each): string => $each->product->id, $this->extras),
+        ];
 
         return array_values(array_filter(array_unique($found), static fn (string $id): bool => $id !== ''));
     }

@@ -49,8 +49,13 @@ final readonly class BowlSheet
      * @param  ?Bowl  $bowl  null where something that decides its grams is not known
      * @param  int  $developerPart  where the developer stands in the ratio
      */
-    public function __construct(public BowlDraft $draft, public array $filled, public array $additives, public ?Bowl $bowl, public int $developerPart)
-    {
+    public function __construct(
+        public BowlDraft $draft,
+        public array $filled,
+        public array $additives,
+        public ?Bowl $bowl,
+        public int $developerPart,
+    ) {
         $this->letter = $draft->letter;
         $this->job = $draft->job;
         $this->line = $draft->line;
@@ -67,7 +72,9 @@ final readonly class BowlSheet
     /** The planned minutes as people say them: 35 min, 25 to 35 min; empty where the line's own are meant. */
     public function minutesWords(): string
     {
-        return $this->minutes === null ? '' : $this->minutes.($this->details->minutesMost === null ? '' : " to {$this->details->minutesMost}").' min';
+        return $this->minutes === null
+            ? ''
+            : $this->minutes.($this->details->minutesMost === null ? '' : " to {$this->details->minutesMost}").' min';
     }
 
     /** Where the bowl goes at all, over all its strokes. */
@@ -87,7 +94,10 @@ final readonly class BowlSheet
     /** Foils planned over all its strokes; where they lie in groups, those are counted. */
     public function foils(): int
     {
-        return array_sum(array_map(static fn (Stroke $stroke): int => $stroke->foils ?? $stroke->pattern?->foils() ?? 0, $this->strokes));
+        return array_sum(array_map(
+            static fn (Stroke $stroke): int => $stroke->foils ?? $stroke->pattern?->foils() ?? 0,
+            $this->strokes,
+        ));
     }
 
     /** @return list<Extra> that count in the ratio */
@@ -101,7 +111,11 @@ final readonly class BowlSheet
     {
         $found = [];
         foreach (array_merge(...$this->filled) as $entry) {
-            array_push($found, ...array_map(static fn (array $each): Product => $each['product'], $entry->products), ...$entry->alternatives);
+            array_push(
+                $found,
+                ...array_map(static fn (array $each): Product => $each['product'], $entry->products),
+                ...$entry->alternatives,
+            );
         }
 
         return [...$found, ...array_map(static fn (Extra $extra): Product => $extra->product, $this->extras)];

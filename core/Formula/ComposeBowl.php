@@ -17,7 +17,8 @@ use Core\Units\Fraction;
 use Core\Units\Share;
 
 /**
- * Makes a bowl of what is written: finds on the shelf what it names, and says what does not fit and where. This is the one
+ * Makes a bowl of what is written: finds on the shelf what it names, and says what does not fit and where. This is the
+ * one
  * door to a bowl; reading one from outside and changing one both come through here.
  */
 final class ComposeBowl
@@ -27,9 +28,14 @@ final class ComposeBowl
 
     private bool $sound = true;
 
-    /** @param  Closure(list<string|int>, CoreException): void  $complain  with the way to the place, member by member */
-    private function __construct(private readonly BowlDraft $draft, private readonly Shelf $shelf, private readonly Closure $complain)
-    {
+    /**
+     * @param  Closure(list<string|int>, CoreException): void  $complain  with the way to the place, member by member
+     */
+    private function __construct(
+        private readonly BowlDraft $draft,
+        private readonly Shelf $shelf,
+        private readonly Closure $complain,
+    ) {
     }
 
     /** @throws CoreException the first thing that does not fit */
@@ -40,7 +46,10 @@ final class ComposeBowl
         return (new self($draft, $shelf, $stop))->sheet() ?? throw UnworkableBowl::nothing();
     }
 
-    /** @param  Closure(list<string|int>, CoreException): void  $complain  told everything that does not fit; null is returned then */
+    /**
+     * @param  Closure(list<string|int>, CoreException): void  $complain  told everything that does not fit; null is
+     *     returned then
+     */
     public static function telling(BowlDraft $draft, Shelf $shelf, Closure $complain): ?BowlSheet
     {
         return (new self($draft, $shelf, $complain))->sheet();
@@ -65,7 +74,13 @@ final class ComposeBowl
         $additives = $this->additives();
         $bowl = $line === null || ! $this->sound ? null : $this->known($filled, $additives, $line);
 
-        return $this->sound && $line !== null ? new BowlSheet($this->draft, $filled, $additives, $bowl, $line->developerPart()) : null;
+        return $this->sound && $line !== null ? new BowlSheet(
+            $this->draft,
+            $filled,
+            $additives,
+            $bowl,
+            $line->developerPart(),
+        ) : null;
     }
 
     /**
@@ -83,7 +98,10 @@ final class ComposeBowl
             $one = match (true) {
                 $entry->blend !== '' => $this->blend($entry, $place),
                 $entry->product === '' && $entry->words !== '' => new FilledEntry($entry, [
-                    ['product' => Product::unnamed($entry->words, self::kindOf($part, $line)), 'share' => Fraction::one()],
+                    [
+                        'product' => Product::unnamed($entry->words, self::kindOf($part, $line)),
+                        'share' => Fraction::one(),
+                    ],
                 ]),
                 default => $this->product($entry, $part, $line, $place),
             };
@@ -226,7 +244,12 @@ final class ComposeBowl
         $beside = array_filter($additives, static fn (Additive $each): bool => ! $each->isKnown()) === []
             && array_filter($this->draft->extras, static fn (Extra $each): bool => ! $each->amount->isKnown()) === [];
 
-        return $ratio === null || $amount === null || ! $amount->amount->isKnown() || ! $beside || count($known) !== count($parts) || $known === []
+        return $ratio === null
+            || $amount === null
+            || ! $amount->amount->isKnown()
+            || ! $beside
+            || count($known) !== count($parts)
+            || $known === []
             ? null
             : new Bowl($ratio, $known, $amount, $additives, $this->draft->extras, $line->developerPart());
     }
@@ -250,11 +273,17 @@ final class ComposeBowl
         $found = [];
         foreach ($entries as $entry) {
             $share = $entry->portion();
-            $strengths = array_map(static fn (Product $each): string => $each->strength?->showVolume() ?? '', $entry->candidates());
+            $strengths = array_map(
+                static fn (Product $each): string => $each->strength?->showVolume() ?? '',
+                $entry->candidates(),
+            );
             if ($share instanceof Amount && $share->isKnown()) {
                 $share = Share::fixed($share->least);
             }
-            $brings = array_filter($entry->products, static fn (array $each): bool => $each['product']->volume !== null);
+            $brings = array_filter(
+                $entry->products,
+                static fn (array $each): bool => $each['product']->volume !== null,
+            );
             if ($share instanceof Amount || $brings !== [] || count(array_unique($strengths)) > 1) {
                 return null;
             }
@@ -291,6 +320,12 @@ final class ComposeBowl
 
     private function developersOf(Line $line): string
     {
-        return implode(', ', array_map(static fn (Product $product): string => $product->strength?->show() ?? $product->name, $this->shelf->developersOf($line)));
+        return implode(
+            ', ',
+            array_map(
+                static fn (Product $product): string => $product->strength?->show() ?? $product->name,
+                $this->shelf->developersOf($line),
+            ),
+        );
     }
 }

@@ -22,7 +22,10 @@ final readonly class Dose
 
     public static function perBowl(Grams $grams): self
     {
-        return $grams->isZero() ? throw InvalidShare::notPositive('0 g') : new self(DoseKind::PerBowl, $grams->exactly());
+        return $grams->isZero() ? throw InvalidShare::notPositive('0 g') : new self(
+            DoseKind::PerBowl,
+            $grams->exactly(),
+        );
     }
 
     /**

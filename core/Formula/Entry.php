@@ -36,7 +36,11 @@ final readonly class Entry
     public function withPortion(Share|Amount $portion): self
     {
         return new self(
-            product: $this->product, portion: $portion, blend: $this->blend, version: $this->version, wanted: $this->wanted,
+            product: $this->product,
+            portion: $portion,
+            blend: $this->blend,
+            version: $this->version,
+            wanted: $this->wanted,
             why: $this->why, said: '', words: $this->words, alternatives: $this->alternatives, doubt: $this->doubt,
         );
     }

@@ -13,8 +13,12 @@ final readonly class Extra
 {
     public const PREFIX = 'extra:';
 
-    public function __construct(public Product $product, public Amount $amount, public ExtraCounts $counts, public string $said = '')
-    {
+    public function __construct(
+        public Product $product,
+        public Amount $amount,
+        public ExtraCounts $counts,
+        public string $said = '',
+    ) {
     }
 
     public static function isKey(string $key): bool

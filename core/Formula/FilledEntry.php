@@ -28,7 +28,10 @@ final readonly class FilledEntry
 
     public function label(): string
     {
-        $names = $this->entry->blend !== '' ? [$this->entry->blend] : array_map(static fn (Product $each): string => $each->label(), $this->candidates());
+        $names = $this->entry->blend !== '' ? [$this->entry->blend] : array_map(
+            static fn (Product $each): string => $each->label(),
+            $this->candidates(),
+        );
 
         return implode(' or ', array_values(array_unique($names)));
     }

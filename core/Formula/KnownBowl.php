@@ -8,7 +8,10 @@ use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\ScaleStep;
 
-/** All that is known of a bowl in numbers, whether that is everything or little: what screens, cautions and documents ask. */
+/**
+ * All that is known of a bowl in numbers, whether that is everything or little: what screens, cautions and documents
+ * ask.
+ */
 final readonly class KnownBowl
 {
     /**
@@ -42,7 +45,10 @@ final readonly class KnownBowl
     /** @return list<KnownLine> in pouring order */
     public function lines(): array
     {
-        return [...array_merge(...array_map(static fn (KnownPart $part): array => $part->lines, $this->parts)), ...$this->beside];
+        return [
+            ...array_merge(...array_map(static fn (KnownPart $part): array => $part->lines, $this->parts)),
+            ...$this->beside,
+        ];
     }
 
     /** What is left of another bowl is there once. */
@@ -50,7 +56,11 @@ final readonly class KnownBowl
     {
         foreach ($sheet->products() as $product) {
             foreach ($product->holds === null ? [] : $this->lines() as $line) {
-                if ($line->product() === $product->id && $product->holds !== null && $line->mass->centigrams->isSurelyAbove($product->holds->exactly())) {
+                if (
+                    $line->product() === $product->id
+                    && $product->holds !== null
+                    && $line->mass->centigrams->isSurelyAbove($product->holds->exactly())
+                ) {
                     throw UnworkableBowl::moreThanIsLeft($product->name, $line->mass->show(), $product->holds);
                 }
             }
@@ -73,14 +83,22 @@ final readonly class KnownBowl
             $parts[] = new KnownPart(
                 $part->name, Mass::of($part->total, $worked->step),
                 array_map(static fn (WorkedIngredient $each): KnownLine => $line($each, $index), $part->ingredients),
-                $index === 0 || $colour->isZero() ? null : Bounds::exactly(Fraction::of($part->total->centigrams, $colour->centigrams)),
+                $index === 0 || $colour->isZero() ? null : Bounds::exactly(Fraction::of(
+                    $part->total->centigrams,
+                    $colour->centigrams,
+                )),
             );
         }
-        $volume = static fn (?\Core\Units\Strength $strength): ?Bounds => $strength === null ? null : Bounds::exactly($strength->volume);
+        $volume = static fn (?\Core\Units\Strength $strength): ?Bounds => $strength === null
+            ? null
+            : Bounds::exactly($strength->volume);
 
         return new self(
             parts: $parts,
-            beside: array_map(static fn (WorkedIngredient $each): KnownLine => $line($each, null), [...$worked->onTop, ...$worked->additives]),
+            beside: array_map(
+                static fn (WorkedIngredient $each): KnownLine => $line($each, null),
+                [...$worked->onTop, ...$worked->additives],
+            ),
             total: Mass::of($worked->total(), $worked->step),
             ratio: $worked->showRatio(),
             developer: $volume($worked->developerStrength()),
@@ -103,7 +121,11 @@ final readonly class KnownBowl
                 key: $line->key, label: $line->label, part: $line->part, mass: new Mass($bounds->mass($one), $step),
                 share: $line->part === null ? null : $bounds->mean($one, $inPart($line->part), $one),
                 volume: $line->volumes === [] ? null : new Bounds($line->leastVolume(), $line->mostVolume()),
-                said: $line->said, isOpen: $line->isOpen, isNotKnown: $line->isNotKnown, ofAll: $bounds->mean($one, $all, $one),
+                said: $line->said, isOpen: $line->isOpen, isNotKnown: $line->isNotKnown, ofAll: $bounds->mean(
+                    $one,
+                    $all,
+                    $one,
+                ),
             );
         }
         $parts = [];
@@ -120,7 +142,10 @@ final readonly class KnownBowl
             beside: array_values(array_filter($known, static fn (KnownLine $line): bool => $line->part === null)),
             total: new Mass($bounds->mass($all), $step),
             ratio: self::ratio($sheet, $parts),
-            developer: self::strength($bounds, static fn (BoundLine $line): bool => $line->part === $sheet->developerPart),
+            developer: self::strength(
+                $bounds,
+                static fn (BoundLine $line): bool => $line->part === $sheet->developerPart,
+            ),
             onHead: self::strength($bounds, static fn (): bool => true),
             worked: null,
             bounds: $bounds,
@@ -150,7 +175,10 @@ final readonly class KnownBowl
         }
         $times = [];
         foreach (array_slice($parts, 1) as $part) {
-            if ($part->timesColour === null || ($part->timesColour->most === null && $part->timesColour->least->isZero())) {
+            if (
+                $part->timesColour === null
+                || ($part->timesColour->most === null && $part->timesColour->least->isZero())
+            ) {
                 return '';
             }
             $times[] = $part->timesColour->show(2);

@@ -13,7 +13,11 @@ final readonly class KnownPart
      * @param  list<KnownLine>  $lines
      * @param  ?Bounds  $timesColour  how many times the colour it is; null for the colour itself
      */
-    public function __construct(public string $name, public Mass $mass, public array $lines, public ?Bounds $timesColour)
-    {
+    public function __construct(
+        public string $name,
+        public Mass $mass,
+        public array $lines,
+        public ?Bounds $timesColour,
+    ) {
     }
 }

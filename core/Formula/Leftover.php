@@ -29,8 +29,15 @@ final class Leftover
         $volume = $known->onHead?->value();
 
         return new Product(
-            id: self::PREFIX.$bowl, line: $sheet->line, code: "left of {$sheet->letter}", name: "What is left of bowl {$sheet->letter}", kind: ProductKind::Mixture,
-            strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), pack: null, density: Fraction::one(), pigment: self::pigment($known, $pigment),
+            id: self::PREFIX.$bowl,
+            line: $sheet->line,
+            code: "left of {$sheet->letter}",
+            name: "What is left of bowl {$sheet->letter}",
+            kind: ProductKind::Mixture,
+            strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
+            pack: null,
+            density: Fraction::one(),
+            pigment: self::pigment($known, $pigment),
             volume: $volume === null ? $known->onHead : null, holds: $known->total->grams(),
         );
     }
@@ -49,10 +56,21 @@ final class Leftover
                 continue;
             }
             $own = self::taken($known, $product->id);
-            $taken = array_reduce($others, static fn (Fraction $sum, KnownBowl $other): Fraction => $sum->plus(self::taken($other, $product->id)), $own);
+            $taken = array_reduce(
+                $others,
+                static fn (Fraction $sum, KnownBowl $other): Fraction => $sum->plus(self::taken($other, $product->id)),
+                $own,
+            );
             if ($taken->compare($product->holds->exactly()) > 0) {
-                $left = Grams::ofCentigrams(max(0, $product->holds->exactly()->minus($taken->minus($own))->rounded(1, Rounding::HalfUp)));
-                throw UnworkableBowl::moreThanIsLeft($product->name, Grams::ofCentigrams($own->rounded(1, Rounding::HalfUp))->show($known->total->step), $left);
+                $left = Grams::ofCentigrams(max(
+                    0,
+                    $product->holds->exactly()->minus($taken->minus($own))->rounded(1, Rounding::HalfUp),
+                ));
+                throw UnworkableBowl::moreThanIsLeft(
+                    $product->name,
+                    Grams::ofCentigrams($own->rounded(1, Rounding::HalfUp))->show($known->total->step),
+                    $left,
+                );
             }
         }
     }
@@ -75,6 +93,12 @@ final class Leftover
         $total = $known->total->grams();
 
         return $pigment === null || $colour === null || $total === null || $total->isZero() ? null
-            : new Pigment($pigment->level, $pigment->tone, $pigment->intensity, $pigment->doubleNatural, Fraction::of($colour->centigrams, $total->centigrams));
+            : new Pigment(
+                $pigment->level,
+                $pigment->tone,
+                $pigment->intensity,
+                $pigment->doubleNatural,
+                Fraction::of($colour->centigrams, $total->centigrams),
+            );
     }
 }

@@ -15,8 +15,10 @@ use Core\Units\ScaleStep;
 use Core\Units\Share;
 
 /**
- * Two bowls mixed as one: every product in the grams it had in both. Where both were the same formula it stays that formula,
- * made for both jobs; else the grams of each product say it. Words, place and clock are the first bowl's, with the other's
+ * Two bowls mixed as one: every product in the grams it had in both. Where both were the same formula it stays that
+ * formula,
+ * made for both jobs; else the grams of each product say it. Words, place and clock are the first bowl's, with the
+ * other's
  * strokes and note beside them.
  */
 final readonly class MergeBowls
@@ -31,7 +33,10 @@ final readonly class MergeBowls
     public static function of(BowlSheet $one, BowlSheet $other, Shelf $shelf, ScaleStep $step): BowlSheet
     {
         if ($one->line !== $other->line) {
-            throw UnworkableBowl::twoLines($shelf->line($one->line)->name ?? $one->line, $shelf->line($other->line)->name ?? $other->line);
+            throw UnworkableBowl::twoLines(
+                $shelf->line($one->line)->name ?? $one->line,
+                $shelf->line($other->line)->name ?? $other->line,
+            );
         }
         $self = new self(new RewriteBowl($one, $shelf, $step), new RewriteBowl($other, $shelf, $step));
         $merged = ComposeBowl::of($self->around($self->isOneFormula() ? $self->forBoth() : $self->inGrams()), $shelf);
@@ -45,7 +50,13 @@ final readonly class MergeBowls
     {
         [$one, $other] = [$this->one->sheet, $this->other->sheet];
         $added = $one->extras !== [] || $other->extras !== [] || $one->additives !== [] || $other->additives !== [];
-        if ($added || $one->ratio === null || $other->ratio === null || ! $one->ratio->equals($other->ratio) || count($one->entries) !== count($other->entries)) {
+        if (
+            $added
+            || $one->ratio === null
+            || $other->ratio === null
+            || ! $one->ratio->equals($other->ratio)
+            || count($one->entries) !== count($other->entries)
+        ) {
             return false;
         }
         foreach (array_keys($one->entries) as $part) {
@@ -92,11 +103,18 @@ final readonly class MergeBowls
         [$mine, $theirs] = [$this->one->known->total->grams(), $this->other->known->total->grams()];
         if ($mine === null || $theirs === null) {
             // Two proportions are one proportion; with one of them weighed, how much both are is not known.
-            return $mine === null && $theirs === null ? $this->one->sheet->draft : throw UnworkableBowl::gramsForMerging($mine === null ? $this->one->sheet->letter : $this->other->sheet->letter);
+            return $mine === null && $theirs === null
+                ? $this->one->sheet->draft
+                : throw UnworkableBowl::gramsForMerging($mine === null ? $this->one->sheet->letter : $this->other->sheet->letter);
         }
-        $uses = static fn (BowlSheet $sheet, Grams $total): array => $sheet->uses !== [] ? $sheet->uses : [new BowlUse($sheet->job, $total)];
+        $uses = static fn (BowlSheet $sheet, Grams $total): array => $sheet->uses !== []
+            ? $sheet->uses
+            : [new BowlUse($sheet->job, $total)];
 
-        return $this->one->sheet->draft->with(amount: BowlAmount::total($mine->plus($theirs)), uses: [...$uses($this->one->sheet, $mine), ...$uses($this->other->sheet, $theirs)]);
+        return $this->one->sheet->draft->with(
+            amount: BowlAmount::total($mine->plus($theirs)),
+            uses: [...$uses($this->one->sheet, $mine), ...$uses($this->other->sheet, $theirs)],
+        );
     }
 
     private function inGrams(): BowlDraft
@@ -104,12 +122,20 @@ final readonly class MergeBowls
         $entries = [];
         foreach (array_keys($this->one->sheet->entries + $this->other->sheet->entries) as $part) {
             $grams = $this->grams($part);
-            $entries[] = array_map(fn (int|string $product): Entry => $this->entry($part, (string) $product)->withPortion(Share::fixed($grams[$product])), array_keys($grams));
+            $entries[] = array_map(
+                fn (int|string $product): Entry => $this->entry(
+                    $part,
+                    (string) $product,
+                )->withPortion(Share::fixed($grams[$product])),
+                array_keys($grams),
+            );
         }
         $parts = array_map(fn (int $part): int => Grams::sum($this->grams($part))->centigrams, array_keys($entries));
 
         return $this->one->sheet->draft->with(
-            entries: $entries, amount: BowlAmount::shares(), ratio: count($parts) === 1 ? MixRatio::withoutDeveloper() : MixRatio::of(...$parts),
+            entries: $entries,
+            amount: BowlAmount::shares(),
+            ratio: count($parts) === 1 ? MixRatio::withoutDeveloper() : MixRatio::of(...$parts),
             additives: $this->additives(), extras: $this->extras(), uses: [],
         );
     }
@@ -156,7 +182,14 @@ final readonly class MergeBowls
             }
         }
 
-        return array_map(static fn (int|string $product, Grams $grams): array => ['product' => (string) $product, 'dose' => Dose::perBowl($grams)], array_keys($sums), $sums);
+        return array_map(
+            static fn (int|string $product, Grams $grams): array => [
+                'product' => (string) $product,
+                'dose' => Dose::perBowl($grams),
+            ],
+            array_keys($sums),
+            $sums,
+        );
     }
 
     /** @return list<Extra> the same product counts once, where it counts alike in both */
@@ -165,10 +198,15 @@ final readonly class MergeBowls
         $found = [];
         foreach ([...$this->one->sheet->extras, ...$this->other->sheet->extras] as $extra) {
             $same = $found[$extra->product->id] ?? null;
-            if ($same !== null && ($same->counts !== $extra->counts || ! $same->amount->isKnown() || ! $extra->amount->isKnown())) {
+            if (
+                $same !== null
+                && ($same->counts !== $extra->counts || ! $same->amount->isKnown() || ! $extra->amount->isKnown())
+            ) {
                 throw UnworkableBowl::extraTwice($extra->product->label());
             }
-            $found[$extra->product->id] = $same === null ? $extra : $same->withAmount(Amount::known($same->amount->least->plus($extra->amount->least)));
+            $found[$extra->product->id] = $same === null
+                ? $extra
+                : $same->withAmount(Amount::known($same->amount->least->plus($extra->amount->least)));
         }
 
         return array_values($found);
@@ -177,7 +215,10 @@ final readonly class MergeBowls
     private function around(BowlDraft $merged): BowlDraft
     {
         [$one, $other] = [$this->one->sheet, $this->other->sheet];
-        $jobs = array_values(array_unique(array_filter([$one->job, $other->job], static fn (string $job): bool => $job !== '')));
+        $jobs = array_values(array_unique(array_filter(
+            [$one->job, $other->job],
+            static fn (string $job): bool => $job !== '',
+        )));
 
         return $merged->with(
             job: mb_substr(implode(' + ', $jobs), 0, self::LONGEST_JOB),
@@ -186,7 +227,10 @@ final readonly class MergeBowls
                 [...$one->strokes, ...$other->strokes],
             ),
             details: $one->details->withoutBowl($other->letter),
-            note: implode("\n", array_filter([$one->note, $other->note], static fn (string $note): bool => $note !== '')),
+            note: implode(
+                "\n",
+                array_filter([$one->note, $other->note], static fn (string $note): bool => $note !== ''),
+            ),
         );
     }
 }

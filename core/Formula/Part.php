@@ -25,7 +25,10 @@ final readonly class Part
         if ($ingredients === []) {
             throw UnworkableBowl::emptyPart($name);
         }
-        $this->shares = ShareList::of(array_map(static fn (Ingredient $ingredient): Share => $ingredient->share, $ingredients));
+        $this->shares = ShareList::of(array_map(
+            static fn (Ingredient $ingredient): Share => $ingredient->share,
+            $ingredients,
+        ));
     }
 
     /** @return list<int> where the product stands in the list: more than once where a blend holds it too */

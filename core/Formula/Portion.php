@@ -11,7 +11,9 @@ use Core\Units\MassReading;
 use Core\Units\Share;
 use Core\Units\ShareKind;
 
-/** Reads how much of one product goes into its part, as a person says it: a share, grams, a range, a word, or not known. */
+/**
+ * Reads how much of one product goes into its part, as a person says it: a share, grams, a range, a word, or not known.
+ */
 final class Portion
 {
     private const OPEN = '/^(?:\?|not known|unknown|not said)$|^["“].*["”]$|^(?:more than|over|at least|less than|under|at most|up to|[<>])\s*[\d.,½¼¾]/u';
@@ -29,7 +31,10 @@ final class Portion
             return Amount::parse($text, $reading);
         }
         if (preg_match('/[\d½¼¾].*?(?:\bto\b|–|\bor\b|\d\s*-\s*\d).*[\d½¼¾]/u', $plain) === 1) {
-            $amount = preg_match('/\d\s*[a-z]/u', $plain) === 1 && preg_match('/%|percent|parts?/u', $plain) !== 1 ? Amount::parse($text, $reading) : Amount::worded(trim($text));
+            $amount = preg_match('/\d\s*[a-z]/u', $plain) === 1 && preg_match(
+                '/%|percent|parts?/u',
+                $plain,
+            ) !== 1 ? Amount::parse($text, $reading) : Amount::worded(trim($text));
 
             return $amount->isKnown() ? Share::fixed($amount->least) : $amount;
         }

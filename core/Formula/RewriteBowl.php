@@ -15,7 +15,10 @@ use Core\Units\ScaleStep;
 use Core\Units\Share;
 use Core\Units\ShareKind;
 
-/** A bowl under change: what it is now, and how it is with something of it written anew. What is not changed stays as it was said. */
+/**
+ * A bowl under change: what it is now, and how it is with something of it written anew. What is not changed stays as it
+ * was said.
+ */
 final readonly class RewriteBowl
 {
     public KnownBowl $known;
@@ -56,9 +59,16 @@ final readonly class RewriteBowl
                 $found[$line->key] = ($found[$line->key] ?? Fraction::zero())->plus($share);
             }
         }
-        $whole = array_reduce($found, static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each), Fraction::zero());
+        $whole = array_reduce(
+            $found,
+            static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each),
+            Fraction::zero(),
+        );
 
-        return $found === [] || $whole->isZero() ? throw UnworkableBowl::sharesNotKnown() : array_map(static fn (Fraction $each): Fraction => $each->dividedBy($whole), $found);
+        return $found === [] || $whole->isZero() ? throw UnworkableBowl::sharesNotKnown() : array_map(
+            static fn (Fraction $each): Fraction => $each->dividedBy($whole),
+            $found,
+        );
     }
 
     /** The grams of one part, without extras; null where they are not known. */
@@ -159,7 +169,10 @@ final readonly class RewriteBowl
     public function inGrams(array $shares, Grams $whole): array
     {
         $total = Grams::rounded($whole->exactly(), $this->step, Rounding::HalfUp);
-        $exact = array_map(static fn (Fraction $share): Fraction => $share->times($total->exactly()), array_values($shares));
+        $exact = array_map(
+            static fn (Fraction $share): Fraction => $share->times($total->exactly()),
+            array_values($shares),
+        );
 
         return array_map(
             static fn (Grams $grams): Share => Share::fixed($grams),
@@ -176,12 +189,22 @@ final readonly class RewriteBowl
     private static function proportions(array $shares): array
     {
         $percents = array_map(static fn (Fraction $share): Fraction => $share->times(Fraction::of(100)), $shares);
-        $short = array_filter($percents, static fn (Fraction $each): bool => ! Fraction::parse($each->decimal(1))->equals($each)) === [];
+        $short = array_filter(
+            $percents,
+            static fn (Fraction $each): bool => ! Fraction::parse($each->decimal(1))->equals($each),
+        ) === [];
 
-        return array_map(static fn (Fraction $each): Share => $short ? Share::percent($each) : Share::parts(Fraction::parse($each->decimal(2))), $percents);
+        return array_map(
+            static fn (Fraction $each): Share => $short
+                ? Share::percent($each)
+                : Share::parts(Fraction::parse($each->decimal(2))),
+            $percents,
+        );
     }
 
-    /** Where the colour's own grams, or a product that has gone, said how much it was, its colour says it from now on. */
+    /**
+     * Where the colour's own grams, or a product that has gone, said how much it was, its colour says it from now on.
+     */
     private function keepingAmount(BowlDraft $draft, int $part): BowlDraft
     {
         $amount = $draft->amount;
@@ -191,7 +214,10 @@ final readonly class RewriteBowl
         if ($draft->uses !== [] || (! $gone && ! $silent) || $colour === null) {
             return $draft;
         }
-        $inGrams = array_filter($draft->entries[0] ?? [], static fn (Entry $entry): bool => ! $entry->portion instanceof Share || $entry->portion->kind !== ShareKind::Fixed) === [];
+        $inGrams = array_filter(
+            $draft->entries[0] ?? [],
+            static fn (Entry $entry): bool => ! $entry->portion instanceof Share || $entry->portion->kind !== ShareKind::Fixed,
+        ) === [];
 
         return $draft->with(amount: $inGrams && $part === 0 ? BowlAmount::shares() : BowlAmount::colour($colour));
     }

@@ -15,7 +15,10 @@ use Core\Units\ScaleStep;
 use Core\Units\Share;
 use Core\Units\ShareKind;
 
-/** A bowl made larger or smaller: whatever says an amount of it is multiplied, and it still adds up. What is not known stays so. */
+/**
+ * A bowl made larger or smaller: whatever says an amount of it is multiplied, and it still adds up. What is not known
+ * stays so.
+ */
 final readonly class ScaleBowl
 {
     private function __construct(private BowlSheet $sheet, private ScaleStep $step, private Fraction $factor)
@@ -50,7 +53,12 @@ final readonly class ScaleBowl
         $draft = $self->draft();
         $ratio = $sheet->ratio;
         // Rounded by itself, an amount could move the colour by a step; what was asked for is this much colour.
-        if ($draft->uses === [] && $ratio !== null && $draft->amount !== null && $draft->amount->kind !== AmountKind::Shares) {
+        if (
+            $draft->uses === []
+            && $ratio !== null
+            && $draft->amount !== null
+            && $draft->amount->kind !== AmountKind::Shares
+        ) {
             $total = Grams::rounded($colour->exactly()->dividedBy($ratio->shareOfMixture(0)), $step, Rounding::HalfUp);
             $draft = $draft->with(amount: $draft->amount->kind === AmountKind::Total ? BowlAmount::total($total) : BowlAmount::colour($colour));
         }
@@ -67,9 +75,19 @@ final readonly class ScaleBowl
         return $draft->with(
             entries: array_map($this->part(...), $draft->entries),
             amount: $draft->amount === null || $draft->amount->kind === AmountKind::Shares ? $draft->amount
-                : BowlAmount::of($draft->amount->kind, $this->amount($draft->amount->amount), $draft->amount->ingredient),
-            additives: array_map(fn (array $each): array => ['product' => $each['product'], 'dose' => $this->dose($each['dose'])], $draft->additives),
-            extras: array_map(fn (Extra $each): Extra => $each->withAmount($this->amount($each->amount)), $draft->extras),
+                : BowlAmount::of(
+                    $draft->amount->kind,
+                    $this->amount($draft->amount->amount),
+                    $draft->amount->ingredient,
+                ),
+            additives: array_map(
+                fn (array $each): array => ['product' => $each['product'], 'dose' => $this->dose($each['dose'])],
+                $draft->additives,
+            ),
+            extras: array_map(
+                fn (Extra $each): Extra => $each->withAmount($this->amount($each->amount)),
+                $draft->extras,
+            ),
             uses: $this->uses($draft->uses),
         );
     }
@@ -88,8 +106,19 @@ final readonly class ScaleBowl
                 $fixed[$at] = $entry->portion->value->times($this->factor);
             }
         }
-        $sum = array_reduce($fixed, static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each), Fraction::zero());
-        $grams = array_combine(array_keys($fixed), LargestRemainder::round(array_values($fixed), Grams::rounded($sum, $this->step, Rounding::HalfUp), $this->step));
+        $sum = array_reduce(
+            $fixed,
+            static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each),
+            Fraction::zero(),
+        );
+        $grams = array_combine(
+            array_keys($fixed),
+            LargestRemainder::round(
+                array_values($fixed),
+                Grams::rounded($sum, $this->step, Rounding::HalfUp),
+                $this->step,
+            ),
+        );
         $scaled = [];
         foreach ($entries as $at => $entry) {
             $scaled[] = match (true) {
@@ -114,7 +143,10 @@ final readonly class ScaleBowl
         }
 
         return $dose->kind !== DoseKind::PerBowl ? $dose
-            : Dose::perBowl($this->weighable(Grams::rounded($dose->value->times($this->factor), $this->step, Rounding::HalfUp), 'An additive'));
+            : Dose::perBowl($this->weighable(
+                Grams::rounded($dose->value->times($this->factor), $this->step, Rounding::HalfUp),
+                'An additive',
+            ));
     }
 
     /**
@@ -124,10 +156,18 @@ final readonly class ScaleBowl
     private function uses(array $uses): array
     {
         $exact = array_map(fn (BowlUse $use): Fraction => $use->grams->exactly()->times($this->factor), $uses);
-        $sum = array_reduce($exact, static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each), Fraction::zero());
+        $sum = array_reduce(
+            $exact,
+            static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each),
+            Fraction::zero(),
+        );
         $grams = LargestRemainder::round($exact, Grams::rounded($sum, $this->step, Rounding::HalfUp), $this->step);
 
-        return array_map(static fn (BowlUse $use, Grams $each): BowlUse => new BowlUse($use->job, $each), $uses, $grams);
+        return array_map(
+            static fn (BowlUse $use, Grams $each): BowlUse => new BowlUse($use->job, $each),
+            $uses,
+            $grams,
+        );
     }
 
     private function weighable(Grams $grams, string $label): Grams

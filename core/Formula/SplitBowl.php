@@ -13,7 +13,10 @@ use Core\Units\ScaleStep;
 use Core\Units\Share;
 use Core\Units\ShareKind;
 
-/** One bowl made two of the same formula: what moves is a share of it, what stays is the rest, and together they are what it was. */
+/**
+ * One bowl made two of the same formula: what moves is a share of it, what stays is the rest, and together they are
+ * what it was.
+ */
 final readonly class SplitBowl
 {
     private function __construct(private ScaleStep $step, private Fraction $left)
@@ -43,7 +46,11 @@ final readonly class SplitBowl
     private function without(BowlDraft $whole, BowlDraft $part): BowlDraft
     {
         return $whole->with(
-            entries: array_map(fn (array $entries, array $gone): array => array_map($this->entry(...), $entries, $gone), $whole->entries, $part->entries),
+            entries: array_map(
+                fn (array $entries, array $gone): array => array_map($this->entry(...), $entries, $gone),
+                $whole->entries,
+                $part->entries,
+            ),
             amount: $whole->amount === null || $part->amount === null || $whole->amount->kind === AmountKind::Shares ? $whole->amount
                 : BowlAmount::of(
                     $whole->amount->kind,
@@ -57,7 +64,10 @@ final readonly class SplitBowl
                 $part->extras,
             ),
             uses: array_map(
-                static fn (BowlUse $use, BowlUse $gone): BowlUse => new BowlUse($use->job, $use->grams->lessAtMost($gone->grams)),
+                static fn (BowlUse $use, BowlUse $gone): BowlUse => new BowlUse(
+                    $use->job,
+                    $use->grams->lessAtMost($gone->grams),
+                ),
                 $whole->uses,
                 $part->uses,
             ),
@@ -68,7 +78,11 @@ final readonly class SplitBowl
     {
         if ($entry->portion instanceof Share && $gone->portion instanceof Share) {
             return $entry->portion->kind !== ShareKind::Fixed ? $entry
-                : $entry->withPortion(Share::fixed($this->rest($entry->portion->grams(), $gone->portion->grams(), $entry->product)));
+                : $entry->withPortion(Share::fixed($this->rest(
+                    $entry->portion->grams(),
+                    $gone->portion->grams(),
+                    $entry->product,
+                )));
         }
 
         return $entry->portion instanceof Share || $gone->portion instanceof Share ? $entry
@@ -85,10 +99,16 @@ final readonly class SplitBowl
         [$dose, $moved] = [$each['dose'], $gone['dose']];
         if ($dose instanceof Dose) {
             return $dose->kind !== DoseKind::PerBowl || ! $moved instanceof Dose ? $each
-                : ['product' => $each['product'], 'dose' => Dose::perBowl($this->rest($dose->grams(), $moved->grams(), $each['product']))];
+                : [
+                    'product' => $each['product'],
+                    'dose' => Dose::perBowl($this->rest($dose->grams(), $moved->grams(), $each['product'])),
+                ];
         }
 
-        return $moved instanceof Dose ? $each : ['product' => $each['product'], 'dose' => $dose->lessPart($moved, $this->left, $this->step)];
+        return $moved instanceof Dose ? $each : [
+            'product' => $each['product'],
+            'dose' => $dose->lessPart($moved, $this->left, $this->step),
+        ];
     }
 
     private function rest(Grams $whole, Grams $gone, string $label): Grams

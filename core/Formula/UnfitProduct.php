@@ -52,7 +52,12 @@ final class UnfitProduct extends Refusal
 
     public static function noSuchDeveloper(string $line, string $name, string $developers): self
     {
-        return new self(Fact::of('refusals.unfit-product.no-such-developer', line: $line, name: $name, developers: $developers));
+        return new self(Fact::of(
+            'refusals.unfit-product.no-such-developer',
+            line: $line,
+            name: $name,
+            developers: $developers,
+        ));
     }
 
     public static function noSuchBlend(string $name, int $version): self

@@ -37,7 +37,11 @@ final class UnworkableBowl extends Refusal
 
     public static function partsDiffer(int $ratioParts, int $filledParts): self
     {
-        return new self(Fact::of('refusals.unworkable-bowl.parts-differ', ratioParts: $ratioParts, filledParts: $filledParts));
+        return new self(Fact::of(
+            'refusals.unworkable-bowl.parts-differ',
+            ratioParts: $ratioParts,
+            filledParts: $filledParts,
+        ));
     }
 
     public static function nothing(): self
@@ -62,7 +66,12 @@ final class UnworkableBowl extends Refusal
 
     public static function moreThanIsLeft(string $name, string $wanted, Grams $there): self
     {
-        return new self(Fact::of('refusals.unworkable-bowl.more-than-is-left', wanted: $wanted, name: $name, there: $there->text()));
+        return new self(Fact::of(
+            'refusals.unworkable-bowl.more-than-is-left',
+            wanted: $wanted,
+            name: $name,
+            there: $there->text(),
+        ));
     }
 
     public static function twoLines(string $one, string $other): self

@@ -53,7 +53,13 @@ final readonly class WorkedBowl
         if ($this->ratioHolds || $this->parts[0]->total->isZero()) {
             return $this->ratio->show();
         }
-        $times = array_map(fn (WorkedPart $part): string => Fraction::of($part->total->centigrams, $this->parts[0]->total->centigrams)->decimal(2), $this->parts);
+        $times = array_map(
+            fn (WorkedPart $part): string => Fraction::of(
+                $part->total->centigrams,
+                $this->parts[0]->total->centigrams,
+            )->decimal(2),
+            $this->parts,
+        );
 
         return implode(':', $times);
     }
@@ -81,12 +87,22 @@ final readonly class WorkedBowl
     /** @return list<WorkedIngredient> of the colour, also what colours on top of the ratio */
     public function colouring(): array
     {
-        return [...$this->parts[0]->ingredients, ...array_values(array_filter($this->onTop, static fn (WorkedIngredient $each): bool => $each->pigment !== null))];
+        return [
+            ...$this->parts[0]->ingredients,
+            ...array_values(array_filter(
+                $this->onTop,
+                static fn (WorkedIngredient $each): bool => $each->pigment !== null,
+            )),
+        ];
     }
 
     /** @return list<WorkedIngredient> in pouring order: part by part, then what is on top, additives last */
     public function pouringOrder(): array
     {
-        return [...array_merge(...array_map(static fn (WorkedPart $part): array => $part->ingredients, $this->parts)), ...$this->onTop, ...$this->additives];
+        return [
+            ...array_merge(...array_map(static fn (WorkedPart $part): array => $part->ingredients, $this->parts)),
+            ...$this->onTop,
+            ...$this->additives,
+        ];
     }
 }

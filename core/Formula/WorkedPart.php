@@ -27,7 +27,14 @@ final readonly class WorkedPart
         foreach ($ingredients as $each) {
             $before = $merged[$each->key] ?? null;
             $merged[$each->key] = $before === null ? $each
-                : new WorkedIngredient($each->key, $each->label, $before->grams->plus($each->grams), $each->share, $each->strength, $each->pigment);
+                : new WorkedIngredient(
+                    $each->key,
+                    $each->label,
+                    $before->grams->plus($each->grams),
+                    $each->share,
+                    $each->strength,
+                    $each->pigment,
+                );
         }
         $total = Grams::sum(array_map(static fn (WorkedIngredient $each): Grams => $each->grams, $merged));
         $share = static fn (WorkedIngredient $each): WorkedIngredient => $each->withShare($total->isZero() ? Fraction::zero() : Fraction::of($each->grams->centigrams, $total->centigrams));

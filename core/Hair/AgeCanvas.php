@@ -33,8 +33,16 @@ final readonly class AgeCanvas
         $zones = [];
         foreach ($past->zones as $zone) {
             $kinds = self::kindsOn($zone, $done);
-            $atScalp = array_intersect([Span::Root->value, Span::Regrowth->value], array_map(static fn (Span $span): string => $span->value, $zone->placement->spans)) !== [];
-            $zones[] = $atScalp ? self::grown($zone, $grown, $kinds, $said) : self::asLeft($zone, $results, $kinds, $said);
+            $atScalp = array_intersect(
+                [Span::Root->value, Span::Regrowth->value],
+                array_map(static fn (Span $span): string => $span->value, $zone->placement->spans),
+            ) !== [];
+            $zones[] = $atScalp ? self::grown($zone, $grown, $kinds, $said) : self::asLeft(
+                $zone,
+                $results,
+                $kinds,
+                $said,
+            );
         }
 
         return new self(new Canvas($zones, $past->worn, $past->target), $said);
@@ -54,7 +62,12 @@ final readonly class AgeCanvas
         $now = Fraction::parse($old->plus($grown)->decimal(1));
         $said[] = $old->isZero()
             ? Fact::of('why.age-canvas.regrowth', zone: $zone->name, now: $now->decimal(1))
-            : Fact::of('why.age-canvas.regrowth-longer', zone: $zone->name, old: $old->decimal(1), now: $now->decimal(1));
+            : Fact::of(
+                'why.age-canvas.regrowth-longer',
+                zone: $zone->name,
+                old: $old->decimal(1),
+                now: $now->decimal(1),
+            );
 
         return $zone->natural === null
             ? $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded)
@@ -74,7 +87,12 @@ final readonly class AgeCanvas
         foreach ($results as $result) {
             if ($result->zone === $zone->id && $result->level !== null) {
                 [$level, $tone, $elasticity] = [$result->level, $result->tone, $result->elasticity ?? $elasticity];
-                $said[] = Fact::of('why.age-canvas.look-how-has-faded', zone: $zone->name, level: $level->decimal(1), tone: $tone->words());
+                $said[] = Fact::of(
+                    'why.age-canvas.look-how-has-faded',
+                    zone: $zone->name,
+                    level: $level->decimal(1),
+                    tone: $tone->words(),
+                );
             }
         }
         $history = match (true) {
@@ -85,7 +103,12 @@ final readonly class AgeCanvas
             default => $zone->history,
         };
         if ($history !== $zone->history) {
-            $said[] = Fact::of('why.age-canvas.before-now', zone: $zone->name, history: $zone->history->value, history2: $history->value);
+            $said[] = Fact::of(
+                'why.age-canvas.before-now',
+                zone: $zone->name,
+                history: $zone->history->value,
+                history2: $history->value,
+            );
         }
 
         return $zone->as($level, $tone, $history, $zone->regrowth, $elasticity, $zone->banded && $kinds === []);

@@ -28,13 +28,18 @@ final readonly class Canvas
         return $this->cellsOf(static fn (CanvasZone $zone): bool => $zone->offLimits);
     }
 
-    /** The zone a cell lies in: the one that names the fewest regions, as a part of the head stands before all of it. */
+    /**
+     * The zone a cell lies in: the one that names the fewest regions, as a part of the head stands before all of it.
+     */
     public function zoneAt(Cell $cell): ?CanvasZone
     {
         $best = null;
         foreach ($this->zones as $zone) {
             foreach ($zone->cells() as $each) {
-                if ($each->key() === $cell->key() && ($best === null || count($zone->cells()) < count($best->cells()))) {
+                if (
+                    $each->key() === $cell->key()
+                    && ($best === null || count($zone->cells()) < count($best->cells()))
+                ) {
                     $best = $zone;
                 }
             }
@@ -43,12 +48,22 @@ final readonly class Canvas
         return $best;
     }
 
-    /** The thickest that is read anywhere, medium where none is; amounts follow it, and a bowl that runs out is worse than a rest. */
+    /**
+     * The thickest that is read anywhere, medium where none is; amounts follow it, and a bowl that runs out is worse
+     * than a rest.
+     */
     public function density(): Density
     {
         $read = array_filter(array_map(static fn (CanvasZone $zone): ?Density => $zone->density, $this->zones));
 
-        return array_reduce($read, static fn (?Density $most, Density $each): Density => $most === null || $each->factor()->compare($most->factor()) > 0 ? $each : $most) ?? Density::Medium;
+        return array_reduce(
+            $read,
+            static fn (?Density $most, Density $each): Density => $most === null || $each
+                ->factor()
+                ->compare($most->factor()) > 0
+                ? $each
+                : $most,
+        ) ?? Density::Medium;
     }
 
     /** The longest that is read anywhere, shoulder where none is. */
@@ -56,7 +71,14 @@ final readonly class Canvas
     {
         $read = array_filter(array_map(static fn (CanvasZone $zone): ?Length => $zone->length, $this->zones));
 
-        return array_reduce($read, static fn (?Length $most, Length $each): Length => $most === null || $each->factor()->compare($most->factor()) > 0 ? $each : $most) ?? Length::Shoulder;
+        return array_reduce(
+            $read,
+            static fn (?Length $most, Length $each): Length => $most === null || $each
+                ->factor()
+                ->compare($most->factor()) > 0
+                ? $each
+                : $most,
+        ) ?? Length::Shoulder;
     }
 
     /**

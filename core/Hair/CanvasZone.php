@@ -79,12 +79,40 @@ final readonly class CanvasZone
     }
 
     /** The same zone as it looks today. */
-    public function as(?Fraction $level, Tones $tone, HairHistory $history, ?Fraction $regrowth, ?Elasticity $elasticity, bool $banded): self
-    {
+    public function as(
+        ?Fraction $level,
+        Tones $tone,
+        HairHistory $history,
+        ?Fraction $regrowth,
+        ?Elasticity $elasticity,
+        bool $banded,
+    ): self {
         return new self(
-            $this->id, $this->name, $this->placement, $this->natural, $level, $tone, $this->grey, $this->resistant, $this->porosity,
-            $history, $this->historyWords, $this->confidence, $banded, $this->bandWords, $regrowth, $this->density, $this->texture, $this->length,
-            $elasticity, $this->breakage, $this->offLimits, $this->wishLevel, $this->wishTone, $this->wishWords, $this->note,
+            $this->id,
+            $this->name,
+            $this->placement,
+            $this->natural,
+            $level,
+            $tone,
+            $this->grey,
+            $this->resistant,
+            $this->porosity,
+            $history,
+            $this->historyWords,
+            $this->confidence,
+            $banded,
+            $this->bandWords,
+            $regrowth,
+            $this->density,
+            $this->texture,
+            $this->length,
+            $elasticity,
+            $this->breakage,
+            $this->offLimits,
+            $this->wishLevel,
+            $this->wishTone,
+            $this->wishWords,
+            $this->note,
         );
     }
 }

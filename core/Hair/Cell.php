@@ -45,11 +45,21 @@ final readonly class Cell
                 }
             }
             if ($regions !== []) {
-                $names = count($regions) === count(Region::cases()) ? 'all over' : implode(', ', array_map(static fn (Region $region): string => $region->label(), $regions));
+                $names = count($regions) === count(Region::cases()) ? 'all over' : implode(
+                    ', ',
+                    array_map(static fn (Region $region): string => $region->label(), $regions),
+                );
                 $words[$names][] = $span->value;
             }
         }
 
-        return implode('; ', array_map(static fn (string $names, array $spans): string => implode(' and ', $spans)." {$names}", array_keys($words), $words));
+        return implode(
+            '; ',
+            array_map(
+                static fn (string $names, array $spans): string => implode(' and ', $spans)." {$names}",
+                array_keys($words),
+                $words,
+            ),
+        );
     }
 }

@@ -34,7 +34,11 @@ final readonly class Coverage
                     $bowls[$cell->key()][] = $each;
                 }
                 // A shield is no colour: it may lie beside one.
-                if ($stroke->overlaps || $stroke->method?->isPartial() === true || in_array($stroke->method, [Method::BetweenFoils, Method::Protect], true)) {
+                if (
+                    $stroke->overlaps
+                    || $stroke->method?->isPartial() === true
+                    || in_array($stroke->method, [Method::BetweenFoils, Method::Protect], true)
+                ) {
                     continue;
                 }
                 $before = $full[$round][$cell->key()] ?? null;
@@ -49,9 +53,16 @@ final readonly class Coverage
                 $doubled[$cell->key()] = $cell;
             }
         }
-        $uncovered = array_values(array_filter($wished, static fn (Cell $cell): bool => ! isset($bowls[$cell->key()]) && ! isset($left[$cell->key()])));
+        $uncovered = array_values(array_filter(
+            $wished,
+            static fn (Cell $cell): bool => ! isset($bowls[$cell->key()]) && ! isset($left[$cell->key()]),
+        ));
 
-        return new self(array_map(static fn (array $letters): array => array_values(array_unique($letters)), $bowls), $uncovered, array_values($doubled));
+        return new self(
+            array_map(static fn (array $letters): array => array_values(array_unique($letters)), $bowls),
+            $uncovered,
+            array_values($doubled),
+        );
     }
 
     /** @return list<Cell> */

@@ -46,12 +46,29 @@ enum Method: string
     /** Takes some of the strands of its region and leaves the others. */
     public function isPartial(): bool
     {
-        return in_array($this, [self::FineFoils, self::ChunkyFoils, self::SliceFoils, self::BackcombedFoils, self::HandPainted, self::PaintedUnderFilm, self::Lowlights, self::Strand], true);
+        return in_array(
+            $this,
+            [
+                self::FineFoils,
+                self::ChunkyFoils,
+                self::SliceFoils,
+                self::BackcombedFoils,
+                self::HandPainted,
+                self::PaintedUnderFilm,
+                self::Lowlights,
+                self::Strand,
+            ],
+            true,
+        );
     }
 
     public function usesFoils(): bool
     {
-        return in_array($this, [self::FineFoils, self::ChunkyFoils, self::SliceFoils, self::BackcombedFoils, self::Lowlights], true);
+        return in_array(
+            $this,
+            [self::FineFoils, self::ChunkyFoils, self::SliceFoils, self::BackcombedFoils, self::Lowlights],
+            true,
+        );
     }
 
     /** Lies in a foil or packet, held off the skin. */

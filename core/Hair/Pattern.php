@@ -11,7 +11,10 @@ final readonly class Pattern
 {
     public const MOST = 60;
 
-    /** @param  list<int>  $counts  foils a bowl (counts), foils a group with 0 for a gap (groups), sections (pie); else empty */
+    /**
+     * @param  list<int>  $counts  foils a bowl (counts), foils a group with 0 for a gap (groups), sections (pie); else
+     *     empty
+     */
     private function __construct(public PatternKind $kind, public array $counts)
     {
     }
@@ -31,11 +34,17 @@ final readonly class Pattern
             return new self(PatternKind::Pie, isset($m[1]) ? [self::count($m[1], $text)] : []);
         }
         if (preg_match('/^\d{1,2}(\s*:\s*\d{1,2}){1,4}$/', $plain) === 1) {
-            return new self(PatternKind::Counts, array_map(static fn (string $each): int => self::count(trim($each), $text), explode(':', $plain)));
+            return new self(
+                PatternKind::Counts,
+                array_map(static fn (string $each): int => self::count(trim($each), $text), explode(':', $plain)),
+            );
         }
         $groups = preg_split('/\s*,\s*/', $plain) ?: [];
         if (count($groups) > 1 && count($groups) <= self::MOST) {
-            $counts = array_map(static fn (string $each): int => $each === 'gap' ? 0 : self::count($each, $text), $groups);
+            $counts = array_map(
+                static fn (string $each): int => $each === 'gap' ? 0 : self::count($each, $text),
+                $groups,
+            );
 
             return new self(PatternKind::Groups, $counts);
         }
@@ -45,7 +54,10 @@ final readonly class Pattern
     /** The same pattern as the bowl at this place of it sees it: its own count first. */
     public function seenFrom(int $place): self
     {
-        return $this->kind === PatternKind::Counts ? new self($this->kind, [...array_slice($this->counts, $place), ...array_slice($this->counts, 0, $place)]) : $this;
+        return $this->kind === PatternKind::Counts ? new self(
+            $this->kind,
+            [...array_slice($this->counts, $place), ...array_slice($this->counts, 0, $place)],
+        ) : $this;
     }
 
     /** As people write it; parse() reads it back. */
@@ -53,7 +65,10 @@ final readonly class Pattern
     {
         return match ($this->kind) {
             PatternKind::Counts => implode(':', $this->counts),
-            PatternKind::Groups => implode(', ', array_map(static fn (int $each): string => $each === 0 ? 'gap' : (string) $each, $this->counts)),
+            PatternKind::Groups => implode(
+                ', ',
+                array_map(static fn (int $each): string => $each === 0 ? 'gap' : (string) $each, $this->counts),
+            ),
             PatternKind::Pie => $this->counts === [] ? 'pie' : "pie {$this->counts[0]}",
             default => $this->kind->value,
         };
@@ -106,7 +121,10 @@ final readonly class Pattern
             return $laid;
         }
         $counts = $this->kind === PatternKind::Counts ? $this->counts : array_fill(0, count($letters), 1);
-        $rounds = $this->kind === PatternKind::Pie && $this->counts !== [] ? max(1, intdiv($this->counts[0], count($letters))) : 3;
+        $rounds = $this->kind === PatternKind::Pie && $this->counts !== [] ? max(
+            1,
+            intdiv($this->counts[0], count($letters)),
+        ) : 3;
         for ($round = 0; $round < $rounds; $round++) {
             foreach ($letters as $at => $letter) {
                 $laid = [...$laid, ...array_fill(0, $counts[$at] ?? 1, $letter)];
@@ -118,6 +136,8 @@ final readonly class Pattern
 
     private static function count(string $digits, string $text): int
     {
-        return ctype_digit($digits) && (int) $digits > 0 && (int) $digits <= self::MOST ? (int) $digits : throw InvalidPattern::unreadable($text);
+        return ctype_digit($digits) && (int) $digits > 0 && (int) $digits <= self::MOST
+            ? (int) $digits
+            : throw InvalidPattern::unreadable($text);
     }
 }

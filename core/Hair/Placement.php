@@ -22,7 +22,10 @@ final readonly class Placement
     public static function of(array $regions, array $spans): self
     {
         return new self(
-            array_values(array_filter(Region::cases(), static fn (Region $region): bool => in_array($region, $regions, true))),
+            array_values(array_filter(
+                Region::cases(),
+                static fn (Region $region): bool => in_array($region, $regions, true),
+            )),
             array_values(array_filter(Span::cases(), static fn (Span $span): bool => in_array($span, $spans, true))),
         );
     }
@@ -30,7 +33,10 @@ final readonly class Placement
     /** In words: crown and back, root to mids. */
     public function words(): string
     {
-        $regions = $this->regions === [] ? 'all over' : self::listed(array_map(static fn (Region $region): string => $region->label(), $this->regions));
+        $regions = $this->regions === [] ? 'all over' : self::listed(array_map(
+            static fn (Region $region): string => $region->label(),
+            $this->regions,
+        ));
 
         return $this->spans === [] ? $regions : $regions.', '.self::spanWords($this->spans);
     }

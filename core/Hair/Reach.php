@@ -8,7 +8,10 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\InvalidNumber;
 
-/** How far along the strand, measured from the scalp, where somebody measures: the first two centimetres, from 3 to 8 cm, from 5 cm on. */
+/**
+ * How far along the strand, measured from the scalp, where somebody measures: the first two centimetres, from 3 to 8
+ * cm, from 5 cm on.
+ */
 final readonly class Reach
 {
     /** Longer than any hair is worked. */
@@ -42,7 +45,10 @@ final readonly class Reach
         }
         $rest = (string) preg_replace('/^(?:the )?(?:first|up to|from)\s+/u', '', $rest);
         try {
-            $ends = array_map(static fn (string $each): Fraction => Fraction::parse($each)->times($unit), preg_split('/\s*(?:\bto\b|–|-)\s*/u', $rest) ?: []);
+            $ends = array_map(
+                static fn (string $each): Fraction => Fraction::parse($each)->times($unit),
+                preg_split('/\s*(?:\bto\b|–|-)\s*/u', $rest) ?: [],
+            );
         } catch (InvalidNumber) {
             throw InvalidReach::unreadable($text);
         }
@@ -77,7 +83,9 @@ final readonly class Reach
     /** In centimetres from the scalp, whatever it was typed in. */
     public function words(): string
     {
-        return $this->to === null ? "from {$this->from->decimal(1)} cm to the ends" : "{$this->from->decimal(1)} to {$this->to->decimal(1)} cm from the scalp";
+        return $this->to === null
+            ? "from {$this->from->decimal(1)} cm to the ends"
+            : "{$this->from->decimal(1)} to {$this->to->decimal(1)} cm from the scalp";
     }
 
     public function touchesScalp(): bool
@@ -86,7 +94,8 @@ final readonly class Reach
     }
 
     /**
-     * The spans it surely lies in. Where the mids end depends on how long the hair is: only what goes to the ends reaches them.
+     * The spans it surely lies in. Where the mids end depends on how long the hair is: only what goes to the ends
+     * reaches them.
      *
      * @return non-empty-list<Span>
      */

@@ -48,8 +48,21 @@ final readonly class Stroke
         $others = [...array_slice($all, $place + 1), ...array_slice($all, 0, $place)];
 
         return new self(
-            $this->placement, $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between ? $this->method : Method::BetweenFoils,
-            $this->pattern?->seenFrom($place), $others, $this->order, $this->hands, $this->hair, $this->covering, $this->foils, $this->width, $this->overlaps, $this->note, $this->reach,
+            $this->placement,
+            $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between
+                ? $this->method
+                : Method::BetweenFoils,
+            $this->pattern?->seenFrom($place),
+            $others,
+            $this->order,
+            $this->hands,
+            $this->hair,
+            $this->covering,
+            $this->foils,
+            $this->width,
+            $this->overlaps,
+            $this->note,
+            $this->reach,
         );
     }
 
@@ -62,8 +75,19 @@ final readonly class Stroke
         $with = array_values(array_diff($this->with, [$letter]));
 
         return new self(
-            placement: $this->placement, method: $this->method, pattern: $with === [] ? null : $this->pattern, with: $with, order: $this->order,
-            hands: $this->hands, hair: $this->hair, covering: $this->covering, foils: $this->foils, width: $this->width, overlaps: $this->overlaps, note: $this->note, reach: $this->reach,
+            placement: $this->placement,
+            method: $this->method,
+            pattern: $with === [] ? null : $this->pattern,
+            with: $with,
+            order: $this->order,
+            hands: $this->hands,
+            hair: $this->hair,
+            covering: $this->covering,
+            foils: $this->foils,
+            width: $this->width,
+            overlaps: $this->overlaps,
+            note: $this->note,
+            reach: $this->reach,
         );
     }
 
@@ -82,12 +106,20 @@ final readonly class Stroke
     /** From the scalp to the ends at once. */
     public function isOnePass(): bool
     {
-        return in_array(Span::Root, $this->spans(), true) && in_array(Span::Ends, $this->spans(), true) && $this->method !== Method::Melt;
+        return in_array(
+            Span::Root,
+            $this->spans(),
+            true,
+        ) && in_array(Span::Ends, $this->spans(), true) && $this->method !== Method::Melt;
     }
 
     public function touchesScalp(): bool
     {
-        return in_array(Span::Root, $this->spans(), true) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true;
+        return in_array(
+            Span::Root,
+            $this->spans(),
+            true,
+        ) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true;
     }
 
     /** In words: 1. crown and back, root, fine foils 2:1 with B, 24 foils, dry, foil; Amara: narrow at the face. */
@@ -95,7 +127,10 @@ final readonly class Stroke
     {
         $how = $this->method?->label() ?? '';
         if ($this->pattern !== null) {
-            $how = trim("{$how} {$this->pattern->text()}").($this->with === [] ? '' : ' with '.implode(', ', $this->with));
+            $how = trim("{$how} {$this->pattern->text()}").($this->with === [] ? '' : ' with '.implode(
+                ', ',
+                $this->with,
+            ));
         }
         $parts = array_filter([
             $this->placement->words(),
@@ -104,7 +139,9 @@ final readonly class Stroke
             $this->foils === null ? '' : "{$this->foils} foils",
             $this->width,
             $this->hair === null ? '' : "on {$this->hair->value} hair",
-            $this->covering === null ? '' : ($this->covering === Covering::Open ? 'left open' : "under {$this->covering->value}"),
+            $this->covering === null
+                ? ''
+                : ($this->covering === Covering::Open ? 'left open' : "under {$this->covering->value}"),
             $this->overlaps ? 'running over' : '',
             $this->hands === '' ? '' : "by {$this->hands}",
             $this->note,

@@ -26,7 +26,8 @@ use Core\Units\Share;
 use Core\Units\ShareKind;
 
 /**
- * The usual cautions: what is implausible or needs care in a bowl, and in a bowl on hair. What was typed is kept; the maker's
+ * The usual cautions: what is implausible or needs care in a bowl, and in a bowl on hair. What was typed is kept; the
+ * maker's
  * instructions and local rules come first. A caution fires on whatever is known: an unknown gram silences none.
  */
 final class Cautions
@@ -37,7 +38,10 @@ final class Cautions
         return array_values(array_filter([
             self::implausibleRatio($known, $line),
             self::overTime($sheet->details->minutesMost ?? $sheet->minutes, $line),
-            self::onScalp($known->developer ?? $known->onHead, array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== []),
+            self::onScalp(
+                $known->developer ?? $known->onHead,
+                array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== [],
+            ),
             self::hotRoots($sheet, $known, $line),
             $line->kind->needsSkinTest() && $known->developer !== null
                 ? new Caution('skin-test', Fact::of('cautions.skin-test')) : null,
@@ -65,11 +69,26 @@ final class Cautions
         $usual = new Mass($colour->centigrams->times($expected), $colour->step);
 
         return new Caution('implausible-ratio', match (true) {
-            ! $colour->isSaid() => Fact::of('cautions.implausible-ratio-only', ratio: $known->ratio, line: $line->name, usual: $line->ratio->show()),
-            ! $developer->mass->isSaid() => Fact::of('cautions.implausible-ratio-half', ratio: $known->ratio, would: $usual->show(), line: $line->name, usual: $line->ratio->show()),
+            ! $colour->isSaid() => Fact::of(
+                'cautions.implausible-ratio-only',
+                ratio: $known->ratio,
+                line: $line->name,
+                usual: $line->ratio->show(),
+            ),
+            ! $developer->mass->isSaid() => Fact::of(
+                'cautions.implausible-ratio-half',
+                ratio: $known->ratio,
+                would: $usual->show(),
+                line: $line->name,
+                usual: $line->ratio->show(),
+            ),
             default => Fact::of(
                 'cautions.implausible-ratio',
-                colour: $colour->show(), developer: $developer->mass->show(), would: $usual->show(), line: $line->name, usual: $line->ratio->show(),
+                colour: $colour->show(),
+                developer: $developer->mass->show(),
+                would: $usual->show(),
+                line: $line->name,
+                usual: $line->ratio->show(),
             ),
         });
     }
@@ -85,13 +104,21 @@ final class Cautions
     private static function overTime(?int $minutes, Line $line): ?Caution
     {
         return $minutes === null || $minutes <= $line->window['max'] ? null
-            : new Caution('over-time', Fact::of('cautions.over-time', minutes: $minutes, line: $line->name, max: $line->window['max']));
+            : new Caution(
+                'over-time',
+                Fact::of('cautions.over-time', minutes: $minutes, line: $line->name, max: $line->window['max']),
+            );
     }
 
     /** Where the strength is in doubt, its most counts. */
     private static function onScalp(?Bounds $volume, bool $touches): ?Caution
     {
-        if ($volume === null || $volume->most === null || ! $touches || $volume->most->compare(Number::ScalpMost->value()) <= 0) {
+        if (
+            $volume === null
+            || $volume->most === null
+            || ! $touches
+            || $volume->most->compare(Number::ScalpMost->value()) <= 0
+        ) {
             return null;
         }
 
@@ -100,8 +127,16 @@ final class Cautions
 
     private static function hotRoots(BowlSheet $sheet, KnownBowl $known, Line $line): ?Caution
     {
-        $onePass = array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp() && $stroke->isOnePass()) !== [];
-        if (! $onePass || $line->kind->depositsOnly() || $known->developer?->most === null || $known->developer->most->compare(Number::LiftsFrom->value()) < 0) {
+        $onePass = array_filter(
+            $sheet->strokes,
+            static fn (Stroke $stroke): bool => $stroke->touchesScalp() && $stroke->isOnePass(),
+        ) !== [];
+        if (
+            ! $onePass
+            || $line->kind->depositsOnly()
+            || $known->developer?->most === null
+            || $known->developer->most->compare(Number::LiftsFrom->value()) < 0
+        ) {
             return null;
         }
 
@@ -114,7 +149,10 @@ final class Cautions
         $found = [];
         foreach ($sheet->products() as $product) {
             if ($product->line !== '' && $product->line !== $line->id && $product->kind !== ProductKind::Mixture) {
-                $found[$product->id] = new Caution('other-line', Fact::of('cautions.other-line', product: $product->label(), line: $line->name));
+                $found[$product->id] = new Caution(
+                    'other-line',
+                    Fact::of('cautions.other-line', product: $product->label(), line: $line->name),
+                );
             }
         }
 
@@ -131,9 +169,16 @@ final class Cautions
             }
             $colour = $known->parts[0]->mass->grams();
             $developer = ($known->parts[$sheet->developerPart] ?? null)?->mass->grams();
-            $inside = $colour === null || $developer === null ? '' : '1:'.Fraction::of($developer->centigrams, $colour->plus($extra->amount->least)->centigrams)->decimal(2);
+            $inside = $colour === null || $developer === null ? '' : '1:'.Fraction::of(
+                $developer->centigrams,
+                $colour->plus($extra->amount->least)->centigrams,
+            )->decimal(2);
             $found[] = new Caution('inside-or-on-top', $inside === ''
-                ? Fact::of('cautions.inside-or-on-top', amount: $extra->amount->show(), product: $extra->product->label())
+                ? Fact::of(
+                    'cautions.inside-or-on-top',
+                    amount: $extra->amount->show(),
+                    product: $extra->product->label(),
+                )
                 : Fact::of('cautions.inside-or-on-top-both', amount: $extra->amount->show(), product: $extra->product->label(), inside: $inside, top: $known->ratio, total: $known->total->show()));
         }
 
@@ -157,7 +202,11 @@ final class Cautions
             }
         }
         foreach ($sheet->products() as $product) {
-            if ($product->kind === ProductKind::Shade && $product->pigment === null && ! str_starts_with($product->id, Product::UNNAMED)) {
+            if (
+                $product->kind === ProductKind::Shade
+                && $product->pigment === null
+                && ! str_starts_with($product->id, Product::UNNAMED)
+            ) {
                 $found[] = new Caution('no-pigment', Fact::of('cautions.no-pigment', product: $product->label()));
             }
         }
@@ -175,12 +224,26 @@ final class Cautions
         foreach ($known->worked === null ? [] : $sheet->filled as $entries) {
             foreach ($entries as $filled) {
                 $portion = $filled->portion();
-                $grams = $portion instanceof Share && $portion->kind === ShareKind::Fixed && $filled->entry->blend === '' ? $portion->grams() : null;
-                $worked = array_values(array_filter($known->lines(), static fn (KnownLine $line): bool => $line->key === $filled->products[0]['product']->id))[0] ?? null;
+                $grams = $portion instanceof Share && $portion->kind === ShareKind::Fixed && $filled->entry->blend === ''
+                    ? $portion->grams()
+                    : null;
+                $worked = array_values(array_filter(
+                    $known->lines(),
+                    static fn (KnownLine $line): bool => $line->key === $filled->products[0]['product']->id,
+                ))[0] ?? null;
                 $weighed = $worked?->mass->grams();
                 if ($grams !== null && $weighed !== null && ! $weighed->equals($grams)) {
                     $gap = Grams::ofCentigrams(abs($weighed->centigrams - $grams->centigrams));
-                    $found[] = new Caution('rounded', Fact::of($weighed->isMoreThan($grams) ? 'cautions.rounded-up' : 'cautions.rounded-down', grams: $grams->text(), product: $filled->label(), weighed: $worked->mass->show(), gap: $gap->text()));
+                    $found[] = new Caution(
+                        'rounded',
+                        Fact::of(
+                            $weighed->isMoreThan($grams) ? 'cautions.rounded-up' : 'cautions.rounded-down',
+                            grams: $grams->text(),
+                            product: $filled->label(),
+                            weighed: $worked->mass->show(),
+                            gap: $gap->text(),
+                        ),
+                    );
                 }
             }
         }
@@ -203,19 +266,33 @@ final class Cautions
         if ($process->kind === LineKind::Lightener && $zone->history === HairHistory::Lightened) {
             $found[] = new Caution('overlap', Fact::of('cautions.overlap'));
         }
-        if ($process->kind !== LineKind::Lightener && $zone->history === HairHistory::Lightened && $volume->compare(Number::DepositsUpTo->value()) > 0) {
-            $found[] = new Caution('strong-on-light', Fact::of('cautions.strong-on-light', volume: $volume->decimal(0)));
+        if (
+            $process->kind !== LineKind::Lightener
+            && $zone->history === HairHistory::Lightened
+            && $volume->compare(Number::DepositsUpTo->value()) > 0
+        ) {
+            $found[] = new Caution(
+                'strong-on-light',
+                Fact::of('cautions.strong-on-light', volume: $volume->decimal(0)),
+            );
         }
         if ($zone->history === HairHistory::Unknown && $process->kind->isOxidative()) {
             $found[] = new Caution('unknown-dye', Fact::of('cautions.unknown-dye'));
         }
         if ($process->minutes > $process->window['max']) {
-            $found[] = new Caution('over-time', Fact::of('cautions.over-time-2', minutes: $process->minutes, max: $process->window['max']));
+            $found[] = new Caution(
+                'over-time',
+                Fact::of('cautions.over-time-2', minutes: $process->minutes, max: $process->window['max']),
+            );
         }
         if ($process->onePass && $lifts->compare(Number::HotRootLift->value()) >= 0) {
             $found[] = new Caution('hot-roots', Fact::of('cautions.hot-roots-2'));
         }
-        if ($zone->porosity === Porosity::High && ! $lifts->isNegative() && $process->mix?->intensity->isZero() === false) {
+        if (
+            $zone->porosity === Porosity::High
+            && ! $lifts->isNegative()
+            && $process->mix?->intensity->isZero() === false
+        ) {
             $found[] = new Caution('porous', Fact::of('cautions.porous'));
         }
 

@@ -39,7 +39,12 @@ final readonly class Lift
         }
         $table = $process->lift->levelsAt($process->strength);
         $strength = $process->strength?->showVolume() ?? Fact::of('why.lift.no-developer');
-        $why = [Fact::of('why.lift.lifts-levels-lines-minutes', strength: $strength, table: $table->decimal(1), target: $process->window['target'])];
+        $why = [Fact::of(
+            'why.lift.lifts-levels-lines-minutes',
+            strength: $strength,
+            table: $table->decimal(1),
+            target: $process->window['target'],
+        )];
         $target = max(1, $process->window['target']);
         // A tint has done its work at its target; lightener goes on to the end of its window.
         $limit = $process->kind === LineKind::Lightener ? max($target, $process->window['max']) : $target;
@@ -48,11 +53,21 @@ final readonly class Lift
         if ($minutes !== $target) {
             $why[] = Fact::of('why.lift.minutes', minutes: $minutes, target: $target, levels: $levels->decimal(1));
         }
-        $seen = array_values(array_filter($history, static fn (Observed $each): bool => $each->kind === $process->kind && $each->minutes > 0 && ! $process->lift->levelsAt($each->strength)->isZero()));
+        $seen = array_values(array_filter(
+            $history,
+            static fn (Observed $each): bool => $each->kind === $process->kind && $each->minutes > 0 && ! $process->lift
+                ->levelsAt($each->strength)
+                ->isZero(),
+        ));
         if ($seen !== []) {
             $factor = self::factor($seen, $process->lift, $target, $limit);
             $levels = $levels->times($factor);
-            $why[] = Fact::of('why.lift.hairs-own-closed-visits-win', seen: count($seen), factor: $factor->decimal(2), levels: $levels->decimal(1));
+            $why[] = Fact::of(
+                'why.lift.hairs-own-closed-visits-win',
+                seen: count($seen),
+                factor: $factor->decimal(2),
+                levels: $levels->decimal(1),
+            );
         }
         $levels = self::conditions($zone, $process, $levels, $why);
         $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
@@ -80,9 +95,15 @@ final readonly class Lift
             $why[] = Fact::of('why.lift.damp-hair-dilutes', levels: $levels->decimal(1));
         }
         if ($zone->span === Span::Root && ! $levels->isZero()) {
-            $extra = $levels->compare(Fraction::one()) < 0 ? $levels->dividedBy(Fraction::of(2)) : Number::WarmRoot->value();
+            $extra = $levels->compare(Fraction::one()) < 0
+                ? $levels->dividedBy(Fraction::of(2))
+                : Number::WarmRoot->value();
             $levels = $levels->plus($extra);
-            $why[] = Fact::of('why.lift.warm-scalp-adds-about-at', extra: $extra->decimal(1), levels: $levels->decimal(1));
+            $why[] = Fact::of(
+                'why.lift.warm-scalp-adds-about-at',
+                extra: $extra->decimal(1),
+                levels: $levels->decimal(1),
+            );
         }
 
         return $levels;

@@ -20,8 +20,10 @@ use Core\Units\Fraction;
 /**
  * What the colour part of a bowl behaves as: its level, tone and pigment share.
  *
- * Level: the mean of the levels by weight over what carries a level (common practice, no source), or weighted by dye as a
- * house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves the level alone. Where amounts are not
+ * Level: the mean of the levels by weight over what carries a level (common practice, no source), or weighted by dye as
+ * a
+ * house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves the level alone. Where amounts are
+ * not
  * known, each of these lies between bounds, and never in a guessed middle.
  */
 final readonly class MixJudgement
@@ -54,15 +56,25 @@ final readonly class MixJudgement
              */
             $sum = $mass = Fraction::zero();
             foreach ($parts as $at => $part) {
-                $sum = isset($values[$at]) && ! $values[$at]->isZero() ? $sum->plus($values[$at]->times($part->centigrams)) : $sum;
+                $sum = isset($values[$at]) && ! $values[$at]->isZero()
+                    ? $sum->plus($values[$at]->times($part->centigrams))
+                    : $sum;
                 $mass = isset($weights[$at]) ? $mass->plus($weights[$at]->times($part->centigrams)) : $mass;
             }
 
             return $mass->isZero() ? null : Bounds::exactly($sum->dividedBy($mass));
         };
-        $named = array_map(static fn (Weighed $part): string => "{$part->centigrams->dividedBy(Fraction::of(100))->decimal(1)} g of {$part->label}", $parts);
+        $named = array_map(
+            static fn (Weighed $part): string => "{$part->centigrams->dividedBy(Fraction::of(100))->decimal(1)} g of {$part->label}",
+            $parts,
+        );
 
-        return self::judged(array_map(static fn (Weighed $part): Pigment => $part->pigment, $parts), $named, $mean, $rules->levelSchool);
+        return self::judged(
+            array_map(static fn (Weighed $part): Pigment => $part->pigment, $parts),
+            $named,
+            $mean,
+            $rules->levelSchool,
+        );
     }
 
     /**
@@ -72,7 +84,10 @@ final readonly class MixJudgement
      */
     public static function between(BowlBounds $bounds, array $pigments, HouseRules $rules): self
     {
-        $named = array_map(static fn (BoundLine $line): string => $line->label, array_intersect_key($bounds->lines, $pigments));
+        $named = array_map(
+            static fn (BoundLine $line): string => $line->label,
+            array_intersect_key($bounds->lines, $pigments),
+        );
         $mean = static function (array $values, array $weights) use ($bounds): ?Bounds {
             /**
              * @var array<int, Fraction> $values
@@ -87,17 +102,30 @@ final readonly class MixJudgement
     /**
      * @param  array<int, Pigment>  $pigments
      * @param  array<int, string>  $named
-     * @param  Closure(array<int, Fraction>, array<int, Fraction>): ?Bounds  $mean  of what each brings a gram over what each weighs a gram
+     * @param  Closure(array<int, Fraction>, array<int, Fraction>): ?Bounds  $mean  of what each brings a gram over what
+     *     each weighs a gram
      */
     private static function judged(array $pigments, array $named, Closure $mean, LevelSchool $school): self
     {
         $carrying = array_filter($pigments, static fn (Pigment $pigment): bool => $pigment->level !== null);
         $weights = array_map(static fn (Pigment $pigment): Fraction => self::weight($pigment, $school), $carrying);
-        $level = $carrying === [] ? null : $mean(self::times($weights, array_map(static fn (Pigment $pigment): Fraction => $pigment->level ?? Fraction::zero(), $carrying)), $weights);
+        $level = $carrying === [] ? null : $mean(
+            self::times(
+                $weights,
+                array_map(static fn (Pigment $pigment): Fraction => $pigment->level ?? Fraction::zero(), $carrying),
+            ),
+            $weights,
+        );
         // Of what was left of a bowl only the colour in it counts.
         $whole = array_map(static fn (Pigment $pigment): Fraction => $pigment->bulk, $pigments);
-        $intensity = array_map(static fn (Pigment $pigment): Fraction => $pigment->intensity->times($pigment->bulk), $pigments);
-        $natural = array_map(static fn (Pigment $pigment): Fraction => $pigment->tone->share(ToneFamily::Natural)->times($pigment->bulk), $pigments);
+        $intensity = array_map(
+            static fn (Pigment $pigment): Fraction => $pigment->intensity->times($pigment->bulk),
+            $pigments,
+        );
+        $natural = array_map(
+            static fn (Pigment $pigment): Fraction => $pigment->tone->share(ToneFamily::Natural)->times($pigment->bulk),
+            $pigments,
+        );
         $families = self::families($pigments, $intensity, $mean);
         $tone = self::tone($families);
         $share = $mean($intensity, $whole);
@@ -122,7 +150,10 @@ final readonly class MixJudgement
      */
     private static function families(array $pigments, array $intensity, Closure $mean): array
     {
-        $toned = array_intersect_key($intensity, array_filter($pigments, static fn (Pigment $pigment): bool => ! $pigment->tone->isNone()));
+        $toned = array_intersect_key(
+            $intensity,
+            array_filter($pigments, static fn (Pigment $pigment): bool => ! $pigment->tone->isNone()),
+        );
         $found = [];
         $brought = [];
         foreach ($toned as $at => $each) {
@@ -160,7 +191,8 @@ final readonly class MixJudgement
     }
 
     /**
-     * How much dye a gram carries falls evenly with the level (our own model), kept exact: 12 − level, so that a 4 weighs
+     * How much dye a gram carries falls evenly with the level (our own model), kept exact: 12 − level, so that a 4
+     * weighs
      * twice what an 8 does.
      */
     private static function weight(Pigment $pigment, LevelSchool $school): Fraction
@@ -170,7 +202,9 @@ final readonly class MixJudgement
         }
         $room = Number::DyeTop->value()->minus($pigment->level ?? Fraction::zero());
 
-        return ($room->compare(Fraction::one()) < 0 ? Fraction::one() : $room)->times($pigment->intensity)->times($pigment->bulk);
+        return ($room->compare(Fraction::one()) < 0 ? Fraction::one() : $room)
+            ->times($pigment->intensity)
+            ->times($pigment->bulk);
     }
 
     /**
@@ -213,12 +247,26 @@ final readonly class MixJudgement
      * @param  array<string, Bounds>  $families
      * @return list<Fact>
      */
-    private static function why(array $carrying, ?Bounds $level, ?ToneMix $tone, array $families, ?Bounds $share, LevelSchool $school): array
-    {
+    private static function why(
+        array $carrying,
+        ?Bounds $level,
+        ?ToneMix $tone,
+        array $families,
+        ?Bounds $share,
+        LevelSchool $school,
+    ): array {
         $why = [match (true) {
             $level === null => Fact::of('why.mix-judgement.nothing-carries-level'),
-            $school === LevelSchool::Linear => Fact::of('why.mix-judgement.mean-by-weight', level: $level->show(1), carrying: array_values($carrying)),
-            default => Fact::of('why.mix-judgement.mean-by-dye', level: $level->show(1), carrying: array_values($carrying)),
+            $school === LevelSchool::Linear => Fact::of(
+                'why.mix-judgement.mean-by-weight',
+                level: $level->show(1),
+                carrying: array_values($carrying),
+            ),
+            default => Fact::of(
+                'why.mix-judgement.mean-by-dye',
+                level: $level->show(1),
+                carrying: array_values($carrying),
+            ),
         }];
         $why[] = match (true) {
             $families === [] => Fact::of('why.mix-judgement.brings-no-tone'),
@@ -227,7 +275,10 @@ final readonly class MixJudgement
         };
         if ($share !== null && ! ($share->isExact() && $share->least->equals(Fraction::one()))) {
             $thinned = $share->most !== null && $share->most->compare(Fraction::one()) < 0;
-            $why[] = Fact::of($thinned ? 'why.mix-judgement.pigment-thinned' : 'why.mix-judgement.pigment-share', share: $share->show(2));
+            $why[] = Fact::of(
+                $thinned ? 'why.mix-judgement.pigment-thinned' : 'why.mix-judgement.pigment-share',
+                share: $share->show(2),
+            );
         }
 
         return $why;

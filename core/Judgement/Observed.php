@@ -11,7 +11,11 @@ use Core\Units\Strength;
 /** What this client's hair really did in a closed visit: so many levels, with this strength, in these minutes. */
 final readonly class Observed
 {
-    public function __construct(public LineKind $kind, public ?Strength $strength, public int $minutes, public Fraction $lifted)
-    {
+    public function __construct(
+        public LineKind $kind,
+        public ?Strength $strength,
+        public int $minutes,
+        public Fraction $lifted,
+    ) {
     }
 }

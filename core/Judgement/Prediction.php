@@ -23,7 +23,11 @@ final readonly class Prediction
 {
     /** Which cool family softens which warm ones. */
     private const FACES = [
-        'violet' => ['gold'], 'pearl' => ['gold'], 'ash' => ['copper', 'gold'], 'matte' => ['red', 'mahogany', 'copper'], 'beige' => ['copper'],
+        'violet' => ['gold'], 'pearl' => ['gold'], 'ash' => ['copper', 'gold'], 'matte' => [
+            'red',
+            'mahogany',
+            'copper',
+        ], 'beige' => ['copper'],
     ];
 
     /**
@@ -52,8 +56,11 @@ final readonly class Prediction
         $lifted = $zone->level->plus($lift->levels);
         $bare = Undertone::at($lifted);
         $why = $lift->why;
-        // Untouched natural hair keeps its pigment covered; every level lifted bares more, lightened hair shows it already.
-        $exposure = $zone->history === HairHistory::Lightened ? Fraction::one() : self::atMostOne($lift->levels->dividedBy(Fraction::of(2)));
+        // Untouched natural hair keeps its pigment covered; every level lifted bares more, lightened hair shows it
+        // already.
+        $exposure = $zone->history === HairHistory::Lightened
+            ? Fraction::one()
+            : self::atMostOne($lift->levels->dividedBy(Fraction::of(2)));
         if (! $exposure->isZero()) {
             $why[] = Fact::of('why.prediction.at-level-lies-bare', lifted: $lifted->decimal(1), bare: $bare->name);
         }
@@ -67,7 +74,16 @@ final readonly class Prediction
         }
         [$tone, $flat] = self::meet($bare->tone, $exposure->times($bare->strength), $mixTone, $deposit);
 
-        return new self($lifted, $bare, $level, $tone, self::against($zone, $level, $tone, $flat), $lift->calibrated, $why, Cautions::of($zone, $process, $lift->levels));
+        return new self(
+            $lifted,
+            $bare,
+            $level,
+            $tone,
+            self::against($zone, $level, $tone, $flat),
+            $lift->calibrated,
+            $why,
+            Cautions::of($zone, $process, $lift->levels),
+        );
     }
 
     /** @return string in a few words: level 7.2, 60 % gold, 40 % natural */
@@ -76,7 +92,10 @@ final readonly class Prediction
         return "level {$this->level->decimal(1)}, {$this->tone->words()}";
     }
 
-    /** How much of the bowl's pigment stays, 0 to 1: its pigment share, less for a demi, more on porous hair, by the minutes. */
+    /**
+     * How much of the bowl's pigment stays, 0 to 1: its pigment share, less for a demi, more on porous hair, by the
+     * minutes.
+     */
     private static function deposit(Zone $zone, Process $process): Fraction
     {
         $share = $process->mix->intensity ?? Fraction::zero();
@@ -110,13 +129,23 @@ final readonly class Prediction
         }
         if ($mix->compare($lifted) >= 0) {
             if ($mix->minus($lifted)->compare(Fraction::one()) > 0) {
-                $why[] = Fact::of('why.prediction.bowl-lighter-than-hair-at', mix: $mix->decimal(1), lifted: $lifted->decimal(1));
+                $why[] = Fact::of(
+                    'why.prediction.bowl-lighter-than-hair-at',
+                    mix: $mix->decimal(1),
+                    lifted: $lifted->decimal(1),
+                );
             }
 
             return $lifted;
         }
         $level = $lifted->minus($lifted->minus($mix)->times($deposit));
-        $why[] = Fact::of('why.prediction.laid-on-holds-level', mix: $mix->decimal(1), lifted: $lifted->decimal(1), deposit: $deposit->times(Fraction::of(100))->decimal(0), level: $level->decimal(1));
+        $why[] = Fact::of(
+            'why.prediction.laid-on-holds-level',
+            mix: $mix->decimal(1),
+            lifted: $lifted->decimal(1),
+            deposit: $deposit->times(Fraction::of(100))->decimal(0),
+            level: $level->decimal(1),
+        );
 
         return $level;
     }
@@ -155,7 +184,9 @@ final readonly class Prediction
         }
         $tone = ToneMix::mean($weighted);
         // Nearly all of it gone, and there was a lot: no warmth, no coolness, no life.
-        $flat = $before->compare(Number::FlatFrom->value()) > 0 && self::chromatic($amounts)->compare($before->times(Number::FlatBelow->value())) < 0;
+        $flat = $before
+            ->compare(Number::FlatFrom->value()) > 0 && self::chromatic($amounts)
+            ->compare($before->times(Number::FlatBelow->value())) < 0;
 
         return [$tone->isNone() ? ToneMix::only(ToneFamily::Natural) : $tone, $flat];
     }

@@ -24,7 +24,8 @@ final readonly class HouseRules
      * @param  int  $goodVisitsBeforeStepDown  verdicts in a row
      * @param  int  $freshnessMinutes  mixed oxidative colour should be on the hair within
      * @param  int  $skinTestDays  a clear skin test holds this long after it was read; every service needs its own
-     * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules decide
+     * @param  bool  $waivers  whether a named licensed person may record a reason instead of a skin test; local rules
+     *     decide
      * @param  bool  $weighAhead  whether a bowl may be weighed while its gate is shut; it never goes on then
      * @param  TestReaders  $testReaders  who may read a skin test as clear
      * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
@@ -63,7 +64,10 @@ final readonly class HouseRules
         return new self(
             LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
             GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
-            ClockStart::Complete, 7, true, Fraction::of(5, 4), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
+            ClockStart::Complete, 7, true, Fraction::of(
+                5,
+                4,
+            ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
         );
     }
 
@@ -92,8 +96,14 @@ final readonly class HouseRules
         ?GramsMean $gramsMean = null,
     ): self {
         return new self(
-            $levelSchool ?? $this->levelSchool, $step ?? $this->step, $ounce ?? $this->ounce, $depositVolume ?? $this->depositVolume,
-            $openAir ?? $this->openAir, $filling ?? $this->filling, $fillFromLevels ?? $this->fillFromLevels, $grey ?? $this->grey,
+            $levelSchool ?? $this->levelSchool,
+            $step ?? $this->step,
+            $ounce ?? $this->ounce,
+            $depositVolume ?? $this->depositVolume,
+            $openAir ?? $this->openAir,
+            $filling ?? $this->filling,
+            $fillFromLevels ?? $this->fillFromLevels,
+            $grey ?? $this->grey,
             $primaryWeight ?? $this->primaryWeight, $dampDeeper ?? $this->dampDeeper, $stepDown ?? $this->stepDown,
             $goodVisitsBeforeStepDown ?? $this->goodVisitsBeforeStepDown, $freshnessMinutes ?? $this->freshnessMinutes,
             $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
@@ -121,7 +131,11 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 10 or 20 */
     public function withDepositVolume(int $volume): self
     {
-        return in_array($volume, [10, 20], true) ? $this->with(depositVolume: $volume) : throw InvalidRule::notOneOf('strength for pure deposit', (string) $volume, ['10', '20']);
+        return in_array($volume, [10, 20], true) ? $this->with(depositVolume: $volume) : throw InvalidRule::notOneOf(
+            'strength for pure deposit',
+            (string) $volume,
+            ['10', '20'],
+        );
     }
 
     public function withOpenAir(OpenAir $openAir): self
@@ -137,7 +151,11 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 2 or 3 */
     public function withFillFromLevels(int $levels): self
     {
-        return in_array($levels, [2, 3], true) ? $this->with(fillFromLevels: $levels) : throw InvalidRule::notOneOf('filler from', (string) $levels, ['2', '3']);
+        return in_array($levels, [2, 3], true) ? $this->with(fillFromLevels: $levels) : throw InvalidRule::notOneOf(
+            'filler from',
+            (string) $levels,
+            ['2', '3'],
+        );
     }
 
     public function withGrey(GreyBreakpoints $grey): self
@@ -148,19 +166,33 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 1 to 5 times */
     public function withPrimaryWeight(Fraction $times): self
     {
-        return $this->with(primaryWeight: self::within('primary tone weighs', $times, Fraction::of(1), Fraction::of(5), 'times the secondary'));
+        return $this->with(primaryWeight: self::within(
+            'primary tone weighs',
+            $times,
+            Fraction::of(1),
+            Fraction::of(5),
+            'times the secondary',
+        ));
     }
 
     /** @throws InvalidRule unless 0 to 2 levels */
     public function withDampDeeper(Fraction $levels): self
     {
-        return $this->with(dampDeeper: self::within('toner on damp hair', $levels, Fraction::zero(), Fraction::of(2), 'levels deeper'));
+        return $this->with(dampDeeper: self::within(
+            'toner on damp hair',
+            $levels,
+            Fraction::zero(),
+            Fraction::of(2),
+            'levels deeper',
+        ));
     }
 
     /** @throws InvalidRule unless 1 to 20 g */
     public function withStepDown(Grams $colour): self
     {
-        return $colour->centigrams >= 100 && $colour->centigrams <= 2000 ? $this->with(stepDown: $colour) : throw InvalidRule::outOfRange('step down by', $colour->text(), '1', '20', 'g');
+        return $colour->centigrams >= 100 && $colour->centigrams <= 2000
+            ? $this->with(stepDown: $colour)
+            : throw InvalidRule::outOfRange('step down by', $colour->text(), '1', '20', 'g');
     }
 
     /** @throws InvalidRule unless 1 to 10 visits */
@@ -194,7 +226,13 @@ final readonly class HouseRules
     /** @throws InvalidRule unless 0.5 to 3 cm */
     public function withRegrowthPerMonth(Fraction $centimetres): self
     {
-        return $this->with(regrowthPerMonth: self::within('hair grows', $centimetres, Fraction::of(1, 2), Fraction::of(3), 'cm a month'));
+        return $this->with(regrowthPerMonth: self::within(
+            'hair grows',
+            $centimetres,
+            Fraction::of(1, 2),
+            Fraction::of(3),
+            'cm a month',
+        ));
     }
 
     public function withPourMiss(PourMiss $miss): self
@@ -226,12 +264,29 @@ final readonly class HouseRules
     /** @throws InvalidRule */
     private static function whole(string $rule, int $given, int $least, int $most, string $unit): int
     {
-        return $given >= $least && $given <= $most ? $given : throw InvalidRule::outOfRange($rule, (string) $given, (string) $least, (string) $most, $unit);
+        return $given >= $least && $given <= $most ? $given : throw InvalidRule::outOfRange(
+            $rule,
+            (string) $given,
+            (string) $least,
+            (string) $most,
+            $unit,
+        );
     }
 
     /** @throws InvalidRule */
-    private static function within(string $rule, Fraction $given, Fraction $least, Fraction $most, string $unit): Fraction
-    {
-        return $given->compare($least) >= 0 && $given->compare($most) <= 0 ? $given : throw InvalidRule::outOfRange($rule, $given->decimal(2), $least->decimal(1), $most->decimal(1), $unit);
+    private static function within(
+        string $rule,
+        Fraction $given,
+        Fraction $least,
+        Fraction $most,
+        string $unit,
+    ): Fraction {
+        return $given->compare($least) >= 0 && $given->compare($most) <= 0 ? $given : throw InvalidRule::outOfRange(
+            $rule,
+            $given->decimal(2),
+            $least->decimal(1),
+            $most->decimal(1),
+            $unit,
+        );
     }
 }

@@ -17,7 +17,14 @@ final class InvalidRule extends Refusal
 
     public static function outOfRange(string $rule, string $given, string $least, string $most, string $unit): self
     {
-        return new self(Fact::of('refusals.invalid-rule.out-of-range', rule: $rule, given: $given, least: $least, most: $most, unit: $unit));
+        return new self(Fact::of(
+            'refusals.invalid-rule.out-of-range',
+            rule: $rule,
+            given: $given,
+            least: $least,
+            most: $most,
+            unit: $unit,
+        ));
     }
 
     public static function notWhole(string $given): self

@@ -28,9 +28,27 @@ final readonly class PourMiss
     public static function of(Grams $below10, Grams $to60, Fraction $above60): self
     {
         return match (true) {
-            $below10->centigrams > 500 => throw InvalidRule::outOfRange('a pour below 10 g may miss by', $below10->text(), '0', '5', 'g'),
-            $to60->centigrams > 1000 => throw InvalidRule::outOfRange('a pour to 60 g may miss by', $to60->text(), '0', '10', 'g'),
-            $above60->isNegative(), $above60->compare(Fraction::of(1, 10)) > 0 => throw InvalidRule::outOfRange('a pour above 60 g may miss by', $above60->times(Fraction::of(100))->decimal(1).' %', '0', '10', '%'),
+            $below10->centigrams > 500 => throw InvalidRule::outOfRange(
+                'a pour below 10 g may miss by',
+                $below10->text(),
+                '0',
+                '5',
+                'g',
+            ),
+            $to60->centigrams > 1000 => throw InvalidRule::outOfRange(
+                'a pour to 60 g may miss by',
+                $to60->text(),
+                '0',
+                '10',
+                'g',
+            ),
+            $above60->isNegative(), $above60->compare(Fraction::of(1, 10)) > 0 => throw InvalidRule::outOfRange(
+                'a pour above 60 g may miss by',
+                $above60->times(Fraction::of(100))->decimal(1).' %',
+                '0',
+                '10',
+                '%',
+            ),
             default => new self($below10, $to60, $above60),
         };
     }

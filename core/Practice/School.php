@@ -31,17 +31,44 @@ final readonly class School
      * @param  Closure(HouseRules): string  $read
      * @param  Closure(HouseRules, string): HouseRules  $write
      */
-    public static function choice(string $key, RuleGroup $group, string $label, array $options, string $reason, Closure $read, Closure $write): self
-    {
-        return new self($key, $group, $label, array_map(static fn (int|string $value, string $words): RuleOption => new RuleOption((string) $value, $words), array_keys($options), array_values($options)), '', $reason, $read, $write);
+    public static function choice(
+        string $key,
+        RuleGroup $group,
+        string $label,
+        array $options,
+        string $reason,
+        Closure $read,
+        Closure $write,
+    ): self {
+        return new self(
+            $key,
+            $group,
+            $label,
+            array_map(
+                static fn (int|string $value, string $words): RuleOption => new RuleOption((string) $value, $words),
+                array_keys($options),
+                array_values($options),
+            ),
+            '',
+            $reason,
+            $read,
+            $write,
+        );
     }
 
     /**
      * @param  Closure(HouseRules): string  $read
      * @param  Closure(HouseRules, string): HouseRules  $write
      */
-    public static function number(string $key, RuleGroup $group, string $label, string $unit, string $reason, Closure $read, Closure $write): self
-    {
+    public static function number(
+        string $key,
+        RuleGroup $group,
+        string $label,
+        string $unit,
+        string $reason,
+        Closure $read,
+        Closure $write,
+    ): self {
         return new self($key, $group, $label, [], $unit, $reason, $read, $write);
     }
 

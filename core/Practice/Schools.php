@@ -22,7 +22,16 @@ final class Schools
         $standard = HouseRules::standard();
 
         return array_map(
-            static fn (School $school): RuleText => new RuleText($school->key, $school->group, $school->label, $school->value($rules), $school->value($standard), $school->options, $school->unit, $school->reason),
+            static fn (School $school): RuleText => new RuleText(
+                $school->key,
+                $school->group,
+                $school->label,
+                $school->value($rules),
+                $school->value($standard),
+                $school->options,
+                $school->unit,
+                $school->reason,
+            ),
             self::all(),
         );
     }
@@ -142,7 +151,11 @@ final class Schools
                 static fn (HouseRules $r): string => (string) $r->goodVisitsBeforeStepDown,
                 static fn (HouseRules $r, string $text): HouseRules => $r->withGoodVisitsBeforeStepDown(self::whole($text))),
             School::choice(
-                'grams-mean', RuleGroup::Amounts, 'Grams less or more, without a word, are', ['ask' => 'asked about, once', 'colour' => 'of the colour', 'mixture' => 'of the mixture'],
+                'grams-mean', RuleGroup::Amounts, 'Grams less or more, without a word, are', [
+                    'ask' => 'asked about, once',
+                    'colour' => 'of the colour',
+                    'mixture' => 'of the mixture',
+                ],
                 'The developer follows the colour, so five grams are not the same of both; the first answer is kept here.',
                 static fn (HouseRules $r): string => $r->gramsMean->value,
                 static fn (HouseRules $r, string $text): HouseRules => $r->withGramsMean(GramsMean::from($text)),
@@ -195,7 +208,11 @@ final class Schools
                 return $step;
             }
         }
-        throw InvalidRule::notOneOf('Scale step', $shown, array_map(static fn (ScaleStep $step): string => $step->show(), ScaleStep::cases()));
+        throw InvalidRule::notOneOf(
+            'Scale step',
+            $shown,
+            array_map(static fn (ScaleStep $step): string => $step->show(), ScaleStep::cases()),
+        );
     }
 
     /** @throws InvalidNumber */

@@ -13,7 +13,10 @@ use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
 use Core\Units\Fraction;
 
-/** One bowl more, of a formula that is there: for another job, as much as is said or as much again. Where it goes is still to be said. */
+/**
+ * One bowl more, of a formula that is there: for another job, as much as is said or as much again. Where it goes is
+ * still to be said.
+ */
 final class AddBowl
 {
     /**
@@ -22,8 +25,13 @@ final class AddBowl
      *
      * @throws CoreException
      */
-    public static function like(BowlSheet $model, string $letter, Change $change, Shelf $shelf, HouseRules $rules): BowlSheet
-    {
+    public static function like(
+        BowlSheet $model,
+        string $letter,
+        Change $change,
+        Shelf $shelf,
+        HouseRules $rules,
+    ): BowlSheet {
         $sheet = $model;
         if ($change->value !== '') {
             $now = (new RewriteBowl($model, $shelf, $rules->step))->known->total->grams();
@@ -32,7 +40,10 @@ final class AddBowl
             $sheet = ScaleBowl::by($model, $factor, $shelf, $rules->step);
         }
 
-        return ComposeBowl::of($sheet->draft->with(letter: $letter, job: $change->to === '' ? $model->job : $change->to, strokes: []), $shelf);
+        return ComposeBowl::of(
+            $sheet->draft->with(letter: $letter, job: $change->to === '' ? $model->job : $change->to, strokes: []),
+            $shelf,
+        );
     }
 
     private static function timesAsMuch(AmountChange $by, ?\Core\Units\Grams $now): Fraction
@@ -42,6 +53,8 @@ final class AddBowl
         }
         $wanted = $by->of($now);
 
-        return $wanted->isNegative() || $wanted->isZero() ? throw ChangeRefused::nothingLeft() : $wanted->dividedBy($now->exactly());
+        return $wanted->isNegative() || $wanted->isZero()
+            ? throw ChangeRefused::nothingLeft()
+            : $wanted->dividedBy($now->exactly());
     }
 }

@@ -39,7 +39,9 @@ final readonly class AmountChange
     /** @return Fraction exact centigrams it comes to; may be below zero */
     public function of(Grams $now): Fraction
     {
-        $by = $this->unit === '%' ? $now->exactly()->times($this->number)->dividedBy(Fraction::of(100)) : $this->number->times(Fraction::of(100));
+        $by = $this->unit === '%'
+            ? $now->exactly()->times($this->number)->dividedBy(Fraction::of(100))
+            : $this->number->times(Fraction::of(100));
 
         return match ($this->sign) {
             '-' => $now->exactly()->minus($by),

@@ -17,7 +17,10 @@ use Core\Units\Grams;
 use Core\Units\MixRatio;
 use Core\Units\Rounding;
 
-/** Carries a change out on a bowl: the same bowl, with only that different. Every formula changes, or says why not and what mends it. */
+/**
+ * Carries a change out on a bowl: the same bowl, with only that different. Every formula changes, or says why not and
+ * what mends it.
+ */
 final readonly class ApplyChange
 {
     private function __construct(private RewriteBowl $bowl, private HouseRules $rules)
@@ -58,7 +61,12 @@ final readonly class ApplyChange
         $now = $this->bowl->grams(0);
         $by = AmountChange::parse($value);
         if ($now === null) {
-            return ScaleBowl::by($this->bowl->sheet, $by->factor() ?? throw ChangeRefused::amountNotKnown(), $this->bowl->shelf, $this->rules->step);
+            return ScaleBowl::by(
+                $this->bowl->sheet,
+                $by->factor() ?? throw ChangeRefused::amountNotKnown(),
+                $this->bowl->shelf,
+                $this->rules->step,
+            );
         }
         $wanted = Grams::rounded($this->positive($by->of($now), $now), $this->rules->step, Rounding::HalfUp);
 
@@ -87,14 +95,18 @@ final readonly class ApplyChange
 
     private function positive(Fraction $centigrams, Grams $now): Fraction
     {
-        return $centigrams->compare($now->exactly()->times(Number::LeastOfBowl->value())) > 0 ? $centigrams : throw ChangeRefused::nothingLeft();
+        return $centigrams->compare($now->exactly()->times(Number::LeastOfBowl->value())) > 0
+            ? $centigrams
+            : throw ChangeRefused::nothingLeft();
     }
 
     /** A range moves as a whole. */
     private function forMinutes(int $minutes): BowlSheet
     {
         $details = $this->bowl->sheet->details;
-        $most = $details->minutesMost === null ? null : $details->minutesMost + $minutes - ($this->bowl->sheet->minutes ?? $minutes);
+        $most = $details->minutesMost === null
+            ? null
+            : $details->minutesMost + $minutes - ($this->bowl->sheet->minutes ?? $minutes);
 
         return $this->bowl->draft($this->bowl->sheet->draft->with(minutes: $minutes, details: $details->upTo($most)));
     }

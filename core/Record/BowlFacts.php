@@ -15,7 +15,11 @@ final readonly class BowlFacts
      * @param  ?int  $minutes  it really processed; null before it is rinsed
      * @param  string  $outcome  in words; empty before the visit is closed
      */
-    public function __construct(public BowlSheet $sheet, public ?Grams $used = null, public ?int $minutes = null, public string $outcome = '')
-    {
+    public function __construct(
+        public BowlSheet $sheet,
+        public ?Grams $used = null,
+        public ?int $minutes = null,
+        public string $outcome = '',
+    ) {
     }
 }

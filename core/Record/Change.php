@@ -11,7 +11,8 @@ final readonly class Change
 {
     /**
      * @param  string  $bowl  letter; empty where it is not said which
-     * @param  string  $value  what to: "30 vol", "+1" (strengths), "1:2", "+5 min", "40 min", "-5 g", "+10 %", "-1" (levels), "60 %" (grey); empty for words
+     * @param  string  $value  what to: "30 vol", "+1" (strengths), "1:2", "+5 min", "40 min", "-5 g", "+10 %", "-1"
+     *     (levels), "60 %" (grey); empty for words
      * @param  string  $from  product id, for a swap
      * @param  string  $to  product id, for a swap; the job of a bowl that is added
      * @param  string  $words  as said
@@ -30,11 +31,18 @@ final readonly class Change
     ) {
     }
 
-    /** @return array{kind: string, bowl: string, value: string, from: string, to: string, words: string, condition?: string, rest?: string} */
+    /**
+     * @return array{kind: string, bowl: string, value: string, from: string, to: string, words: string, condition?: string, rest?: string}
+     */
     public function toArray(): array
     {
         return [
-            'kind' => $this->kind->value, 'bowl' => $this->bowl, 'value' => $this->value, 'from' => $this->from, 'to' => $this->to, 'words' => $this->words,
+            'kind' => $this->kind->value,
+            'bowl' => $this->bowl,
+            'value' => $this->value,
+            'from' => $this->from,
+            'to' => $this->to,
+            'words' => $this->words,
             ...($this->condition === '' ? [] : ['condition' => $this->condition]),
             ...($this->rest === '' ? [] : ['rest' => $this->rest]),
         ];
@@ -45,7 +53,16 @@ final readonly class Change
     {
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? $json[$key] : '';
 
-        return new self(ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words, $text('bowl'), $text('value'), $text('from'), $text('to'), $text('words'), $text('condition'), $text('rest'));
+        return new self(
+            ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words,
+            $text('bowl'),
+            $text('value'),
+            $text('from'),
+            $text('to'),
+            $text('words'),
+            $text('condition'),
+            $text('rest'),
+        );
     }
 
     public function canBeApplied(): bool
@@ -71,11 +88,29 @@ final readonly class Change
 
     private function as(ChangeKind $kind): self
     {
-        return new self($kind, $this->bowl, $this->value, $this->from, $this->to, $this->words, $this->condition, $this->rest);
+        return new self(
+            $kind,
+            $this->bowl,
+            $this->value,
+            $this->from,
+            $this->to,
+            $this->words,
+            $this->condition,
+            $this->rest,
+        );
     }
 
     public function onBowl(string $letter): self
     {
-        return new self($this->kind, $letter, $this->value, $this->from, $this->to, $this->words, $this->condition, $this->rest);
+        return new self(
+            $this->kind,
+            $letter,
+            $this->value,
+            $this->from,
+            $this->to,
+            $this->words,
+            $this->condition,
+            $this->rest,
+        );
     }
 }

@@ -87,7 +87,13 @@ final class ChangeProducts
             }
             $grams = self::grams($bowl, $part, $product);
             if ($grams === null) {
-                return $bowl->withPart($part, array_values(array_filter($entries, static fn (Entry $entry): bool => $entry->product !== $product)));
+                return $bowl->withPart(
+                    $part,
+                    array_values(array_filter(
+                        $entries,
+                        static fn (Entry $entry): bool => $entry->product !== $product,
+                    )),
+                );
             }
             unset($grams[$product]);
 
@@ -111,7 +117,11 @@ final class ChangeProducts
             return self::withShareOf($bowl, $part, $product, $share);
         }
         $grams = self::grams($bowl, $part, '') ?? throw ChangeRefused::amountNotKnown();
-        $grams[$product] = Grams::rounded($by->of(Grams::zero())->plus(($grams[$product] ?? Grams::zero())->exactly()), $bowl->step, Rounding::HalfUp);
+        $grams[$product] = Grams::rounded(
+            $by->of(Grams::zero())->plus(($grams[$product] ?? Grams::zero())->exactly()),
+            $bowl->step,
+            Rounding::HalfUp,
+        );
 
         return self::inGrams($bowl, $part, $grams);
     }
@@ -157,7 +167,8 @@ final class ChangeProducts
     }
 
     /**
-     * @return ?non-empty-array<string, Grams> of a part that holds this product, by product; null where it does not, or they are not known
+     * @return ?non-empty-array<string, Grams> of a part that holds this product, by product; null where it does not, or
+     *     they are not known
      */
     private static function grams(RewriteBowl $bowl, int $part, string $product): ?array
     {
@@ -195,7 +206,12 @@ final class ChangeProducts
         if ($part === 0 && $now !== null && ! $now->isZero() && ! $sum->isZero()) {
             $factor = Fraction::of($sum->centigrams, $now->centigrams);
             foreach (array_keys($entries) as $other) {
-                $entries[$other] = $other === 0 ? $entries[0] : self::following($bowl, $other, $entries[$other], $factor);
+                $entries[$other] = $other === 0 ? $entries[0] : self::following(
+                    $bowl,
+                    $other,
+                    $entries[$other],
+                    $factor,
+                );
             }
             [$amount, $uses] = [BowlAmount::shares(), []];
         }
@@ -213,13 +229,25 @@ final class ChangeProducts
             return $entries;
         }
         $whole = $bowl->grams($part);
-        $shares = array_map(static fn (Entry $entry): Fraction => $entry->portion instanceof Share && $entry->portion->kind === ShareKind::Fixed ? $entry->portion->value : Fraction::zero(), $entries);
-        $sum = array_reduce($shares, static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each), Fraction::zero());
+        $shares = array_map(
+            static fn (Entry $entry): Fraction => $entry->portion instanceof Share && $entry->portion->kind === ShareKind::Fixed
+                ? $entry->portion->value
+                : Fraction::zero(),
+            $entries,
+        );
+        $sum = array_reduce(
+            $shares,
+            static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each),
+            Fraction::zero(),
+        );
         if ($whole === null || $sum->isZero()) {
             return $entries;
         }
         $keyed = array_map(static fn (Fraction $share): Fraction => $share->dividedBy($sum), $shares);
-        $grams = $bowl->inGrams($keyed, Grams::rounded($whole->exactly()->times($factor), $bowl->step, Rounding::HalfUp));
+        $grams = $bowl->inGrams(
+            $keyed,
+            Grams::rounded($whole->exactly()->times($factor), $bowl->step, Rounding::HalfUp),
+        );
 
         return array_map(static fn (Entry $entry, Share $each): Entry => $entry->withPortion($each), $entries, $grams);
     }

@@ -53,7 +53,11 @@ final class ChangeRefused extends Refusal
 
     public static function noStrengthBeyond(string $line, Strength $now, bool $up): self
     {
-        return new self(Fact::of($up ? 'refusals.change-refused.nothing-stronger' : 'refusals.change-refused.nothing-weaker', line: $line, now: $now->showVolume()));
+        return new self(Fact::of(
+            $up ? 'refusals.change-refused.nothing-stronger' : 'refusals.change-refused.nothing-weaker',
+            line: $line,
+            now: $now->showVolume(),
+        ));
     }
 
     public static function nothingLeft(): self
@@ -68,7 +72,11 @@ final class ChangeRefused extends Refusal
 
     public static function noSuchStrength(string $line, Strength $wanted): self
     {
-        return new self(Fact::of('refusals.change-refused.no-such-strength', line: $line, wanted: $wanted->showVolume()));
+        return new self(Fact::of(
+            'refusals.change-refused.no-such-strength',
+            line: $line,
+            wanted: $wanted->showVolume(),
+        ));
     }
 
     public static function strengthNotKnown(): self
@@ -98,6 +106,10 @@ final class ChangeRefused extends Refusal
 
     public static function enoughNatural(Fraction $has, int $percent): self
     {
-        return new self(Fact::of('refusals.change-refused.enough-natural', has: $has->times(Fraction::of(100))->decimal(0), percent: $percent));
+        return new self(Fact::of(
+            'refusals.change-refused.enough-natural',
+            has: $has->times(Fraction::of(100))->decimal(0),
+            percent: $percent,
+        ));
     }
 }

@@ -30,12 +30,24 @@ final class ChangeStrength
         if (preg_match('/^(\d+(?:\.\d+)?)\s*\+\s*(\d+(?:\.\d+)?)\s*(vol|%)$/u', $value, $m) === 1) {
             $half = Fraction::of(1, 2);
 
-            return self::with($bowl, $part, [[Strength::parse("{$m[1]} {$m[3]}"), $half], [Strength::parse("{$m[2]} {$m[3]}"), $half]]);
+            return self::with(
+                $bowl,
+                $part,
+                [[Strength::parse("{$m[1]} {$m[3]}"), $half], [Strength::parse("{$m[2]} {$m[3]}"), $half]],
+            );
         }
-        $wanted = preg_match('/^([+-])1$/', $value, $m) === 1 ? self::next($bowl, $m[1] === '+') : Strength::parse($value);
+        $wanted = preg_match(
+            '/^([+-])1$/',
+            $value,
+            $m,
+        ) === 1 ? self::next($bowl, $m[1] === '+') : Strength::parse($value);
         $blend = StrengthBlend::toReach($wanted, self::strengths($bowl));
 
-        return self::with($bowl, $part, array_map(static fn (array $each): array => [$each['strength'], $each['share']], $blend->shares));
+        return self::with(
+            $bowl,
+            $part,
+            array_map(static fn (array $each): array => [$each['strength'], $each['share']], $blend->shares),
+        );
     }
 
     /** @param  non-empty-list<array{Strength, Fraction}>  $blend */
@@ -48,14 +60,20 @@ final class ChangeStrength
         $entries = $bowl->sheet->entries[$part];
         if (count($shares) === 1 && count($entries) === 1) {
             // One for one: its amount stays as it was said, known or not.
-            return $bowl->withPart($part, [new Entry(product: array_key_first($shares), portion: $entries[0]->portion, said: $entries[0]->said)]);
+            return $bowl->withPart(
+                $part,
+                [new Entry(product: array_key_first($shares), portion: $entries[0]->portion, said: $entries[0]->said)],
+            );
         }
         if ($bowl->saysGrams($part) && $bowl->grams($part) !== null) {
             return $bowl->withShares($part, $shares);
         }
         $written = [];
         foreach ($shares as $product => $share) {
-            $written[] = new Entry(product: $product, portion: count($shares) === 1 ? Share::fraction(Fraction::one()) : Share::fraction($share));
+            $written[] = new Entry(
+                product: $product,
+                portion: count($shares) === 1 ? Share::fraction(Fraction::one()) : Share::fraction($share),
+            );
         }
 
         return $bowl->withPart($part, $written);

@@ -28,10 +28,18 @@ final class CompareBowls
         $rows = [];
         foreach ($one + $two as $what => $unused) {
             // A code of digits alone is a number to PHP where it is a key.
-            $rows[] = new Row((string) $what, $one[$what] ?? '', $two[$what] ?? '', self::gap($one[$what] ?? '', $two[$what] ?? ''));
+            $rows[] = new Row(
+                (string) $what,
+                $one[$what] ?? '',
+                $two[$what] ?? '',
+                self::gap($one[$what] ?? '', $two[$what] ?? ''),
+            );
         }
 
-        return array_values(array_filter($rows, static fn (Row $row): bool => $row->before !== '' || $row->after !== ''));
+        return array_values(array_filter(
+            $rows,
+            static fn (Row $row): bool => $row->before !== '' || $row->after !== '',
+        ));
     }
 
     /** @return array<string, string> */
@@ -60,7 +68,10 @@ final class CompareBowls
             'Developer' => $known?->developer === null ? '' : Strength::words($known->developer),
             'On the head' => $known?->onHead === null ? '' : Strength::words($known->onHead),
             ...self::effect($judged),
-            'Goes on' => implode('; ', array_map(static fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes)),
+            'Goes on' => implode(
+                '; ',
+                array_map(static fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes),
+            ),
             'Worked' => implode('; ', $sheet->details->words()),
             'Planned minutes' => $sheet->minutesWords(),
             'Real minutes' => $facts->minutes === null ? '' : "{$facts->minutes} min",
@@ -84,7 +95,13 @@ final class CompareBowls
         }
         foreach ($known->lines() as $line) {
             [$amount, $share] = [$line->amount(), $line->percent(1) ?? ''];
-            $found[$line->label] = implode(' · ', array_filter([$amount, $share === $amount ? '' : $share], static fn (string $each): bool => $each !== ''));
+            $found[$line->label] = implode(
+                ' · ',
+                array_filter(
+                    [$amount, $share === $amount ? '' : $share],
+                    static fn (string $each): bool => $each !== '',
+                ),
+            );
         }
 
         return $found;
@@ -103,7 +120,11 @@ final class CompareBowls
     /** The difference of two values that begin with grams or minutes; empty for words. */
     private static function gap(string $before, string $after): string
     {
-        if (preg_match('/^([\d.]+) (g|min)\b/', $before, $one) !== 1 || preg_match('/^([\d.]+) (g|min)\b/', $after, $two) !== 1 || $one[2] !== $two[2]) {
+        if (
+            preg_match('/^([\d.]+) (g|min)\b/', $before, $one) !== 1
+            || preg_match('/^([\d.]+) (g|min)\b/', $after, $two) !== 1
+            || $one[2] !== $two[2]
+        ) {
             return '';
         }
         $gap = self::hundredths($two[1]) - self::hundredths($one[1]);
@@ -126,7 +147,14 @@ final class CompareBowls
     {
         $said = [];
         foreach (self::rows($before, $after, $shelf, $rules) as $row) {
-            if ($row->differs() && ! in_array($row->what, ['Used', 'Real minutes', 'Outcome', 'Behaves as', 'Tone', 'Pigment', 'On the head'], true)) {
+            if (
+                $row->differs()
+                && ! in_array(
+                    $row->what,
+                    ['Used', 'Real minutes', 'Outcome', 'Behaves as', 'Tone', 'Pigment', 'On the head'],
+                    true,
+                )
+            ) {
                 $said[] = $row->what.' '.($row->before === '' ? "{$row->after}, new" : ($row->after === '' ? "{$row->before}, gone" : "{$row->before} → {$row->after}"));
             }
         }

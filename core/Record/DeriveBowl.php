@@ -21,7 +21,9 @@ use Core\Units\Grams;
 use Core\Units\MixRatio;
 use Core\Units\Share;
 
-/** The formula that was really poured: every product in the grams that the scale recorded, so that it can be repeated. */
+/**
+ * The formula that was really poured: every product in the grams that the scale recorded, so that it can be repeated.
+ */
 final class DeriveBowl
 {
     /**
@@ -40,7 +42,11 @@ final class DeriveBowl
                     $grams = $poured[$product->id] ?? Grams::zero();
                     if (! $grams->isZero() && ! isset($named[$product->id])) {
                         $entries[$part][] = $each->entry->blend === '' ? $each->entry->withPortion(Share::fixed($grams))
-                            : new Entry(product: $product->id, portion: Share::fixed($grams), wanted: HouseBlend::idOf($each->entry->blend, $each->entry->version ?? 1));
+                            : new Entry(
+                                product: $product->id,
+                                portion: Share::fixed($grams),
+                                wanted: HouseBlend::idOf($each->entry->blend, $each->entry->version ?? 1),
+                            );
                     }
                     $named[$product->id] = true;
                 }
@@ -50,7 +56,10 @@ final class DeriveBowl
         foreach ($sheet->additives as $additive) {
             $named[$additive->key] = true;
             $grams = $poured[$additive->key] ?? Grams::zero();
-            $additives[] = ['product' => $additive->key, 'dose' => $grams->isZero() ? $additive->dose : Dose::perBowl($grams)];
+            $additives[] = [
+                'product' => $additive->key,
+                'dose' => $grams->isZero() ? $additive->dose : Dose::perBowl($grams),
+            ];
         }
         $line = $shelf->line($sheet->line);
         foreach (self::beside($named, $poured, $shelf) as ['product' => $product, 'grams' => $grams]) {
@@ -65,7 +74,10 @@ final class DeriveBowl
         $entries = array_values(array_filter($entries, static fn (array $part): bool => $part !== []));
         $ratio = $sheet->ratio !== null && self::holds($sheet->ratio, $entries) ? $sheet->ratio : self::ratio($entries);
 
-        return ComposeBowl::of($sheet->draft->with(entries: $entries, amount: BowlAmount::shares(), ratio: $ratio, additives: $additives), $shelf);
+        return ComposeBowl::of(
+            $sheet->draft->with(entries: $entries, amount: BowlAmount::shares(), ratio: $ratio, additives: $additives),
+            $shelf,
+        );
     }
 
     /**
@@ -114,7 +126,10 @@ final class DeriveBowl
     /** @param  list<non-empty-list<Entry>>  $entries  all in grams */
     private static function ratio(array $entries): MixRatio
     {
-        $sums = array_map(static fn (Grams $sum): string => $sum->exactly()->dividedBy(Fraction::of(100))->decimal(2), self::sums($entries));
+        $sums = array_map(
+            static fn (Grams $sum): string => $sum->exactly()->dividedBy(Fraction::of(100))->decimal(2),
+            self::sums($entries),
+        );
 
         return count($sums) > 1 ? MixRatio::parse(implode(':', $sums)) : MixRatio::withoutDeveloper();
     }
@@ -125,7 +140,15 @@ final class DeriveBowl
      */
     private static function sums(array $entries): array
     {
-        return array_map(static fn (array $part): Grams => Grams::sum(array_map(static fn (Entry $entry): Grams => $entry->portion instanceof Share ? $entry->portion->grams() : Grams::zero(), $part)), $entries);
+        return array_map(
+            static fn (array $part): Grams => Grams::sum(array_map(
+                static fn (Entry $entry): Grams => $entry->portion instanceof Share
+                    ? $entry->portion->grams()
+                    : Grams::zero(),
+                $part,
+            )),
+            $entries,
+        );
     }
 
     /**

@@ -13,7 +13,8 @@ use Core\Units\Grams;
 final readonly class PastBowl
 {
     /**
-     * @param  list<PastUse>  $uses  of the same job on this client, oldest first, this one last; empty where none was mixed
+     * @param  list<PastUse>  $uses  of the same job on this client, oldest first, this one last; empty where none was
+     *     mixed
      * @param  array<string, Grams>  $poured  by product id, over all batches; empty where none was mixed
      * @param  int  $batches  how many were mixed
      * @param  ?Fraction  $regrowthThen  centimetres

@@ -19,11 +19,13 @@ final readonly class PreviewChanges
     }
 
     /**
-     * One way where it is clear what is meant. Where grams may be of the colour or of the mixture, and the house has not said,
+     * One way where it is clear what is meant. Where grams may be of the colour or of the mixture, and the house has
+     * not said,
      * both ways, so that a person can choose by what they make.
      *
      * @param  list<Change>  $changes  one after the other
-     * @return non-empty-array<string, self> by what grams are of: colour, mixture; under ask where nothing is to be asked
+     * @return non-empty-array<string, self> by what grams are of: colour, mixture; under ask where nothing is to be
+     *     asked
      *
      * @throws CoreException where one of them cannot be done
      */
@@ -37,7 +39,10 @@ final readonly class PreviewChanges
                 $after = ApplyChange::to($after, $change->meaning($of), $shelf, $rules);
             }
             $rows = CompareBowls::rows(new BowlFacts($before), new BowlFacts($after), $shelf, $rules);
-            $found[$of->value] = new self($after, array_values(array_filter($rows, static fn (Row $row): bool => $row->differs())));
+            $found[$of->value] = new self(
+                $after,
+                array_values(array_filter($rows, static fn (Row $row): bool => $row->differs())),
+            );
         }
 
         return $found;

@@ -12,13 +12,28 @@ use Core\Shelf\Shelf;
 
 /**
  * Turns what a colourist says at the end of a visit into a structured change where it can be:
- * “strength 30 instead of 20+40”, “10G 5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a level deeper
- * if toned damp”. What it does not understand stays words, and of a sentence that it understands in part it says which part
+ * “strength 30 instead of 20+40”, “10G 5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a
+ * level deeper
+ * if toned damp”. What it does not understand stays words, and of a sentence that it understands in part it says which
+ * part
  * was not. A sentence that says what is not to be done is never turned into doing it.
  */
 final class ReadChange
 {
-    private const NUMBERS = ['half a' => '0.5', 'half' => '0.5', 'a' => '1', 'an' => '1', 'one' => '1', 'two' => '2', 'three' => '3', 'four' => '4', 'five' => '5', 'ten' => '10', 'fifteen' => '15', 'twenty' => '20'];
+    private const NUMBERS = [
+        'half a' => '0.5',
+        'half' => '0.5',
+        'a' => '1',
+        'an' => '1',
+        'one' => '1',
+        'two' => '2',
+        'three' => '3',
+        'four' => '4',
+        'five' => '5',
+        'ten' => '10',
+        'fifteen' => '15',
+        'twenty' => '20',
+    ];
 
     private const LESS = ['less', 'shorter', 'fewer'];
 
@@ -61,18 +76,38 @@ final class ReadChange
             [$plain, $condition] = [$m[1], preg_match('/\bunless\b/iu', $plain) === 1 ? "not {$m[2]}" : $m[2]];
         }
         foreach (self::NUMBERS as $word => $digits) {
-            $plain = (string) preg_replace("/\\b{$word}\\b(?=\\s+(?:grams?|g\\b|min|minutes?|levels?))/iu", $digits, $plain);
+            $plain = (string) preg_replace(
+                "/\\b{$word}\\b(?=\\s+(?:grams?|g\\b|min|minutes?|levels?))/iu",
+                $digits,
+                $plain,
+            );
         }
         $lower = mb_strtolower($plain);
-        $meant = array_values(array_filter($bowls, static fn (BowlSheet $bowl): bool => $letter === '' || $bowl->letter === $letter));
+        $meant = array_values(array_filter(
+            $bowls,
+            static fn (BowlSheet $bowl): bool => $letter === '' || $bowl->letter === $letter,
+        ));
         $found = self::ofProducts($plain, $meant, $shelf) ?? self::ofBowl($lower, $meant, $letter);
         if ($found === null) {
             return $only;
         }
         [$change, $matched] = $found;
-        $rest = trim((string) preg_replace(['/\s+/u', '/^[\s,.]+|[\s,.]+$/u'], [' ', ''], str_replace(mb_strtolower($matched), ' ', $lower)));
+        $rest = trim((string) preg_replace(
+            ['/\s+/u', '/^[\s,.]+|[\s,.]+$/u'],
+            [' ', ''],
+            str_replace(mb_strtolower($matched), ' ', $lower),
+        ));
 
-        return new Change($change->kind, $change->bowl === '' ? $letter : $change->bowl, $change->value, $change->from, $change->to, $words, $condition, self::notUnderstood($rest, $bowls));
+        return new Change(
+            $change->kind,
+            $change->bowl === '' ? $letter : $change->bowl,
+            $change->value,
+            $change->from,
+            $change->to,
+            $words,
+            $condition,
+            self::notUnderstood($rest, $bowls),
+        );
     }
 
     /**
@@ -103,7 +138,11 @@ final class ReadChange
             if ($line === null) {
                 continue;
             }
-            $used = static fn (?Product $product): bool => $product !== null && in_array($product->id, self::products($bowl), true);
+            $used = static fn (?Product $product): bool => $product !== null && in_array(
+                $product->id,
+                self::products($bowl),
+                true,
+            );
             if (preg_match('/(\S+)\s+(?:instead of|for|rather than)\s+(\S+)/iu', $plain, $m) === 1) {
                 [$to, $from] = [$shelf->byCode($line, trim($m[1], '.,;')), $shelf->byCode($line, trim($m[2], '.,;'))];
                 if ($to !== null && $from !== null && $used($from)) {
@@ -111,11 +150,23 @@ final class ReadChange
                 }
             }
             $amount = '(\d+(?:\.\d+)?)\s*(g|grams?|%)\s*(less|more|fewer)';
-            if (preg_match("/(\\S+)\\s*[,:]?\\s+{$amount}/iu", $plain, $m) === 1 && $used($shelf->byCode($line, trim($m[1], ',:')))) {
-                return [self::productAmount($bowl, $shelf->byCode($line, trim($m[1], ',:')), $m[2], $m[3], $m[4]), $m[0]];
+            if (
+                preg_match("/(\\S+)\\s*[,:]?\\s+{$amount}/iu", $plain, $m) === 1
+                && $used($shelf->byCode($line, trim($m[1], ',:')))
+            ) {
+                return [
+                    self::productAmount($bowl, $shelf->byCode($line, trim($m[1], ',:')), $m[2], $m[3], $m[4]),
+                    $m[0],
+                ];
             }
-            if (preg_match("/{$amount}\\s+(?:of\\s+)?(\\S+)/iu", $plain, $m) === 1 && $used($shelf->byCode($line, trim($m[4], '.,;')))) {
-                return [self::productAmount($bowl, $shelf->byCode($line, trim($m[4], '.,;')), $m[1], $m[2], $m[3]), rtrim($m[0], '.,;')];
+            if (
+                preg_match("/{$amount}\\s+(?:of\\s+)?(\\S+)/iu", $plain, $m) === 1
+                && $used($shelf->byCode($line, trim($m[4], '.,;')))
+            ) {
+                return [
+                    self::productAmount($bowl, $shelf->byCode($line, trim($m[4], '.,;')), $m[1], $m[2], $m[3]),
+                    rtrim($m[0], '.,;'),
+                ];
             }
             if (preg_match('/\b(?:take|leave)\s+(?:out\s+)?(?:the\s+)?(\S+?)(?:\s+out)\b|\bleave out\s+(?:the\s+)?(\S+)/iu', $plain, $m) === 1) {
                 $product = $shelf->byCode($line, trim($m[2] ?? $m[1], '.,;'));
@@ -128,9 +179,19 @@ final class ReadChange
         return null;
     }
 
-    private static function productAmount(BowlSheet $bowl, ?Product $product, string $number, string $unit, string $word): Change
-    {
-        return new Change(ChangeKind::Product, $bowl->letter, self::signed($word).$number.($unit === '%' ? ' %' : ' g'), $product->id ?? '');
+    private static function productAmount(
+        BowlSheet $bowl,
+        ?Product $product,
+        string $number,
+        string $unit,
+        string $word,
+    ): Change {
+        return new Change(
+            ChangeKind::Product,
+            $bowl->letter,
+            self::signed($word).$number.($unit === '%' ? ' %' : ' g'),
+            $product->id ?? '',
+        );
     }
 
     private static function signed(string $word): string
@@ -157,24 +218,93 @@ final class ReadChange
         $made = static fn (ChangeKind $kind, string $value, string $matched): array => [new Change($kind, $letter, $value), $matched];
 
         return match (true) {
-            preg_match("/(?<!instead of )(?<!rather than )\\b{$number}\\s*\\+\\s*{$number}\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u", $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]}+{$m[2]} ".self::unit($m[3] ?? ''), $m[0]),
-            preg_match(self::ANOTHER_BOWL, $plain, $m) === 1 => [new Change(ChangeKind::AddBowl, mb_strtoupper($m['like']), self::inAll($m['grams'] ?? ''), '', trim($m['job'] ?? '')), $m[0]],
-            preg_match("/\\b{$number}\\s*(?:g|grams?)\\b\\s*(?<of>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total))?\\s*(?<way>less|more|fewer)(?:\\s*(?<then>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total)|colour|color|mixture|in all|mixed))?/u", $plain, $m) === 1 => $made(self::gramsOf($m['of'].($m['then'] ?? '')), self::signed($m['way'])."{$m[1]} g", $m[0]),
-            preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(ChangeKind::Amount, self::signed($m[2])."{$m[1]} %", $m[0]),
-            preg_match('/\b(?:half (?:the |a )?(?:dose|amount|bowl)|half as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 1/2', $m[0]),
-            preg_match('/\b(?:double (?:the )?(?:dose|amount|bowl)|twice as much)\b/u', $plain, $m) === 1 => $made(ChangeKind::Amount, '× 2', $m[0]),
-            preg_match('/\b(\d+)\s*min(?:ute)?s?\s*(longer|more|less|shorter|fewer)/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, self::signed($m[2])."{$m[1]} min", $m[0]),
-            preg_match('/\b(\d+)\s*min(?:ute)?s?\s*(?:instead of|rather than)\s*\d+(?:\s*min(?:ute)?s?)?/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
-            preg_match("/\\b{$number}\\s*(vol\\b|%)\\s*(?:(?:instead(?: of)?|rather(?: than)?)\\s*(?:[\\d+.\\s]+(?:vol|%)?)?|next time|$)/u", $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]} {$m[2]}", $m[0]),
+            preg_match(
+                "/(?<!instead of )(?<!rather than )\\b{$number}\\s*\\+\\s*{$number}\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u",
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Strength, "{$m[1]}+{$m[2]} ".self::unit($m[3] ?? ''), $m[0]),
+            preg_match(self::ANOTHER_BOWL, $plain, $m) === 1 => [
+                new Change(
+                    ChangeKind::AddBowl,
+                    mb_strtoupper($m['like']),
+                    self::inAll($m['grams'] ?? ''),
+                    '',
+                    trim($m['job'] ?? ''),
+                ),
+                $m[0],
+            ],
+            preg_match(
+                "/\\b{$number}\\s*(?:g|grams?)\\b\\s*(?<of>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total))?\\s*(?<way>less|more|fewer)(?:\\s*(?<then>of\\s*(?:the\\s*)?(?:colour|color|mixture|whole|total)|colour|color|mixture|in all|mixed))?/u",
+                $plain,
+                $m,
+            ) === 1 => $made(self::gramsOf($m['of'].($m['then'] ?? '')), self::signed($m['way'])."{$m[1]} g", $m[0]),
+            preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(
+                ChangeKind::Amount,
+                self::signed($m[2])."{$m[1]} %",
+                $m[0],
+            ),
+            preg_match(
+                '/\b(?:half (?:the |a )?(?:dose|amount|bowl)|half as much)\b/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Amount, '× 1/2', $m[0]),
+            preg_match(
+                '/\b(?:double (?:the )?(?:dose|amount|bowl)|twice as much)\b/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Amount, '× 2', $m[0]),
+            preg_match(
+                '/\b(\d+)\s*min(?:ute)?s?\s*(longer|more|less|shorter|fewer)/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Minutes, self::signed($m[2])."{$m[1]} min", $m[0]),
+            preg_match(
+                '/\b(\d+)\s*min(?:ute)?s?\s*(?:instead of|rather than)\s*\d+(?:\s*min(?:ute)?s?)?/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
+            preg_match(
+                "/\\b{$number}\\s*(vol\\b|%)\\s*(?:(?:instead(?: of)?|rather(?: than)?)\\s*(?:[\\d+.\\s]+(?:vol|%)?)?|next time|$)/u",
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Strength, "{$m[1]} {$m[2]}", $m[0]),
             preg_match('/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u', $plain, $m) === 1 => $made(ChangeKind::Strength, in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1', $m[0]),
-            preg_match('/\\bstrength\\s*(?:of\\s*)?(\\d+)\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u', $plain, $m) === 1 => $made(ChangeKind::Strength, "{$m[1]} ".self::unit($m[2] ?? ''), $m[0]),
-            preg_match('/(?:\bratio\s*|\bat\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u', $plain, $m) === 1 => $made(ChangeKind::Ratio, $m[1], $m[0]),
-            preg_match("/\\b{$number}\\s*levels?\\s*(deeper|darker|lighter)/u", $plain, $m) === 1 => $made(ChangeKind::Level, ($m[2] === 'lighter' ? '+' : '-').$m[1], $m[0]),
-            preg_match('/\b(?:for\s+)?(\d{1,3})\s*%\s*grey\b/u', $plain, $m) === 1 => $made(ChangeKind::Grey, "{$m[1]} %", $m[0]),
-            preg_match('/^(?:for\s+|only\s+|at\s+)?(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u', $plain, $m) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
-            preg_match("/^(?:only\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+only)?$/u", $plain, $m) === 1 && count($bowls) === 1 => $made(self::givenBy($bowls[0]), "{$m[1]} g", $m[0]),
+            preg_match(
+                '/\\bstrength\\s*(?:of\\s*)?(\\d+)\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Strength, "{$m[1]} ".self::unit($m[2] ?? ''), $m[0]),
+            preg_match(
+                '/(?:\bratio\s*|\bat\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Ratio, $m[1], $m[0]),
+            preg_match(
+                "/\\b{$number}\\s*levels?\\s*(deeper|darker|lighter)/u",
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Level, ($m[2] === 'lighter' ? '+' : '-').$m[1], $m[0]),
+            preg_match(
+                '/\b(?:for\s+)?(\d{1,3})\s*%\s*grey\b/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Grey, "{$m[1]} %", $m[0]),
+            preg_match(
+                '/^(?:for\s+|only\s+|at\s+)?(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
+            preg_match(
+                "/^(?:only\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+only)?$/u",
+                $plain,
+                $m,
+            ) === 1 && count($bowls) === 1 => $made(self::givenBy($bowls[0]), "{$m[1]} g", $m[0]),
             preg_match('/\b(warmer|cooler)\b/u', $plain, $m) === 1 => $made(ChangeKind::from($m[1]), '', $m[0]),
-            preg_match('/\b(?:leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u', $plain, $m) === 1 => $made(ChangeKind::RemoveBowl, '', $m[0]),
+            preg_match(
+                '/\b(?:leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::RemoveBowl, '', $m[0]),
             default => null,
         };
     }
@@ -202,7 +332,9 @@ final class ReadChange
     /** Grams without a word are of what the bowl is given by: its mixture, or its colour. */
     private static function givenBy(BowlSheet $bowl): ChangeKind
     {
-        return $bowl->uses !== [] || $bowl->draft->amount?->kind === AmountKind::Total ? ChangeKind::Total : ChangeKind::Amount;
+        return $bowl->uses !== [] || $bowl->draft->amount?->kind === AmountKind::Total
+            ? ChangeKind::Total
+            : ChangeKind::Amount;
     }
 
     /**

@@ -32,8 +32,11 @@ final class RepeatBowl
     /** @var list<Difference> */
     private array $differences = [];
 
-    private function __construct(private BowlSheet $sheet, private readonly Shelf $shelf, private readonly HouseRules $rules)
-    {
+    private function __construct(
+        private BowlSheet $sheet,
+        private readonly Shelf $shelf,
+        private readonly HouseRules $rules,
+    ) {
     }
 
     /** @return array{sheet: BowlSheet, differences: list<Difference>} */
@@ -46,7 +49,13 @@ final class RepeatBowl
         $self->used($past);
         $self->regrowth($past);
         if ($past->batches > 1) {
-            $self->say('batches', Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches), '', '', Fact::of('why.repeat-bowl.plan-next-one-before-bowl'));
+            $self->say(
+                'batches',
+                Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches),
+                '',
+                '',
+                Fact::of('why.repeat-bowl.plan-next-one-before-bowl'),
+            );
         }
 
         return ['sheet' => $self->sheet, 'differences' => $self->differences];
@@ -63,7 +72,14 @@ final class RepeatBowl
             return;
         }
         $derived = DeriveBowl::from($past->sheet, $past->poured, $this->shelf);
-        $this->say('derived', Fact::of('why.repeat-bowl.what-was-poured-by-eye'), Fact::of('why.repeat-bowl.amounts-not-known'), $derived->work($this->rules->step)->total()->text(), Fact::of('why.repeat-bowl.scale-recorded-every-gram'), $derived);
+        $this->say(
+            'derived',
+            Fact::of('why.repeat-bowl.what-was-poured-by-eye'),
+            Fact::of('why.repeat-bowl.amounts-not-known'),
+            $derived->work($this->rules->step)->total()->text(),
+            Fact::of('why.repeat-bowl.scale-recorded-every-gram'),
+            $derived,
+        );
     }
 
     /** Something went in that was not planned: it is part of what came out well, so it is part of what is repeated. */
@@ -74,8 +90,22 @@ final class RepeatBowl
             return;
         }
         $with = DeriveBowl::withAdded($past->sheet, $added, max(1, $past->batches), $this->shelf);
-        $words = implode(', ', array_map(fn (string $id, Grams $grams): string => "{$grams->text()} {$this->shelf->product($id)?->label()}", array_map(strval(...), array_keys($added)), $added));
-        $this->say('beside', Fact::of('why.repeat-bowl.something-went-beside-plan'), Fact::of('why.repeat-bowl.not-planned'), $words, Fact::of('why.repeat-bowl.scale-recorded-so-mixed-again'), $with);
+        $words = implode(
+            ', ',
+            array_map(
+                fn (string $id, Grams $grams): string => "{$grams->text()} {$this->shelf->product($id)?->label()}",
+                array_map(strval(...), array_keys($added)),
+                $added,
+            ),
+        );
+        $this->say(
+            'beside',
+            Fact::of('why.repeat-bowl.something-went-beside-plan'),
+            Fact::of('why.repeat-bowl.not-planned'),
+            $words,
+            Fact::of('why.repeat-bowl.scale-recorded-so-mixed-again'),
+            $with,
+        );
     }
 
     private function withdrawnShades(): void
@@ -90,13 +120,39 @@ final class RepeatBowl
                 continue;
             }
             try {
-                ['blend' => $blend, 'sheet' => $changed] = StandIns::for($this->sheet, $product->id, self::GONE, $this->shelf, $this->rules)[0];
-                $differs = $blend->differs === [] ? Fact::of('why.repeat-bowl.nearest-blend-its-line') : Fact::of('why.repeat-bowl.differs', differs: $blend->differsInWords());
+                ['blend' => $blend, 'sheet' => $changed] = StandIns::for(
+                    $this->sheet,
+                    $product->id,
+                    self::GONE,
+                    $this->shelf,
+                    $this->rules,
+                )[0];
+                $differs = $blend->differs === [] ? Fact::of('why.repeat-bowl.nearest-blend-its-line') : Fact::of(
+                    'why.repeat-bowl.differs',
+                    differs: $blend->differsInWords(),
+                );
                 // A level away is another colour: that is for a colourist to take or to leave.
                 $near = $blend->distance->compare(Fraction::one()) <= 0;
-                $this->say('substitute', Fact::of('why.repeat-bowl.shade-gone', product: $product->label()), $product->label(), $near ? $blend->words() : '', $near ? $differs : Fact::of('why.repeat-bowl.nothing-comes-near-nearest', blend: $blend->words(), differs: $differs), $near ? $changed : null);
+                $this->say(
+                    'substitute',
+                    Fact::of('why.repeat-bowl.shade-gone', product: $product->label()),
+                    $product->label(),
+                    $near ? $blend->words() : '',
+                    $near ? $differs : Fact::of(
+                        'why.repeat-bowl.nothing-comes-near-nearest',
+                        blend: $blend->words(),
+                        differs: $differs,
+                    ),
+                    $near ? $changed : null,
+                );
             } catch (CoreException $refusal) {
-                $this->say('substitute', Fact::of('why.repeat-bowl.shade-gone', product: $product->label()), $product->label(), '', $refusal->fact());
+                $this->say(
+                    'substitute',
+                    Fact::of('why.repeat-bowl.shade-gone', product: $product->label()),
+                    $product->label(),
+                    '',
+                    $refusal->fact(),
+                );
             }
         }
     }
@@ -104,21 +160,60 @@ final class RepeatBowl
     private function withdrawnStrength(): void
     {
         $line = $this->shelf->line($this->sheet->line);
-        if ($this->sheet->bowl === null || $line === null || ! isset($this->sheet->entries[$this->sheet->developerPart])) {
+        if (
+            $this->sheet->bowl === null
+            || $line === null
+            || ! isset($this->sheet->entries[$this->sheet->developerPart])
+        ) {
             return;
         }
-        $missing = array_filter($this->sheet->entries[$this->sheet->developerPart], fn (Entry $entry): bool => $this->shelf->product($entry->product)?->withdrawn === true);
+        $missing = array_filter(
+            $this->sheet->entries[$this->sheet->developerPart],
+            fn (Entry $entry): bool => $this->shelf->product($entry->product)?->withdrawn === true,
+        );
         $strength = $this->sheet->work($this->rules->step)->developerStrength();
         if ($missing === [] || $strength === null) {
             return;
         }
         try {
-            $changed = ApplyChange::to($this->sheet, new Change(ChangeKind::Strength, $this->sheet->letter, "{$strength->volume->decimal(2)} vol"), $this->shelf, $this->rules);
-            $blend = StrengthBlend::toReach($strength, array_map(static fn (Product $each): Strength => $each->strength ?? $strength, $this->shelf->developersOf($line)));
-            $words = implode(' and ', array_map(static fn (array $share): string => $share['share']->times(Fraction::of(100))->decimal(1)." % {$share['strength']->showVolume()}", $blend->shares));
-            $this->say('strength', Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()), $strength->showVolume(), $words, Fact::of('why.repeat-bowl.same-strength-from-what-on'), $changed);
+            $changed = ApplyChange::to(
+                $this->sheet,
+                new Change(ChangeKind::Strength, $this->sheet->letter, "{$strength->volume->decimal(2)} vol"),
+                $this->shelf,
+                $this->rules,
+            );
+            $blend = StrengthBlend::toReach(
+                $strength,
+                array_map(
+                    static fn (Product $each): Strength => $each->strength ?? $strength,
+                    $this->shelf->developersOf($line),
+                ),
+            );
+            $words = implode(
+                ' and ',
+                array_map(
+                    static fn (array $share): string => $share['share']
+                        ->times(Fraction::of(100))
+                        ->decimal(1)." % {$share['strength']->showVolume()}",
+                    $blend->shares,
+                ),
+            );
+            $this->say(
+                'strength',
+                Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()),
+                $strength->showVolume(),
+                $words,
+                Fact::of('why.repeat-bowl.same-strength-from-what-on'),
+                $changed,
+            );
         } catch (CoreException $refusal) {
-            $this->say('strength', Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()), $strength->showVolume(), '', $refusal->fact());
+            $this->say(
+                'strength',
+                Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()),
+                $strength->showVolume(),
+                '',
+                $refusal->fact(),
+            );
         }
     }
 
@@ -130,15 +225,33 @@ final class RepeatBowl
         $advice = AmountAdvice::fromOwn($past->uses, $this->rules);
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
         foreach ($advice->alarms as $alarm) {
-            $this->say('drift', $alarm, $planned->text(), $advice->most->text(), Fact::of('why.repeat-bowl.skimping-shows-as-patches'));
+            $this->say(
+                'drift',
+                $alarm,
+                $planned->text(),
+                $advice->most->text(),
+                Fact::of('why.repeat-bowl.skimping-shows-as-patches'),
+            );
         }
         // A miss of the hand is no wish; only what the rules work out moves the plan.
         $step = $past->uses[count($past->uses) - 1]->colour;
         if ($advice->most->equals($step) || $planned->isZero() || $advice->most->equals($planned)) {
             return;
         }
-        $scaled = ScaleBowl::by($this->sheet, Fraction::of($advice->most->centigrams, $step->centigrams), $this->shelf, $this->rules->step);
-        $this->say('amount', Fact::of('why.repeat-bowl.amount-follows-what-was-really'), Fact::of('why.repeat-bowl.colour', grams: $planned->text()), Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()), Fact::of('why.repeat-bowl.as-advised', why: $advice->why), $scaled);
+        $scaled = ScaleBowl::by(
+            $this->sheet,
+            Fraction::of($advice->most->centigrams, $step->centigrams),
+            $this->shelf,
+            $this->rules->step,
+        );
+        $this->say(
+            'amount',
+            Fact::of('why.repeat-bowl.amount-follows-what-was-really'),
+            Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
+            Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
+            Fact::of('why.repeat-bowl.as-advised', why: $advice->why),
+            $scaled,
+        );
     }
 
     /** Up to 2 cm a regrowth takes the same; beyond, it takes as much more as it is longer. */
@@ -158,15 +271,38 @@ final class RepeatBowl
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
         $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules->step);
         $this->say(
-            'regrowth', Fact::of('why.repeat-bowl.amount-follows-regrowth'), Fact::of('why.repeat-bowl.colour', grams: $planned->text()), Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
-            Fact::of('why.repeat-bowl.cm-then-cm-now', regrowthThen: $past->regrowthThen->decimal(1), regrowthNow: $past->regrowthNow->decimal(1)), $scaled,
+            'regrowth',
+            Fact::of('why.repeat-bowl.amount-follows-regrowth'),
+            Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
+            Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
+            Fact::of(
+                'why.repeat-bowl.cm-then-cm-now',
+                regrowthThen: $past->regrowthThen->decimal(1),
+                regrowthNow: $past->regrowthNow->decimal(1),
+            ), $scaled,
         );
     }
 
     /** @param  ?BowlSheet  $changed  the bowl with it; null where it is only said */
-    private function say(string $key, Fact $words, Fact|string $before, Fact|string $after, Fact $reason, ?BowlSheet $changed = null): void
-    {
-        $this->differences[] = new Difference($this->sheet->letter, $key, $words, $before, $after, $reason, $changed !== null, $changed === null ? null : $this->sheet, $changed);
+    private function say(
+        string $key,
+        Fact $words,
+        Fact|string $before,
+        Fact|string $after,
+        Fact $reason,
+        ?BowlSheet $changed = null,
+    ): void {
+        $this->differences[] = new Difference(
+            $this->sheet->letter,
+            $key,
+            $words,
+            $before,
+            $after,
+            $reason,
+            $changed !== null,
+            $changed === null ? null : $this->sheet,
+            $changed,
+        );
         $this->sheet = $changed ?? $this->sheet;
     }
 }

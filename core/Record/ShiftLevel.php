@@ -39,7 +39,13 @@ final class ShiftLevel
 
     private static function carriesLevel(RewriteBowl $bowl): bool
     {
-        return array_filter($bowl->sheet->filled[0] ?? [], static fn ($filled): bool => array_filter($filled->products, static fn (array $each): bool => $each['product']->pigment?->level !== null) !== []) !== [];
+        return array_filter(
+            $bowl->sheet->filled[0] ?? [],
+            static fn ($filled): bool => array_filter(
+                $filled->products,
+                static fn (array $each): bool => $each['product']->pigment?->level !== null,
+            ) !== [],
+        ) !== [];
     }
 
     /** @param  list<Entry>  $entries  each keeps its portion as it was said */
@@ -50,7 +56,11 @@ final class ShiftLevel
             $product = $bowl->shelf->product($entry->product);
             $level = $product?->pigment?->level;
             $moved[] = $product === null || $level === null ? $entry
-                : new Entry(product: self::shade($bowl, $product, $level->plus($by))->id, portion: $entry->portion, said: $entry->said);
+                : new Entry(
+                    product: self::shade($bowl, $product, $level->plus($by))->id,
+                    portion: $entry->portion,
+                    said: $entry->said,
+                );
         }
         $names = array_map(static fn (Entry $entry): string => $entry->product, $moved);
 
@@ -81,7 +91,14 @@ final class ShiftLevel
             }
         }
 
-        return $bowl->withShares(0, $shares, array_map(static fn (string|int $key): Entry => new Entry(product: (string) $key, portion: Share::rest()), array_combine(array_keys($shares), array_keys($shares))));
+        return $bowl->withShares(
+            0,
+            $shares,
+            array_map(
+                static fn (string|int $key): Entry => new Entry(product: (string) $key, portion: Share::rest()),
+                array_combine(array_keys($shares), array_keys($shares)),
+            ),
+        );
     }
 
     private static function shade(RewriteBowl $bowl, Product $like, Fraction $level): Product

@@ -48,7 +48,9 @@ final class StandIns
             }
         }
         // A shade that covers grey is replaced by what covers it too.
-        $natural = $pigment->tone->share(ToneFamily::Natural)->equals(Fraction::one()) ? Fraction::one() : Fraction::zero();
+        $natural = $pigment->tone->share(ToneFamily::Natural)->equals(Fraction::one())
+            ? Fraction::one()
+            : Fraction::zero();
         $found = [];
         foreach (FindBlends::for($pigment, $grams, $candidates, $natural, $rules) as $blend) {
             $found[] = ['blend' => $blend, 'sheet' => self::with($bowl, $blend, $product, $why)];
@@ -62,10 +64,16 @@ final class StandIns
     {
         $entries = [];
         foreach ($bowl->sheet->filled[0] ?? [] as $filled) {
-            $holds = array_filter($filled->products, static fn (array $each): bool => $each['product']->id === $product) !== [];
+            $holds = array_filter(
+                $filled->products,
+                static fn (array $each): bool => $each['product']->id === $product,
+            ) !== [];
             array_push($entries, ...($holds ? self::replaced($filled, $blend, $product, $why) : [$filled->entry]));
         }
-        $draft = $bowl->sheet->draft->with(entries: [self::partsForRest($entries), ...array_slice($bowl->sheet->entries, 1)]);
+        $draft = $bowl->sheet->draft->with(entries: [
+            self::partsForRest($entries),
+            ...array_slice($bowl->sheet->entries, 1),
+        ]);
         $amount = $draft->amount;
         // A bowl that was given by the shade that is out is given by its colour from now on.
         if ($amount?->ingredient === $product) {
@@ -83,18 +91,31 @@ final class StandIns
             throw ChangeRefused::amountNotKnown();
         }
         $portion = $portion->kind === ShareKind::Rest ? Share::parts($portion->value) : $portion;
-        $wanted = $filled->entry->blend === '' ? $filled->entry->wanted : HouseBlend::idOf($filled->entry->blend, $filled->entry->version ?? 1);
+        $wanted = $filled->entry->blend === '' ? $filled->entry->wanted : HouseBlend::idOf(
+            $filled->entry->blend,
+            $filled->entry->version ?? 1,
+        );
         $total = Grams::sum(array_map(static fn (array $part): Grams => $part['grams'], $blend->parts));
         $entries = [];
         foreach ($filled->products as ['product' => $each, 'share' => $share]) {
             if ($each->id !== $product) {
-                $entries[] = new Entry(product: $each->id, portion: $portion->times($share), wanted: $wanted, why: $why);
+                $entries[] = new Entry(
+                    product: $each->id,
+                    portion: $portion->times($share),
+                    wanted: $wanted,
+                    why: $why,
+                );
 
                 continue;
             }
             foreach ($blend->parts as ['candidate' => $candidate, 'grams' => $grams]) {
                 $of = $share->times(Fraction::of($grams->centigrams, $total->centigrams));
-                $entries[] = new Entry(product: $candidate->key, portion: $portion->times($of), wanted: $wanted === '' ? $each->label() : $wanted, why: $why);
+                $entries[] = new Entry(
+                    product: $candidate->key,
+                    portion: $portion->times($of),
+                    wanted: $wanted === '' ? $each->label() : $wanted,
+                    why: $why,
+                );
             }
         }
 
@@ -114,7 +135,13 @@ final class StandIns
             return $entries;
         }
 
-        return array_map(static fn (Entry $entry): Entry => $is($entry, ShareKind::Rest) ? $entry->withPortion(Share::parts(Fraction::one())) : $entry, $entries);
+        return array_map(
+            static fn (Entry $entry): Entry => $is(
+                $entry,
+                ShareKind::Rest,
+            ) ? $entry->withPortion(Share::parts(Fraction::one())) : $entry,
+            $entries,
+        );
     }
 
     /** @return array<string, Grams> of the colour part, by product id */

@@ -42,9 +42,18 @@ final class TurnTone
         $best = null;
         foreach ($bowl->shelf->productsOf($bowl->line()) as $product) {
             $pigment = $product->pigment;
-            $leans = $pigment === null || $pigment->tone->isNone() ? 0 : $pigment->tone->warmth()->compare($tone->warmth()) * $way;
-            $near = $pigment?->level === null || $mix->level?->value() === null || self::isNear($pigment->level, $mix->level->value());
-            if ($leans > 0 && $near && ($best === null || self::isBetter($product, $best, $mix->level?->value(), $way))) {
+            $leans = $pigment === null || $pigment->tone->isNone()
+                ? 0
+                : $pigment->tone->warmth()->compare($tone->warmth()) * $way;
+            $near = $pigment?->level === null || $mix->level?->value() === null || self::isNear(
+                $pigment->level,
+                $mix->level->value(),
+            );
+            if (
+                $leans > 0
+                && $near
+                && ($best === null || self::isBetter($product, $best, $mix->level?->value(), $way))
+            ) {
                 $best = $product;
             }
         }
@@ -80,7 +89,11 @@ final class TurnTone
         };
         $warmth = static fn (Product $product): Fraction => $product->pigment?->tone->warmth() ?? Fraction::zero();
 
-        return [$miss($one)->compare($miss($other)), $warmth($other)->compare($warmth($one)) * $way, strcmp($one->id, $other->id)] < [0, 0, 0];
+        return [
+            $miss($one)->compare($miss($other)),
+            $warmth($other)->compare($warmth($one)) * $way,
+            strcmp($one->id, $other->id),
+        ] < [0, 0, 0];
     }
 
     /**
@@ -92,7 +105,11 @@ final class TurnTone
      */
     public static function forGrey(RewriteBowl $bowl, string $value, HouseRules $rules): BowlSheet
     {
-        $percent = preg_match('/^(\d{1,3})\s*%?$/', trim($value), $m) === 1 ? (int) $m[1] : throw ChangeRefused::unreadable($value);
+        $percent = preg_match(
+            '/^(\d{1,3})\s*%?$/',
+            trim($value),
+            $m,
+        ) === 1 ? (int) $m[1] : throw ChangeRefused::unreadable($value);
         $mix = JudgeBowl::of($bowl->known, $rules);
         $now = $mix?->naturalShare->value() ?? throw ChangeRefused::toneNotKnown('more for grey');
         $level = $mix->level?->value() ?? throw ChangeRefused::noSuchShade('natural at this bowl’s level');
@@ -100,7 +117,10 @@ final class TurnTone
         if ($advice->missing($now)->isZero()) {
             throw ChangeRefused::enoughNatural($now, $percent);
         }
-        $natural = $advice->natural($bowl->shelf->productsOf($bowl->line()), Fraction::of($level->rounded(1, \Core\Units\Rounding::HalfUp)));
+        $natural = $advice->natural(
+            $bowl->shelf->productsOf($bowl->line()),
+            Fraction::of($level->rounded(1, \Core\Units\Rounding::HalfUp)),
+        );
         $product = $natural === null ? null : $bowl->shelf->product($natural->ingredients[0]['product']);
         if ($product === null) {
             throw ChangeRefused::noSuchShade("natural at level {$level->decimal(0)}");

@@ -6,7 +6,10 @@ namespace Core\Safety;
 
 use Core\Fact;
 
-/** What is in a bowl is what went into it, through every left-over. What cannot be followed is said, and never taken for nothing. */
+/**
+ * What is in a bowl is what went into it, through every left-over. What cannot be followed is said, and never taken for
+ * nothing.
+ */
 final readonly class BowlContents
 {
     /**

@@ -54,6 +54,8 @@ final readonly class ClientSafety
 
     private function isCleared(SkinTest $test): bool
     {
-        return $test->result === TestResult::Reaction && $this->cleared !== null && $this->cleared >= ($test->read ?? $test->placed);
+        return $test->result === TestResult::Reaction
+            && $this->cleared !== null
+            && $this->cleared >= ($test->read ?? $test->placed);
     }
 }

@@ -9,9 +9,12 @@ use Core\Judgement\Caution;
 use Core\Practice\HouseRules;
 
 /**
- * Whether oxidative colour may be weighed, go on, and be closed: not while a skin test is missing, waiting, expired or showed a
- * reaction, nor while something speaks against it. It fails closed: a bowl whose contents cannot be read is treated as the worst
- * it could be. A licensed person may record a reason instead of a test where the house allows it; a reaction is lifted by nobody
+ * Whether oxidative colour may be weighed, go on, and be closed: not while a skin test is missing, waiting, expired or
+ * showed a
+ * reaction, nor while something speaks against it. It fails closed: a bowl whose contents cannot be read is treated as
+ * the worst
+ * it could be. A licensed person may record a reason instead of a test where the house allows it; a reaction is lifted
+ * by nobody
  * but by recording medical clearance. Not intended under 16 (EU 1223/2009, from memory).
  */
 final readonly class Gate
@@ -40,8 +43,13 @@ final readonly class Gate
      * @param  int  $now  second
      * @param  list<SignedWaiver>  $waivers  recorded for this visit, newest first
      */
-    public static function of(ClientSafety $client, array $bowls, int $now, HouseRules $rules, array $waivers = []): self
-    {
+    public static function of(
+        ClientSafety $client,
+        array $bowls,
+        int $now,
+        HouseRules $rules,
+        array $waivers = [],
+    ): self {
         $lines = $unknown = [];
         foreach ($bowls as $bowl) {
             foreach ($bowl->lines as $line) {
@@ -67,9 +75,19 @@ final readonly class Gate
         foreach ($valid as $waiver) {
             $left = array_diff_key($left, array_flip($waiver->lines));
         }
-        $used = array_values(array_filter($valid, static fn (SignedWaiver $waiver): bool => array_intersect_key($soft, array_flip($waiver->lines)) !== []));
+        $used = array_values(array_filter(
+            $valid,
+            static fn (SignedWaiver $waiver): bool => array_intersect_key($soft, array_flip($waiver->lines)) !== [],
+        ));
 
-        return new self($states, [...$firm, ...array_values($left)], $firm === [] && $left !== [] && $rules->waivers, $used[0]->reason ?? '', false, $rules->weighAhead);
+        return new self(
+            $states,
+            [...$firm, ...array_values($left)],
+            $firm === [] && $left !== [] && $rules->waivers,
+            $used[0]->reason ?? '',
+            false,
+            $rules->weighAhead,
+        );
     }
 
     public function isOpen(): bool
@@ -102,7 +120,8 @@ final readonly class Gate
                 ! $bowl->weighed => [new Caution('not-mixed', Fact::of('cautions.not-mixed', letter: $letter))],
                 default => $this->reasons,
             },
-            // What was begun went through this gate; what was weighed and never begun either goes through it now or was not used.
+            // What was begun went through this gate; what was weighed and never begun either goes through it now or was
+            // not used.
             Step::Close => ! $bowl->weighed || $bowl->begun || $bowl->setAside ? []
                 : [new Caution('never-begun', Fact::of('cautions.never-begun', letter: $letter)), ...$this->reasons],
         };
@@ -114,7 +133,13 @@ final readonly class Gate
      */
     private static function unknown(array $unknown): array
     {
-        return array_map(static fn (Fact $what): Caution => new Caution('contents-unknown', Fact::of('cautions.contents-unknown', what: $what)), Fact::distinct($unknown));
+        return array_map(
+            static fn (Fact $what): Caution => new Caution(
+                'contents-unknown',
+                Fact::of('cautions.contents-unknown', what: $what),
+            ),
+            Fact::distinct($unknown),
+        );
     }
 
     /** @return list<Caution> what no reason can stand against */
@@ -126,11 +151,17 @@ final readonly class Gate
         }
         foreach ($client->open as $each) {
             if ($each !== Contraindication::EarlierReaction) {
-                $firm[] = new Caution($each->value, Fact::of($each->needsDoctor() ? 'cautions.needs-doctor' : 'cautions.heals', what: $each->fact()));
+                $firm[] = new Caution(
+                    $each->value,
+                    Fact::of($each->needsDoctor() ? 'cautions.needs-doctor' : 'cautions.heals', what: $each->fact()),
+                );
             }
         }
         if ($client->age !== null && $client->age < self::LEAST_AGE) {
-            $firm[] = new Caution('under-age', Fact::of('cautions.under-age', age: $client->age, leastAge: self::LEAST_AGE));
+            $firm[] = new Caution(
+                'under-age',
+                Fact::of('cautions.under-age', age: $client->age, leastAge: self::LEAST_AGE),
+            );
         }
 
         return $firm;
@@ -140,10 +171,19 @@ final readonly class Gate
     {
         return match ($state) {
             SkinTestState::Clear, SkinTestState::Reaction => null,
-            SkinTestState::Missing => new Caution('skin-test-missing', Fact::of('cautions.skin-test-missing', line: $line)),
-            SkinTestState::Waiting => new Caution('skin-test-waiting', Fact::of('cautions.skin-test-waiting', line: $line)),
+            SkinTestState::Missing => new Caution(
+                'skin-test-missing',
+                Fact::of('cautions.skin-test-missing', line: $line),
+            ),
+            SkinTestState::Waiting => new Caution(
+                'skin-test-waiting',
+                Fact::of('cautions.skin-test-waiting', line: $line),
+            ),
             SkinTestState::Due => new Caution('skin-test-due', Fact::of('cautions.skin-test-due', line: $line)),
-            SkinTestState::Expired => new Caution('skin-test-expired', Fact::of('cautions.skin-test-expired', line: $line, days: $days)),
+            SkinTestState::Expired => new Caution(
+                'skin-test-expired',
+                Fact::of('cautions.skin-test-expired', line: $line, days: $days),
+            ),
         };
     }
 }

@@ -17,8 +17,12 @@ final readonly class SkinTest
      * @param  int  $placed  second
      * @param  ?int  $read  second; null until it is read
      */
-    public function __construct(public array $lines, public int $placed, public ?int $read = null, public ?TestResult $result = null)
-    {
+    public function __construct(
+        public array $lines,
+        public int $placed,
+        public ?int $read = null,
+        public ?TestResult $result = null,
+    ) {
     }
 
     /** Hours left until it may be read, begun ones counted whole; 0 once it may. */

@@ -12,7 +12,10 @@ final class TestRefused extends Refusal
 {
     public static function tooEarly(int $hoursLeft): self
     {
-        return new self($hoursLeft === 1 ? Fact::of('refusals.test-refused.too-early-an-hour') : Fact::of('refusals.test-refused.too-early', hours: $hoursLeft));
+        return new self($hoursLeft === 1 ? Fact::of('refusals.test-refused.too-early-an-hour') : Fact::of(
+            'refusals.test-refused.too-early',
+            hours: $hoursLeft,
+        ));
     }
 
     public static function notAReader(TestReaders $readers): self

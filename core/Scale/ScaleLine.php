@@ -44,7 +44,11 @@ final readonly class ScaleLine
         }
         $whole = (int) $m[3] * 100;
 
-        return self::weight((int) $m[2], str_starts_with($m[3], '-') ? $whole - (int) $m[4] : $whole + (int) $m[4], $m[5] === 'still');
+        return self::weight(
+            (int) $m[2],
+            str_starts_with($m[3], '-') ? $whole - (int) $m[4] : $whole + (int) $m[4],
+            $m[5] === 'still',
+        );
     }
 
     /** The line as sent, without its line end. */
@@ -52,7 +56,14 @@ final readonly class ScaleLine
     {
         $body = $this->centigrams === null
             ? "@{$this->sequence} overload"
-            : sprintf('@%d %s%d.%02d g %s', $this->sequence, $this->centigrams < 0 ? '-' : '', intdiv(abs($this->centigrams), 100), abs($this->centigrams) % 100, $this->still ? 'still' : 'moving');
+            : sprintf(
+                '@%d %s%d.%02d g %s',
+                $this->sequence,
+                $this->centigrams < 0 ? '-' : '',
+                intdiv(abs($this->centigrams), 100),
+                abs($this->centigrams) % 100,
+                $this->still ? 'still' : 'moving',
+            );
 
         return $body.' *'.self::checksum($body);
     }

@@ -32,10 +32,17 @@ final class Calibration
             }
             $lifting = array_values(array_filter(
                 $bowls,
-                static fn (PlacedBowl $bowl): bool => ! $bowl->line->kind->depositsOnly() && $bowl->strokesOn(...$zone->cells()) !== [],
+                static fn (PlacedBowl $bowl): bool => ! $bowl->line->kind
+                    ->depositsOnly() && $bowl
+                    ->strokesOn(...$zone->cells()) !== [],
             ));
             if (count($lifting) === 1) {
-                $seen[] = new Observed($lifting[0]->line->kind, $lifting[0]->strength, $lifting[0]->minutes(), $level->minus($zone->level));
+                $seen[] = new Observed(
+                    $lifting[0]->line->kind,
+                    $lifting[0]->strength,
+                    $lifting[0]->minutes(),
+                    $level->minus($zone->level),
+                );
             }
         }
 

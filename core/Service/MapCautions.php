@@ -15,7 +15,10 @@ use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 use Core\Units\Strength;
 
-/** What fires only where canvas and all bowls are seen together: bare and doubled places, one strength over two histories. */
+/**
+ * What fires only where canvas and all bowls are seen together: bare and doubled places, one strength over two
+ * histories.
+ */
 final class MapCautions
 {
     /**
@@ -26,7 +29,10 @@ final class MapCautions
     {
         $found = [];
         if ($coverage->uncovered !== []) {
-            $found[] = new Caution('uncovered', Fact::of('cautions.uncovered', words: Cell::words($coverage->uncovered)));
+            $found[] = new Caution(
+                'uncovered',
+                Fact::of('cautions.uncovered', words: Cell::words($coverage->uncovered)),
+            );
         }
         if ($coverage->doubled !== []) {
             $found[] = new Caution('doubled', Fact::of('cautions.doubled', words: Cell::words($coverage->doubled)));
@@ -64,7 +70,12 @@ final class MapCautions
                     $both = array_intersect_key($cells[$one] ?? [], $cells[$other] ?? []);
                     if ($both !== []) {
                         $found[] = new Caution('touching', $why === ''
-                            ? Fact::of('cautions.touching', one: $one, other: $other, cells: Cell::words(array_values($both)))
+                            ? Fact::of(
+                                'cautions.touching',
+                                one: $one,
+                                other: $other,
+                                cells: Cell::words(array_values($both)),
+                            )
                             : Fact::of('cautions.touching-why', one: $one, other: $other, cells: Cell::words(array_values($both)), why: ucfirst(rtrim($why, '.'))));
                     }
                 }
@@ -97,7 +108,17 @@ final class MapCautions
                     $between = $one->minus($other);
                     $gap = $between->isNegative() ? $between->negated() : $between;
                     if ($gap->compare(Fraction::one()) <= 0) {
-                        $found[] = new Caution('low-contrast', Fact::of($gap->equals(Fraction::one()) ? 'cautions.low-contrast-a-level' : 'cautions.low-contrast', one: $bowl->sheet->letter, other: $letter, gap: $gap->decimal(1)));
+                        $found[] = new Caution(
+                            'low-contrast',
+                            Fact::of(
+                                $gap->equals(Fraction::one())
+                                    ? 'cautions.low-contrast-a-level'
+                                    : 'cautions.low-contrast',
+                                one: $bowl->sheet->letter,
+                                other: $letter,
+                                gap: $gap->decimal(1),
+                            ),
+                        );
                     }
                 }
             }
@@ -109,7 +130,11 @@ final class MapCautions
     /** The strength used on dark hair, going over hair already lightened. */
     private static function darkAndLight(Canvas $canvas, PlacedBowl $bowl): ?Caution
     {
-        if ($bowl->sheet->details->purpose === Purpose::Protect || $bowl->strength === null || $bowl->strength->compare(Strength::vol(20)) < 0) {
+        if (
+            $bowl->sheet->details->purpose === Purpose::Protect
+            || $bowl->strength === null
+            || $bowl->strength->compare(Strength::vol(20)) < 0
+        ) {
             return null;
         }
         $dark = $light = [];
@@ -130,7 +155,14 @@ final class MapCautions
 
         return new Caution(
             'dark-strength-on-light',
-            Fact::of('cautions.dark-strength-on-light', letter: $bowl->sheet->letter, strength: $bowl->strength->showVolume(), what: $what, value: implode(', ', $dark), value2: implode(', ', $light)),
+            Fact::of(
+                'cautions.dark-strength-on-light',
+                letter: $bowl->sheet->letter,
+                strength: $bowl->strength->showVolume(),
+                what: $what,
+                value: implode(', ', $dark),
+                value2: implode(', ', $light),
+            ),
         );
     }
 }

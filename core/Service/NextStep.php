@@ -38,7 +38,11 @@ final readonly class NextStep
 
         return match (true) {
             $clock !== null => $clock,
-            $weighing !== null => new self('weigh', Fact::of('steps.carry-on', letter: $weighing->letter), $weighing->id),
+            $weighing !== null => new self(
+                'weigh',
+                Fact::of('steps.carry-on', letter: $weighing->letter),
+                $weighing->id,
+            ),
             $bowls === [] => new self('plan', Fact::of('steps.plan')),
             ! $inChair => new self('receive', Fact::of('steps.expected')),
             $planned !== null => new self('weigh', Fact::of('steps.weigh', letter: $planned->letter), $planned->id),

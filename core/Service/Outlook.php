@@ -45,7 +45,16 @@ final readonly class Outlook
                 continue;
             }
             $damp = $bowl->isDamp($stroke);
-            $standing = new Zone($now->level, $now->history, $now->porosity, $now->span, $damp, $zone->wishLevel, $now->wishTone, $now->banded);
+            $standing = new Zone(
+                $now->level,
+                $now->history,
+                $now->porosity,
+                $now->span,
+                $damp,
+                $zone->wishLevel,
+                $now->wishTone,
+                $now->banded,
+            );
             $expected = Prediction::of($standing, $bowl->process($stroke), $history);
             $steps[] = ['letter' => $bowl->sheet->letter, 'expected' => $expected];
             foreach ($expected->cautions as $caution) {
@@ -72,6 +81,9 @@ final readonly class Outlook
     /** Against the wish, in words; empty without a wish or a bowl. */
     public function verdict(): string
     {
-        return implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $this->last()->against ?? []));
+        return implode(
+            ', ',
+            array_map(static fn (ExpectedTone $each): string => $each->value, $this->last()->against ?? []),
+        );
     }
 }

@@ -18,13 +18,24 @@ use Core\Units\Grams;
 use Core\Units\Rounding;
 
 /**
- * How much of a bowl its painted places take: the usual amount for such a job on a whole head, the part of the head and of
+ * How much of a bowl its painted places take: the usual amount for such a job on a whole head, the part of the head and
+ * of
  * the strand that is painted, and the pattern's share (our own model on the practice of amounts).
  */
 final readonly class PlacedAmount
 {
     /** What part of the head's hair grows in a region, in hundredths; together 100. */
-    private const REGION = ['hairline' => 5, 'fringe' => 8, 'top' => 14, 'crown' => 14, 'left' => 13, 'right' => 13, 'back' => 17, 'nape' => 9, 'underlayer' => 7];
+    private const REGION = [
+        'hairline' => 5,
+        'fringe' => 8,
+        'top' => 14,
+        'crown' => 14,
+        'left' => 13,
+        'right' => 13,
+        'back' => 17,
+        'nape' => 9,
+        'underlayer' => 7,
+    ];
 
     /** What part of a whole strand's mixture a span takes, in hundredths. */
     private const SPAN = ['root' => 15, 'regrowth' => 15, 'mids' => 40, 'ends' => 30];
@@ -71,7 +82,11 @@ final readonly class PlacedAmount
             return null;
         }
 
-        return new self(self::grams($least), self::grams($most), [...$why, Fact::of('why.placed-amount.better-than-any-table-what')]);
+        return new self(
+            self::grams($least),
+            self::grams($most),
+            [...$why, Fact::of('why.placed-amount.better-than-any-table-what')],
+        );
     }
 
     private static function job(Stroke $stroke): Job
@@ -108,12 +123,18 @@ final readonly class PlacedAmount
         }
         $times = Fraction::one()->dividedBy($ratio->shareOfMixture(0));
 
-        return [self::grams($whole->least->exactly()->times($times)), self::grams($whole->most->exactly()->times($times))];
+        return [
+            self::grams($whole->least->exactly()->times($times)),
+            self::grams($whole->most->exactly()->times($times)),
+        ];
     }
 
     private static function head(Stroke $stroke): Fraction
     {
-        return Fraction::of(array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())), 100);
+        return Fraction::of(
+            array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())),
+            100,
+        );
     }
 
     /** A job at the root covers root and regrowth by itself; others take their spans' part of the strand. */
@@ -123,7 +144,10 @@ final readonly class PlacedAmount
             return Fraction::one();
         }
 
-        return Fraction::of(array_sum(array_map(static fn (Span $span): int => self::SPAN[$span->value], $stroke->spans())), 100);
+        return Fraction::of(
+            array_sum(array_map(static fn (Span $span): int => self::SPAN[$span->value], $stroke->spans())),
+            100,
+        );
     }
 
     /** @return array{bool, Fraction} resistant grey, and the centimetres grown out */
@@ -133,7 +157,9 @@ final readonly class PlacedAmount
         $regrowth = Fraction::of(2);
         foreach ($canvas->zones as $zone) {
             $resistant = $resistant || $zone->resistant;
-            $regrowth = $zone->regrowth !== null && $zone->regrowth->compare($regrowth) > 0 ? $zone->regrowth : $regrowth;
+            $regrowth = $zone->regrowth !== null && $zone->regrowth->compare($regrowth) > 0
+                ? $zone->regrowth
+                : $regrowth;
         }
 
         return [$resistant, $regrowth];

@@ -88,7 +88,13 @@ final readonly class PlacedBowl
     {
         $keys = array_map(static fn (Cell $cell): string => $cell->key(), $cells);
 
-        return array_values(array_filter($this->strokes, static fn (Stroke $stroke): bool => array_intersect($keys, array_map(static fn (Cell $cell): string => $cell->key(), Coverage::cells($stroke))) !== []));
+        return array_values(array_filter(
+            $this->strokes,
+            static fn (Stroke $stroke): bool => array_intersect(
+                $keys,
+                array_map(static fn (Cell $cell): string => $cell->key(), Coverage::cells($stroke)),
+            ) !== [],
+        ));
     }
 
     public function process(Stroke $stroke): Process
@@ -99,7 +105,17 @@ final readonly class PlacedBowl
             default => Technique::Covered,
         };
 
-        return new Process($this->line->kind, $this->mix, $this->strength, $this->minutes(), $this->line->window, $this->line->lift, $technique, $stroke->touchesScalp(), $stroke->isOnePass());
+        return new Process(
+            $this->line->kind,
+            $this->mix,
+            $this->strength,
+            $this->minutes(),
+            $this->line->window,
+            $this->line->lift,
+            $technique,
+            $stroke->touchesScalp(),
+            $stroke->isOnePass(),
+        );
     }
 
     public function isDamp(Stroke $stroke): bool

@@ -31,8 +31,12 @@ use Core\Units\Fraction;
 final readonly class SuggestBowls
 {
     /** @param  ?Line  $demi  the line that only deposits; null where the shelf has none */
-    private function __construct(private Canvas $canvas, private Shelf $shelf, private ?Line $demi, private HouseRules $rules)
-    {
+    private function __construct(
+        private Canvas $canvas,
+        private Shelf $shelf,
+        private ?Line $demi,
+        private HouseRules $rules,
+    ) {
     }
 
     /**
@@ -42,11 +46,17 @@ final readonly class SuggestBowls
      */
     public static function for(Canvas $canvas, array $outlooks, array $bowls, Shelf $shelf, HouseRules $rules): array
     {
-        $demi = array_values(array_filter($shelf->lines(), static fn (Line $line): bool => $line->kind === LineKind::Demi))[0] ?? null;
+        $demi = array_values(array_filter(
+            $shelf->lines(),
+            static fn (Line $line): bool => $line->kind === LineKind::Demi,
+        ))[0] ?? null;
         $self = new self($canvas, $shelf, $demi, $rules);
         $found = [];
         foreach ($outlooks as $outlook) {
-            $here = array_values(array_filter($bowls, static fn (PlacedBowl $bowl): bool => $bowl->strokesOn(...$outlook->zone->cells()) !== []));
+            $here = array_values(array_filter(
+                $bowls,
+                static fn (PlacedBowl $bowl): bool => $bowl->strokesOn(...$outlook->zone->cells()) !== [],
+            ));
             $found[] = $self->filler($outlook->zone, $here);
             $found[] = $self->toner($outlook, $here);
             foreach ($here as $bowl) {
@@ -60,7 +70,12 @@ final readonly class SuggestBowls
     /** @param  list<PlacedBowl>  $here */
     private function filler(CanvasZone $zone, array $here): ?SuggestedBowl
     {
-        if ($this->demi === null || $zone->level === null || $zone->wishLevel === null || ZoneReading::of($zone, $this->rules)->direction !== Direction::Fill) {
+        if (
+            $this->demi === null
+            || $zone->level === null
+            || $zone->wishLevel === null
+            || ZoneReading::of($zone, $this->rules)->direction !== Direction::Fill
+        ) {
             return null;
         }
         foreach ($here as $bowl) {
@@ -70,19 +85,36 @@ final readonly class SuggestBowls
                 }
             }
         }
-        $advice = FillAdvice::for($zone->level, $zone->history, $zone->wishLevel, $zone->wishTone->mix(), $this->shelf->productsOf($this->demi), $this->rules);
+        $advice = FillAdvice::for(
+            $zone->level,
+            $zone->history,
+            $zone->wishLevel,
+            $zone->wishTone->mix(),
+            $this->shelf->productsOf($this->demi),
+            $this->rules,
+        );
         if ($advice->filler === null) {
             return null;
         }
-        $shades = implode(' : ', array_map(static fn (array $each): string => "{$each['share']} {$each['label']}", $advice->filler->ingredients));
+        $shades = implode(
+            ' : ',
+            array_map(
+                static fn (array $each): string => "{$each['share']} {$each['label']}",
+                $advice->filler->ingredients,
+            ),
+        );
 
         return new SuggestedBowl("fill-{$zone->id}", Fact::of('why.suggest-bowls.fill-first', zone: $zone->name, shades: $shades), $advice->why, $this->bowl(
-            array_map(static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']], $advice->filler->ingredients), $zone->placement, Method::Filler, $advice->filler->minutes,
+            array_map(
+                static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']],
+                $advice->filler->ingredients,
+            ), $zone->placement, Method::Filler, $advice->filler->minutes,
         ), Fact::of('why.suggest-bowls.filler', zone: $zone->name), first: true);
     }
 
     /**
-     * For the level reached, where the last bowl lightened it, or where only a tone is wished and nothing goes on it yet.
+     * For the level reached, where the last bowl lightened it, or where only a tone is wished and nothing goes on it
+     * yet.
      *
      * @param  list<PlacedBowl>  $here
      */
@@ -91,12 +123,23 @@ final readonly class SuggestBowls
         $zone = $outlook->zone;
         $last = $here === [] ? null : $here[count($here) - 1];
         $lightened = $last !== null && $last->line->kind === LineKind::Lightener && $outlook->last() !== null;
-        $only = $last === null && ZoneReading::of($zone, $this->rules)->direction === Direction::Tone && $zone->wishTone->families !== [];
+        $only = $last === null && ZoneReading::of(
+            $zone,
+            $this->rules,
+        )->direction === Direction::Tone && $zone->wishTone->families !== [];
         if ($this->demi === null || $zone->wishTone->families === [] || (! $lightened && ! $only)) {
             return null;
         }
         $reached = $lightened ? $outlook->last()->lifted : ($zone->level ?? Fraction::of(8));
-        $advice = TonerAdvice::for($reached, $zone->wishLevel, $zone->wishTone->mix(), true, $zone->porosity, $this->shelf->productsOf($this->demi), $this->rules);
+        $advice = TonerAdvice::for(
+            $reached,
+            $zone->wishLevel,
+            $zone->wishTone->mix(),
+            true,
+            $zone->porosity,
+            $this->shelf->productsOf($this->demi),
+            $this->rules,
+        );
         if ($advice->toners === []) {
             return null;
         }
@@ -109,17 +152,38 @@ final readonly class SuggestBowls
 
     private function natural(CanvasZone $zone, PlacedBowl $bowl): ?SuggestedBowl
     {
-        if ($zone->grey === null || ! $zone->hasWish() || $bowl->mix === null || $bowl->line->kind !== LineKind::Permanent) {
+        if (
+            $zone->grey === null
+            || ! $zone->hasWish()
+            || $bowl->mix === null
+            || $bowl->line->kind !== LineKind::Permanent
+        ) {
             return null;
         }
-        $missing = GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->missing($bowl->mix->tone->share(ToneFamily::Natural));
+        $missing = GreyAdvice::for(
+            $zone->grey,
+            $zone->resistant,
+            $this->rules,
+        )->missing($bowl->mix->tone->share(ToneFamily::Natural));
         if ($missing->isZero()) {
             return null;
         }
 
         return new SuggestedBowl(
-            "grey-{$zone->id}-{$bowl->sheet->letter}", Fact::of('why.suggest-bowls.grey-at-more-natural', grey: $zone->grey, zone: $zone->name, letter: $bowl->sheet->letter),
-            [...GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->why, Fact::of('why.suggest-bowls.bowl-has-natural', letter: $bowl->sheet->letter, tone: $bowl->mix->tone->share(ToneFamily::Natural)->times(Fraction::of(100))->decimal(0))],
+            "grey-{$zone->id}-{$bowl->sheet->letter}", Fact::of(
+                'why.suggest-bowls.grey-at-more-natural',
+                grey: $zone->grey,
+                zone: $zone->name,
+                letter: $bowl->sheet->letter,
+            ),
+            [
+                ...GreyAdvice::for($zone->grey, $zone->resistant, $this->rules)->why,
+                Fact::of(
+                    'why.suggest-bowls.bowl-has-natural',
+                    letter: $bowl->sheet->letter,
+                    tone: $bowl->mix->tone->share(ToneFamily::Natural)->times(Fraction::of(100))->decimal(0),
+                ),
+            ],
             null, change: new Change(ChangeKind::Grey, $bowl->sheet->letter, "{$zone->grey} %", words: 'for grey'),
         );
     }
@@ -131,15 +195,35 @@ final readonly class SuggestBowls
     private function bowl(array $colour, Placement $place, Method $method, ?int $minutes): array
     {
         $line = $this->demi;
-        $amount = AmountAdvice::start(Job::Gloss, $this->canvas->density(), $this->canvas->length(), false, Fraction::of(2), 0)->least->text();
+        $amount = AmountAdvice::start(
+            Job::Gloss,
+            $this->canvas->density(),
+            $this->canvas->length(),
+            false,
+            Fraction::of(2),
+            0,
+        )->least->text();
 
         return [
-            'line' => $line->id ?? '', 'ratio' => $line?->ratio->show() ?? '', 'amount' => ['of' => 'total', 'grams' => $amount, 'ingredient' => null],
-            'parts' => [['ingredients' => $colour], ['ingredients' => [['product' => $line->developers[0] ?? '', 'share' => 'all']]]],
-            'additives' => [], 'minutes' => $minutes, 'note' => '', ...($method === Method::Gloss ? ['hair' => 'damp'] : []),
+            'line' => $line->id ?? '', 'ratio' => $line?->ratio->show() ?? '', 'amount' => [
+                'of' => 'total',
+                'grams' => $amount,
+                'ingredient' => null,
+            ],
+            'parts' => [
+                ['ingredients' => $colour],
+                ['ingredients' => [['product' => $line->developers[0] ?? '', 'share' => 'all']]],
+            ],
+            'additives' => [],
+            'minutes' => $minutes,
+            'note' => '',
+            ...($method === Method::Gloss ? ['hair' => 'damp'] : []),
             'place' => [[
                 'regions' => array_map(static fn (Region $region): string => $region->value, $place->regions),
-                'spans' => array_map(static fn (Span $span): string => $span->value, $place->spans), 'method' => $method->value,
+                'spans' => array_map(
+                    static fn (Span $span): string => $span->value,
+                    $place->spans,
+                ), 'method' => $method->value,
             ]],
         ];
     }

@@ -13,7 +13,10 @@ use Core\Judgement\Observed;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
 
-/** Canvas and bowls of a visit seen together: what each zone says, what it is expected to come to, where the bowls lie, how much they take. */
+/**
+ * Canvas and bowls of a visit seen together: what each zone says, what it is expected to come to, where the bowls lie,
+ * how much they take.
+ */
 final readonly class VisitPicture
 {
     /**
@@ -43,7 +46,10 @@ final readonly class VisitPicture
     public static function of(Canvas $canvas, array $bowls, array $history, Shelf $shelf, HouseRules $rules): self
     {
         $coverage = self::coverage($canvas, $bowls);
-        $outlooks = array_map(static fn (CanvasZone $zone): Outlook => Outlook::of($zone, $bowls, $history), $canvas->zones);
+        $outlooks = array_map(
+            static fn (CanvasZone $zone): Outlook => Outlook::of($zone, $bowls, $history),
+            $canvas->zones,
+        );
         $readings = $amounts = [];
         foreach ($canvas->zones as $zone) {
             $readings[$zone->id] = ZoneReading::of($zone, $rules);

@@ -16,7 +16,8 @@ final readonly class Legend
     /**
      * @param  array<string, ToneMix>  $tones  by letter group (upper case) or digit
      * @param  list<string>  $separators  what may stand between level and tone, of . / -
-     * @param  Fraction  $primary  how many times the secondary the primary weighs; 2 unless the line says otherwise (our model)
+     * @param  Fraction  $primary  how many times the secondary the primary weighs; 2 unless the line says otherwise
+     *     (our model)
      * @param  bool  $lettersRankEqually  CG is half copper, half gold (common practice, no source)
      * @param  array{int, int}  $levels  lowest and highest
      * @param  bool  $doubledLevelIsIntense  44/65 is an intense 4/65
@@ -51,6 +52,15 @@ final readonly class Legend
 
     public function withPrimary(Fraction $primary): self
     {
-        return new self($this->kind, $this->tones, $this->separators, $primary, $this->lettersRankEqually, $this->levels, $this->doubledLevelIsIntense, $this->zeroMutes);
+        return new self(
+            $this->kind,
+            $this->tones,
+            $this->separators,
+            $primary,
+            $this->lettersRankEqually,
+            $this->levels,
+            $this->doubledLevelIsIntense,
+            $this->zeroMutes,
+        );
     }
 }

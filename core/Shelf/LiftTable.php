@@ -22,8 +22,19 @@ final readonly class LiftTable
     public static function standard(LineKind $kind): self
     {
         return match ($kind) {
-            LineKind::Permanent => self::of([10 => Fraction::zero(), 20 => Fraction::of(2), 30 => Fraction::of(3), 40 => Fraction::of(4)]),
-            LineKind::Lightener => self::of([0 => Fraction::of(2), 10 => Fraction::of(4), 20 => Fraction::of(5), 30 => Fraction::of(6), 40 => Fraction::of(7)]),
+            LineKind::Permanent => self::of([
+                10 => Fraction::zero(),
+                20 => Fraction::of(2),
+                30 => Fraction::of(3),
+                40 => Fraction::of(4),
+            ]),
+            LineKind::Lightener => self::of([
+                0 => Fraction::of(2),
+                10 => Fraction::of(4),
+                20 => Fraction::of(5),
+                30 => Fraction::of(6),
+                40 => Fraction::of(7),
+            ]),
             LineKind::Demi, LineKind::Direct, LineKind::Care => self::of([40 => Fraction::zero()]),
         };
     }

@@ -6,13 +6,16 @@ namespace Core\Shelf;
 
 use Core\Units\MixRatio;
 
-/** A colour line: its default ratio, its developers, its processing window, what its codes mean and how far it lifts. */
+/**
+ * A colour line: its default ratio, its developers, its processing window, what its codes mean and how far it lifts.
+ */
 final readonly class Line
 {
     /**
      * @param  list<string>  $developers  product ids that go with it
      * @param  array{min: int, target: int, max: int}  $window  processing minutes
-     * @param  list<PartRole>  $order  what each part of its ratio is, as the maker prints it: 1 : 2.5 : 3.5 may be colour, gel, developer
+     * @param  list<PartRole>  $order  what each part of its ratio is, as the maker prints it: 1 : 2.5 : 3.5 may be
+     *     colour, gel, developer
      */
     public function __construct(
         public string $id,

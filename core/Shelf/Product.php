@@ -44,8 +44,18 @@ final readonly class Product
     public function holding(?Grams $grams): self
     {
         return new self(
-            id: $this->id, line: $this->line, code: $this->code, name: $this->name, kind: $this->kind, strength: $this->strength, pack: $this->pack,
-            density: $this->density, withdrawn: $this->withdrawn, pigment: $this->pigment, volume: $this->volume, holds: $grams,
+            id: $this->id,
+            line: $this->line,
+            code: $this->code,
+            name: $this->name,
+            kind: $this->kind,
+            strength: $this->strength,
+            pack: $this->pack,
+            density: $this->density,
+            withdrawn: $this->withdrawn,
+            pigment: $this->pigment,
+            volume: $this->volume,
+            holds: $grams,
         );
     }
 

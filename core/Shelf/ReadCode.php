@@ -26,13 +26,24 @@ final class ReadCode
             throw UnreadableCode::noLevel($text);
         }
 
-        return $legend->kind === NotationKind::Letters ? self::letters($legend, $m[1], $m[2], $text) : self::digits($legend, $m[1], $m[2], $text);
+        return $legend->kind === NotationKind::Letters ? self::letters(
+            $legend,
+            $m[1],
+            $m[2],
+            $text,
+        ) : self::digits($legend, $m[1], $m[2], $text);
     }
 
     private static function letters(Legend $legend, string $digits, string $tail, string $text): ShadeReading
     {
         if ($tail === '' || preg_match('/^[A-Z]{1,6}$/', $tail) !== 1) {
-            throw preg_match('/[.\/-]/', $tail) === 1 || $tail === '' ? UnreadableCode::wrongKind($text, NotationKind::Letters) : UnreadableCode::unknownTone($text, $tail, implode(', ', array_map(strval(...), array_keys($legend->tones))));
+            throw preg_match('/[.\/-]/', $tail) === 1 || $tail === ''
+                ? UnreadableCode::wrongKind($text, NotationKind::Letters)
+                : UnreadableCode::unknownTone(
+                    $text,
+                    $tail,
+                    implode(', ', array_map(strval(...), array_keys($legend->tones))),
+                );
         }
         $level = self::level($legend, $digits, $text);
         $groups = self::groups($legend, $tail, $text);
@@ -63,7 +74,11 @@ final class ReadCode
     {
         $ways = self::cuts($legend, $tail);
         if ($ways === []) {
-            throw UnreadableCode::unknownTone($text, $tail, implode(', ', array_map(strval(...), array_keys($legend->tones))));
+            throw UnreadableCode::unknownTone(
+                $text,
+                $tail,
+                implode(', ', array_map(strval(...), array_keys($legend->tones))),
+            );
         }
         // The legend's own word for the whole tail is not a guess.
         foreach ($ways as $way) {
@@ -128,9 +143,19 @@ final class ReadCode
         if ($tail === '') {
             [$level, $doubled, $steps] = self::doubledLevel($legend, $digits, $text);
 
-            return new ShadeReading($level, ToneMix::only(ToneFamily::Natural), $doubled ? Fraction::of(2) : Fraction::one(), $doubled, [...$steps, 'no tone written: natural']);
+            return new ShadeReading(
+                $level,
+                ToneMix::only(ToneFamily::Natural),
+                $doubled ? Fraction::of(2) : Fraction::one(),
+                $doubled,
+                [...$steps, 'no tone written: natural'],
+            );
         }
-        throw UnreadableCode::unknownTone($text, $tail, implode(', ', array_map(strval(...), array_keys($legend->tones))));
+        throw UnreadableCode::unknownTone(
+            $text,
+            $tail,
+            implode(', ', array_map(strval(...), array_keys($legend->tones))),
+        );
     }
 
     /** @return array{int, bool, list<string>} level, whether it was doubled, and the words for it */
@@ -150,24 +175,48 @@ final class ReadCode
     }
 
     /** @param  list<string>  $steps */
-    private static function toned(Legend $legend, int $level, bool $doubled, string $tones, array $steps, string $text): ShadeReading
-    {
+    private static function toned(
+        Legend $legend,
+        int $level,
+        bool $doubled,
+        string $tones,
+        array $steps,
+        string $text,
+    ): ShadeReading {
         self::level($legend, (string) $level, $text);
         $intensity = $doubled ? Fraction::of(2) : Fraction::one();
         if (preg_match('/^0+$/', $tones) === 1) {
             $strong = strlen($tones) > 1;
 
-            return new ShadeReading($level, ToneMix::only(ToneFamily::Natural), $strong ? Fraction::of(2) : $intensity, $strong || $doubled, [...$steps, $strong ? "{$tones}: strong natural" : '0: natural']);
+            return new ShadeReading(
+                $level,
+                ToneMix::only(ToneFamily::Natural),
+                $strong ? Fraction::of(2) : $intensity,
+                $strong || $doubled,
+                [...$steps, $strong ? "{$tones}: strong natural" : '0: natural'],
+            );
         }
         if (str_starts_with($tones, '0')) {
             $rest = substr($tones, 1);
             $tone = self::tone($legend, $rest, $text);
             if ($legend->zeroMutes) {
-                return new ShadeReading($level, $tone, $intensity->dividedBy(Fraction::of(2)), false, [...$steps, "0{$rest}: a muted {$tone->words()}"]);
+                return new ShadeReading(
+                    $level,
+                    $tone,
+                    $intensity->dividedBy(Fraction::of(2)),
+                    false,
+                    [...$steps, "0{$rest}: a muted {$tone->words()}"],
+                );
             }
             $mixed = ToneMix::mean([[ToneMix::only(ToneFamily::Natural), $legend->primary], [$tone, Fraction::one()]]);
 
-            return new ShadeReading($level, $mixed, $intensity, false, [...$steps, "0{$rest}: natural with a touch of {$tone->words()}"]);
+            return new ShadeReading(
+                $level,
+                $mixed,
+                $intensity,
+                false,
+                [...$steps, "0{$rest}: natural with a touch of {$tone->words()}"],
+            );
         }
         $digits = str_split($tones);
         if (count($digits) > 2) {
@@ -176,7 +225,13 @@ final class ReadCode
         if (count($digits) === 2 && $digits[0] === $digits[1]) {
             $tone = self::tone($legend, $digits[0], $text);
 
-            return new ShadeReading($level, $tone, Fraction::of(2), false, [...$steps, "{$tones}: {$tone->words()}, doubled: intense"]);
+            return new ShadeReading(
+                $level,
+                $tone,
+                Fraction::of(2),
+                false,
+                [...$steps, "{$tones}: {$tone->words()}, doubled: intense"],
+            );
         }
         $weighted = [];
         foreach ($digits as $place => $digit) {
@@ -190,13 +245,19 @@ final class ReadCode
 
     private static function tone(Legend $legend, string $digit, string $text): ToneMix
     {
-        return $legend->tones[$digit] ?? throw UnreadableCode::unknownTone($text, $digit, implode(', ', array_map(strval(...), array_keys($legend->tones))));
+        return $legend->tones[$digit] ?? throw UnreadableCode::unknownTone(
+            $text,
+            $digit,
+            implode(', ', array_map(strval(...), array_keys($legend->tones))),
+        );
     }
 
     private static function level(Legend $legend, string $digits, string $text): int
     {
         $level = (int) $digits;
 
-        return $level >= $legend->levels[0] && $level <= $legend->levels[1] ? $level : throw UnreadableCode::levelOutside($text, $level, $legend->levels);
+        return $level >= $legend->levels[0] && $level <= $legend->levels[1]
+            ? $level
+            : throw UnreadableCode::levelOutside($text, $level, $legend->levels);
     }
 }

@@ -18,8 +18,12 @@ final readonly class Shelf
      * @param  array<string, Product>  $products
      * @param  array<string, HouseBlend>  $blends  by name and version
      */
-    public function __construct(private array $lines, private array $products, private MassReading $reading, private array $blends = [])
-    {
+    public function __construct(
+        private array $lines,
+        private array $products,
+        private MassReading $reading,
+        private array $blends = [],
+    ) {
     }
 
     /** @return list<Line> */
@@ -68,7 +72,10 @@ final readonly class Shelf
     /** @return list<Product> the line's own products that can still be had */
     public function productsOf(Line $line): array
     {
-        return array_values(array_filter($this->products, static fn (Product $product): bool => $product->line === $line->id && ! $product->withdrawn));
+        return array_values(array_filter(
+            $this->products,
+            static fn (Product $product): bool => $product->line === $line->id && ! $product->withdrawn,
+        ));
     }
 
     /** A product of the line by what is printed on it, also one that is not to be had any more. */
@@ -87,7 +94,9 @@ final readonly class Shelf
     /** How amounts of this product are read: its pack, its density, the salon's ounce and measures. */
     public function readingFor(?Product $product): MassReading
     {
-        return $product === null ? $this->reading : $this->reading->withPack($product->pack)->withDensity($product->density);
+        return $product === null
+            ? $this->reading
+            : $this->reading->withPack($product->pack)->withDensity($product->density);
     }
 
     /** @return list<Product> the line's developers that can still be had, weakest first */
@@ -100,12 +109,17 @@ final readonly class Shelf
                 $developers[] = $product;
             }
         }
-        usort($developers, static fn (Product $a, Product $b): int => ($a->strength ?? Strength::vol(1))->compare($b->strength ?? Strength::vol(1)));
+        usort(
+            $developers,
+            static fn (Product $a, Product $b): int => ($a->strength ?? Strength::vol(1))->compare($b->strength ?? Strength::vol(1)),
+        );
 
         return $developers;
     }
 
-    /** The developer a bowl of the line begins with where nobody has said: the middle of its strengths (our own model). */
+    /**
+     * The developer a bowl of the line begins with where nobody has said: the middle of its strengths (our own model).
+     */
     public function usualDeveloper(Line $line): ?Product
     {
         $developers = $this->developersOf($line);
@@ -123,7 +137,10 @@ final readonly class Shelf
     public function developersReaching(Line $line, Strength $wanted): array
     {
         $developers = $this->developersOf($line);
-        $blend = StrengthBlend::toReach($wanted, array_map(static fn (Product $each): Strength => $each->strength ?? $wanted, $developers));
+        $blend = StrengthBlend::toReach(
+            $wanted,
+            array_map(static fn (Product $each): Strength => $each->strength ?? $wanted, $developers),
+        );
         $ingredients = [];
         foreach ($blend->shares as $share) {
             foreach ($developers as $product) {

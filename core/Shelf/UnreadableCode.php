@@ -22,7 +22,13 @@ final class UnreadableCode extends Refusal
     /** @param  array{int, int}  $levels */
     public static function levelOutside(string $text, int $level, array $levels): self
     {
-        return new self(Fact::of('refusals.unreadable-code.level-outside', text: $text, level: $level, value: $levels[0], value2: $levels[1]));
+        return new self(Fact::of(
+            'refusals.unreadable-code.level-outside',
+            text: $text,
+            level: $level,
+            value: $levels[0],
+            value2: $levels[1],
+        ));
     }
 
     public static function unknownTone(string $text, string $tone, string $known): self
@@ -38,7 +44,12 @@ final class UnreadableCode extends Refusal
 
     public static function wrongKind(string $text, NotationKind $kind): self
     {
-        return new self(Fact::of($kind === NotationKind::Letters ? 'refusals.unreadable-code.wants-letters' : 'refusals.unreadable-code.wants-digits', text: $text));
+        return new self(Fact::of(
+            $kind === NotationKind::Letters
+                ? 'refusals.unreadable-code.wants-letters'
+                : 'refusals.unreadable-code.wants-digits',
+            text: $text,
+        ));
     }
 
     public static function wrongSeparator(string $text, string $separator): self

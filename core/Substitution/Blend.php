@@ -30,12 +30,24 @@ final readonly class Blend
     /** What differs, in words, and whether there may be a nearer one. */
     public function differsInWords(): string
     {
-        return implode(', ', [...$this->differs, ...($this->complete ? [] : ['there may be a nearer one: the search stopped at its limit'])]);
+        return implode(
+            ', ',
+            [
+                ...$this->differs,
+                ...($this->complete ? [] : ['there may be a nearer one: the search stopped at its limit']),
+            ],
+        );
     }
 
     /** In words: 30 g of 6N and 30 g of 8N. */
     public function words(): string
     {
-        return implode(' and ', array_map(static fn (array $part): string => "{$part['grams']->text()} of {$part['candidate']->label}", $this->parts));
+        return implode(
+            ' and ',
+            array_map(
+                static fn (array $part): string => "{$part['grams']->text()} of {$part['candidate']->label}",
+                $this->parts,
+            ),
+        );
     }
 }

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Core\Substitution;
 
 /**
- * The lowest real cost of two or three shades, and the pricing that proves it. Over their shares the cost is a sum of absolute
- * values of lines: it is lowest at a corner, where two of the lines, limits or edges meet, and the signs of the lines that meet
+ * The lowest real cost of two or three shades, and the pricing that proves it. Over their shares the cost is a sum of
+ * absolute
+ * values of lines: it is lowest at a corner, where two of the lines, limits or edges meet, and the signs of the lines
+ * that meet
  * there follow from the others' balance.
  */
 final readonly class BlendCorner
@@ -37,14 +39,26 @@ final readonly class BlendCorner
         $terms = count($off[0]);
         $lines = [];
         for ($term = 0; $term < $terms; $term++) {
-            $lines[] = $three ? [$off[0][$term] - $off[2][$term], $off[1][$term] - $off[2][$term], $off[2][$term]] : [$off[0][$term] - $off[1][$term], 0, $off[1][$term]];
+            $lines[] = $three ? [
+                $off[0][$term] - $off[2][$term],
+                $off[1][$term] - $off[2][$term],
+                $off[2][$term],
+            ] : [$off[0][$term] - $off[1][$term], 0, $off[1][$term]];
         }
         foreach ($limits as $limit) {
-            $lines[] = $three ? [$limit[0] - $limit[2], $limit[1] - $limit[2], $limit[2]] : [$limit[0] - $limit[1], 0, $limit[1]];
+            $lines[] = $three ? [
+                $limit[0] - $limit[2],
+                $limit[1] - $limit[2],
+                $limit[2],
+            ] : [$limit[0] - $limit[1], 0, $limit[1]];
         }
         $bent = count($lines);
         $edge = 100_000;
-        array_push($lines, [$edge, 0, 0], ...($three ? [[0, $edge, 0], [-$edge, -$edge, $edge]] : [[-$edge, 0, $edge]]));
+        array_push(
+            $lines,
+            [$edge, 0, 0],
+            ...($three ? [[0, $edge, 0], [-$edge, -$edge, $edge]] : [[-$edge, 0, $edge]]),
+        );
         $corners = $three ? self::meetings($lines) : self::crossings($lines);
         $best = null;
         $least = PHP_INT_MAX;
@@ -83,7 +97,10 @@ final readonly class BlendCorner
     {
         $found = [];
         // A hundredth of the scale is fine enough for where they meet, and keeps the products in range.
-        $coarse = array_map(static fn (array $line): array => [intdiv($line[0], 100), intdiv($line[1], 100), intdiv($line[2], 100)], $lines);
+        $coarse = array_map(
+            static fn (array $line): array => [intdiv($line[0], 100), intdiv($line[1], 100), intdiv($line[2], 100)],
+            $lines,
+        );
         $count = count($coarse);
         for ($a = 0; $a < $count; $a++) {
             [$p, $q, $r] = $coarse[$a];
@@ -150,7 +167,10 @@ final readonly class BlendCorner
         $weights = match (true) {
             $a === $b => [$a => $p === 0 ? 0 : intdiv(-$right * 1000, $p)],
             $across === 0 => [],
-            default => [$a => self::ratio($s * $up - $t * $right, $across), $b => self::ratio($q * $right - $p * $up, $across)],
+            default => [
+                $a => self::ratio($s * $up - $t * $right, $across),
+                $b => self::ratio($q * $right - $p * $up, $across),
+            ],
         };
         foreach ($weights as $line => $weight) {
             if ($line < $terms) {

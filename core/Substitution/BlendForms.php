@@ -13,8 +13,10 @@ use Core\Units\Fraction;
 use Core\Units\Rounding;
 
 /**
- * A shelf against a wanted shade in whole numbers, a millionth of a level each: what every shade is off by in level and in
- * each tone family, how much it counts in the mean of the levels, and how far it is above the natural that is asked for.
+ * A shelf against a wanted shade in whole numbers, a millionth of a level each: what every shade is off by in level and
+ * in
+ * each tone family, how much it counts in the mean of the levels, and how far it is above the natural that is asked
+ * for.
  */
 final readonly class BlendForms
 {
@@ -43,8 +45,15 @@ final readonly class BlendForms
      * @param  Fraction  $leastNatural  0 where no grey is to be covered
      * @param  Fraction  $leastPigment  share of an ordinary shade's pigment; 0 for none
      */
-    public static function of(Pigment $wanted, Fraction $level, array $shelf, Fraction $leastNatural, Fraction $leastPigment, int $steps, HouseRules $rules): self
-    {
+    public static function of(
+        Pigment $wanted,
+        Fraction $level,
+        array $shelf,
+        Fraction $leastNatural,
+        Fraction $leastPigment,
+        int $steps,
+        HouseRules $rules,
+    ): self {
         $linear = $rules->levelSchool === LevelSchool::Linear;
         $families = [];
         foreach (ToneFamily::cases() as $family) {
@@ -67,7 +76,10 @@ final readonly class BlendForms
             $weights[] = $weight;
             $natural[] = self::whole($pigment->tone->share(ToneFamily::Natural)->minus($leastNatural));
             $pigmented[] = self::whole($pigment->intensity->minus($leastPigment));
-            $most[] = $candidate->stock === null ? $steps : min($steps, intdiv($candidate->stock->centigrams, $rules->step->centigrams()));
+            $most[] = $candidate->stock === null ? $steps : min(
+                $steps,
+                intdiv($candidate->stock->centigrams, $rules->step->centigrams()),
+            );
         }
 
         $limits = [...($leastNatural->isZero() ? [] : [$natural]), ...($leastPigment->isZero() ? [] : [$pigmented])];
@@ -116,6 +128,9 @@ final readonly class BlendForms
             $mass += $this->weight[$member] * $amounts[$at];
         }
 
-        return $mass === 0 ? PHP_INT_MAX : $cost + intdiv(abs($level), $mass) * $this->steps + intdiv(abs($level) % $mass * $this->steps, $mass);
+        return $mass === 0 ? PHP_INT_MAX : $cost + intdiv(abs($level), $mass) * $this->steps + intdiv(
+            abs($level) % $mass * $this->steps,
+            $mass,
+        );
     }
 }

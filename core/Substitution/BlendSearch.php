@@ -7,11 +7,16 @@ namespace Core\Substitution;
 /**
  * The best one, two and three shades of a shelf, exact under its forms.
  *
- * Whatever signs are given to the misses (each from −1 to 1), the cost of a blend is at least the mean of its members' own
- * signed sums, less any share of what it must have (natural for grey, enough pigment, a level near enough). So a set of shades can only beat
- * the bound when under every such pricing one of its members lies below it. Pricings are found as they are needed: a set that
- * none rules out is gone after with the signs its own amounts suggest, and what rules it out then rules out others like it. The
- * sets that are left are drawn member by member from those who lie below under the pricing that the fewest do, and solved.
+ * Whatever signs are given to the misses (each from −1 to 1), the cost of a blend is at least the mean of its members'
+ * own
+ * signed sums, less any share of what it must have (natural for grey, enough pigment, a level near enough). So a set of
+ * shades can only beat
+ * the bound when under every such pricing one of its members lies below it. Pricings are found as they are needed: a
+ * set that
+ * none rules out is gone after with the signs its own amounts suggest, and what rules it out then rules out others like
+ * it. The
+ * sets that are left are drawn member by member from those who lie below under the pricing that the fewest do, and
+ * solved.
  */
 final class BlendSearch
 {
@@ -29,7 +34,9 @@ final class BlendSearch
     /** @var list<list<int>> by pricing: each shade's own sum */
     private array $values = [];
 
-    /** @var array<int, array<int, int>> by word: by shade, the bits of the pricings under which it lies below the bound */
+    /**
+     * @var array<int, array<int, int>> by word: by shade, the bits of the pricings under which it lies below the bound
+     */
     private array $masks = [];
 
     /** @var array<int, int> by word: the bits of all its pricings */
@@ -51,7 +58,10 @@ final class BlendSearch
         $this->split = new BlendSplit($forms);
     }
 
-    /** @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>, complete: bool} nearest first */
+    /**
+     * @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>, complete: bool}
+     *     nearest first
+     */
     public static function of(BlendForms $forms): array
     {
         $search = new self($forms);
@@ -78,8 +88,16 @@ final class BlendSearch
     private function ones(): void
     {
         foreach (array_keys($this->forms->off) as $shade) {
-            if ($this->forms->most[$shade] >= $this->forms->steps && $this->forms->weight[$shade] > 0 && $this->has($shade)) {
-                $this->take(['cost' => $this->forms->cost([$shade], [$this->forms->steps]), 'members' => [$shade], 'amounts' => [$this->forms->steps]]);
+            if (
+                $this->forms->most[$shade] >= $this->forms->steps
+                && $this->forms->weight[$shade] > 0
+                && $this->has($shade)
+            ) {
+                $this->take([
+                    'cost' => $this->forms->cost([$shade], [$this->forms->steps]),
+                    'members' => [$shade],
+                    'amounts' => [$this->forms->steps],
+                ]);
             }
         }
     }
@@ -124,7 +142,11 @@ final class BlendSearch
             foreach (array_keys($own) as $j) {
                 $split = $i === $j ? null : $this->split->pair($i, $j);
                 if ($split !== null) {
-                    $this->take(['cost' => $split[1], 'members' => [$i, $j], 'amounts' => [$split[0], $this->forms->steps - $split[0]]]);
+                    $this->take([
+                        'cost' => $split[1],
+                        'members' => [$i, $j],
+                        'amounts' => [$split[0], $this->forms->steps - $split[0]],
+                    ]);
                 }
             }
         }
@@ -202,7 +224,8 @@ final class BlendSearch
 
     /**
      * @param  list<int>  $members
-     * @return ?int the pricing under which none of them is below the bound; of several, the one that the fewest are below of
+     * @return ?int the pricing under which none of them is below the bound; of several, the one that the fewest are
+     *     below of
      */
     private function rarest(array $members): ?int
     {
@@ -249,7 +272,11 @@ final class BlendSearch
         if (count($members) === 2) {
             $split = $this->split->pair($members[0], $members[1]);
             if ($split !== null) {
-                $this->take(['cost' => $split[1], 'members' => [$members[0], $members[1]], 'amounts' => [$split[0], $this->forms->steps - $split[0]]]);
+                $this->take([
+                    'cost' => $split[1],
+                    'members' => [$members[0], $members[1]],
+                    'amounts' => [$split[0], $this->forms->steps - $split[0]],
+                ]);
             }
         } else {
             $found = $this->split->triple($members[0], $members[1], $members[2], $this->bound, $amounts);
@@ -263,7 +290,8 @@ final class BlendSearch
     }
 
     /**
-     * What the set could come to if amounts were not whole steps; the pricing that proves it is kept where it rules the set out.
+     * What the set could come to if amounts were not whole steps; the pricing that proves it is kept where it rules the
+     * set out.
      *
      * @param  list<int>  $members
      * @return ?int steps of the first to begin from; null where the set cannot beat the bound
@@ -291,24 +319,41 @@ final class BlendSearch
         $heaviest = max(1, ...array_map(fn (int $member): int => $this->forms->weight[$member], $members));
         $own = $heaviest === $this->forms->heaviest ? $corner : $this->corner($members, $reach, $heaviest);
 
-        return $own === null || $own->cost * $this->forms->steps >= $this->bound ? null : intdiv($own->shares[0] * $this->forms->steps, 1_000_000);
+        return $own === null || $own->cost * $this->forms->steps >= $this->bound ? null : intdiv(
+            $own->shares[0] * $this->forms->steps,
+            1_000_000,
+        );
     }
 
     /**
-     * A set that cannot have what it must have is ruled out by what its members lack: one limit that each of them misses, or
+     * A set that cannot have what it must have is ruled out by what its members lack: one limit that each of them
+     * misses, or
      * two that they miss between them.
      *
      * @param  list<int>  $members
      */
     private function lacking(array $members, ?int $reach): void
     {
-        $price = static fn (int $lack): int => $lack >= 0 ? 0 : min(1_000_000_000, intdiv(1000 * ($reach ?? 12_000_000), -$lack) + 1000);
+        $price = static fn (int $lack): int => $lack >= 0 ? 0 : min(
+            1_000_000_000,
+            intdiv(1000 * ($reach ?? 12_000_000), -$lack) + 1000,
+        );
         $last = count($this->forms->limits) + 1;
         $best = [0, []];
         for ($one = 0; $one <= $last; $one++) {
             for ($two = $one; $two <= $last; $two++) {
                 foreach ($one === $two ? [[1, 0]] : [[1, 1], [1, 3], [3, 1], [1, 8], [8, 1]] as [$p, $q]) {
-                    $most = max(PHP_INT_MIN, ...array_map(fn (int $member): int => $p * $this->limit($one, $member, $reach) + $q * $this->limit($two, $member, $reach), $members));
+                    $most = max(
+                        PHP_INT_MIN,
+                        ...array_map(
+                            fn (int $member): int => $p * $this->limit(
+                                $one,
+                                $member,
+                                $reach,
+                            ) + $q * $this->limit($two, $member, $reach),
+                            $members,
+                        ),
+                    );
                     $best = $most < $best[0] ? [$most, [$one => $p, $two => $one === $two ? $p : $q]] : $best;
                 }
             }
@@ -358,8 +403,14 @@ final class BlendSearch
         return match (true) {
             $limit > 1 => $this->forms->limits[$limit - 2][$shade],
             $reach === null => 0,
-            $limit === 0 => intdiv($this->forms->weight[$shade] * $reach - $this->forms->off[$shade][0], $this->forms->heaviest),
-            default => intdiv($this->forms->weight[$shade] * $reach + $this->forms->off[$shade][0], $this->forms->heaviest),
+            $limit === 0 => intdiv(
+                $this->forms->weight[$shade] * $reach - $this->forms->off[$shade][0],
+                $this->forms->heaviest,
+            ),
+            default => intdiv(
+                $this->forms->weight[$shade] * $reach + $this->forms->off[$shade][0],
+                $this->forms->heaviest,
+            ),
         };
     }
 

@@ -8,8 +8,10 @@ namespace Core\Substitution;
  * The cheapest amounts of two or three given shades, to the step, within their stock and with what the blend must have.
  *
  * Between two shades every miss of pigment is the absolute value of a line, and so is the level's while the sum of the
- * weights stays; their sum is convex and lowest at the weighted median of the places where they cross zero. Where the sum of
- * the weights moves (another school of levels), each stretch between two such places is searched by thirds: on it the level's
+ * weights stays; their sum is convex and lowest at the weighted median of the places where they cross zero. Where the
+ * sum of
+ * the weights moves (another school of levels), each stretch between two such places is searched by thirds: on it the
+ * level's
  * miss is a quotient of two lines, which bends one way only.
  */
 final class BlendSplit
@@ -199,11 +201,18 @@ final class BlendSplit
         $near = max($low, min($high, $near));
         $isConvex = $forms->isLinear && ($forms->weight[$i] !== 0 || $forms->weight[$j] === 0 || $forms->weight[$k] === 0);
 
-        return $isConvex ? $this->convex([$i, $j, $k], $bound, $low, $high, $near) : $this->sweep([$i, $j, $k], $bound, $low, $high, $near);
+        return $isConvex ? $this->convex(
+            [$i, $j, $k],
+            $bound,
+            $low,
+            $high,
+            $near,
+        ) : $this->sweep([$i, $j, $k], $bound, $low, $high, $near);
     }
 
     /**
-     * The least cost bends one way only along the outer shade: the lowest place is found by thirds, and from there it is
+     * The least cost bends one way only along the outer shade: the lowest place is found by thirds, and from there it
+     * is
      * enough to go on until a whole step of the inner split could not make up for it.
      *
      * @param  array{int, int, int}  $members
@@ -239,7 +248,11 @@ final class BlendSplit
                 }
                 if ($split[1] < $bound) {
                     $bound = $split[1];
-                    $best = ['cost' => $bound, 'members' => $members, 'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]]];
+                    $best = [
+                        'cost' => $bound,
+                        'members' => $members,
+                        'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]],
+                    ];
                 }
                 if ($bound <= $split[1] - $inner && ($x > $to || $x < $from)) {
                     break;
@@ -251,8 +264,10 @@ final class BlendSplit
     }
 
     /**
-     * Every amount of the outer shade that could matter. With the sum of the weights put at its most, the cost is less and
-     * bends one way only: outside the places where even that is below the bound nothing is to be found. Inside them, a far-off
+     * Every amount of the outer shade that could matter. With the sum of the weights put at its most, the cost is less
+     * and
+     * bends one way only: outside the places where even that is below the bound nothing is to be found. Inside them, a
+     * far-off
      * cost rules out its neighbours where nothing but the cost limits the split.
      *
      * @param  array{int, int, int}  $members
@@ -287,7 +302,11 @@ final class BlendSplit
                 $split = $this->line($j, $k, $i, $x);
                 if ($split !== null && $split[1] < $bound) {
                     $bound = $split[1];
-                    $best = ['cost' => $bound, 'members' => $members, 'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]]];
+                    $best = [
+                        'cost' => $bound,
+                        'members' => $members,
+                        'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]],
+                    ];
                 }
                 $x += $way * ($split === null || ! $free ? 1 : max(1, intdiv($split[1] - $inner - $bound, $outer)));
             }
@@ -373,7 +392,14 @@ final class BlendSplit
     private function room(int $i, int $j, int $k, int $x): int
     {
         $steps = $this->forms->steps - $x;
-        [$low, $high] = $this->within($j, $k, $i, $x, max(1, $steps - $this->forms->most[$k]), min($this->forms->most[$j], $steps - 1));
+        [$low, $high] = $this->within(
+            $j,
+            $k,
+            $i,
+            $x,
+            max(1, $steps - $this->forms->most[$k]),
+            min($this->forms->most[$j], $steps - 1),
+        );
 
         return $high - $low;
     }
@@ -394,18 +420,30 @@ final class BlendSplit
         return $inside;
     }
 
-    /** @return array{int, int} by how much the cost can change when a step moves to the outer shade, and between the inner ones */
+    /**
+     * @return array{int, int} by how much the cost can change when a step moves to the outer shade, and between the
+     *     inner ones
+     */
     private function slopes(int $i, int $j, int $k): array
     {
         $forms = $this->forms;
         $outer = $inner = 1;
         for ($term = 1; $term < $forms->terms; $term++) {
-            $outer += max(abs($forms->off[$i][$term] - $forms->off[$j][$term]), abs($forms->off[$i][$term] - $forms->off[$k][$term]));
+            $outer += max(
+                abs($forms->off[$i][$term] - $forms->off[$j][$term]),
+                abs($forms->off[$i][$term] - $forms->off[$k][$term]),
+            );
             $inner += abs($forms->off[$j][$term] - $forms->off[$k][$term]);
         }
         $carrying = array_filter([$forms->weight[$i], $forms->weight[$j], $forms->weight[$k]]);
         // Level by level, a mean moves at most by the widest gap times the step's part of the weight.
-        $levels = array_map(static fn (int $shade): int => $forms->weight[$shade] === 0 ? 0 : intdiv(abs($forms->off[$shade][0]), $forms->weight[$shade]), [$i, $j, $k]);
+        $levels = array_map(
+            static fn (int $shade): int => $forms->weight[$shade] === 0 ? 0 : intdiv(
+                abs($forms->off[$shade][0]),
+                $forms->weight[$shade],
+            ),
+            [$i, $j, $k],
+        );
         $move = $carrying === [] ? 0 : intdiv(2 * max($levels) * max($carrying), min($carrying)) + 1;
 
         return [$outer + ($forms->weight[$i] === 0 ? 0 : $move), $inner + $move];

@@ -11,7 +11,11 @@ use Core\Units\Grams;
 final readonly class Candidate
 {
     /** @param  ?Grams  $stock null where it is not limited */
-    public function __construct(public string $key, public string $label, public Pigment $pigment, public ?Grams $stock = null)
-    {
+    public function __construct(
+        public string $key,
+        public string $label,
+        public Pigment $pigment,
+        public ?Grams $stock = null,
+    ) {
     }
 }

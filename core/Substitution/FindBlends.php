@@ -21,12 +21,16 @@ use Core\Units\Rounding;
  *
  *     distance = |level of the mix − wanted level| + Σ over tone families |pigment − wanted pigment|   (in levels)
  *
- * the level under the house's school, pigment being tone share × pigment share of the whole blend (our own model). Clear and
- * boosters leave the level alone. Amounts are whole steps of the scale, within stock, together the wanted total. Natural for
- * grey is a bound, not a wish: where some blend has enough of it, no other is given; so is half of the wanted pigment. Another shade must bring the blend nearer by
+ * the level under the house's school, pigment being tone share × pigment share of the whole blend (our own model).
+ * Clear and
+ * boosters leave the level alone. Amounts are whole steps of the scale, within stock, together the wanted total.
+ * Natural for
+ * grey is a bound, not a wish: where some blend has enough of it, no other is given; so is half of the wanted pigment.
+ * Another shade must bring the blend nearer by
  * a hundredth of a level.
  *
- * Exact to a millionth of a level a term. Limits: 400 shades, 3 in a blend, and so many looks that nothing holds a worker for
+ * Exact to a millionth of a level a term. Limits: 400 shades, 3 in a blend, and so many looks that nothing holds a
+ * worker for
  * much longer than a second; a search that reaches them gives the nearest blends found until then, and says so.
  */
 final class FindBlends
@@ -40,8 +44,13 @@ final class FindBlends
      *
      * @throws SubstitutionRefused
      */
-    public static function for(Pigment $wanted, Grams $total, array $shelf, Fraction $leastNatural, HouseRules $rules): array
-    {
+    public static function for(
+        Pigment $wanted,
+        Grams $total,
+        array $shelf,
+        Fraction $leastNatural,
+        HouseRules $rules,
+    ): array {
         $unit = $rules->step->centigrams();
         $steps = intdiv($total->exactly()->rounded($unit, Rounding::HalfUp), $unit);
         $level = $wanted->level ?? throw SubstitutionRefused::noLevel();
@@ -55,11 +64,20 @@ final class FindBlends
             throw SubstitutionRefused::nothingWanted($rules->step->show());
         }
         // The answer must not depend on the order the shelf was read in.
-        $far = static fn (Candidate $each): Fraction => self::distance(self::judged([new Weighed($each->label, $each->pigment, Fraction::one())], $rules), $wanted);
+        $far = static fn (Candidate $each): Fraction => self::distance(
+            self::judged([new Weighed($each->label, $each->pigment, Fraction::one())], $rules),
+            $wanted,
+        );
         $own = array_map($far, $shelf);
         $order = array_keys($shelf);
         // Of blends that come equally near, the one of the nearer shades is met first.
-        usort($order, static fn (int $a, int $b): int => [$own[$a]->compare($own[$b]), strcmp($shelf[$a]->key, $shelf[$b]->key)] <=> [0, 0]);
+        usort(
+            $order,
+            static fn (int $a, int $b): int => [
+                $own[$a]->compare($own[$b]),
+                strcmp($shelf[$a]->key, $shelf[$b]->key),
+            ] <=> [0, 0],
+        );
         $shelf = array_map(static fn (int $at): Candidate => $shelf[$at], $order);
         $half = Number::StandInPigment->value()->times($wanted->intensity);
         $covers = true;
@@ -75,7 +93,18 @@ final class FindBlends
             throw SubstitutionRefused::notEnoughStock();
         }
 
-        return array_map(static fn (array $best): Blend => self::blend($best['members'], $best['amounts'], $shelf, $wanted, $covers, $search['complete'], $rules), $search['found']);
+        return array_map(
+            static fn (array $best): Blend => self::blend(
+                $best['members'],
+                $best['amounts'],
+                $shelf,
+                $wanted,
+                $covers,
+                $search['complete'],
+                $rules,
+            ),
+            $search['found'],
+        );
     }
 
     /**
@@ -105,10 +134,20 @@ final class FindBlends
         try {
             return MixJudgement::of($parts, $rules);
         } catch (NumberTooLarge) {
-            $round = static fn (Fraction $value): Fraction => Fraction::of($value->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp), 1000);
+            $round = static fn (Fraction $value): Fraction => Fraction::of(
+                $value->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp),
+                1000,
+            );
 
             return MixJudgement::of(array_map(static fn (Weighed $part): Weighed => new Weighed($part->label, new Pigment(
-                $part->pigment->level, ToneMix::mean(array_map(static fn (string $family, Fraction $share): array => [ToneMix::only(ToneFamily::from($family)), $round($share)], array_keys($part->pigment->tone->shares()), $part->pigment->tone->shares())),
+                $part->pigment->level, ToneMix::mean(array_map(
+                    static fn (string $family, Fraction $share): array => [
+                        ToneMix::only(ToneFamily::from($family)),
+                        $round($share),
+                    ],
+                    array_keys($part->pigment->tone->shares()),
+                    $part->pigment->tone->shares(),
+                )),
                 $round($part->pigment->intensity), $part->pigment->doubleNatural,
             ), $part->centigrams), $parts), $rules);
         }
@@ -119,15 +158,45 @@ final class FindBlends
      * @param  non-empty-list<int>  $amounts  steps
      * @param  list<Candidate>  $shelf
      */
-    private static function blend(array $members, array $amounts, array $shelf, Pigment $wanted, bool $covers, bool $complete, HouseRules $rules): Blend
-    {
+    private static function blend(
+        array $members,
+        array $amounts,
+        array $shelf,
+        Pigment $wanted,
+        bool $covers,
+        bool $complete,
+        HouseRules $rules,
+    ): Blend {
         $parts = array_map(static fn (int $member, int $amount): array => [
             'candidate' => $shelf[$member], 'grams' => Grams::ofCentigrams($amount * $rules->step->centigrams()),
         ], $members, $amounts);
-        usort($parts, static fn (array $a, array $b): int => [$b['grams']->centigrams, $a['candidate']->key] <=> [$a['grams']->centigrams, $b['candidate']->key]);
-        $behaves = self::judged(array_map(static fn (array $part): Weighed => new Weighed($part['candidate']->label, $part['candidate']->pigment, $part['grams']->exactly()), $parts), $rules);
+        usort(
+            $parts,
+            static fn (array $a, array $b): int => [
+                $b['grams']->centigrams,
+                $a['candidate']->key,
+            ] <=> [$a['grams']->centigrams, $b['candidate']->key],
+        );
+        $behaves = self::judged(
+            array_map(
+                static fn (array $part): Weighed => new Weighed(
+                    $part['candidate']->label,
+                    $part['candidate']->pigment,
+                    $part['grams']->exactly(),
+                ),
+                $parts,
+            ),
+            $rules,
+        );
 
-        return new Blend($parts, self::distance($behaves, $wanted), $behaves, $covers, self::differs($wanted, $behaves, $covers), $complete);
+        return new Blend(
+            $parts,
+            self::distance($behaves, $wanted),
+            $behaves,
+            $covers,
+            self::differs($wanted, $behaves, $covers),
+            $complete,
+        );
     }
 
     /** @return list<string> */
@@ -139,7 +208,10 @@ final class FindBlends
             $differs[] = ($level->isNegative() ? $level->negated()->decimal(1).' level deeper' : $level->decimal(1).' level lighter');
         }
         foreach (ToneFamily::cases() as $family) {
-            $gap = ($behaves->tone ?? ToneMix::none())->share($family)->minus($wanted->tone->share($family))->times(Fraction::of(100));
+            $gap = ($behaves->tone ?? ToneMix::none())
+                ->share($family)
+                ->minus($wanted->tone->share($family))
+                ->times(Fraction::of(100));
             if (! $gap->isZero()) {
                 $differs[] = ($gap->isNegative() ? $gap->negated()->decimal(0).' % less ' : $gap->decimal(0).' % more ').$family->value;
             }

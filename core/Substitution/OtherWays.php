@@ -26,13 +26,24 @@ final class OtherWays
             }
             foreach ($shelf->productsOf($each) as $product) {
                 $double = self::isStronger($product, $wanted);
-                if ($product->id === $missing || ! self::isAlike($product, $wanted) || ($each->id === $line->id) !== $double) {
+                if (
+                    $product->id === $missing
+                    || ! self::isAlike($product, $wanted)
+                    || ($each->id === $line->id) !== $double
+                ) {
                     continue;
                 }
                 $found[] = new OtherWay($double ? 'double-pigment' : 'another-line', $product, $each);
             }
         }
-        usort($found, static fn (OtherWay $a, OtherWay $b): int => [$b->key, $a->line->name, $a->product->code] <=> [$a->key, $b->line->name, $b->product->code]);
+        usort(
+            $found,
+            static fn (OtherWay $a, OtherWay $b): int => [
+                $b->key,
+                $a->line->name,
+                $a->product->code,
+            ] <=> [$a->key, $b->line->name, $b->product->code],
+        );
 
         return $found;
     }
@@ -46,7 +57,10 @@ final class OtherWays
     {
         $level = $product->pigment?->level;
 
-        return $product->pigment !== null && $level !== null && $wanted->level !== null && $level->equals($wanted->level)
+        return $product->pigment !== null
+            && $level !== null
+            && $wanted->level !== null
+            && $level->equals($wanted->level)
             && $product->pigment->tone->distance($wanted->tone)->compare(Number::SameTone->value()) <= 0;
     }
 }

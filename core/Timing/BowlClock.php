@@ -85,7 +85,10 @@ final readonly class BowlClock
         return match (true) {
             $last !== null && $stamp->second < $last->second => throw StampRefused::backwards(),
             $has(StampKind::SetAside) => throw StampRefused::setAside(),
-            $stamp->kind === StampKind::SetAside => $has(StampKind::Began) ? throw StampRefused::alreadyBegun() : [...$standing, $stamp],
+            $stamp->kind === StampKind::SetAside => $has(StampKind::Began) ? throw StampRefused::alreadyBegun() : [
+                ...$standing,
+                $stamp,
+            ],
             $has(StampKind::Rinsed) => throw StampRefused::alreadyRinsed(),
             $stamp->kind === StampKind::Began && $has(StampKind::Began) => throw StampRefused::alreadyBegun(),
             $stamp->kind !== StampKind::Began && ! $has(StampKind::Began) => throw StampRefused::notBegun(),

@@ -104,7 +104,10 @@ final readonly class ToneMix
             return 'no tone';
         }
         // What reads as the same keeps the order of the families: a hair more of one does not turn the words round.
-        $percents = array_map(static fn (Fraction $share): int => $share->times(Fraction::of(100))->rounded(1, Rounding::HalfUp), $this->shares);
+        $percents = array_map(
+            static fn (Fraction $share): int => $share->times(Fraction::of(100))->rounded(1, Rounding::HalfUp),
+            $this->shares,
+        );
         arsort($percents);
         $words = [];
         foreach ($percents as $family => $percent) {

@@ -42,7 +42,8 @@ final readonly class Amount
     }
 
     /**
-     * Reads 12 g, ?, not known, 10 to 15 g, 10–15 g, more than 10 g, at most 5 g, 10 g or 15 g or 20 g, a word in quotes
+     * Reads 12 g, ?, not known, 10 to 15 g, 10–15 g, more than 10 g, at most 5 g, 10 g or 15 g or 20 g, a word in
+     * quotes
      * (“a dash”), and words without any number.
      *
      * @throws InvalidAmount
@@ -71,7 +72,11 @@ final readonly class Amount
         if (preg_match('/^(\d.*?)\s*(?:\bto\b|–|-)\s*(\d.*)$/u', $lower, $m) === 1) {
             $each = self::each([$m[1], $m[2]], $reading);
 
-            return $each[0]->equals($each[count($each) - 1]) ? self::known($each[0]) : new self(Knowing::Range, $each[0], $each[count($each) - 1]);
+            return $each[0]->equals($each[count($each) - 1]) ? self::known($each[0]) : new self(
+                Knowing::Range,
+                $each[0],
+                $each[count($each) - 1],
+            );
         }
         if ($plain !== '' && preg_match('/[\d½⅓⅔¼¾]/u', $plain) !== 1) {
             return self::worded($plain);
@@ -94,7 +99,11 @@ final readonly class Amount
     /** So many times as much; what is not known stays so. */
     public function times(Fraction $factor, ScaleStep $step): self
     {
-        $scaled = static fn (Grams $grams): Grams => Grams::rounded($grams->exactly()->times($factor), $step, Rounding::HalfUp);
+        $scaled = static fn (Grams $grams): Grams => Grams::rounded(
+            $grams->exactly()->times($factor),
+            $step,
+            Rounding::HalfUp,
+        );
 
         return new self(
             $this->knowing,
@@ -105,10 +114,14 @@ final readonly class Amount
         );
     }
 
-    /** What is left of it when a part that was made of it has gone; what is not simply known is so many times as much. */
+    /**
+     * What is left of it when a part that was made of it has gone; what is not simply known is so many times as much.
+     */
     public function lessPart(self $part, Fraction $left, ScaleStep $step): self
     {
-        return $this->isKnown() && $part->isKnown() ? self::known($this->least->lessAtMost($part->least)) : $this->times($left, $step);
+        return $this->isKnown() && $part->isKnown()
+            ? self::known($this->least->lessAtMost($part->least))
+            : $this->times($left, $step);
     }
 
     /** The one way an amount is written down; parse() reads it back to the same. */
@@ -119,7 +132,10 @@ final readonly class Amount
             Knowing::Range => "{$this->least->text()} to {$this->most?->text()}",
             Knowing::AtLeast => "more than {$this->least->text()}",
             Knowing::AtMost => "less than {$this->most?->text()}",
-            Knowing::Doubtful => implode(' or ', array_map(static fn (Grams $each): string => $each->text(), $this->alternatives)),
+            Knowing::Doubtful => implode(
+                ' or ',
+                array_map(static fn (Grams $each): string => $each->text(), $this->alternatives),
+            ),
             Knowing::Worded => "“{$this->words}”",
             Knowing::Unknown => '?',
         };

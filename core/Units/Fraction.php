@@ -76,7 +76,10 @@ final readonly class Fraction
         if (preg_match('/^(-?)(\d{0,9})(?:[.,](\d{1,6}))?$/', $plain, $m) === 1 && ($m[2] !== '' || isset($m[3]))) {
             $decimals = $m[3] ?? '';
             $scale = 10 ** strlen($decimals);
-            $value = self::of((int) ($m[2] === '' ? '0' : $m[2]) * $scale + (int) ($decimals === '' ? '0' : $decimals), $scale);
+            $value = self::of(
+                (int) ($m[2] === '' ? '0' : $m[2]) * $scale + (int) ($decimals === '' ? '0' : $decimals),
+                $scale,
+            );
 
             return $m[1] === '-' ? $value->negated() : $value;
         }
@@ -180,7 +183,10 @@ final readonly class Fraction
         if ($this->denominator === 1) {
             return (string) $this->numerator;
         }
-        $scaled = self::of(abs($this->numerator), $this->denominator)->times(self::of($scale))->rounded(1, Rounding::HalfUp);
+        $scaled = self::of(
+            abs($this->numerator),
+            $this->denominator,
+        )->times(self::of($scale))->rounded(1, Rounding::HalfUp);
         $text = (string) intdiv($scaled, $scale);
         $rest = rtrim(str_pad((string) ($scaled % $scale), $places, '0', STR_PAD_LEFT), '0');
 

@@ -17,7 +17,9 @@ final readonly class Grams
     /** @throws InvalidAmount below zero */
     public static function ofCentigrams(int $centigrams): self
     {
-        return $centigrams >= 0 ? new self($centigrams) : throw InvalidAmount::negative(self::written($centigrams).' g');
+        return $centigrams >= 0
+            ? new self($centigrams)
+            : throw InvalidAmount::negative(self::written($centigrams).' g');
     }
 
     public static function zero(): self

@@ -46,7 +46,11 @@ final class InvalidShare extends Refusal
 
     public static function fixedFallShort(Grams $fixed, Grams $whole): self
     {
-        return new self(Fact::of('refusals.invalid-share.fixed-fall-short', fixed: $fixed->text(), whole: $whole->text()));
+        return new self(Fact::of(
+            'refusals.invalid-share.fixed-fall-short',
+            fixed: $fixed->text(),
+            whole: $whole->text(),
+        ));
     }
 
     public static function partsAndRest(): self

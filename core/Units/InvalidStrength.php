@@ -16,12 +16,22 @@ final class InvalidStrength extends Refusal
 
     public static function ambiguous(string $text, string $asVolume, string $asPercent): self
     {
-        return new self(Fact::of('refusals.invalid-strength.ambiguous', text: $text, asVolume: $asVolume, asPercent: $asPercent));
+        return new self(Fact::of(
+            'refusals.invalid-strength.ambiguous',
+            text: $text,
+            asVolume: $asVolume,
+            asPercent: $asPercent,
+        ));
     }
 
     public static function disagree(string $text, string $volume, string $percent): self
     {
-        return new self(Fact::of('refusals.invalid-strength.disagree', text: $text, volume: $volume, percent: $percent));
+        return new self(Fact::of(
+            'refusals.invalid-strength.disagree',
+            text: $text,
+            volume: $volume,
+            percent: $percent,
+        ));
     }
 
     public static function aboveLimit(string $text): self
@@ -36,7 +46,12 @@ final class InvalidStrength extends Refusal
 
     public static function outOfReach(string $wanted, string $weakest, string $strongest): self
     {
-        return new self(Fact::of('refusals.invalid-strength.out-of-reach', wanted: $wanted, weakest: $weakest, strongest: $strongest));
+        return new self(Fact::of(
+            'refusals.invalid-strength.out-of-reach',
+            wanted: $wanted,
+            weakest: $weakest,
+            strongest: $strongest,
+        ));
     }
 
     public static function nothingToBlend(string $wanted): self

@@ -21,7 +21,11 @@ final class LargestRemainder
         $floors = array_map(static fn (Fraction $exact): int => $exact->rounded($unit, Rounding::Down), $centigrams);
         $spare = intdiv($total->centigrams - array_sum($floors), $unit);
         if ($spare > 0) {
-            $remainders = array_map(static fn (Fraction $exact, int $floor): Fraction => $exact->minus(Fraction::of($floor)), $centigrams, $floors);
+            $remainders = array_map(
+                static fn (Fraction $exact, int $floor): Fraction => $exact->minus(Fraction::of($floor)),
+                $centigrams,
+                $floors,
+            );
             $order = array_keys($centigrams);
             usort($order, static fn (int $a, int $b): int => $remainders[$b]->compare($remainders[$a]) ?: $a - $b);
             foreach (array_slice($order, 0, $spare) as $index) {

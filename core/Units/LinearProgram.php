@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Core\Units;
 
 /**
- * What lies between what is said: the least and the most a sum can be, while everything said holds. Exact, by the simplex
+ * What lies between what is said: the least and the most a sum can be, while everything said holds. Exact, by the
+ * simplex
  * method in fractions; Bland's rule keeps it from turning in circles. Its source is any textbook of linear programming
  * (Dantzig's method, two phases); nothing of the trade is in it.
  */
@@ -16,8 +17,12 @@ final class LinearProgram
      * @param  array<int, Fraction>  $right
      * @param  array<int, int>  $basis  the variable that each row stands for
      */
-    private function __construct(private array $rows, private array $right, private array $basis, private readonly int $variables)
-    {
+    private function __construct(
+        private array $rows,
+        private array $right,
+        private array $basis,
+        private readonly int $variables,
+    ) {
     }
 
     /**
@@ -58,7 +63,10 @@ final class LinearProgram
     /** @param  array<int, Fraction>  $objective  by variable; null where nothing bounds it */
     public function least(array $objective): ?Fraction
     {
-        return $this->climb(array_map(static fn (Fraction $each): Fraction => $each->negated(), $objective), $this->variables)?->negated();
+        return $this->climb(
+            array_map(static fn (Fraction $each): Fraction => $each->negated(), $objective),
+            $this->variables,
+        )?->negated();
     }
 
     /**
@@ -171,7 +179,14 @@ final class LinearProgram
                 $this->pivot($at, min($own));
             }
         }
-        $rows = array_map(fn (array $row): array => array_filter($row, fn (int $column): bool => $column < $this->variables, ARRAY_FILTER_USE_KEY), $this->rows);
+        $rows = array_map(
+            fn (array $row): array => array_filter(
+                $row,
+                fn (int $column): bool => $column < $this->variables,
+                ARRAY_FILTER_USE_KEY,
+            ),
+            $this->rows,
+        );
 
         return new self($rows, $this->right, $this->basis, $this->variables);
     }

@@ -22,7 +22,10 @@ final readonly class MixRatio
     /** @throws InvalidRatio */
     public static function of(int ...$parts): self
     {
-        return self::ofFractions(array_map(static fn (int $part): Fraction => Fraction::of($part), array_values($parts)), implode(':', $parts));
+        return self::ofFractions(
+            array_map(static fn (int $part): Fraction => Fraction::of($part), array_values($parts)),
+            implode(':', $parts),
+        );
     }
 
     /** Only the colour part: conditioner, barrier cream, clear, direct colour. */

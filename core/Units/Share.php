@@ -27,19 +27,31 @@ final readonly class Share
     /** @throws InvalidShare */
     public static function percent(Fraction $percent): self
     {
-        return new self(ShareKind::Percent, self::atMostWhole(self::positive($percent, $percent->decimal(3).' %')->dividedBy(Fraction::of(100)), $percent->decimal(3).' %'));
+        return new self(
+            ShareKind::Percent,
+            self::atMostWhole(
+                self::positive($percent, $percent->decimal(3).' %')->dividedBy(Fraction::of(100)),
+                $percent->decimal(3).' %',
+            ),
+        );
     }
 
     /** @throws InvalidShare */
     public static function fraction(Fraction $of): self
     {
-        return new self(ShareKind::FractionOf, self::atMostWhole(self::positive($of, $of->decimal(3)), $of->decimal(3)));
+        return new self(
+            ShareKind::FractionOf,
+            self::atMostWhole(self::positive($of, $of->decimal(3)), $of->decimal(3)),
+        );
     }
 
     /** @throws InvalidShare */
     public static function fixed(Grams $grams): self
     {
-        return $grams->isZero() ? throw InvalidShare::notPositive('0 g') : new self(ShareKind::Fixed, $grams->exactly());
+        return $grams->isZero() ? throw InvalidShare::notPositive('0 g') : new self(
+            ShareKind::Fixed,
+            $grams->exactly(),
+        );
     }
 
     public static function rest(): self
@@ -95,9 +107,13 @@ final readonly class Share
     public function text(): string
     {
         return match ($this->kind) {
-            ShareKind::Parts => $this->isShort($this->value) ? $this->value->decimal(3) : "{$this->value->numerator}/{$this->value->denominator} parts",
+            ShareKind::Parts => $this->isShort($this->value)
+                ? $this->value->decimal(3)
+                : "{$this->value->numerator}/{$this->value->denominator} parts",
             ShareKind::Percent => ($this->isShort($this->percentage()) ? $this->percentage()->decimal(3) : "{$this->percentage()->numerator}/{$this->percentage()->denominator}").' %',
-            ShareKind::FractionOf => $this->value->equals(Fraction::one()) ? 'all' : "{$this->value->numerator}/{$this->value->denominator}",
+            ShareKind::FractionOf => $this->value->equals(Fraction::one())
+                ? 'all'
+                : "{$this->value->numerator}/{$this->value->denominator}",
             ShareKind::Fixed => $this->grams()->text(),
             ShareKind::Rest => 'rest',
         };

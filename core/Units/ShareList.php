@@ -64,13 +64,19 @@ final readonly class ShareList
     {
         $left = $whole->minus($this->fixed())->minus($whole->times($this->proportional()));
         if ($left->isNegative()) {
-            throw InvalidShare::fixedExceeds(self::nearest($this->fixed()), self::nearest($whole->minus($whole->times($this->proportional()))));
+            throw InvalidShare::fixedExceeds(
+                self::nearest($this->fixed()),
+                self::nearest($whole->minus($whole->times($this->proportional()))),
+            );
         }
         if ($this->takesRemainder() && $left->isZero()) {
             throw InvalidShare::nothingLeft($this->has(ShareKind::Rest) ? 'the rest' : 'the parts');
         }
         if (! $this->takesRemainder() && ! $left->isZero()) {
-            throw InvalidShare::fixedFallShort(self::nearest($this->fixed()), self::nearest($whole->minus($whole->times($this->proportional()))));
+            throw InvalidShare::fixedFallShort(
+                self::nearest($this->fixed()),
+                self::nearest($whole->minus($whole->times($this->proportional()))),
+            );
         }
         $weights = $this->remainderWeight();
 

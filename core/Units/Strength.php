@@ -24,7 +24,9 @@ final readonly class Strength
     public static function ofVolume(Fraction $volume): self
     {
         return match (true) {
-            $volume->isZero() || $volume->isNegative() => throw InvalidStrength::notPositive($volume->decimal(2).' vol'),
+            $volume
+                ->isZero() || $volume
+                ->isNegative() => throw InvalidStrength::notPositive($volume->decimal(2).' vol'),
             $volume->compare(Fraction::of(self::MOST_VOLUME)) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
             default => new self($volume),
         };
@@ -58,7 +60,10 @@ final readonly class Strength
             if (preg_match("/^{$number}\s*%[\s\/,=(]*{$number}\s*(?:vol|volumes?|v)\.?\)?$/u", $plain, $m) === 1) {
                 return self::agreed(Fraction::parse($m[2]), Fraction::parse($m[1]), $text);
             }
-            if (preg_match("/^{$number}\s*(?:vol|volumes?|v)\.?$/u", $plain, $m) === 1 || preg_match("/^vol(?:ume)?\.?\s*{$number}$/u", $plain, $m) === 1) {
+            if (
+                preg_match("/^{$number}\s*(?:vol|volumes?|v)\.?$/u", $plain, $m) === 1
+                || preg_match("/^vol(?:ume)?\.?\s*{$number}$/u", $plain, $m) === 1
+            ) {
                 return self::ofVolume(Fraction::parse($m[1]));
             }
             if (preg_match("/^{$number}\s*%$/u", $plain, $m) === 1) {
@@ -91,7 +96,10 @@ final readonly class Strength
      */
     public static function labels(Bounds $volume, int $places): array
     {
-        $percent = new Bounds(self::percentOf($volume->least), $volume->most === null ? null : self::percentOf($volume->most));
+        $percent = new Bounds(
+            self::percentOf($volume->least),
+            $volume->most === null ? null : self::percentOf($volume->most),
+        );
 
         return ['vol' => $volume->show($places), 'percent' => $percent->show(2)];
     }

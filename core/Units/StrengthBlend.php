@@ -7,7 +7,10 @@ namespace Core\Units;
 /** Developers mixed by mass: the strength of the blend is the mean of the strengths, by weight. */
 final readonly class StrengthBlend
 {
-    /** @param  non-empty-list<array{strength: Strength, share: Fraction}>  $shares shares from 0 to 1, together exactly 1 */
+    /**
+     * @param  non-empty-list<array{strength: Strength, share: Fraction}>  $shares shares from 0 to 1, together exactly
+     *     1
+     */
     private function __construct(public array $shares)
     {
     }
@@ -73,9 +76,17 @@ final readonly class StrengthBlend
     public function weighed(Grams $total, ScaleStep $step): array
     {
         $whole = Grams::rounded($total->exactly(), $step, Rounding::HalfUp);
-        $grams = LargestRemainder::round(array_map(static fn (array $each): Fraction => $whole->exactly()->times($each['share']), $this->shares), $whole, $step);
+        $grams = LargestRemainder::round(
+            array_map(static fn (array $each): Fraction => $whole->exactly()->times($each['share']), $this->shares),
+            $whole,
+            $step,
+        );
 
-        return array_map(static fn (array $each, Grams $of): array => ['strength' => $each['strength'], 'grams' => $of], $this->shares, $grams);
+        return array_map(
+            static fn (array $each, Grams $of): array => ['strength' => $each['strength'], 'grams' => $of],
+            $this->shares,
+            $grams,
+        );
     }
 
     public function isSingle(): bool

@@ -79,7 +79,9 @@ final readonly class Batch
         $next = match ($event->kind) {
             BatchEventKind::Tared => $this->with(bowlWeight: $event->grams, offset: -$this->total()->centigrams),
             BatchEventKind::Poured => $this->pour($event->line ?? '', $event->grams ?? Grams::zero()),
-            BatchEventKind::Added => $event->added === null ? throw PourRefused::unknownLine() : $this->add($event->added),
+            BatchEventKind::Added => $event->added === null
+                ? throw PourRefused::unknownLine()
+                : $this->add($event->added),
             BatchEventKind::KeptProportion => $this->keepProportion(),
             BatchEventKind::AcceptedOver => $this->with(taken: [...$this->taken, $this->overLine()->key => true]),
             BatchEventKind::AcceptedShort => $this->takeShort($event->line ?? ''),
@@ -105,7 +107,10 @@ final readonly class Batch
 
     public function targetTotal(): Grams
     {
-        return Grams::sum(array_map(fn (PlannedLine $line): Grams => $line->open ? $this->poured[$line->key] : $this->targets[$line->key], $this->plan->lines));
+        return Grams::sum(array_map(
+            fn (PlannedLine $line): Grams => $line->open ? $this->poured[$line->key] : $this->targets[$line->key],
+            $this->plan->lines,
+        ));
     }
 
     public function band(string $key): Band
@@ -113,7 +118,11 @@ final readonly class Batch
         $target = $this->targets[$key] ?? throw PourRefused::unknownLine();
         if ($this->plan->line($key)->open) {
             // By eye: any amount is on target, up to what a bowl holds.
-            return new Band(Grams::ofCentigrams(1), $this->poured[$key]->isMoreThan($target) ? $this->poured[$key] : $target, Grams::ofCentigrams(Grams::LARGEST_TYPED * 100));
+            return new Band(
+                Grams::ofCentigrams(1),
+                $this->poured[$key]->isMoreThan($target) ? $this->poured[$key] : $target,
+                Grams::ofCentigrams(Grams::LARGEST_TYPED * 100),
+            );
         }
 
         return $this->plan->tolerance->band($target);
@@ -122,12 +131,15 @@ final readonly class Batch
     /** What is still to pour of a line; zero once it is on its target or taken. */
     public function left(string $key): Grams
     {
-        return $this->isDone($key) || $this->plan->line($key)->open ? Grams::zero() : $this->targets[$key]->lessAtMost($this->poured[$key]);
+        return $this->isDone($key) || $this->plan->line($key)->open
+            ? Grams::zero()
+            : $this->targets[$key]->lessAtMost($this->poured[$key]);
     }
 
     public function isDone(string $key): bool
     {
-        return isset($this->taken[$key]) || (! $this->plan->line($key)->open && $this->band($key)->place($this->poured[$key]) === PourPlace::Inside);
+        return isset($this->taken[$key])
+            || (! $this->plan->line($key)->open && $this->band($key)->place($this->poured[$key]) === PourPlace::Inside);
     }
 
     /** The line to pour now; null when none is left, or a choice is due. */
@@ -140,7 +152,10 @@ final readonly class Batch
     public function over(): ?PlannedLine
     {
         foreach ($this->plan->lines as $line) {
-            if (! isset($this->taken[$line->key]) && $this->band($line->key)->place($this->poured[$line->key]) === PourPlace::Over) {
+            if (
+                ! isset($this->taken[$line->key])
+                && $this->band($line->key)->place($this->poured[$line->key]) === PourPlace::Over
+            ) {
                 return $line;
             }
         }
@@ -162,7 +177,10 @@ final readonly class Batch
     /** @return array<string, Grams> what went in beside the plan, by line */
     public function added(): array
     {
-        return array_diff_key($this->poured, array_flip(array_map(static fn (PlannedLine $line): string => $line->key, $this->first->lines)));
+        return array_diff_key(
+            $this->poured,
+            array_flip(array_map(static fn (PlannedLine $line): string => $line->key, $this->first->lines)),
+        );
     }
 
     /** What was really mixed, less what was weighed back. */
@@ -177,7 +195,11 @@ final readonly class Batch
         $amounts = [];
         foreach ($this->plan->lines as $line) {
             $poured = $this->poured[$line->key];
-            $amounts[$line->key] = $line->open || $this->isDone($line->key) || $poured->isMoreThan($this->targets[$line->key]) ? $poured : $this->targets[$line->key];
+            $amounts[$line->key] = $line->open || $this
+                ->isDone($line->key) || $poured
+                ->isMoreThan($this->targets[$line->key])
+                ? $poured
+                : $this->targets[$line->key];
         }
 
         return new Outcome($this->plan, $amounts);
@@ -240,11 +262,20 @@ final readonly class Batch
             $exact = $line->target->exactly()->times($factor);
             $rounded = Grams::rounded($exact, $this->plan->step, Rounding::HalfUp);
             // The line that set the factor is on its target by definition, whatever the step says.
-            $targets[$line->key] = $exact->equals($this->poured[$line->key]->exactly()) ? $this->poured[$line->key] : $rounded;
+            $targets[$line->key] = $exact->equals($this->poured[$line->key]->exactly())
+                ? $this->poured[$line->key]
+                : $rounded;
         }
 
         // Lines taken short stay taken only if nobody asks more of them now: the proportion is the wish.
-        return $this->with(targets: $targets, taken: array_filter($this->taken, fn (string $key): bool => $this->plan->line($key)->open, ARRAY_FILTER_USE_KEY));
+        return $this->with(
+            targets: $targets,
+            taken: array_filter(
+                $this->taken,
+                fn (string $key): bool => $this->plan->line($key)->open,
+                ARRAY_FILTER_USE_KEY,
+            ),
+        );
     }
 
     private function takeShort(string $key): self
@@ -279,7 +310,10 @@ final readonly class Batch
 
     private function withoutLatest(): self
     {
-        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay($this->first, array_slice($this->standing, 0, -1));
+        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay(
+            $this->first,
+            array_slice($this->standing, 0, -1),
+        );
     }
 
     private function overLine(): PlannedLine

@@ -43,7 +43,11 @@ final readonly class BatchEvent
      */
     public static function added(string $key, string $label, ?int $part, ?Strength $strength = null): self
     {
-        return new self(BatchEventKind::Added, $key, added: new PlannedLine($key, $label, $part, Grams::zero(), $strength, open: true));
+        return new self(
+            BatchEventKind::Added,
+            $key,
+            added: new PlannedLine($key, $label, $part, Grams::zero(), $strength, open: true),
+        );
     }
 
     public static function keptProportion(): self
@@ -64,7 +68,10 @@ final readonly class BatchEvent
     /** @throws PourRefused without a reason */
     public static function discarded(string $reason): self
     {
-        return trim($reason) === '' ? throw PourRefused::discardNeedsReason() : new self(BatchEventKind::Discarded, reason: trim($reason));
+        return trim($reason) === '' ? throw PourRefused::discardNeedsReason() : new self(
+            BatchEventKind::Discarded,
+            reason: trim($reason),
+        );
     }
 
     /** @param  int  $reading centigrams */

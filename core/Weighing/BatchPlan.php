@@ -30,7 +30,8 @@ final readonly class BatchPlan
 
             return new PlannedLine(
                 key: $line->key, label: $line->label, part: $line->part, target: $grams ?? Grams::zero(),
-                strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume), open: $grams === null || $line->isOpen,
+                strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
+                open: $grams === null || $line->isOpen,
             );
         }, $bowl->lines());
 
@@ -54,8 +55,16 @@ final readonly class BatchPlan
                     $exact[$at] = $line->target->exactly()->times($factor);
                 }
             }
-            $sum = array_reduce($exact, static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each), Fraction::zero());
-            $rounded = LargestRemainder::round(array_values($exact), Grams::rounded($sum, $this->step, Rounding::HalfUp), $this->step);
+            $sum = array_reduce(
+                $exact,
+                static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each),
+                Fraction::zero(),
+            );
+            $rounded = LargestRemainder::round(
+                array_values($exact),
+                Grams::rounded($sum, $this->step, Rounding::HalfUp),
+                $this->step,
+            );
             $targets += array_combine(array_keys($exact), $rounded);
         }
 
@@ -67,7 +76,13 @@ final readonly class BatchPlan
     /** Where the developer stands: the first part behind the colour that brings oxygen. */
     public function developerPart(): int
     {
-        $parts = array_map(static fn (PlannedLine $line): int => $line->part ?? 0, array_filter($this->lines, static fn (PlannedLine $line): bool => $line->strength !== null && ($line->part ?? 0) > 0));
+        $parts = array_map(
+            static fn (PlannedLine $line): int => $line->part ?? 0,
+            array_filter(
+                $this->lines,
+                static fn (PlannedLine $line): bool => $line->strength !== null && ($line->part ?? 0) > 0,
+            ),
+        );
 
         return $parts === [] ? 1 : min($parts);
     }

@@ -6,7 +6,9 @@ namespace Core\Weighing;
 
 use Core\Units\Grams;
 
-/** The line being poured, seen live: turns what the scale shows into what is in, what is left, and where that stands. */
+/**
+ * The line being poured, seen live: turns what the scale shows into what is in, what is left, and where that stands.
+ */
 final readonly class LivePour
 {
     /** Below this, in centigrams, a change is noise and not a pour. */

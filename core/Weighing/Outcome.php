@@ -77,7 +77,9 @@ final readonly class Outcome
             }
         }
 
-        return $volume === null || $volume->isZero() || $mass->isZero() ? null : Strength::ofVolume($volume->dividedBy($mass));
+        return $volume === null || $volume->isZero() || $mass->isZero()
+            ? null
+            : Strength::ofVolume($volume->dividedBy($mass));
     }
 
     /** What share of its part a line takes, in percent to one decimal; null for an additive. */

@@ -69,7 +69,11 @@ final class PourRefused extends Refusal
 
     public static function moreLeftThanMixed(Grams $left, Grams $mixed): self
     {
-        return new self(Fact::of('refusals.pour-refused.more-left-than-mixed', left: $left->text(), mixed: $mixed->text()));
+        return new self(Fact::of(
+            'refusals.pour-refused.more-left-than-mixed',
+            left: $left->text(),
+            mixed: $mixed->text(),
+        ));
     }
 
     public static function belowStep(string $label, ScaleStep $step): self

@@ -8,7 +8,10 @@ use Core\Practice\PourMiss;
 use Core\Units\Grams;
 use Core\Units\Rounding;
 
-/** How far a pour may miss its target, by the house's rule. Never more than half of the target, so that nothing at all is never "near enough". */
+/**
+ * How far a pour may miss its target, by the house's rule. Never more than half of the target, so that nothing at all
+ * is never "near enough".
+ */
 final readonly class Tolerance
 {
     private function __construct(public PourMiss $miss)
@@ -34,6 +37,10 @@ final readonly class Tolerance
         };
         $miss = min($miss, intdiv($target->centigrams, 2));
 
-        return new Band(Grams::ofCentigrams($target->centigrams - $miss), $target, Grams::ofCentigrams($target->centigrams + $miss));
+        return new Band(
+            Grams::ofCentigrams($target->centigrams - $miss),
+            $target,
+            Grams::ofCentigrams($target->centigrams + $miss),
+        );
     }
 }

@@ -31,7 +31,11 @@ final readonly class ArrangeBowl
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
                 default => null,
             };
-            $ids = Bowl::query()->where('round_id', $to->id)->where('id', '!=', $current->id)->orderBy('position')->pluck('id')->all();
+            $ids = Bowl::query()->where('round_id', $to->id)->where(
+                'id',
+                '!=',
+                $current->id,
+            )->orderBy('position')->pluck('id')->all();
             array_splice($ids, max(0, min($place, count($ids))), 0, [$current->id]);
             foreach ($ids as $at => $id) {
                 // The others only make room; where this one went stands in the record.

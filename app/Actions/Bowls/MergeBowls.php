@@ -15,7 +15,10 @@ use Core\Codec\WriteBowl;
 use Core\Formula\MergeBowls as Merge;
 use Illuminate\Database\DatabaseManager;
 
-/** Two bowls of a visit become one: the first holds what both held, the second is gone, and who named it names the first. */
+/**
+ * Two bowls of a visit become one: the first holds what both held, the second is gone, and who named it names the
+ * first.
+ */
 final readonly class MergeBowls
 {
     public function __construct(
@@ -41,7 +44,12 @@ final readonly class MergeBowls
                 }
             }
             $shelf = $this->shelves->forVisit($visit);
-            $merged = Merge::of($this->rows->sheet($bowl, $shelf), $this->rows->sheet($current, $shelf), $shelf, $visit->colourist->salon->rules()->step);
+            $merged = Merge::of(
+                $this->rows->sheet($bowl, $shelf),
+                $this->rows->sheet($current, $shelf),
+                $shelf,
+                $visit->colourist->salon->rules()->step,
+            );
             // The second goes first, so that the first may hold what it took of a left-over.
             ($this->remove)($current, $otherVersion);
             $changed = $this->save->change($member, $bowl, $version, WriteBowl::toArray($merged));

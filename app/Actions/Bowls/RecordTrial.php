@@ -25,8 +25,13 @@ use Illuminate\Database\DatabaseManager;
 /** A test strand's result, and its formula carried into the real bowl with what it taught. */
 final readonly class RecordTrial
 {
-    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private BatchRows $batches, private SaveBowl $save)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private BatchRows $batches,
+        private SaveBowl $save,
+    ) {
     }
 
     /** @param  array<string, mixed>  $result  level, tone, minutes, elasticity, verdict, words */
@@ -38,7 +43,10 @@ final readonly class RecordTrial
             match (true) {
                 ($current->sheet['purpose'] ?? 'service') !== 'trial' => throw VisitRefused::notATrial(trim($current->letter)),
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
-                default => $current->fill(['trial' => [...$result, 'by' => $member->name, 'at' => $now->toIso8601String()], 'version' => $version + 1])->save(),
+                default => $current->fill([
+                    'trial' => [...$result, 'by' => $member->name, 'at' => $now->toIso8601String()],
+                    'version' => $version + 1,
+                ])->save(),
             };
 
             return $current;
@@ -50,8 +58,16 @@ final readonly class RecordTrial
      *
      * @param  list<Change>  $corrections
      */
-    public function carry(TeamMember $member, Bowl $trial, Round $into, string $id, string $letter, Grams $colour, array $corrections, string $reason): Bowl
-    {
+    public function carry(
+        TeamMember $member,
+        Bowl $trial,
+        Round $into,
+        string $id,
+        string $letter,
+        Grams $colour,
+        array $corrections,
+        string $reason,
+    ): Bowl {
         return $this->database->transaction(function () use ($member, $trial, $into, $id, $letter, $colour, $corrections, $reason): Bowl {
             LockVisit::open($into->visit_id);
             if ($trial->trial === null) {
@@ -69,14 +85,25 @@ final readonly class RecordTrial
                 $sheet = DeriveBowl::from($sheet, $poured, $shelf);
             }
             $sheet = ScaleBowl::toColour($sheet, $colour, $shelf, $rules->step);
-            $plain = ['letter' => $letter, 'purpose' => 'service', 'place' => [], 'job' => trim(str_ireplace('test strand', '', $sheet->job), ' ,:') ?: 'From the test strand'] + WriteBowl::toArray($sheet);
+            $plain = [
+                'letter' => $letter,
+                'purpose' => 'service',
+                'place' => [],
+                'job' => trim(str_ireplace('test strand', '', $sheet->job), ' ,:') ?: 'From the test strand',
+            ] + WriteBowl::toArray($sheet);
             $made = $this->save->add($into, $id, $plain, $trial->id);
             $corrected = $this->rows->sheet($made, $shelf);
             foreach ($corrections as $change) {
                 $corrected = ApplyChange::to($corrected, $change, $shelf, $rules);
             }
 
-            return $corrections === [] ? $made : $this->save->change($member, $made, $made->version, WriteBowl::toArray($corrected), $reason === '' ? 'The test strand said so' : $reason);
+            return $corrections === [] ? $made : $this->save->change(
+                $member,
+                $made,
+                $made->version,
+                WriteBowl::toArray($corrected),
+                $reason === '' ? 'The test strand said so' : $reason,
+            );
         });
     }
 }

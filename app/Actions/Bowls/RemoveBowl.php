@@ -22,11 +22,17 @@ final readonly class RemoveBowl
         $this->database->transaction(function () use ($bowl, $version): void {
             LockVisit::open($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
-            $holding = Bowl::query()->whereHas('components', fn ($each) => $each->where('source_bowl_id', $current->id))->pluck('letter')->map(fn (string $letter): string => trim($letter));
+            $holding = Bowl::query()->whereHas(
+                'components',
+                fn ($each) => $each->where('source_bowl_id', $current->id),
+            )->pluck('letter')->map(fn (string $letter): string => trim($letter));
             match (true) {
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
                 // Without it nobody could say any more what is in the others.
-                $holding->isNotEmpty() => throw VisitRefused::leftElsewhere(trim($current->letter), $holding->implode(', ')),
+                $holding->isNotEmpty() => throw VisitRefused::leftElsewhere(
+                    trim($current->letter),
+                    $holding->implode(', '),
+                ),
                 $current->batches()->exists() => throw VisitRefused::bowlBeingWeighed(trim($current->letter)),
                 default => $current->delete(),
             };

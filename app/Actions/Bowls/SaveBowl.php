@@ -25,8 +25,12 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class SaveBowl
 {
-    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private RecordAdjustment $record)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private RecordAdjustment $record,
+    ) {
     }
 
     /**
@@ -46,7 +50,15 @@ final readonly class SaveBowl
             }
             LockVisit::open($round->visit_id);
             $this->assertLetterFree($round, $sheet, null);
-            $bowl = $this->rows->fill(new Bowl(['id' => $id, 'round_id' => $round->id, 'from_bowl_id' => $from, 'position' => (int) $round->bowls()->max('position') + 1]), $sheet);
+            $bowl = $this->rows->fill(
+                new Bowl([
+                    'id' => $id,
+                    'round_id' => $round->id,
+                    'from_bowl_id' => $from,
+                    'position' => (int) $round->bowls()->max('position') + 1,
+                ]),
+                $sheet,
+            );
             $bowl->save();
             $this->rows->replaceComponents($bowl, $sheet);
             $this->shelves->forget($round->visit_id);
@@ -70,7 +82,10 @@ final readonly class SaveBowl
                 throw EditedElsewhere::bowl($current);
             }
             $before = $this->rows->json($current);
-            if ($current->batches()->exists() && self::formula($before) !== self::formula($this->rows->json($this->rows->fill(new Bowl, $sheet)))) {
+            if (
+                $current->batches()->exists()
+                && self::formula($before) !== self::formula($this->rows->json($this->rows->fill(new Bowl, $sheet)))
+            ) {
                 throw VisitRefused::bowlBeingWeighed(trim($current->letter));
             }
             $this->assertLetterFree($bowl->round, $sheet, $current->id);
@@ -92,7 +107,10 @@ final readonly class SaveBowl
     /** The visit's other bowls name this one in patterns, and in what they follow or are rinsed with. */
     public function renameIn(string $visit, string $renamed, string $was, string $is): void
     {
-        $others = Bowl::query()->where('id', '!=', $renamed)->whereIn('round_id', Round::query()->where('visit_id', $visit)->select('id'))->lockForUpdate()->get();
+        $others = Bowl::query()->where('id', '!=', $renamed)->whereIn(
+            'round_id',
+            Round::query()->where('visit_id', $visit)->select('id'),
+        )->lockForUpdate()->get();
         foreach ($others as $other) {
             $sheet = $other->sheet;
             foreach (['after', 'rinse'] as $member) {
@@ -102,7 +120,10 @@ final readonly class SaveBowl
             }
             foreach ($sheet['place'] ?? [] as $at => $stroke) {
                 if (isset($stroke['with'])) {
-                    $sheet['place'][$at]['with'] = array_map(fn (string $letter): string => $letter === $was ? $is : $letter, $stroke['with']);
+                    $sheet['place'][$at]['with'] = array_map(
+                        fn (string $letter): string => $letter === $was ? $is : $letter,
+                        $stroke['with'],
+                    );
                 }
             }
             if ($sheet !== $other->sheet) {
@@ -119,7 +140,10 @@ final readonly class SaveBowl
      */
     private static function formula(array $json): array
     {
-        return array_intersect_key($json, array_flip(['letter', 'line', 'ratio', 'amount', 'parts', 'additives', 'extras', 'uses']));
+        return array_intersect_key(
+            $json,
+            array_flip(['letter', 'line', 'ratio', 'amount', 'parts', 'additives', 'extras', 'uses']),
+        );
     }
 
     /**

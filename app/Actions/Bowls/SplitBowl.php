@@ -15,16 +15,28 @@ use Core\Formula\SplitBowl as Split;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 
-/** One bowl becomes two of the same formula: a share of its amount goes into a new one, or all of it again as a copy. */
+/**
+ * One bowl becomes two of the same formula: a share of its amount goes into a new one, or all of it again as a copy.
+ */
 final readonly class SplitBowl
 {
-    public function __construct(private DatabaseManager $database, private SalonShelf $shelves, private BowlRows $rows, private SaveBowl $save)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private SaveBowl $save,
+    ) {
     }
 
     /** @param  ?Fraction  $share  that moves, above 0 and below 1; null to copy it whole */
-    public function __invoke(TeamMember $member, Bowl $bowl, int $version, string $id, string $letter, ?Fraction $share): Bowl
-    {
+    public function __invoke(
+        TeamMember $member,
+        Bowl $bowl,
+        int $version,
+        string $id,
+        string $letter,
+        ?Fraction $share,
+    ): Bowl {
         return $this->database->transaction(function () use ($member, $bowl, $version, $id, $letter, $share): Bowl {
             $visit = LockVisit::any($bowl->round->visit_id);
             $rules = $visit->colourist->salon->rules();
@@ -42,7 +54,12 @@ final readonly class SplitBowl
                 $this->save->change($member, $bowl, $version, WriteBowl::toArray($stays));
             }
 
-            return $this->save->add($bowl->round, $id, ['letter' => $letter] + WriteBowl::toArray($part), $bowl->from_bowl_id);
+            return $this->save->add(
+                $bowl->round,
+                $id,
+                ['letter' => $letter] + WriteBowl::toArray($part),
+                $bowl->from_bowl_id,
+            );
         });
     }
 }

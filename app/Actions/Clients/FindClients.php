@@ -10,7 +10,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Clients by the beginnings of words: any of their names, any piece of their phone number, a shade, a line or a technique
+ * Clients by the beginnings of words: any of their names, any piece of their phone number, a shade, a line or a
+ * technique
  * of their visits. Every word must be met. Each word is one range of the index, whatever the number of clients.
  */
 final readonly class FindClients
@@ -24,20 +25,30 @@ final readonly class FindClients
     {
     }
 
-    /** @return list<array{id: int, name: string, about: string, cautions: string, lastVisit: ?string, by: list<string>}> */
+    /**
+     * @return list<array{id: int, name: string, about: string, cautions: string, lastVisit: ?string, by: list<string>}>
+     */
     public function __invoke(Salon $salon, string $text): array
     {
         $words = array_map(self::asIndexed(...), array_slice(IndexClient::split(mb_substr($text, 0, 100)), 0, 6));
         // Sorted here: asked to sort, the database would rather walk all clients by name than look up a few.
         $clients = $words === []
             ? $salon->clients()->orderBy('name')->limit(self::MOST)->get()
-            : $salon->clients()->whereIn('id', $this->meeting($salon, $words))->get()->sortBy('name', SORT_NATURAL | SORT_FLAG_CASE)->take(self::MOST)->values();
+            : $salon->clients()->whereIn('id', $this->meeting($salon, $words))->get()->sortBy(
+                'name',
+                SORT_NATURAL | SORT_FLAG_CASE,
+            )->take(self::MOST)->values();
         $clients->loadMax(['visits' => fn ($visits) => $visits->where('status', 'closed')->reorder()], 'starts_at');
-        $by = $words === [] ? [] : $this->foundBy(array_values($clients->map(fn (Client $client): int => $client->id)->all()), $words);
+        $by = $words === [] ? [] : $this->foundBy(
+            array_values($clients->map(fn (Client $client): int => $client->id)->all()),
+            $words,
+        );
 
         return array_values($clients->map(fn (Client $client): array => [
             'id' => $client->id, 'name' => $client->name, 'about' => $client->about, 'cautions' => $client->cautions,
-            'lastVisit' => is_string($client->getAttribute('visits_max_starts_at')) ? CarbonImmutable::parse($client->getAttribute('visits_max_starts_at'))->toIso8601String() : null,
+            'lastVisit' => is_string($client->getAttribute('visits_max_starts_at'))
+                ? CarbonImmutable::parse($client->getAttribute('visits_max_starts_at'))->toIso8601String()
+                : null,
             'by' => $by[$client->id] ?? [],
         ])->all());
     }
@@ -57,7 +68,10 @@ final readonly class FindClients
         }
         $sql = implode(' INTERSECT ', array_fill(0, count($words), $range)).' LIMIT '.self::CANDIDATES;
 
-        return array_values(array_map(fn (object $row): int => (int) ((array) $row)['client_id'], $this->database->select($sql, $bindings)));
+        return array_values(array_map(
+            fn (object $row): int => (int) ((array) $row)['client_id'],
+            $this->database->select($sql, $bindings),
+        ));
     }
 
     /**

@@ -21,7 +21,12 @@ final readonly class IndexClient
     {
         $rows = [];
         foreach ([...self::ownWords($client->name, $client->phone), ...$this->workWords($client->id)] as [$word, $kind]) {
-            $rows["{$word}/{$kind}"] = ['salon_id' => $client->salon_id, 'word' => mb_substr($word, 0, 40), 'kind' => $kind, 'client_id' => $client->id];
+            $rows["{$word}/{$kind}"] = [
+                'salon_id' => $client->salon_id,
+                'word' => mb_substr($word, 0, 40),
+                'kind' => $kind,
+                'client_id' => $client->id,
+            ];
         }
         $this->database->table('client_words')->where('client_id', $client->id)->delete();
         $this->database->table('client_words')->insertOrIgnore(array_values($rows));

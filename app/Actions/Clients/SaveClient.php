@@ -17,8 +17,11 @@ final readonly class SaveClient
 {
     private const LEAST_REASON = 10;
 
-    public function __construct(private DatabaseManager $database, private IndexClient $index, private WriteContext $context)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private IndexClient $index,
+        private WriteContext $context,
+    ) {
     }
 
     /**

@@ -10,7 +10,9 @@ use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Illuminate\Database\DatabaseManager;
 
-/** What the house does where good people disagree, set anew. Bowls already being weighed keep the plan they began with. */
+/**
+ * What the house does where good people disagree, set anew. Bowls already being weighed keep the plan they began with.
+ */
 final readonly class ChangeHouse
 {
     public function __construct(private DatabaseManager $database)
@@ -24,7 +26,11 @@ final readonly class ChangeHouse
             if ($current->version !== $version) {
                 throw EditedElsewhere::house($current);
             }
-            $current->fill(['house_rules' => Schools::differing($rules), 'timezone' => $timezone, 'version' => $version + 1])->save();
+            $current->fill([
+                'house_rules' => Schools::differing($rules),
+                'timezone' => $timezone,
+                'version' => $version + 1,
+            ])->save();
 
             return $current;
         });

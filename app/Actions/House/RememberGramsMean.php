@@ -22,7 +22,10 @@ final readonly class RememberGramsMean
             $current = Salon::query()->lockForUpdate()->findOrFail($salon->id);
             $rules = $current->rules();
             if ($rules->gramsMean === GramsMean::Ask && $of !== GramsMean::Ask) {
-                $current->fill(['house_rules' => Schools::differing($rules->withGramsMean($of)), 'version' => $current->version + 1])->save();
+                $current->fill([
+                    'house_rules' => Schools::differing($rules->withGramsMean($of)),
+                    'version' => $current->version + 1,
+                ])->save();
             }
 
             return $current;

@@ -20,8 +20,16 @@ final readonly class KeepPhoto
     {
     }
 
-    public function __invoke(TeamMember $member, Client $client, ?string $visit, string $id, PhotoKind $kind, string $note, string $bytes, CarbonImmutable $now): Photo
-    {
+    public function __invoke(
+        TeamMember $member,
+        Client $client,
+        ?string $visit,
+        string $id,
+        PhotoKind $kind,
+        string $note,
+        string $bytes,
+        CarbonImmutable $now,
+    ): Photo {
         $existing = Photo::query()->find($id);
         if ($existing !== null) {
             return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
@@ -31,7 +39,13 @@ final readonly class KeepPhoto
         $this->files->put($file, $clean->jpeg);
 
         return Photo::query()->create([
-            'id' => $id, 'client_id' => $client->id, 'visit_id' => $visit, 'kind' => $kind, 'file' => $file, 'width' => $clean->width, 'height' => $clean->height,
+            'id' => $id,
+            'client_id' => $client->id,
+            'visit_id' => $visit,
+            'kind' => $kind,
+            'file' => $file,
+            'width' => $clean->width,
+            'height' => $clean->height,
             'note' => $note, 'taken_at' => $now, 'taken_by' => $member->id,
         ]);
     }

@@ -13,7 +13,8 @@ use Carbon\CarbonImmutable;
 use Core\Safety\Step;
 
 /**
- * The one door: may this bowl be weighed, begun, closed on this client now? To be asked under the visit's lock, of rows that
+ * The one door: may this bowl be weighed, begun, closed on this client now? To be asked under the visit's lock, of rows
+ * that
  * were read under it.
  */
 final readonly class AskGate
@@ -32,7 +33,11 @@ final readonly class AskGate
     {
         $this->shelves->forget($visit->id);
         $letter = trim($bowl->letter);
-        $reasons = $this->safety->gateOf($bowl, $visit, $now, $more)->refusing($step, $this->safety->standing($bowl, $visit, $now), $letter);
+        $reasons = $this->safety->gateOf($bowl, $visit, $now, $more)->refusing(
+            $step,
+            $this->safety->standing($bowl, $visit, $now),
+            $letter,
+        );
         if ($reasons !== []) {
             throw VisitRefused::at($step, $letter, $reasons);
         }

@@ -30,8 +30,16 @@ final readonly class RecordSkinTest
      *
      * @throws TestRefused for an earlier one without a name
      */
-    public function place(TeamMember $member, Client $client, string $id, array $lines, string $spot, CarbonImmutable $at, string $by, CarbonImmutable $now): SkinTest
-    {
+    public function place(
+        TeamMember $member,
+        Client $client,
+        string $id,
+        array $lines,
+        string $spot,
+        CarbonImmutable $at,
+        string $by,
+        CarbonImmutable $now,
+    ): SkinTest {
         if ($by === '' && $at->lessThan($now->subMinutes(self::JUST_NOW_MINUTES))) {
             throw TestRefused::notPlacedBy();
         }
@@ -43,26 +51,47 @@ final readonly class RecordSkinTest
             }
 
             return SkinTest::query()->create([
-                'id' => $id, 'client_id' => $client->id, 'lines' => $lines, 'spot' => $spot, 'placed_at' => $at, 'placed_by' => $member->id, 'placed_words' => $by, 'recorded_at' => $now,
+                'id' => $id,
+                'client_id' => $client->id,
+                'lines' => $lines,
+                'spot' => $spot,
+                'placed_at' => $at,
+                'placed_by' => $member->id,
+                'placed_words' => $by,
+                'recorded_at' => $now,
             ]);
         });
     }
 
     /** @throws TestRefused when it is too early for a clear one, or by the wrong hands, or was read before */
-    public function read(TeamMember $member, SkinTest $test, TestResult $result, string $note, CarbonImmutable $now): SkinTest
-    {
+    public function read(
+        TeamMember $member,
+        SkinTest $test,
+        TestResult $result,
+        string $note,
+        CarbonImmutable $now,
+    ): SkinTest {
         return $this->database->transaction(function () use ($member, $test, $result, $note, $now): SkinTest {
             $current = SkinTest::query()->lockForUpdate()->findOrFail($test->id);
             // A reaction may show later; a reaction is never read away.
-            if ($current->result !== null && ! ($current->result === TestResult::Clear && $result === TestResult::Reaction)) {
+            if (
+                $current->result !== null
+                && ! ($current->result === TestResult::Clear && $result === TestResult::Reaction)
+            ) {
                 throw TestRefused::alreadyRead();
             }
             if ($result === TestResult::Clear) {
-                $left = (new Test([], (int) $current->placed_at->getTimestamp()))->hoursLeft((int) $now->getTimestamp());
+                $left = (new Test(
+                    [],
+                    (int) $current->placed_at->getTimestamp(),
+                ))->hoursLeft((int) $now->getTimestamp());
                 $readers = $member->salon->rules()->testReaders;
                 match (true) {
                     $left > 0 => throw TestRefused::tooEarly($left),
-                    ! $readers->include($member->isLicensed(), $member->role->formulates()) => throw TestRefused::notAReader($readers),
+                    ! $readers->include(
+                        $member->isLicensed(),
+                        $member->role->formulates(),
+                    ) => throw TestRefused::notAReader($readers),
                     default => null,
                 };
             }

@@ -15,7 +15,8 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * A licensed person's reason instead of a skin test, with name and licence on record. It stands for the lines that are planned
+ * A licensed person's reason instead of a skin test, with name and licence on record. It stands for the lines that are
+ * planned
  * now; what is planned later asks anew. A reaction is never waived.
  */
 final readonly class WaiveSkinTest
@@ -38,7 +39,13 @@ final readonly class WaiveSkinTest
                 ! $member->isLicensed() => throw VisitRefused::notLicensed(),
                 ! $gate->waivable => throw VisitRefused::notWaivable(),
                 default => Waiver::query()->create([
-                    'id' => $id, 'visit_id' => $visit->id, 'team_member_id' => $member->id, 'licence' => $member->licence, 'reason' => $reason, 'lines' => array_map(strval(...), array_keys($gate->states)), 'made_at' => $now,
+                    'id' => $id,
+                    'visit_id' => $visit->id,
+                    'team_member_id' => $member->id,
+                    'licence' => $member->licence,
+                    'reason' => $reason,
+                    'lines' => array_map(strval(...), array_keys($gate->states)),
+                    'made_at' => $now,
                 ]),
             };
 

@@ -12,7 +12,9 @@ use Core\Codec\ReadBowl;
 use Core\Units\Fraction;
 use Illuminate\Database\DatabaseManager;
 
-/** Keeps the colour part of a bowl under a nickname: the next version of it, the earlier ones stay as they were used. */
+/**
+ * Keeps the colour part of a bowl under a nickname: the next version of it, the earlier ones stay as they were used.
+ */
 final readonly class KeepHouseBlend
 {
     public function __construct(private DatabaseManager $database, private SalonShelf $shelves)
@@ -25,18 +27,28 @@ final readonly class KeepHouseBlend
         $sheet = ReadBowl::from($bowl, $this->shelves->of($salon), '/bowl');
         $ingredients = [];
         foreach ($sheet->work($salon->rules()->step)->parts[0]->ingredients as $each) {
-            $ingredients[] = ['product' => $each->product(), 'share' => $each->grams->exactly()->dividedBy(Fraction::of(100))->decimal(2)];
+            $ingredients[] = [
+                'product' => $each->product(),
+                'share' => $each->grams->exactly()->dividedBy(Fraction::of(100))->decimal(2),
+            ];
         }
 
         return $this->database->transaction(function () use ($salon, $name, $sheet, $ingredients): HouseBlendVersion {
             Salon::query()->lockForUpdate()->findOrFail($salon->id);
-            $latest = $salon->houseBlends()->whereRaw('LOWER(name) = ?', [mb_strtolower($name)])->orderByDesc('version')->first();
+            $latest = $salon->houseBlends()->whereRaw(
+                'LOWER(name) = ?',
+                [mb_strtolower($name)],
+            )->orderByDesc('version')->first();
             if ($latest !== null && $latest->ingredients === $ingredients) {
                 return $latest;
             }
 
             return HouseBlendVersion::query()->create([
-                'salon_id' => $salon->id, 'colour_line_id' => BowlRows::rowId($sheet->line), 'name' => $latest->name ?? $name, 'version' => ($latest->version ?? 0) + 1, 'ingredients' => $ingredients,
+                'salon_id' => $salon->id,
+                'colour_line_id' => BowlRows::rowId($sheet->line),
+                'name' => $latest->name ?? $name,
+                'version' => ($latest->version ?? 0) + 1,
+                'ingredients' => $ingredients,
             ]);
         });
     }

@@ -26,7 +26,12 @@ final readonly class AddRound
                 $existing !== null && $existing->visit_id !== $current->id => throw VisitRefused::idTaken(),
                 $existing !== null => null,
                 $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
-                default => Round::query()->create(['id' => $id, 'visit_id' => $current->id, 'position' => (int) $current->rounds()->max('position') + 1, 'name' => $name]),
+                default => Round::query()->create([
+                    'id' => $id,
+                    'visit_id' => $current->id,
+                    'position' => (int) $current->rounds()->max('position') + 1,
+                    'name' => $name,
+                ]),
             };
 
             return $current;

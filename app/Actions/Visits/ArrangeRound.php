@@ -20,12 +20,22 @@ final readonly class ArrangeRound
 
     public function rename(Round $round, int $version, string $name): Visit
     {
-        return $this->onOpen($round, $version, fn (Round $current): bool => $current->fill(['name' => $name, 'version' => $version + 1])->save());
+        return $this->onOpen(
+            $round,
+            $version,
+            fn (Round $current): bool => $current->fill(['name' => $name, 'version' => $version + 1])->save(),
+        );
     }
 
     public function remove(Round $round, int $version): Visit
     {
-        return $this->onOpen($round, $version, fn (Round $current): ?bool => $current->bowls()->exists() ? throw VisitRefused::roundNotEmpty($current->name) : $current->delete());
+        return $this->onOpen(
+            $round,
+            $version,
+            fn (Round $current): ?bool => $current->bowls()->exists()
+                ? throw VisitRefused::roundNotEmpty($current->name)
+                : $current->delete(),
+        );
     }
 
     /** @param  callable(Round): ?bool  $change */

@@ -29,19 +29,35 @@ use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\Str;
 
-/** Closes a visit with its outcome; what is to change next time becomes proposals. From then on the record stays as it is. */
+/**
+ * Closes a visit with its outcome; what is to change next time becomes proposals. From then on the record stays as it
+ * is.
+ */
 final readonly class CloseVisit
 {
-    public function __construct(private DatabaseManager $database, private CanvasRows $canvases, private VisitBowls $bowls, private SalonShelf $shelves, private IndexClient $index, private AskGate $gate)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private CanvasRows $canvases,
+        private VisitBowls $bowls,
+        private SalonShelf $shelves,
+        private IndexClient $index,
+        private AskGate $gate,
+    ) {
     }
 
     /**
      * @param  array{outcome: string, keep: string, change: string}  $words
      * @param  array{results: list<mixed>, lasting: ?bool, covering: ?bool, bright: ?bool, next_on: ?CarbonImmutable}  $review
      */
-    public function __invoke(TeamMember $member, Visit $visit, int $version, Verdict $verdict, array $words, array $review, CarbonImmutable $now): Visit
-    {
+    public function __invoke(
+        TeamMember $member,
+        Visit $visit,
+        int $version,
+        Verdict $verdict,
+        array $words,
+        array $review,
+        CarbonImmutable $now,
+    ): Visit {
         return $this->database->transaction(function () use ($member, $visit, $version, $verdict, $words, $review, $now): Visit {
             $current = LockVisit::any($visit->id);
             if ($current->status === VisitStatus::Closed) {
@@ -50,7 +66,10 @@ final readonly class CloseVisit
             if ($current->version !== $version) {
                 throw EditedElsewhere::visit($current);
             }
-            $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')->whereHas('bowl.round', fn ($round) => $round->where('visit_id', $current->id))->get();
+            $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')->whereHas(
+                'bowl.round',
+                fn ($round) => $round->where('visit_id', $current->id),
+            )->get();
             $open = $batches->first(fn (Batch $batch): bool => $batch->status->isOpen());
             if ($open !== null) {
                 throw VisitRefused::stillWeighing(trim($open->bowl->letter));
@@ -82,7 +101,10 @@ final readonly class CloseVisit
             Proposal::query()->create([
                 'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $visit->id,
                 'from_bowl_id' => $bowls->first(fn (Bowl $bowl): bool => trim($bowl->letter) === $change->bowl)?->id,
-                'source' => ProposalSource::Review, 'change' => $change->toArray(), 'words' => $change->words, 'state' => ProposalState::Open,
+                'source' => ProposalSource::Review,
+                'change' => $change->toArray(),
+                'words' => $change->words,
+                'state' => ProposalState::Open,
                 'created_at' => $now->addSeconds($at),
             ]);
         }

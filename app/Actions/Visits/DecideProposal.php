@@ -47,8 +47,14 @@ final readonly class DecideProposal
      * @param  ?Bowl  $bowl  to be changed, where the proposal does not name one
      * @param  GramsMean  $of  what its grams are of, where that was asked
      */
-    public function apply(TeamMember $member, Proposal $proposal, ?Bowl $bowl, int $version, GramsMean $of, CarbonImmutable $now): Proposal
-    {
+    public function apply(
+        TeamMember $member,
+        Proposal $proposal,
+        ?Bowl $bowl,
+        int $version,
+        GramsMean $of,
+        CarbonImmutable $now,
+    ): Proposal {
         return $this->database->transaction(function () use ($member, $proposal, $bowl, $version, $of, $now): Proposal {
             self::lock($proposal, $bowl);
             $current = $this->open($proposal);
@@ -79,7 +85,12 @@ final readonly class DecideProposal
             }
             $after = ApplyChange::to($before, $change, $shelf, $rules);
             $said = CompareBowls::said(new BowlFacts($before), new BowlFacts($after), $shelf, $rules);
-            $current->fill(['bowl_id' => $target->id, 'sheet_before' => $target->sheet, 'sheet_after' => WriteBowl::toArray($after), 'after' => mb_substr(implode('; ', $said), 0, 300)]);
+            $current->fill([
+                'bowl_id' => $target->id,
+                'sheet_before' => $target->sheet,
+                'sheet_after' => WriteBowl::toArray($after),
+                'after' => mb_substr(implode('; ', $said), 0, 300),
+            ]);
             $this->save->change($member, $target, $version, WriteBowl::toArray($after));
 
             return $this->decided($current, $member, ProposalState::Applied, 'said last time', $now);
@@ -104,7 +115,11 @@ final readonly class DecideProposal
             if (! in_array($current->state, [ProposalState::Applied, ProposalState::Dismissed], true)) {
                 throw VisitRefused::decided();
             }
-            if ($current->state === ProposalState::Applied && $current->sheet_before !== null && $current->bowl !== null) {
+            if (
+                $current->state === ProposalState::Applied
+                && $current->sheet_before !== null
+                && $current->bowl !== null
+            ) {
                 if ($current->bowl->sheet != $current->sheet_after) {
                     throw VisitRefused::changedSince(trim($current->bowl->letter));
                 }
@@ -112,13 +127,24 @@ final readonly class DecideProposal
             }
             $state = $current->source === ProposalSource::Review ? ProposalState::Open : ProposalState::Dismissed;
 
-            return $this->decided($current, $member, $state, $current->source === ProposalSource::Review ? '' : 'kept as it was', $now);
+            return $this->decided(
+                $current,
+                $member,
+                $state,
+                $current->source === ProposalSource::Review ? '' : 'kept as it was',
+                $now,
+            );
         });
     }
 
     private static function freeLetter(Visit $visit): string
     {
-        $taken = $visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): string => trim($bowl->letter));
+        $taken = $visit
+            ->rounds()
+            ->with('bowls')
+            ->get()
+            ->flatMap(fn (Round $round) => $round->bowls)
+            ->map(fn (Bowl $bowl): string => trim($bowl->letter));
 
         return collect([...range('A', 'Z'), 'AA', 'AB', 'AC'])->diff($taken)->first() ?? 'ZZ';
     }
@@ -136,14 +162,22 @@ final readonly class DecideProposal
     {
         $current = Proposal::query()->lockForUpdate()->findOrFail($proposal->id);
 
-        return $current->state === ProposalState::Open || $current->state === ProposalState::Said ? $current : throw VisitRefused::decided();
+        return $current->state === ProposalState::Open || $current->state === ProposalState::Said
+            ? $current
+            : throw VisitRefused::decided();
     }
 
-    private function decided(Proposal $proposal, TeamMember $member, ProposalState $state, string $reason, CarbonImmutable $now): Proposal
-    {
+    private function decided(
+        Proposal $proposal,
+        TeamMember $member,
+        ProposalState $state,
+        string $reason,
+        CarbonImmutable $now,
+    ): Proposal {
         $proposal->fill([
             'state' => $state, 'reason' => $reason === '' || $proposal->reason !== '' ? $proposal->reason : $reason,
-            'decided_by' => $state === ProposalState::Open ? null : $member->id, 'decided_at' => $state === ProposalState::Open ? null : $now,
+            'decided_by' => $state === ProposalState::Open ? null : $member->id,
+            'decided_at' => $state === ProposalState::Open ? null : $now,
         ])->save();
 
         return $proposal;

@@ -21,8 +21,13 @@ final readonly class PlanVisit
     {
     }
 
-    public function __invoke(TeamMember $member, Client $client, string $id, string $service, CarbonImmutable $startsAt): Visit
-    {
+    public function __invoke(
+        TeamMember $member,
+        Client $client,
+        string $id,
+        string $service,
+        CarbonImmutable $startsAt,
+    ): Visit {
         return $this->database->transaction(function () use ($member, $client, $id, $service, $startsAt): Visit {
             $existing = Visit::query()->lockForUpdate()->find($id);
             if ($existing !== null) {
@@ -32,7 +37,12 @@ final readonly class PlanVisit
                 'id' => $id, 'salon_id' => $client->salon_id, 'client_id' => $client->id, 'colourist_id' => $member->id,
                 'service' => $service, 'status' => VisitStatus::Expected, 'starts_at' => $startsAt, 'note' => '',
             ]);
-            Round::query()->create(['id' => (string) Str::uuid(), 'visit_id' => $id, 'position' => 1, 'name' => 'Colour']);
+            Round::query()->create([
+                'id' => (string) Str::uuid(),
+                'visit_id' => $id,
+                'position' => 1,
+                'name' => 'Colour',
+            ]);
 
             return $visit->refresh();
         });

@@ -21,7 +21,11 @@ final readonly class ReceiveClient
         return $this->database->transaction(function () use ($visit, $now): Visit {
             $current = LockVisit::any($visit->id);
             if ($current->status === VisitStatus::Expected) {
-                $current->fill(['status' => VisitStatus::InChair, 'received_at' => $now, 'version' => $current->version + 1])->save();
+                $current->fill([
+                    'status' => VisitStatus::InChair,
+                    'received_at' => $now,
+                    'version' => $current->version + 1,
+                ])->save();
             }
 
             return $current;

@@ -31,14 +31,34 @@ final readonly class RecordAdjustment
     {
         $visit = $bowl->round->visit;
         $shelf = $this->shelves->forVisit($visit);
-        $said = implode('; ', CompareBowls::said(new BowlFacts($this->rows->sheet($bowl, $shelf)), new BowlFacts($after), $shelf, $visit->colourist->salon->rules()));
+        $said = implode(
+            '; ',
+            CompareBowls::said(
+                new BowlFacts($this->rows->sheet($bowl, $shelf)),
+                new BowlFacts($after),
+                $shelf,
+                $visit->colourist->salon->rules(),
+            ),
+        );
         if ($said === '') {
             return;
         }
         Proposal::query()->create([
-            'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $visit->id, 'visit_id' => $visit->id, 'bowl_id' => $bowl->id,
-            'from_bowl_id' => $bowl->id, 'source' => ProposalSource::Adjust, 'change' => (new Change(ChangeKind::Words, $after->letter, words: $reason))->toArray(),
-            'words' => mb_substr($said, 0, 1000), 'reason' => $reason, 'sheet_before' => $bowl->sheet, 'sheet_after' => WriteBowl::toArray($after), 'state' => ProposalState::Applied,
+            'id' => (string) Str::uuid7(),
+            'client_id' => $visit->client_id,
+            'from_visit_id' => $visit->id,
+            'visit_id' => $visit->id,
+            'bowl_id' => $bowl->id,
+            'from_bowl_id' => $bowl->id, 'source' => ProposalSource::Adjust, 'change' => (new Change(
+                ChangeKind::Words,
+                $after->letter,
+                words: $reason,
+            ))->toArray(),
+            'words' => mb_substr(
+                $said,
+                0,
+                1000,
+            ), 'reason' => $reason, 'sheet_before' => $bowl->sheet, 'sheet_after' => WriteBowl::toArray($after), 'state' => ProposalState::Applied,
             'decided_by' => $member->id, 'decided_at' => CarbonImmutable::now(),
         ]);
     }

@@ -39,7 +39,8 @@ use Illuminate\Support\Str;
 
 /**
  * Plans the same visit again: the canvas as it has aged, the same rounds and bowls with what must differ worked out and
- * said, each bowl knowing the one it came from; and what was to be changed next time, waiting to be applied or dismissed.
+ * said, each bowl knowing the one it came from; and what was to be changed next time, waiting to be applied or
+ * dismissed.
  */
 final readonly class RepeatVisit
 {
@@ -64,8 +65,15 @@ final readonly class RepeatVisit
                 throw VisitRefused::notClosedYet();
             }
             $visit = Visit::query()->create([
-                'id' => $id, 'salon_id' => $from->salon_id, 'client_id' => $from->client_id, 'colourist_id' => $member->id,
-                'from_visit_id' => $from->id, 'service' => $from->service, 'status' => VisitStatus::Expected, 'starts_at' => $startsAt, 'note' => '',
+                'id' => $id,
+                'salon_id' => $from->salon_id,
+                'client_id' => $from->client_id,
+                'colourist_id' => $member->id,
+                'from_visit_id' => $from->id,
+                'service' => $from->service,
+                'status' => VisitStatus::Expected,
+                'starts_at' => $startsAt,
+                'note' => '',
             ])->refresh();
             $canvas = $this->age($from, $visit, $startsAt);
             $made = $this->copyBowls($member, $from, $visit, $canvas);
@@ -80,8 +88,19 @@ final readonly class RepeatVisit
         if ($from->canvas === null) {
             return new Canvas;
         }
-        $aged = AgeCanvas::by($this->canvases->canvas($from), (int) abs($from->starts_at->diffInDays($now)), $this->canvases->results($from), $this->canvases->done($from), $visit->colourist->salon->rules());
-        CanvasRow::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($aged->canvas), 'said' => Say::all($aged->said), 'version' => 1]);
+        $aged = AgeCanvas::by(
+            $this->canvases->canvas($from),
+            (int) abs($from->starts_at->diffInDays($now)),
+            $this->canvases->results($from),
+            $this->canvases->done($from),
+            $visit->colourist->salon->rules(),
+        );
+        CanvasRow::query()->create([
+            'visit_id' => $visit->id,
+            'canvas' => ReadCanvas::write($aged->canvas),
+            'said' => Say::all($aged->said),
+            'version' => 1,
+        ]);
 
         return $aged->canvas;
     }
@@ -91,7 +110,12 @@ final readonly class RepeatVisit
     {
         $made = [];
         foreach ($from->rounds()->with('bowls.batches')->get() as $old) {
-            $round = Round::query()->create(['id' => (string) Str::uuid(), 'visit_id' => $visit->id, 'position' => $old->position, 'name' => $old->name]);
+            $round = Round::query()->create([
+                'id' => (string) Str::uuid(),
+                'visit_id' => $visit->id,
+                'position' => $old->position,
+                'name' => $old->name,
+            ]);
             foreach ($old->bowls as $bowl) {
                 $made[$bowl->id] = (string) Str::uuid();
                 $this->copyBowl($member, $from, $visit, $bowl, $round, $made, $now);
@@ -102,8 +126,15 @@ final readonly class RepeatVisit
     }
 
     /** @param  array<string, string>  $made */
-    private function copyBowl(TeamMember $member, Visit $from, Visit $visit, Bowl $old, Round $round, array $made, Canvas $now): void
-    {
+    private function copyBowl(
+        TeamMember $member,
+        Visit $from,
+        Visit $visit,
+        Bowl $old,
+        Round $round,
+        array $made,
+        Canvas $now,
+    ): void {
         $rules = $visit->colourist->salon->rules();
         $differences = [];
         $json = $old->sheet;
@@ -116,10 +147,23 @@ final readonly class RepeatVisit
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {
-            $differences[] = new Difference(trim($old->letter), 'line', $refusal->fact(), '', '', $refusal->fact()->mend(), false);
+            $differences[] = new Difference(
+                trim($old->letter),
+                'line',
+                $refusal->fact(),
+                '',
+                '',
+                $refusal->fact()->mend(),
+                false,
+            );
         }
         $copy = Bowl::query()->create([
-            'id' => $made[$old->id], 'round_id' => $round->id, 'position' => $old->position, 'from_bowl_id' => $old->id, 'letter' => $old->letter, 'job' => $old->job,
+            'id' => $made[$old->id],
+            'round_id' => $round->id,
+            'position' => $old->position,
+            'from_bowl_id' => $old->id,
+            'letter' => $old->letter,
+            'job' => $old->job,
             'colour_line_id' => $old->colour_line_id, 'sheet' => self::renamed($json, $made),
         ])->refresh();
         $this->shelves->forget($visit->id);
@@ -160,16 +204,36 @@ final readonly class RepeatVisit
     }
 
     /** @param  array<string, string>  $made */
-    private function note(TeamMember $member, Visit $from, Visit $visit, Bowl $old, Bowl $copy, Difference $difference, array $made): void
-    {
+    private function note(
+        TeamMember $member,
+        Visit $from,
+        Visit $visit,
+        Bowl $old,
+        Bowl $copy,
+        Difference $difference,
+        array $made,
+    ): void {
         Proposal::query()->create([
-            'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $from->id, 'visit_id' => $visit->id, 'bowl_id' => $copy->id, 'from_bowl_id' => $old->id,
-            'source' => ProposalSource::Repeat, 'change' => (new Change(ChangeKind::Words, $difference->bowl, words: $difference->key))->toArray(),
+            'id' => (string) Str::uuid7(),
+            'client_id' => $visit->client_id,
+            'from_visit_id' => $from->id,
+            'visit_id' => $visit->id,
+            'bowl_id' => $copy->id,
+            'from_bowl_id' => $old->id,
+            'source' => ProposalSource::Repeat, 'change' => (new Change(
+                ChangeKind::Words,
+                $difference->bowl,
+                words: $difference->key,
+            ))->toArray(),
             // The record keeps the words as they were said that day.
             'words' => Say::words($difference->words), 'reason' => mb_substr(Say::words($difference->reason), 0, 500),
             'before' => Say::either($difference->before), 'after' => Say::either($difference->after),
-            'sheet_before' => $this->sheet($difference->from, $made), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => $difference->applied ? ProposalState::Applied : ProposalState::Said,
-            'decided_by' => $difference->applied ? $member->id : null, 'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
+            'sheet_before' => $this->sheet(
+                $difference->from,
+                $made,
+            ), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => $difference->applied ? ProposalState::Applied : ProposalState::Said,
+            'decided_by' => $difference->applied ? $member->id : null,
+            'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
         ]);
     }
 
@@ -181,7 +245,10 @@ final readonly class RepeatVisit
     private function bringProposals(Visit $visit, array $made): void
     {
         foreach (Proposal::query()->where('client_id', $visit->client_id)->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->get() as $proposal) {
-            $proposal->fill(['visit_id' => $visit->id, 'bowl_id' => $made[$proposal->from_bowl_id ?? ''] ?? null])->save();
+            $proposal->fill([
+                'visit_id' => $visit->id,
+                'bowl_id' => $made[$proposal->from_bowl_id ?? ''] ?? null,
+            ])->save();
         }
     }
 
@@ -189,7 +256,9 @@ final readonly class RepeatVisit
     {
         $longest = null;
         foreach ($canvas->zones as $zone) {
-            $longest = $zone->regrowth !== null && ($longest === null || $zone->regrowth->compare($longest) > 0) ? $zone->regrowth : $longest;
+            $longest = $zone->regrowth !== null && ($longest === null || $zone->regrowth->compare($longest) > 0)
+                ? $zone->regrowth
+                : $longest;
         }
 
         return $longest;

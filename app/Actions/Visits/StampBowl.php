@@ -27,8 +27,14 @@ final readonly class StampBowl
     {
     }
 
-    public function __invoke(TeamMember $member, Bowl $bowl, string $id, StampKind $kind, string $words, CarbonImmutable $now): Visit
-    {
+    public function __invoke(
+        TeamMember $member,
+        Bowl $bowl,
+        string $id,
+        StampKind $kind,
+        string $words,
+        CarbonImmutable $now,
+    ): Visit {
         return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
@@ -42,13 +48,20 @@ final readonly class StampBowl
             if ($kind === StampKind::Began) {
                 ($this->gate)(Step::Begin, $current, $visit, CarbonImmutable::now());
             }
-            if ($kind === StampKind::SetAside && ! $current->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)) {
+            if (
+                $kind === StampKind::SetAside
+                && ! $current->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)
+            ) {
                 throw VisitRefused::notMixed(trim($current->letter));
             }
             // The core refuses what contradicts the marks that stand.
             $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()));
             StampRow::query()->create([
-                'id' => $id, 'bowl_id' => $bowl->id, 'sequence' => (int) $current->stamps->max('sequence') + 1, 'kind' => $kind, 'stamped_at' => $now,
+                'id' => $id,
+                'bowl_id' => $bowl->id,
+                'sequence' => (int) $current->stamps->max('sequence') + 1,
+                'kind' => $kind,
+                'stamped_at' => $now,
                 'words' => $words, 'team_member_id' => $member->id,
             ]);
 

@@ -28,8 +28,12 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class RecordPour
 {
-    public function __construct(private DatabaseManager $database, private BatchRows $rows, private SalonShelf $shelves, private AskGate $gate)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private BatchRows $rows,
+        private SalonShelf $shelves,
+        private AskGate $gate,
+    ) {
     }
 
     /** @param  int  $after the latest sequence the sender has seen; 0 for none */
@@ -49,14 +53,21 @@ final readonly class RecordPour
             if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
             }
-            // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands before
+            // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands
+            // before
             // the weighing, before what is named to go in beside the plan, and before the first touch.
             if ($pour->kind === BatchEventKind::Added) {
                 ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);
             }
             $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));
-            $pour->fill(['batch_id' => $current->id, 'sequence' => $latest + 1, 'team_member_id' => $member->id, 'poured_at' => $now, 'arrived_at' => CarbonImmutable::now()])->save();
+            $pour->fill([
+                'batch_id' => $current->id,
+                'sequence' => $latest + 1,
+                'team_member_id' => $member->id,
+                'poured_at' => $now,
+                'arrived_at' => CarbonImmutable::now(),
+            ])->save();
             $current->fill([
                 'status' => $weighed->status,
                 'mixed_cg' => $weighed->total(),
@@ -85,12 +96,21 @@ final readonly class RecordPour
             throw VisitRefused::notOnShelf();
         }
         $line = $shelf->line("line-{$bowl->colour_line_id}");
-        if ($product->kind === ProductKind::Developer ? ! in_array($id, $line->developers ?? [], true) : $product->kind !== ProductKind::Mixture && $product->line !== $line?->id) {
+        if (
+            $product->kind === ProductKind::Developer
+                ? ! in_array($id, $line->developers ?? [], true)
+                : $product->kind !== ProductKind::Mixture
+            && $product->line !== $line?->id
+        ) {
             throw VisitRefused::otherLine($product->label(), $line->name ?? '');
         }
         $volume = $product->strength?->volume;
 
-        return ['label' => $product->label(), 'part' => $line?->partOf($product->role()), 'volume' => $volume === null ? null : "{$volume->numerator}/{$volume->denominator}"];
+        return [
+            'label' => $product->label(),
+            'part' => $line?->partOf($product->role()),
+            'volume' => $volume === null ? null : "{$volume->numerator}/{$volume->denominator}",
+        ];
     }
 
     private function same(Pour $known, Pour $pour, Batch $batch): bool

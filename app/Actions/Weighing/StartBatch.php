@@ -42,8 +42,14 @@ final readonly class StartBatch
      * @param  string  $times  as typed: 1/2, 2; empty for once
      * @param  string  $strength  a second batch one strength up; empty for the bowl's own
      */
-    public function __invoke(TeamMember $member, Bowl $bowl, string $id, CarbonImmutable $now, string $times = '', string $strength = ''): Batch
-    {
+    public function __invoke(
+        TeamMember $member,
+        Bowl $bowl,
+        string $id,
+        CarbonImmutable $now,
+        string $times = '',
+        string $strength = '',
+    ): Batch {
         return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength): Batch {
             $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
@@ -79,7 +85,12 @@ final readonly class StartBatch
         $sheet = $this->bowls->sheet($bowl, $shelf);
         $said = $sheet->bowl === null ? ['by eye'] : [];
         if ($strength !== '') {
-            $sheet = ApplyChange::to($sheet, new Change(ChangeKind::Strength, $sheet->letter, $strength), $shelf, $rules);
+            $sheet = ApplyChange::to(
+                $sheet,
+                new Change(ChangeKind::Strength, $sheet->letter, $strength),
+                $shelf,
+                $rules,
+            );
             $said[] = "at {$strength}";
         }
         $plan = BatchPlan::of($sheet->known($rules->step), Tolerance::of($rules->pourMiss));

@@ -13,7 +13,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A shared tablet that nobody touches asks for the password again. The page says how long ago it was touched; the session
+ * A shared tablet that nobody touches asks for the password again. The page says how long ago it was touched; the
+ * session
  * keeps the latest, and decides. Pages that ask for news by themselves do not count as a touch.
  */
 final class IdleLock
@@ -29,7 +30,10 @@ final class IdleLock
     {
         $member = $request->user();
         if ($member instanceof TeamMember && $request->hasSession() && self::isLocked($request, $member)) {
-            return new JsonResponse(['message' => 'This device is locked.', 'mend' => 'Enter your password; what you typed is kept.'], Response::HTTP_LOCKED);
+            return new JsonResponse(
+                ['message' => 'This device is locked.', 'mend' => 'Enter your password; what you typed is kept.'],
+                Response::HTTP_LOCKED,
+            );
         }
 
         return $next($request);

@@ -10,8 +10,10 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * What no field of ours can hold is refused before any field is read: numbers beyond a column, infinite ones, texts that are no
- * text, and bodies that are folded deeper than anything we write. Every field behind this may trust that a number is one.
+ * What no field of ours can hold is refused before any field is read: numbers beyond a column, infinite ones, texts
+ * that are no
+ * text, and bodies that are folded deeper than anything we write. Every field behind this may trust that a number is
+ * one.
  */
 final class PlainValues
 {
@@ -21,10 +23,20 @@ final class PlainValues
 
     public function handle(Request $request, Closure $next): Response
     {
-        $values = [...$request->query->all(), ...($request->isJson() ? $request->json()->all() : $request->request->all())];
+        $values = [
+            ...$request->query->all(),
+            ...($request->isJson() ? $request->json()->all() : $request->request->all()),
+        ];
         $problem = self::problem($values, '', 0);
 
-        return $problem === null ? $next($request) : new JsonResponse(['message' => 'Something sent cannot be read.', 'mend' => $problem[1], 'problems' => [['pointer' => $problem[0], 'message' => $problem[1], 'mend' => '']]], 422);
+        return $problem === null ? $next($request) : new JsonResponse(
+            [
+                'message' => 'Something sent cannot be read.',
+                'mend' => $problem[1],
+                'problems' => [['pointer' => $problem[0], 'message' => $problem[1], 'mend' => '']],
+            ],
+            422,
+        );
     }
 
     /** @return ?array{string, string} pointer and what is wrong there */
@@ -33,7 +45,10 @@ final class PlainValues
         return match (true) {
             $depth > self::DEEPEST => [$pointer, 'This is folded too deep.'],
             is_array($value) => self::within($value, $pointer, $depth),
-            is_float($value) && (! is_finite($value) || abs($value) > self::LARGEST) => [$pointer, 'This number is out of range.'],
+            is_float($value) && (! is_finite($value) || abs($value) > self::LARGEST) => [
+                $pointer,
+                'This number is out of range.',
+            ],
             is_int($value) && abs($value) > self::LARGEST => [$pointer, 'This number is out of range.'],
             is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$pointer, 'This text is not in UTF-8.'],
             is_string($value) && str_contains($value, "\0") => [$pointer, 'This text holds a character that is none.'],

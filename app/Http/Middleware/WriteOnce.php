@@ -20,8 +20,10 @@ use Symfony\Component\HttpFoundation\Response;
 use Throwable;
 
 /**
- * Every write is one transaction: all of it is kept, or nothing. Where it loses a race for a row (a deadlock, a wait that ran
- * out, a key that another request has just taken) it is done anew and finds what the other has left. A write with an id of its
+ * Every write is one transaction: all of it is kept, or nothing. Where it loses a race for a row (a deadlock, a wait
+ * that ran
+ * out, a key that another request has just taken) it is done anew and finds what the other has left. A write with an id
+ * of its
  * device is carried out once: sent again, it is answered as known.
  */
 final readonly class WriteOnce
@@ -80,7 +82,13 @@ final readonly class WriteOnce
         $context = $this->app->make(WriteContext::class);
         $member = $request->user();
         if ($context->author !== null && (! $member instanceof TeamMember || $member->id !== $context->author)) {
-            return new JsonResponse(['message' => 'This was made by somebody else.', 'mend' => 'It waits on this device until that person signs in again.'], Response::HTTP_PRECONDITION_FAILED);
+            return new JsonResponse(
+                [
+                    'message' => 'This was made by somebody else.',
+                    'mend' => 'It waits on this device until that person signs in again.',
+                ],
+                Response::HTTP_PRECONDITION_FAILED,
+            );
         }
         if ($context->id === null || ! $member instanceof TeamMember) {
             return null;
@@ -102,13 +110,21 @@ final readonly class WriteOnce
 
         return $known !== null && $known->fingerprint === $fingerprint && (int) $known->team_member_id === $member->id
             ? new JsonResponse(['already' => true])
-            : new JsonResponse(['message' => 'Something else was sent under the same id before.', 'mend' => 'Reload the page and do it again.'], Response::HTTP_UNPROCESSABLE_ENTITY);
+            : new JsonResponse(
+                [
+                    'message' => 'Something else was sent under the same id before.',
+                    'mend' => 'Reload the page and do it again.',
+                ],
+                Response::HTTP_UNPROCESSABLE_ENTITY,
+            );
     }
 
     public static function lostRace(?Throwable $failure): bool
     {
         for ($each = $failure; $each !== null; $each = $each->getPrevious()) {
-            $code = $each instanceof QueryException || $each instanceof PDOException ? ($each->errorInfo[1] ?? null) : null;
+            $code = $each instanceof QueryException || $each instanceof PDOException
+                ? ($each->errorInfo[1] ?? null)
+                : null;
             if (in_array($code, self::LOST_RACES, true) || $each instanceof \Illuminate\Database\DeadlockException) {
                 return true;
             }

@@ -32,8 +32,14 @@ final class AdjustBowlController extends Controller
                 'sheet' => WriteBowl::toArray($way->sheet),
                 'rows' => array_map(static fn (Row $row): array => $row->toArray(), $way->rows),
             ], array_keys($ways), $ways),
-            'conditions' => array_values(array_filter(array_map(static fn (Change $change): string => $change->condition, $changes))),
-            'notUnderstood' => array_values(array_filter(array_map(static fn (Change $change): string => $change->rest, $changes))),
+            'conditions' => array_values(array_filter(array_map(
+                static fn (Change $change): string => $change->condition,
+                $changes,
+            ))),
+            'notUnderstood' => array_values(array_filter(array_map(
+                static fn (Change $change): string => $change->rest,
+                $changes,
+            ))),
         ]);
     }
 }

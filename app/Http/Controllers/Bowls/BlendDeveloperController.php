@@ -20,6 +20,10 @@ final class BlendDeveloperController extends Controller
         $wanted = Strength::parse($request->wish());
         $ingredients = $shelf->developersReaching($line, $wanted);
 
-        return new JsonResponse(['ingredients' => $ingredients, 'strength' => $wanted->show(), 'blended' => count($ingredients) > 1]);
+        return new JsonResponse([
+            'ingredients' => $ingredients,
+            'strength' => $wanted->show(),
+            'blended' => count($ingredients) > 1,
+        ]);
     }
 }

@@ -27,7 +27,13 @@ final class BowlController extends Controller
     public function update(SaveBowlRequest $request, Bowl $bowl, SaveBowl $save): JsonResponse
     {
         $this->authorize('formulate', $bowl->round->visit);
-        $saved = $save->change($this->member($request), $bowl, $request->version(), $request->bowl(), $request->reason());
+        $saved = $save->change(
+            $this->member($request),
+            $bowl,
+            $request->version(),
+            $request->bowl(),
+            $request->reason(),
+        );
 
         return new JsonResponse((new BowlResource($saved))->toArray());
     }

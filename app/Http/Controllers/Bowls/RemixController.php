@@ -27,6 +27,10 @@ final class RemixController extends Controller
         $planned = $rows->sheet($bowl, $shelves->forVisit($visit))->foils();
         $remix = Remix::of($request->done(), $planned, $mixed, $request->left(), $visit->colourist->salon->rules());
 
-        return new JsonResponse(['words' => Say::words($remix->words), 'times' => $remix->times?->decimal(1), 'now' => $remix->now]);
+        return new JsonResponse([
+            'words' => Say::words($remix->words),
+            'times' => $remix->times?->decimal(1),
+            'now' => $remix->now,
+        ]);
     }
 }

@@ -16,7 +16,14 @@ final class SplitBowlController extends Controller
     public function __invoke(SplitBowlRequest $request, Bowl $bowl, SplitBowl $split): JsonResponse
     {
         $this->authorize('formulate', $bowl->round->visit);
-        $split($this->member($request), $bowl, $request->version(), $request->id(), $request->letter(), $request->share());
+        $split(
+            $this->member($request),
+            $bowl,
+            $request->version(),
+            $request->id(),
+            $request->letter(),
+            $request->share(),
+        );
 
         return new JsonResponse((new VisitResource($bowl->round->visit->refresh()))->toArray(), 201);
     }

@@ -21,7 +21,10 @@ use Core\Substitution\OtherWay;
 use Core\Substitution\OtherWays;
 use Illuminate\Http\JsonResponse;
 
-/** What can stand in for a shade of a bowl, each as the whole changed bowl: blends of its line, its double-pigment shade, other lines. */
+/**
+ * What can stand in for a shade of a bowl, each as the whole changed bowl: blends of its line, its double-pigment
+ * shade, other lines.
+ */
 final class SubstituteController extends Controller
 {
     public function __invoke(SubstituteRequest $request, SalonShelf $shelves): JsonResponse
@@ -34,7 +37,10 @@ final class SubstituteController extends Controller
         $found = StandIns::for($sheet, $request->product(), $request->why(), $shelf, $salon->rules());
 
         return new JsonResponse([...array_map(fn (array $each): array => [
-            'words' => $each['blend']->words(), 'differs' => $each['blend']->differsInWords(), 'distance' => $each['blend']->distance->decimal(2), 'sheet' => WriteBowl::toArray($each['sheet']),
+            'words' => $each['blend']->words(),
+            'differs' => $each['blend']->differsInWords(),
+            'distance' => $each['blend']->distance->decimal(2),
+            'sheet' => WriteBowl::toArray($each['sheet']),
         ], $found), ...$this->others($sheet, $request->product(), $shelf, $salon->rules())]);
     }
 
@@ -46,14 +52,21 @@ final class SubstituteController extends Controller
 
         return $line === null || $pigment === null ? [] : array_map(function (OtherWay $way) use ($sheet, $product, $shelf, $rules): array {
             try {
-                $changed = $way->key === 'double-pigment' ? WriteBowl::toArray(ApplyChange::to($sheet, new Change(ChangeKind::Swap, from: $product, to: $way->product->id), $shelf, $rules)) : null;
+                $changed = $way->key === 'double-pigment' ? WriteBowl::toArray(ApplyChange::to(
+                    $sheet,
+                    new Change(ChangeKind::Swap, from: $product, to: $way->product->id),
+                    $shelf,
+                    $rules,
+                )) : null;
             } catch (CoreException) {
                 $changed = null;
             }
 
             return [
                 'words' => $way->product->label().($way->key === 'another-line' ? " of {$way->line->name}" : ''),
-                'differs' => $way->key === 'double-pigment' ? 'double pigment: stronger, and covers grey better' : 'another line: its own bowl, its own developer and time',
+                'differs' => $way->key === 'double-pigment'
+                    ? 'double pigment: stronger, and covers grey better'
+                    : 'another line: its own bowl, its own developer and time',
                 'distance' => '', 'sheet' => $changed,
             ];
         }, OtherWays::for($pigment, $product, $line, $shelf));

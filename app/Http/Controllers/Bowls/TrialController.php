@@ -19,7 +19,13 @@ final class TrialController extends Controller
     public function update(TrialRequest $request, Bowl $bowl, RecordTrial $trial): JsonResponse
     {
         $this->authorize('attend', $bowl->round->visit);
-        $saved = $trial->result($this->member($request), $bowl, $request->version(), $request->result(), CarbonImmutable::now());
+        $saved = $trial->result(
+            $this->member($request),
+            $bowl,
+            $request->version(),
+            $request->result(),
+            CarbonImmutable::now(),
+        );
 
         return new JsonResponse((new BowlResource($saved))->toArray());
     }
@@ -29,7 +35,16 @@ final class TrialController extends Controller
         $this->authorize('formulate', $bowl->round->visit);
         $into = Round::query()->findOrFail($request->round());
         $this->authorize('formulate', $into->visit);
-        $made = $trial->carry($this->member($request), $bowl, $into, $request->id(), $request->letter(), $request->colour(), $request->corrections(), $request->reason());
+        $made = $trial->carry(
+            $this->member($request),
+            $bowl,
+            $into,
+            $request->id(),
+            $request->letter(),
+            $request->colour(),
+            $request->corrections(),
+            $request->reason(),
+        );
 
         return new JsonResponse((new BowlResource($made))->toArray(), 201);
     }

@@ -25,7 +25,13 @@ final class ClientController extends Controller
     public function store(NewClientRequest $request, SaveClient $save): JsonResponse
     {
         $this->authorize('create', Client::class);
-        $client = $save->add($this->member($request), $this->member($request)->salon, $request->madeAs(), $request->fields(), $request->reason());
+        $client = $save->add(
+            $this->member($request),
+            $this->member($request)->salon,
+            $request->madeAs(),
+            $request->fields(),
+            $request->reason(),
+        );
 
         return new JsonResponse((new ClientResource($client))->toArray(), 201);
     }
@@ -41,6 +47,12 @@ final class ClientController extends Controller
     {
         $this->authorize('plan', $client);
 
-        return new JsonResponse((new ClientResource($save->change($this->member($request), $client, $request->version(), $request->fields(), $request->reason())))->toArray());
+        return new JsonResponse((new ClientResource($save->change(
+            $this->member($request),
+            $client,
+            $request->version(),
+            $request->fields(),
+            $request->reason(),
+        )))->toArray());
     }
 }

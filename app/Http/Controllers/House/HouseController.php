@@ -23,6 +23,11 @@ final class HouseController extends Controller
         $salon = $this->member($request)->salon;
         $this->authorize('update', $salon);
 
-        return new JsonResponse((new HouseResource($change($salon, $request->version(), $request->houseRules(), $request->timezone())))->toArray());
+        return new JsonResponse((new HouseResource($change(
+            $salon,
+            $request->version(),
+            $request->houseRules(),
+            $request->timezone(),
+        )))->toArray());
     }
 }

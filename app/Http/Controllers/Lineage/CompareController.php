@@ -40,8 +40,14 @@ final class CompareController extends Controller
     private function head(Visit $visit): array
     {
         return [
-            'id' => $visit->id, 'on' => $visit->starts_at->toIso8601String(), 'client' => $visit->client->name, 'service' => $visit->service,
-            'verdict' => $visit->verdict?->value, 'outcome' => $visit->outcome, 'keep' => $visit->keep, 'change' => $visit->change,
+            'id' => $visit->id,
+            'on' => $visit->starts_at->toIso8601String(),
+            'client' => $visit->client->name,
+            'service' => $visit->service,
+            'verdict' => $visit->verdict?->value,
+            'outcome' => $visit->outcome,
+            'keep' => $visit->keep,
+            'change' => $visit->change,
         ];
     }
 

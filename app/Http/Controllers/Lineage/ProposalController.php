@@ -23,9 +23,26 @@ final class ProposalController extends Controller
         $bowl = $request->bowl() === null ? null : Bowl::query()->findOrFail($request->bowl());
         abort_if($bowl !== null && $bowl->round->visit_id !== $visit->id, 404);
         match ($request->verb()) {
-            'apply' => $decide->apply($this->member($request), $proposal, $bowl, $request->version(), $request->of(), CarbonImmutable::now()),
-            'dismiss' => $decide->dismiss($this->member($request), $proposal, $request->reason(), CarbonImmutable::now()),
-            default => $decide->takeBack($this->member($request), $proposal, $request->version(), CarbonImmutable::now()),
+            'apply' => $decide->apply(
+                $this->member($request),
+                $proposal,
+                $bowl,
+                $request->version(),
+                $request->of(),
+                CarbonImmutable::now(),
+            ),
+            'dismiss' => $decide->dismiss(
+                $this->member($request),
+                $proposal,
+                $request->reason(),
+                CarbonImmutable::now(),
+            ),
+            default => $decide->takeBack(
+                $this->member($request),
+                $proposal,
+                $request->version(),
+                CarbonImmutable::now(),
+            ),
         };
 
         return new JsonResponse((new VisitResource($visit->refresh()))->toArray());

@@ -23,7 +23,16 @@ final class PhotoController extends Controller
         if ($request->visit() !== null) {
             abort_unless($client->visits()->whereKey($request->visit())->exists(), 404);
         }
-        $photo = $keep($this->member($request), $client, $request->visit(), $request->id(), $request->kind(), $request->note(), $request->bytes(), CarbonImmutable::now());
+        $photo = $keep(
+            $this->member($request),
+            $client,
+            $request->visit(),
+            $request->id(),
+            $request->kind(),
+            $request->note(),
+            $request->bytes(),
+            CarbonImmutable::now(),
+        );
 
         return new JsonResponse((new PhotoResource($photo))->toArray(), 201);
     }
@@ -33,6 +42,10 @@ final class PhotoController extends Controller
     {
         $this->authorize('view', $photo->client);
 
-        return new Response((string) $files->get($photo->file), 200, ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store, private', 'Content-Disposition' => 'inline']);
+        return new Response(
+            (string) $files->get($photo->file),
+            200,
+            ['Content-Type' => 'image/jpeg', 'Cache-Control' => 'no-store, private', 'Content-Disposition' => 'inline'],
+        );
     }
 }

@@ -20,14 +20,25 @@ final class ContraindicationController extends Controller
     public function store(ContraindicationRequest $request, Client $client, NoteContraindication $note): JsonResponse
     {
         $this->authorize('view', $client);
-        $note->note($this->member($request), $client, $request->id(), $request->kind(), $request->note(), $this->madeAt());
+        $note->note(
+            $this->member($request),
+            $client,
+            $request->id(),
+            $request->kind(),
+            $request->note(),
+            $this->madeAt(),
+        );
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);
     }
 
     /** A licensed person records what lifts it, with the password again; everybody may note. */
-    public function update(ClearanceRequest $request, ContraindicationNote $contraindication, NoteContraindication $note, CheckPassword $check): JsonResponse
-    {
+    public function update(
+        ClearanceRequest $request,
+        ContraindicationNote $contraindication,
+        NoteContraindication $note,
+        CheckPassword $check,
+    ): JsonResponse {
         $this->authorize('plan', $contraindication->client);
         $check->again($this->member($request), $request->string('password')->value());
         $note->lift($this->member($request), $contraindication, $request->clearance(), CarbonImmutable::now());

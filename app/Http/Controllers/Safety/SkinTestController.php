@@ -20,8 +20,15 @@ final class SkinTestController extends Controller
     {
         $this->authorize('view', $client);
         $record->place(
-            $this->member($request), $client, $request->id(), $request->lines($this->member($request)->salon), $request->spot(),
-            $request->placedAt($this->madeAt(), $this->member($request)->salon), $request->placedBy($this->member($request)), CarbonImmutable::now(),
+            $this->member($request),
+            $client,
+            $request->id(),
+            $request->lines($this->member($request)->salon),
+            $request->spot(),
+            $request->placedAt(
+                $this->madeAt(),
+                $this->member($request)->salon,
+            ), $request->placedBy($this->member($request)), CarbonImmutable::now(),
         );
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);

@@ -15,8 +15,12 @@ use Illuminate\Http\JsonResponse;
 
 final class WaiverController extends Controller
 {
-    public function store(WaiverRequest $request, Visit $visit, WaiveSkinTest $waive, CheckPassword $check): JsonResponse
-    {
+    public function store(
+        WaiverRequest $request,
+        Visit $visit,
+        WaiveSkinTest $waive,
+        CheckPassword $check,
+    ): JsonResponse {
         $this->authorize('formulate', $visit);
         $check->again($this->member($request), $request->string('password')->value());
         $visit = $waive($this->member($request), $visit, $request->id(), $request->reason(), CarbonImmutable::now());

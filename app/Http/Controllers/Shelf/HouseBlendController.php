@@ -17,6 +17,9 @@ final class HouseBlendController extends Controller
         $this->authorize('create', Client::class);
         $kept = $keep($this->member($request)->salon, $request->name(), $request->bowl());
 
-        return new JsonResponse(['name' => $kept->name, 'version' => $kept->version, 'line' => "line-{$kept->colour_line_id}"], 201);
+        return new JsonResponse(
+            ['name' => $kept->name, 'version' => $kept->version, 'line' => "line-{$kept->colour_line_id}"],
+            201,
+        );
     }
 }

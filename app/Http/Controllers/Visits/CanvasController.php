@@ -17,6 +17,11 @@ final class CanvasController extends Controller
     {
         $this->authorize('formulate', $visit);
 
-        return new JsonResponse((new VisitResource($save($this->member($request), $visit, $request->version(), $request->canvas())))->toArray());
+        return new JsonResponse((new VisitResource($save(
+            $this->member($request),
+            $visit,
+            $request->version(),
+            $request->canvas(),
+        )))->toArray());
     }
 }

@@ -17,7 +17,15 @@ final class CloseVisitController extends Controller
     public function __invoke(CloseVisitRequest $request, Visit $visit, CloseVisit $close): JsonResponse
     {
         $this->authorize('formulate', $visit);
-        $closed = $close($this->member($request), $visit, $request->version(), $request->verdict(), $request->words(), $request->review(), CarbonImmutable::now());
+        $closed = $close(
+            $this->member($request),
+            $visit,
+            $request->version(),
+            $request->verdict(),
+            $request->words(),
+            $request->review(),
+            CarbonImmutable::now(),
+        );
 
         return new JsonResponse((new VisitResource($closed))->toArray());
     }

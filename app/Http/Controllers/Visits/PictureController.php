@@ -20,6 +20,10 @@ final class PictureController extends Controller
         $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps']);
         $canvas = $request->canvas();
 
-        return new JsonResponse((new PictureResource($visit, $canvas === null ? null : ReadCanvas::from($canvas, '/canvas'), $request->drafts()))->toArray());
+        return new JsonResponse((new PictureResource(
+            $visit,
+            $canvas === null ? null : ReadCanvas::from($canvas, '/canvas'),
+            $request->drafts(),
+        ))->toArray());
     }
 }

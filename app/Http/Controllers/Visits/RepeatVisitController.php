@@ -18,6 +18,14 @@ final class RepeatVisitController extends Controller
     {
         $this->authorize('formulate', $visit);
 
-        return new JsonResponse((new VisitResource($repeat($this->member($request), $visit, $request->id(), CarbonImmutable::now())))->toArray(), 201);
+        return new JsonResponse(
+            (new VisitResource($repeat(
+                $this->member($request),
+                $visit,
+                $request->id(),
+                CarbonImmutable::now(),
+            )))->toArray(),
+            201,
+        );
     }
 }

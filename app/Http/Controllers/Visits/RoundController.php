@@ -27,7 +27,11 @@ final class RoundController extends Controller
     {
         $this->authorize('formulate', $round->visit);
 
-        return new JsonResponse((new VisitResource($arrange->rename($round, $request->version(), $request->name())))->toArray());
+        return new JsonResponse((new VisitResource($arrange->rename(
+            $round,
+            $request->version(),
+            $request->name(),
+        )))->toArray());
     }
 
     public function destroy(ChangeRoundRequest $request, Round $round, ArrangeRound $arrange): JsonResponse

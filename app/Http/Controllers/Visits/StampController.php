@@ -16,7 +16,14 @@ final class StampController extends Controller
     public function store(StampRequest $request, Bowl $bowl, StampBowl $stamp): JsonResponse
     {
         $this->authorize('attend', $bowl->round->visit);
-        $visit = $stamp($this->member($request), $bowl, $request->id(), $request->kind(), $request->words(), $this->madeAt());
+        $visit = $stamp(
+            $this->member($request),
+            $bowl,
+            $request->id(),
+            $request->kind(),
+            $request->words(),
+            $this->madeAt(),
+        );
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);
     }

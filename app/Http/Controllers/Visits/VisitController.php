@@ -37,6 +37,10 @@ final class VisitController extends Controller
     {
         $this->authorize('formulate', $visit);
 
-        return new JsonResponse((new VisitResource($update($visit, $request->version(), $request->changes())))->toArray());
+        return new JsonResponse((new VisitResource($update(
+            $visit,
+            $request->version(),
+            $request->changes(),
+        )))->toArray());
     }
 }

@@ -20,14 +20,26 @@ final class BatchController extends Controller
         $this->authorize('attend', $bowl->round->visit);
         $batch = $bowl->batches->first(fn (Batch $batch): bool => $batch->status->isOpen()) ?? $bowl->batches->last();
 
-        return $batch === null ? JsonResponse::fromJsonString('null') : new JsonResponse((new BatchResource($batch))->toArray());
+        return $batch === null
+            ? JsonResponse::fromJsonString('null')
+            : new JsonResponse((new BatchResource($batch))->toArray());
     }
 
     public function store(StartBatchRequest $request, Bowl $bowl, StartBatch $start): JsonResponse
     {
         $this->authorize('attend', $bowl->round->visit);
 
-        return new JsonResponse((new BatchResource($start($this->member($request), $bowl, $request->id(), $this->madeAt(), $request->times(), $request->strength())))->toArray(), 201);
+        return new JsonResponse(
+            (new BatchResource($start(
+                $this->member($request),
+                $bowl,
+                $request->id(),
+                $this->madeAt(),
+                $request->times(),
+                $request->strength(),
+            )))->toArray(),
+            201,
+        );
     }
 
     public function show(Batch $batch): JsonResponse

@@ -21,6 +21,10 @@ final class BenchController extends Controller
         $visit = $bowl->round->visit;
         $sheet = $rows->sheet($bowl, $shelves->forVisit($visit));
 
-        return new JsonResponse((new BenchResource($bowl, $sheet->known($visit->colourist->salon->rules()->step), $sheet))->toArray());
+        return new JsonResponse((new BenchResource(
+            $bowl,
+            $sheet->known($visit->colourist->salon->rules()->step),
+            $sheet,
+        ))->toArray());
     }
 }

@@ -26,7 +26,9 @@ final class AmountController extends Controller
             $request->number('regrowth', '2'),
             $request->integer('foils'),
         );
-        $grams = $advice->least->equals($advice->most) ? $advice->least->text() : "{$advice->least->text()} to {$advice->most->text()}";
+        $grams = $advice->least->equals($advice->most)
+            ? $advice->least->text()
+            : "{$advice->least->text()} to {$advice->most->text()}";
 
         return new JsonResponse((new AnswerResource(
             "{$grams} of ".($advice->ofColour ? 'colour' : 'mixture'),

@@ -26,7 +26,12 @@ final class CodeController extends Controller
             [
                 ['label' => 'Level', 'value' => (string) $read->level],
                 ['label' => 'Tone', 'value' => $read->tone->words()],
-                ['label' => 'Strength of tone', 'value' => $read->intensity->equals(Fraction::one()) ? 'as usual' : ($read->intensity->compare(Fraction::one()) > 0 ? 'intense' : 'muted')],
+                [
+                    'label' => 'Strength of tone',
+                    'value' => $read->intensity->equals(Fraction::one())
+                        ? 'as usual'
+                        : ($read->intensity->compare(Fraction::one()) > 0 ? 'intense' : 'muted'),
+                ],
             ],
             [...$read->steps, "by the legend of {$line->name}"],
             [['label' => "{$read->level}", 'hex' => HairLadder::of($level, $read->tone)->hex()]],

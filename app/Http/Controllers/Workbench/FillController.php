@@ -28,18 +28,34 @@ final class FillController extends Controller
         );
 
         $line = $request->line();
-        $ingredients = $advice->filler?->weighed($request->grams('40 g'), $request->salon()->rules()->step)->ingredients ?? [];
+        $ingredients = $advice->filler?->weighed(
+            $request->grams('40 g'),
+            $request->salon()->rules()->step,
+        )->ingredients ?? [];
 
         return new JsonResponse((new AnswerResource(
             $advice->needed ? ($advice->filler === null ? 'A filler is missing' : 'Fill first') : 'No filler needed',
             [
-                ...($advice->pigment === null ? [] : [['label' => 'Pigment to put back', 'value' => $advice->pigment->name]]),
-                ...($advice->filler?->minutes === null ? [] : [['label' => 'Time', 'value' => "{$advice->filler->minutes} min"]]),
+                ...($advice->pigment === null ? [] : [[
+                    'label' => 'Pigment to put back',
+                    'value' => $advice->pigment->name,
+                ]]),
+                ...($advice->filler?->minutes === null ? [] : [[
+                    'label' => 'Time',
+                    'value' => "{$advice->filler->minutes} min",
+                ]]),
             ],
             $advice->why,
             [],
             $ingredients,
-            fragment: $ingredients === [] ? null : ['line' => $line->id, 'part' => 0, 'ingredients' => array_map(fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']], $ingredients)],
+            fragment: $ingredients === [] ? null : [
+                'line' => $line->id,
+                'part' => 0,
+                'ingredients' => array_map(
+                    fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']],
+                    $ingredients,
+                ),
+            ],
         ))->toArray());
     }
 }

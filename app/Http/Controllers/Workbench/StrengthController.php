@@ -22,7 +22,10 @@ final class StrengthController extends Controller
             ['label' => 'Percent', 'value' => "{$strength->percent()->decimal(2)} %"],
         ];
         foreach (['1:1' => [1, 2], '1:1.5' => [3, 5], '1:2' => [2, 3]] as $ratio => [$developer, $whole]) {
-            $facts[] = ['label' => "On the head at {$ratio}", 'value' => $strength->dilutedTo(Fraction::of($developer, $whole))->show()];
+            $facts[] = [
+                'label' => "On the head at {$ratio}",
+                'value' => $strength->dilutedTo(Fraction::of($developer, $whole))->show(),
+            ];
         }
 
         return new JsonResponse((new AnswerResource($strength->show(), $facts, [

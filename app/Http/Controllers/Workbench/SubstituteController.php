@@ -29,7 +29,11 @@ final class SubstituteController extends Controller
         $rules = $request->salon()->rules();
         $wanted = Pigment::read(ReadCode::by($line->legend, $request->text('code')));
         $grams = $request->grams('60 g');
-        $natural = $request->integer('percent') === 0 ? Fraction::zero() : GreyAdvice::for($request->integer('percent'), false, $rules)->least;
+        $natural = $request->integer('percent') === 0 ? Fraction::zero() : GreyAdvice::for(
+            $request->integer('percent'),
+            false,
+            $rules,
+        )->least;
         $code = mb_strtoupper(str_replace([' ', ','], ['', '.'], $request->text('code')));
         $shelf = [];
         foreach ($request->shelf()->productsOf($line) as $product) {
@@ -45,8 +49,12 @@ final class SubstituteController extends Controller
                 'label' => $blend->words(),
                 'value' => $blend->differsInWords()." (distance {$blend->distance->decimal(2)})",
             ], $found), ...array_map(fn (OtherWay $way): array => [
-                'label' => $way->key === 'double-pigment' ? $way->product->label() : "{$way->product->label()} of {$way->line->name}",
-                'value' => $way->key === 'double-pigment' ? 'double pigment: stronger, and covers grey better' : 'another line: its own developer and time',
+                'label' => $way->key === 'double-pigment'
+                    ? $way->product->label()
+                    : "{$way->product->label()} of {$way->line->name}",
+                'value' => $way->key === 'double-pigment'
+                    ? 'double pigment: stronger, and covers grey better'
+                    : 'another line: its own developer and time',
             ], OtherWays::for($wanted, '', $line, $request->shelf()))],
             [
                 'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer by a hundredth.',
@@ -55,9 +63,28 @@ final class SubstituteController extends Controller
             ],
             [
                 ['label' => 'wanted', 'hex' => $this->swatch($wanted->level, $wanted->tone)],
-                ...array_map(fn (Blend $blend): array => ['label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades', 'hex' => $this->swatch($blend->behaves->level?->value(), $blend->behaves->tone ?? ToneMix::none())], $found),
+                ...array_map(
+                    fn (Blend $blend): array => [
+                        'label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades',
+                        'hex' => $this->swatch(
+                            $blend->behaves->level?->value(),
+                            $blend->behaves->tone ?? ToneMix::none(),
+                        ),
+                    ],
+                    $found,
+                ),
             ],
-            fragment: ['line' => $line->id, 'part' => 0, 'ingredients' => array_map(fn (array $part): array => ['product' => $part['candidate']->key, 'share' => $part['grams']->text()], $found[0]->parts)],
+            fragment: [
+                'line' => $line->id,
+                'part' => 0,
+                'ingredients' => array_map(
+                    fn (array $part): array => [
+                        'product' => $part['candidate']->key,
+                        'share' => $part['grams']->text(),
+                    ],
+                    $found[0]->parts,
+                ),
+            ],
         ))->toArray());
     }
 

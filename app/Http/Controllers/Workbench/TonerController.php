@@ -32,15 +32,25 @@ final class TonerController extends Controller
         $swatches = [];
         foreach ($advice->toners as $toner) {
             $pigment = $toner['product']->pigment;
-            $swatches[] = ['label' => $toner['product']->label(), 'hex' => HairLadder::of($pigment->level ?? Fraction::of(8), $pigment->tone ?? ToneMix::none())->hex()];
+            $swatches[] = [
+                'label' => $toner['product']->label(),
+                'hex' => HairLadder::of($pigment->level ?? Fraction::of(8), $pigment->tone ?? ToneMix::none())->hex(),
+            ];
         }
 
         return new JsonResponse((new AnswerResource(
             $advice->toners === [] ? 'This line has no toner' : 'Tone with '.$advice->toners[0]['product']->label(),
-            array_map(fn (array $toner): array => ['label' => $toner['product']->label(), 'value' => $toner['why']], $advice->toners),
+            array_map(
+                fn (array $toner): array => ['label' => $toner['product']->label(), 'value' => $toner['why']],
+                $advice->toners,
+            ),
             $advice->why,
             $swatches,
-            fragment: $advice->toners === [] ? null : ['line' => $request->text('line'), 'part' => 0, 'ingredients' => [['product' => $advice->toners[0]['product']->id, 'share' => 'all']]],
+            fragment: $advice->toners === [] ? null : [
+                'line' => $request->text('line'),
+                'part' => 0,
+                'ingredients' => [['product' => $advice->toners[0]['product']->id, 'share' => 'all']],
+            ],
             alarms: $advice->liftFurther ? ['Toning alone does not reach the wish.'] : [],
         ))->toArray());
     }

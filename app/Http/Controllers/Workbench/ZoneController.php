@@ -65,9 +65,18 @@ final class ZoneController extends Controller
             ],
             $seen->why,
             [
-                ['label' => "now {$zone->level->decimal(1)}", 'hex' => HairLadder::of($zone->level, ToneMix::none())->hex()],
-                ['label' => "lifted {$seen->lifted->decimal(1)}", 'hex' => HairLadder::of($seen->lifted, $seen->bare->tone)->hex()],
-                ['label' => "expected {$seen->level->decimal(1)}, a sketch", 'hex' => HairLadder::of($seen->level, $seen->tone)->hex()],
+                [
+                    'label' => "now {$zone->level->decimal(1)}",
+                    'hex' => HairLadder::of($zone->level, ToneMix::none())->hex(),
+                ],
+                [
+                    'label' => "lifted {$seen->lifted->decimal(1)}",
+                    'hex' => HairLadder::of($seen->lifted, $seen->bare->tone)->hex(),
+                ],
+                [
+                    'label' => "expected {$seen->level->decimal(1)}, a sketch",
+                    'hex' => HairLadder::of($seen->level, $seen->tone)->hex(),
+                ],
             ],
             [],
             $seen->cautions,

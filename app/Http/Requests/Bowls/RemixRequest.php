@@ -16,7 +16,10 @@ final class RemixRequest extends FormRequest
     /** @return array<string, mixed> */
     public function rules(): array
     {
-        return ['done' => ['required', 'integer', 'between:1,400'], 'left' => ['required', 'string', 'max:30', new GramsText($this->reading())]];
+        return [
+            'done' => ['required', 'integer', 'between:1,400'],
+            'left' => ['required', 'string', 'max:30', new GramsText($this->reading())],
+        ];
     }
 
     public function done(): int

@@ -17,7 +17,10 @@ final class SaveBowlRequest extends FormRequest
             'version' => [$this->isMethod('PUT') ? 'required' : 'prohibited', 'integer', 'min:1'],
             'reason' => ['nullable', 'string', 'max:500'],
             // A member that nothing keeps is refused, not dropped.
-            'bowl' => ['required', 'array:letter,job,line,ratio,amount,parts,additives,place,minutes,note,extras,purpose,mark,hair,covering,heat,applying,clock,after,plus,rinse,emulsify,until,treatment,uses'],
+            'bowl' => [
+                'required',
+                'array:letter,job,line,ratio,amount,parts,additives,place,minutes,note,extras,purpose,mark,hair,covering,heat,applying,clock,after,plus,rinse,emulsify,until,treatment,uses',
+            ],
             'bowl.amount' => ['sometimes', 'nullable', 'array:of,grams,ingredient'],
             'bowl.parts.*' => ['array:ingredients'],
             'bowl.parts.*.ingredients.*' => ['array:product,blend,version,share,said,words,or,doubt,wanted,why'],

@@ -34,8 +34,13 @@ final class TrialRequest extends FormRequest
     public function result(): array
     {
         return [
-            'level' => Fraction::parse(str_replace(',', '.', $this->string('level')->trim()->value()))->decimal(1), 'tone' => $this->string('tone')->trim()->value(),
-            'minutes' => $this->filled('minutes') ? $this->integer('minutes') : null, 'elasticity' => $this->filled('elasticity') ? $this->string('elasticity')->value() : null,
+            'level' => Fraction::parse(str_replace(
+                ',',
+                '.',
+                $this->string('level')->trim()->value(),
+            ))->decimal(1), 'tone' => $this->string('tone')->trim()->value(),
+            'minutes' => $this->filled('minutes') ? $this->integer('minutes') : null,
+            'elasticity' => $this->filled('elasticity') ? $this->string('elasticity')->value() : null,
             'words' => $this->string('words')->trim()->value(),
         ];
     }

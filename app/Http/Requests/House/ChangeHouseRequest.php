@@ -53,6 +53,9 @@ final class ChangeHouseRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['timezone' => 'This is no time zone.', 'rules.*' => 'Something must stand here; the standard is shown beside it.'];
+        return [
+            'timezone' => 'This is no time zone.',
+            'rules.*' => 'Something must stand here; the standard is shown beside it.',
+        ];
     }
 }

@@ -58,7 +58,10 @@ final class SkinTestRequest extends FormRequest
             return $now;
         }
         $at = CarbonImmutable::parse($this->string('placedAt')->value(), $salon->timezone)->utc();
-        if ($at->greaterThan(CarbonImmutable::now()->addMinute()) || $at->lessThan(CarbonImmutable::now()->subDays(60))) {
+        if (
+            $at->greaterThan(CarbonImmutable::now()->addMinute())
+            || $at->lessThan(CarbonImmutable::now()->subDays(60))
+        ) {
             throw ValidationException::withMessages(['placedAt' => 'A skin test was placed in the last sixty days, and not in the time to come.']);
         }
 

@@ -11,7 +11,11 @@ final class ScalePanelRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['command' => ['required', 'string', 'regex:/^(bowl|lift|return|pour|flow|hold|drift|garbage|drop|reset)( \d{1,4}(\.\d{1,2})?)?$/']];
+        return ['command' => [
+            'required',
+            'string',
+            'regex:/^(bowl|lift|return|pour|flow|hold|drift|garbage|drop|reset)( \d{1,4}(\.\d{1,2})?)?$/',
+        ]];
     }
 
     /** @return array<string, string> */

@@ -11,7 +11,10 @@ final class NewPasswordRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['password' => ['required', 'string', 'max:200'], 'new' => ['required', 'string', 'min:10', 'max:200', 'different:password']];
+        return [
+            'password' => ['required', 'string', 'max:200'],
+            'new' => ['required', 'string', 'min:10', 'max:200', 'different:password'],
+        ];
     }
 
     public function password(): string
@@ -27,6 +30,9 @@ final class NewPasswordRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['new.min' => 'A password has ten letters or more; a few plain words are good.', 'new.different' => 'This is the password you have.'];
+        return [
+            'new.min' => 'A password has ten letters or more; a few plain words are good.',
+            'new.different' => 'This is the password you have.',
+        ];
     }
 }

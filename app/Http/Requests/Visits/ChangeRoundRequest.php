@@ -11,7 +11,10 @@ final class ChangeRoundRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['version' => ['required', 'integer', 'min:1'], 'name' => [$this->isMethod('DELETE') ? 'prohibited' : 'required', 'string', 'max:80']];
+        return [
+            'version' => ['required', 'integer', 'min:1'],
+            'name' => [$this->isMethod('DELETE') ? 'prohibited' : 'required', 'string', 'max:80'],
+        ];
     }
 
     public function version(): int

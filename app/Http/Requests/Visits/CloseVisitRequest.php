@@ -49,13 +49,18 @@ final class CloseVisitRequest extends FormRequest
         ];
     }
 
-    /** @return array{results: list<mixed>, lasting: ?bool, covering: ?bool, bright: ?bool, next_on: ?CarbonImmutable} */
+    /**
+     * @return array{results: list<mixed>, lasting: ?bool, covering: ?bool, bright: ?bool, next_on: ?CarbonImmutable}
+     */
     public function review(): array
     {
         $said = fn (string $key): ?bool => $this->input($key) === null ? null : $this->boolean($key);
 
         return [
-            'results' => array_values((array) $this->json('results')), 'lasting' => $said('lasting'), 'covering' => $said('covering'), 'bright' => $said('bright'),
+            'results' => array_values((array) $this->json('results')),
+            'lasting' => $said('lasting'),
+            'covering' => $said('covering'),
+            'bright' => $said('bright'),
             'next_on' => $this->filled('nextOn') ? CarbonImmutable::parse($this->string('nextOn')->value()) : null,
         ];
     }

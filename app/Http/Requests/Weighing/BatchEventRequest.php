@@ -26,8 +26,18 @@ final class BatchEventRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'after' => ['required', 'integer', 'min:0'],
             'kind' => ['required', Rule::enum(BatchEventKind::class)],
-            'line' => [Rule::requiredIf(in_array($kind, ['poured', 'accepted-short', 'added'], true)), 'nullable', 'string', 'max:60'],
-            'grams' => [Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)), 'nullable', 'string', new GramsText($this->reading())],
+            'line' => [
+                Rule::requiredIf(in_array($kind, ['poured', 'accepted-short', 'added'], true)),
+                'nullable',
+                'string',
+                'max:60',
+            ],
+            'grams' => [
+                Rule::requiredIf(in_array($kind, ['poured', 'weighed-back', 'tared'], true)),
+                'nullable',
+                'string',
+                new GramsText($this->reading()),
+            ],
             'source' => [Rule::requiredIf($kind === 'poured'), 'nullable', Rule::enum(PourSource::class)],
             'reading' => [Rule::requiredIf($kind === 'carried-on'), 'nullable', 'integer', 'between:-1000000,1000000'],
             'reason' => ['nullable', 'string', 'max:300'],
@@ -59,6 +69,9 @@ final class BatchEventRequest extends FormRequest
     {
         $member = $this->user();
 
-        return resolve(HouseReading::class)->of($member instanceof TeamMember ? $member : null, is_string($this->input('line')) ? $this->input('line') : '');
+        return resolve(HouseReading::class)->of(
+            $member instanceof TeamMember ? $member : null,
+            is_string($this->input('line')) ? $this->input('line') : '',
+        );
     }
 }

@@ -43,7 +43,10 @@ final class InstrumentRequest extends FormRequest
             'porosity' => ['nullable', Rule::enum(Porosity::class)],
             'span' => ['nullable', Rule::enum(Span::class)],
             'technique' => ['nullable', Rule::enum(Technique::class)],
-            'damp' => ['nullable', 'boolean'], 'banded' => ['nullable', 'boolean'], 'onScalp' => ['nullable', 'boolean'], 'onePass' => ['nullable', 'boolean'], 'resistant' => ['nullable', 'boolean'],
+            'damp' => [
+                'nullable',
+                'boolean',
+            ], 'banded' => ['nullable', 'boolean'], 'onScalp' => ['nullable', 'boolean'], 'onePass' => ['nullable', 'boolean'], 'resistant' => ['nullable', 'boolean'],
             'minutes' => ['nullable', 'integer', 'between:0,120'],
             'percent' => ['nullable', 'integer', 'between:0,100'],
             'job' => ['nullable', Rule::enum(Job::class)],
@@ -80,7 +83,10 @@ final class InstrumentRequest extends FormRequest
     /** An amount as people type it; the default where nothing is typed. */
     public function grams(string $default): Grams
     {
-        return $this->shelf()->readingFor(null)->withOunce($this->salon()->rules()->ounce)->read($this->text('grams') === '' ? $default : $this->text('grams'));
+        return $this->shelf()
+            ->readingFor(null)
+            ->withOunce($this->salon()->rules()->ounce)
+            ->read($this->text('grams') === '' ? $default : $this->text('grams'));
     }
 
     public function number(string $name, string $default): Fraction

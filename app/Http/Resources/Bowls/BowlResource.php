@@ -79,7 +79,8 @@ final class BowlResource extends JsonResource
     }
 
     /**
-     * What this client's own bowls for the same job say about the amount, while it can still be changed; null without any.
+     * What this client's own bowls for the same job say about the amount, while it can still be changed; null without
+     * any.
      *
      * @return ?array{colour: string, why: list<string>, alarms: list<string>}
      */
@@ -94,11 +95,16 @@ final class BowlResource extends JsonResource
         }
         $advice = AmountAdvice::fromOwn($uses, $rules);
 
-        return ['colour' => $advice->most->text(), 'why' => Say::all($advice->why), 'alarms' => Say::all($advice->alarms)];
+        return [
+            'colour' => $advice->most->text(),
+            'why' => Say::all($advice->why),
+            'alarms' => Say::all($advice->alarms),
+        ];
     }
 
     /**
-     * What a bowl came to that was poured by eye, or into which something went beside the plan: its formula, in the grams the scale saw.
+     * What a bowl came to that was poured by eye, or into which something went beside the plan: its formula, in the
+     * grams the scale saw.
      *
      * @return ?array<string, mixed>
      */
@@ -139,7 +145,9 @@ final class BowlResource extends JsonResource
             'status' => $batch->status->value,
             'mixed' => $batch->mixed_cg->text(),
             'used' => $batch->used_cg->text(),
-            'leftover' => $batch->used_cg->equals($batch->mixed_cg) ? null : Grams::ofCentigrams($batch->mixed_cg->centigrams - $batch->used_cg->centigrams)->text(),
+            'leftover' => $batch->used_cg->equals($batch->mixed_cg)
+                ? null
+                : Grams::ofCentigrams($batch->mixed_cg->centigrams - $batch->used_cg->centigrams)->text(),
         ];
     }
 }

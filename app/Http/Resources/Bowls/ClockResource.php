@@ -34,7 +34,9 @@ final class ClockResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $clock = resolve(ClockRows::class)->clock($this->resource, $this->visit, CarbonImmutable::now());
-        $moment = fn (?int $second): ?string => $second === null ? null : CarbonImmutable::createFromTimestamp($second)->toIso8601String();
+        $moment = fn (?int $second): ?string => $second === null
+            ? null
+            : CarbonImmutable::createFromTimestamp($second)->toIso8601String();
 
         return [
             'state' => $clock->state->value,
@@ -47,7 +49,10 @@ final class ClockResource extends JsonResource
             'longest' => $clock->longest,
             'checks' => $clock->checks,
             'stamps' => array_values($this->resource->stamps->map(fn (Stamp $stamp): array => [
-                'kind' => $stamp->kind->value, 'at' => $stamp->stamped_at->toIso8601String(), 'words' => $stamp->words, 'by' => $stamp->teamMember->initials,
+                'kind' => $stamp->kind->value,
+                'at' => $stamp->stamped_at->toIso8601String(),
+                'words' => $stamp->words,
+                'by' => $stamp->teamMember->initials,
             ])->all()),
         ];
     }
@@ -56,9 +61,15 @@ final class ClockResource extends JsonResource
     private function stale(): ?int
     {
         $kind = LineKind::tryFrom($this->resource->colourLine->kind) ?? LineKind::Permanent;
-        $mixed = $this->resource->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->max('finished_at');
+        $mixed = $this->resource->batches
+            ->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)
+            ->max('finished_at');
         $minutes = $mixed instanceof CarbonImmutable ? (int) $mixed->diffInMinutes(CarbonImmutable::now()) : 0;
 
-        return $this->visit->status === VisitStatus::Closed ? null : Freshness::stale($kind, $minutes, $this->visit->colourist->salon->rules());
+        return $this->visit->status === VisitStatus::Closed ? null : Freshness::stale(
+            $kind,
+            $minutes,
+            $this->visit->colourist->salon->rules(),
+        );
     }
 }

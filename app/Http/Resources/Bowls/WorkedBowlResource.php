@@ -34,8 +34,12 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class WorkedBowlResource extends JsonResource
 {
     /** @param  list<Caution>  $cautions */
-    private function __construct(private readonly BowlSheet $sheet, KnownBowl $known, private readonly ?MixJudgement $judgement, private readonly array $cautions)
-    {
+    private function __construct(
+        private readonly BowlSheet $sheet,
+        KnownBowl $known,
+        private readonly ?MixJudgement $judgement,
+        private readonly array $cautions,
+    ) {
         parent::__construct($known);
     }
 
@@ -45,7 +49,12 @@ final class WorkedBowlResource extends JsonResource
         $known = resolve(BowlRows::class)->known($sheet, $rules);
         $line = $shelf->line($sheet->line);
 
-        return new self($sheet, $known, JudgeBowl::of($known, $rules), $line === null ? [] : Cautions::ofBowl($sheet, $known, $line));
+        return new self(
+            $sheet,
+            $known,
+            JudgeBowl::of($known, $rules),
+            $line === null ? [] : Cautions::ofBowl($sheet, $known, $line),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -60,19 +69,39 @@ final class WorkedBowlResource extends JsonResource
             'parts' => array_map(fn (KnownPart $part): array => [
                 'name' => $part->name,
                 'grams' => $part->mass->show(),
-                'ingredients' => array_map($this->line(...), array_values(array_filter($part->lines, fn (KnownLine $line): bool => ! $line->isExtra()))),
+                'ingredients' => array_map(
+                    $this->line(...),
+                    array_values(array_filter($part->lines, fn (KnownLine $line): bool => ! $line->isExtra())),
+                ),
             ], $known->parts),
-            'additives' => array_map($this->line(...), array_values(array_filter($known->beside, fn (KnownLine $line): bool => ! $line->isExtra()))),
+            'additives' => array_map(
+                $this->line(...),
+                array_values(array_filter($known->beside, fn (KnownLine $line): bool => ! $line->isExtra())),
+            ),
             'extras' => array_map(fn (Extra $extra): array => [
                 'product' => $extra->product->id, 'label' => $extra->product->label(),
-                'grams' => $extra->amount->isKnown() ? $extra->amount->least->show($known->total->step) : $extra->amount->show(),
+                'grams' => $extra->amount->isKnown()
+                    ? $extra->amount->least->show($known->total->step)
+                    : $extra->amount->show(),
                 'counts' => $extra->counts->value === '' ? 'not said' : $extra->counts->value,
             ], $this->sheet->extras),
-            'uses' => array_map(fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()], $this->sheet->uses),
+            'uses' => array_map(
+                fn (BowlUse $use): array => ['job' => $use->job, 'grams' => $use->grams->text()],
+                $this->sheet->uses,
+            ),
             'total' => $known->total->show(),
             'asked' => $worked?->differsFromAsked() === true ? $worked->asked?->show($worked->step) : null,
-            'strength' => $known->developer === null ? null : ['developer' => Strength::words($known->developer), 'onHead' => $known->onHead === null ? null : Strength::words($known->onHead)],
-            'why' => Say::all(array_merge([], ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why($this->sheet->bowl, $worked)))),
+            'strength' => $known->developer === null ? null : [
+                'developer' => Strength::words($known->developer),
+                'onHead' => $known->onHead === null ? null : Strength::words($known->onHead),
+            ],
+            'why' => Say::all(array_merge(
+                [],
+                ...array_values($worked === null || $this->sheet->bowl === null ? [] : ExplainBowl::why(
+                    $this->sheet->bowl,
+                    $worked,
+                )),
+            )),
             'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),
@@ -103,7 +132,10 @@ final class WorkedBowlResource extends JsonResource
             'grams' => $line->amount(),
             'percent' => $line->percent(1),
             // How much of the drawn bowl it takes; null where that is not known.
-            'wedge' => $share === null ? null : $share->times(Fraction::of(10_000))->rounded(1, Rounding::HalfUp) / 10_000,
+            'wedge' => $share === null ? null : $share->times(Fraction::of(10_000))->rounded(
+                1,
+                Rounding::HalfUp,
+            ) / 10_000,
         ];
     }
 }

@@ -13,19 +13,34 @@ final class ChangeResource
 {
     private const MOST = 40;
 
-    private const WORDS = ['name' => 'Name', 'phone' => 'Phone', 'about' => 'About', 'cautions' => 'Cautions', 'born_on' => 'Born on', 'training' => 'Practice head'];
+    private const WORDS = [
+        'name' => 'Name',
+        'phone' => 'Phone',
+        'about' => 'About',
+        'cautions' => 'Cautions',
+        'born_on' => 'Born on',
+        'training' => 'Practice head',
+    ];
 
-    /** @return list<array{at: string, by: string, reason: string, what: list<array{field: string, was: string, is: string}>}> */
+    /**
+     * @return list<array{at: string, by: string, reason: string, what: list<array{field: string, was: string, is: string}>}>
+     */
     public static function of(Client $client): array
     {
-        $found = Activity::query()->with('causer')->where('subject_type', $client->getMorphClass())->where('subject_id', (string) $client->id)
+        $found = Activity::query()->with('causer')->where(
+            'subject_type',
+            $client->getMorphClass(),
+        )->where('subject_id', (string) $client->id)
             ->where('event', 'updated')->orderByDesc('id')->limit(self::MOST)->get();
 
         return array_values($found->map(fn (Activity $activity): array => [
             'at' => (string) $activity->created_at?->toIso8601String(),
             'by' => $activity->causer instanceof TeamMember ? $activity->causer->name : '',
             'reason' => (string) ($activity->properties['reason'] ?? ''),
-            'what' => self::what((array) ($activity->properties['old'] ?? []), (array) ($activity->properties['attributes'] ?? [])),
+            'what' => self::what(
+                (array) ($activity->properties['old'] ?? []),
+                (array) ($activity->properties['attributes'] ?? []),
+            ),
         ])->filter(fn (array $change): bool => $change['what'] !== [])->all());
     }
 
@@ -39,7 +54,11 @@ final class ChangeResource
         $what = [];
         foreach (self::WORDS as $field => $words) {
             if (array_key_exists($field, $new)) {
-                $what[] = ['field' => $words, 'was' => self::text($field, $old[$field] ?? null), 'is' => self::text($field, $new[$field])];
+                $what[] = [
+                    'field' => $words,
+                    'was' => self::text($field, $old[$field] ?? null),
+                    'is' => self::text($field, $new[$field]),
+                ];
             }
         }
 

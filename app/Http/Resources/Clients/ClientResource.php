@@ -41,7 +41,13 @@ final class ClientResource extends JsonResource
             'training' => $client->training,
             'safety' => (new SafetyResource($client))->toArray(),
             'changes' => ChangeResource::of($client),
-            'trends' => array_map(fn (array $job): array => ['job' => $job['job'], 'trends' => array_map(self::trend(...), $job['trends'])], resolve(ClientTrends::class)->of($client)),
+            'trends' => array_map(
+                fn (array $job): array => [
+                    'job' => $job['job'],
+                    'trends' => array_map(self::trend(...), $job['trends']),
+                ],
+                resolve(ClientTrends::class)->of($client),
+            ),
             'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
             'photos' => array_values($client->photos()->with('taker')->get()->map(fn (Photo $photo): array => (new PhotoResource($photo))->toArray())->all()),
@@ -50,7 +56,10 @@ final class ClientResource extends JsonResource
         ];
     }
 
-    /** @return array{what: string, unit: string, drift: string, points: list<array{at: string, value: string, height: float}>} heights of 0 to 1, for drawing */
+    /**
+     * @return array{what: string, unit: string, drift: string, points: list<array{at: string, value: string, height: float}>}
+     *     heights of 0 to 1, for drawing
+     */
     private static function trend(Trend $trend): array
     {
         $most = Fraction::one();
@@ -59,7 +68,12 @@ final class ClientResource extends JsonResource
         }
 
         return ['what' => $trend->what, 'unit' => $trend->unit, 'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
-            'at' => $point['at'], 'value' => $point['value']->decimal(1), 'height' => $point['value']->times(Fraction::of(1000))->dividedBy($most)->rounded(1, Rounding::HalfUp) / 1000,
+            'at' => $point['at'],
+            'value' => $point['value']->decimal(1),
+            'height' => $point['value']
+                ->times(Fraction::of(1000))
+                ->dividedBy($most)
+                ->rounded(1, Rounding::HalfUp) / 1000,
         ], $trend->points)];
     }
 }

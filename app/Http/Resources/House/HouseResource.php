@@ -33,12 +33,21 @@ final class HouseResource extends JsonResource
                 'words' => $group->words(),
                 'rules' => array_map(fn ($rule): array => [
                     'key' => $rule->key, 'label' => $rule->label, 'value' => $rule->value, 'words' => $rule->words(),
-                    'standard' => $rule->default, 'standardWords' => $rule->standardWords(), 'unit' => $rule->unit, 'reason' => $rule->reason,
-                    'options' => array_map(fn (RuleOption $option): array => ['value' => $option->value, 'words' => $option->words], $rule->options),
+                    'standard' => $rule->default,
+                    'standardWords' => $rule->standardWords(),
+                    'unit' => $rule->unit,
+                    'reason' => $rule->reason,
+                    'options' => array_map(
+                        fn (RuleOption $option): array => ['value' => $option->value, 'words' => $option->words],
+                        $rule->options,
+                    ),
                 ], array_values(array_filter($texts, fn ($rule): bool => $rule->group === $group))),
             ], RuleGroup::cases()),
             'team' => array_values($this->resource->team()->orderBy('id')->get()->map(fn (TeamMember $member): array => [
-                'name' => $member->name, 'initials' => $member->initials, 'role' => $member->role->value, 'licence' => $member->licence,
+                'name' => $member->name,
+                'initials' => $member->initials,
+                'role' => $member->role->value,
+                'licence' => $member->licence,
             ])->all()),
         ];
     }

@@ -34,7 +34,12 @@ final class ProposalResource extends JsonResource
             'after' => $proposal->after,
             'canApply' => $change->canBeApplied(),
             // What would be tried on the bowl, so that it is seen in grams before it is applied.
-            'change' => $change->isOfOneBowl() ? ['kind' => $change->kind->value, 'value' => $change->value, 'from' => $change->from, 'to' => $change->to] : null,
+            'change' => $change->isOfOneBowl() ? [
+                'kind' => $change->kind->value,
+                'value' => $change->value,
+                'from' => $change->from,
+                'to' => $change->to,
+            ] : null,
             'canTakeBack' => $proposal->sheet_before !== null,
             'from' => ['id' => $proposal->from_visit_id, 'on' => $proposal->fromVisit->starts_at->toIso8601String()],
             'by' => $proposal->decider?->initials,

@@ -17,7 +17,11 @@ final class PhotoResource extends JsonResource
         $photo = $this->resource;
 
         return [
-            'id' => $photo->id, 'kind' => $photo->kind->value, 'visit' => $photo->visit_id, 'width' => $photo->width, 'height' => $photo->height,
+            'id' => $photo->id,
+            'kind' => $photo->kind->value,
+            'visit' => $photo->visit_id,
+            'width' => $photo->width,
+            'height' => $photo->height,
             'note' => $photo->note, 'takenAt' => $photo->taken_at->toIso8601String(), 'by' => $photo->taker->name,
         ];
     }

@@ -28,13 +28,19 @@ final class GateResource extends JsonResource
             'waivable' => $gate->waivable,
             'waived' => $gate->waived,
             'waivers' => array_values($this->resource->waivers->map(fn (Waiver $waiver): array => [
-                'by' => $waiver->teamMember->name, 'licence' => $waiver->licence, 'reason' => $waiver->reason, 'at' => $waiver->made_at->toIso8601String(),
+                'by' => $waiver->teamMember->name,
+                'licence' => $waiver->licence,
+                'reason' => $waiver->reason,
+                'at' => $waiver->made_at->toIso8601String(),
             ])->all()),
             'states' => (object) $this->states($gate->states),
         ];
     }
 
-    /** @return array{open: bool, ahead: bool, reasons: list<array{key: string, reason: string, mend: string}>} the gate of one bowl, for the bench */
+    /**
+     * @return array{open: bool, ahead: bool, reasons: list<array{key: string, reason: string, mend: string}>} the gate
+     *     of one bowl, for the bench
+     */
     public static function ofBowl(Bowl $bowl): array
     {
         return self::shape(resolve(SafetyRows::class)->gateOf($bowl, $bowl->round->visit, CarbonImmutable::now()));
@@ -43,7 +49,11 @@ final class GateResource extends JsonResource
     /** @return array{open: bool, ahead: bool, reasons: list<array{key: string, reason: string, mend: string}>} */
     private static function shape(Gate $gate): array
     {
-        return ['open' => $gate->isOpen(), 'ahead' => $gate->isAhead(), 'reasons' => PictureResource::cautions($gate->reasons)];
+        return [
+            'open' => $gate->isOpen(),
+            'ahead' => $gate->isAhead(),
+            'reasons' => PictureResource::cautions($gate->reasons),
+        ];
     }
 
     /**
@@ -55,7 +65,11 @@ final class GateResource extends JsonResource
         $names = ColourLine::query()->where('salon_id', $this->resource->salon_id)->pluck('name', 'id');
         $found = [];
         foreach ($states as $line => $state) {
-            $found[$line] = ['line' => $names[(int) substr($line, 5)] ?? '', 'state' => $state->value, 'words' => $state->words()];
+            $found[$line] = [
+                'line' => $names[(int) substr($line, 5)] ?? '',
+                'state' => $state->value,
+                'words' => $state->words(),
+            ];
         }
 
         return $found;

@@ -27,8 +27,13 @@ final class SafetyResource extends JsonResource
         $client = $this->resource;
         $now = CarbonImmutable::now();
         $safety = resolve(SafetyRows::class)->client($client, $now);
-        $lines = ColourLine::query()->where('salon_id', $client->salon_id)->whereNotIn('kind', ['direct', 'care'])->orderBy('name')->get();
-        $rules = $lines->isEmpty() ? 7 : \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->skinTestDays;
+        $lines = ColourLine::query()->where(
+            'salon_id',
+            $client->salon_id,
+        )->whereNotIn('kind', ['direct', 'care'])->orderBy('name')->get();
+        $rules = $lines->isEmpty()
+            ? 7
+            : \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->skinTestDays;
         $second = (int) $now->getTimestamp();
 
         return [
@@ -38,19 +43,44 @@ final class SafetyResource extends JsonResource
             'lines' => array_values($lines->map(function (ColourLine $line) use ($safety, $second, $rules): array {
                 $state = $safety->stateFor("line-{$line->id}", $second, $rules);
 
-                return ['id' => "line-{$line->id}", 'name' => $line->name, 'state' => $state->value, 'words' => $state->words()];
+                return [
+                    'id' => "line-{$line->id}",
+                    'name' => $line->name,
+                    'state' => $state->value,
+                    'words' => $state->words(),
+                ];
             })->all()),
             'tests' => array_values($client->skinTests->map(fn (SkinTest $test): array => [
                 'id' => $test->id,
-                'lines' => array_values($lines->filter(fn (ColourLine $line): bool => in_array("line-{$line->id}", $test->lines, true))->map(fn (ColourLine $line): string => $line->name)->all()),
-                'spot' => $test->spot, 'placedAt' => $test->placed_at->toIso8601String(), 'placedBy' => $test->placed_words === '' ? $test->placer->name : $test->placed_words,
-                'recordedBy' => $test->placed_words === '' || $test->placed_words === $test->placer->name ? null : $test->placer->name,
+                'lines' => array_values($lines->filter(fn (ColourLine $line): bool => in_array(
+                    "line-{$line->id}",
+                    $test->lines,
+                    true,
+                ))->map(fn (ColourLine $line): string => $line->name)->all()),
+                'spot' => $test->spot,
+                'placedAt' => $test->placed_at->toIso8601String(),
+                'placedBy' => $test->placed_words === '' ? $test->placer->name : $test->placed_words,
+                'recordedBy' => $test->placed_words === '' || $test->placed_words === $test->placer->name
+                    ? null
+                    : $test->placer->name,
                 'readFrom' => $test->placed_at->addHours(\Core\Safety\SkinTest::HOURS)->toIso8601String(),
-                'readAt' => $test->read_at?->toIso8601String(), 'readBy' => $test->reader?->name, 'result' => $test->result?->value, 'note' => $test->note,
+                'readAt' => $test->read_at?->toIso8601String(),
+                'readBy' => $test->reader?->name,
+                'result' => $test->result?->value,
+                'note' => $test->note,
             ])->all()),
             'contraindications' => array_values($client->contraindications->map(fn (ContraindicationNote $note): array => [
-                'id' => $note->id, 'kind' => $note->kind->value, 'words' => Say::words($note->kind->fact()), 'mend' => Say::words($note->kind->mend()), 'needsDoctor' => $note->kind->needsDoctor(), 'note' => $note->note,
-                'notedAt' => $note->noted_at->toIso8601String(), 'notedBy' => $note->noter->name, 'liftedAt' => $note->lifted_at?->toIso8601String(), 'liftedBy' => $note->lifter?->name, 'clearance' => $note->clearance,
+                'id' => $note->id,
+                'kind' => $note->kind->value,
+                'words' => Say::words($note->kind->fact()),
+                'mend' => Say::words($note->kind->mend()),
+                'needsDoctor' => $note->kind->needsDoctor(),
+                'note' => $note->note,
+                'notedAt' => $note->noted_at->toIso8601String(),
+                'notedBy' => $note->noter->name,
+                'liftedAt' => $note->lifted_at?->toIso8601String(),
+                'liftedBy' => $note->lifter?->name,
+                'clearance' => $note->clearance,
             ])->all()),
         ];
     }

@@ -25,8 +25,18 @@ final class ShelfResource extends JsonResource
 
         return [
             'step' => $salon->rules()->step->show(),
-            'ladder' => array_map(fn (array $rung): array => ['level' => $rung['level'], 'words' => $rung['words'], 'swatch' => $rung['colour']->hex()], HairLadder::rungs()),
-            'lines' => array_values($salon->colourLines()->with(['shades', 'developers'])->orderBy('id')->get()->map($this->line(...))->all()),
+            'ladder' => array_map(
+                fn (array $rung): array => [
+                    'level' => $rung['level'],
+                    'words' => $rung['words'],
+                    'swatch' => $rung['colour']->hex(),
+                ],
+                HairLadder::rungs(),
+            ),
+            'lines' => array_values($salon->colourLines()->with([
+                'shades',
+                'developers',
+            ])->orderBy('id')->get()->map($this->line(...))->all()),
             'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
             ])->all()),
@@ -53,7 +63,10 @@ final class ShelfResource extends JsonResource
             'usualDeveloper' => $known === null ? null : $shelf->usualDeveloper($known)?->id,
             'order' => array_map(fn (PartRole $role): string => $role->value, $known->order ?? PartRole::USUAL),
             'products' => array_values($line->shades->sortBy('id')->map(fn (Shade $shade): array => [
-                'id' => $shade->productId(), 'code' => $shade->code, 'name' => $shade->name, 'kind' => $shade->kind->value,
+                'id' => $shade->productId(),
+                'code' => $shade->code,
+                'name' => $shade->name,
+                'kind' => $shade->kind->value,
                 'swatch' => $shade->swatch, 'withdrawn' => $shade->withdrawn,
             ])->all()),
         ];

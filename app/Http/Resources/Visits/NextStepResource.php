@@ -30,8 +30,14 @@ final class NextStepResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
-        $bowls = $visit->rounds->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))->all();
-        $step = $visit->status === VisitStatus::Closed ? NextStep::closed() : NextStep::of(array_values($bowls), $visit->status === VisitStatus::InChair);
+        $bowls = $visit->rounds
+            ->flatMap(fn (Round $round) => $round->bowls)
+            ->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))
+            ->all();
+        $step = $visit->status === VisitStatus::Closed ? NextStep::closed() : NextStep::of(
+            array_values($bowls),
+            $visit->status === VisitStatus::InChair,
+        );
 
         return ['do' => $step->do, 'words' => Say::words($step->fact), 'bowl' => $step->bowl];
     }
@@ -43,7 +49,11 @@ final class NextStepResource extends JsonResource
             letter: trim($bowl->letter),
             weighing: $bowl->batches->contains(fn (Batch $batch): bool => $batch->status->isOpen()),
             mixed: $bowl->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished),
-            clock: $bowl->stamps->isEmpty() ? ClockState::Waiting : resolve(ClockRows::class)->clock($bowl, $visit, CarbonImmutable::now())->state,
+            clock: $bowl->stamps->isEmpty() ? ClockState::Waiting : resolve(ClockRows::class)->clock(
+                $bowl,
+                $visit,
+                CarbonImmutable::now(),
+            )->state,
         );
     }
 }

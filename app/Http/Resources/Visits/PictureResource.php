@@ -31,8 +31,11 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class PictureResource extends JsonResource
 {
     /** @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts */
-    public function __construct(Visit $visit, private readonly ?Canvas $canvas = null, private readonly array $drafts = [])
-    {
+    public function __construct(
+        Visit $visit,
+        private readonly ?Canvas $canvas = null,
+        private readonly array $drafts = [],
+    ) {
         parent::__construct($visit);
     }
 
@@ -42,15 +45,29 @@ final class PictureResource extends JsonResource
         $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts);
 
         return [
-            'zones' => array_map(fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]), $picture->outlooks),
+            'zones' => array_map(
+                fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]),
+                $picture->outlooks,
+            ),
             'cells' => (object) $picture->coverage->bowls,
             'uncovered' => self::keys($picture->coverage->uncovered),
             'doubled' => self::keys($picture->coverage->doubled),
             'cautions' => self::cautions($picture->cautions),
             'suggestions' => array_map(fn (SuggestedBowl $each): array => [
-                'key' => $each->key, 'words' => Say::words($each->words), 'why' => Say::all($each->why), 'first' => $each->first,
-                'sheet' => $each->bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(Say::words($each->job), 0, 80)] + $each->bowl,
-                'change' => $each->change === null ? null : ['letter' => $each->change->bowl, 'kind' => $each->change->kind->value, 'value' => $each->change->value],
+                'key' => $each->key,
+                'words' => Say::words($each->words),
+                'why' => Say::all($each->why),
+                'first' => $each->first,
+                'sheet' => $each->bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(
+                    Say::words($each->job),
+                    0,
+                    80,
+                )] + $each->bowl,
+                'change' => $each->change === null ? null : [
+                    'letter' => $each->change->bowl,
+                    'kind' => $each->change->kind->value,
+                    'value' => $each->change->value,
+                ],
             ], $picture->suggestions),
             'amounts' => (object) array_map(fn (?PlacedAmount $amount): ?array => $amount === null ? null : [
                 'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => Say::all($amount->why),
@@ -63,7 +80,10 @@ final class PictureResource extends JsonResource
     private function strokes(PlacedBowl $bowl): array
     {
         return array_map(fn (Stroke $stroke): array => [
-            'letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'order' => $stroke->order, 'words' => $stroke->words(),
+            'letter' => $bowl->sheet->letter,
+            'round' => $bowl->round,
+            'order' => $stroke->order,
+            'words' => $stroke->words(),
             'sequence' => $stroke->pattern?->sequence([$bowl->sheet->letter, ...$stroke->with]) ?? [],
         ], $bowl->sheet->strokes);
     }
@@ -81,13 +101,26 @@ final class PictureResource extends JsonResource
             'headline' => Say::words($reading->headline),
             'lines' => Say::all($reading->lines),
             'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions]),
-            'now' => $zone->level === null ? null : ['words' => self::words($zone->level, $zone->tone->words()), 'swatch' => self::swatch($zone->level, $zone->tone->mix())],
+            'now' => $zone->level === null ? null : [
+                'words' => self::words($zone->level, $zone->tone->words()),
+                'swatch' => self::swatch($zone->level, $zone->tone->mix()),
+            ],
             'wish' => $this->wish($zone),
             'expected' => $last === null ? null : [
-                'words' => $last->words(), 'swatch' => self::swatch($last->level, $last->tone), 'verdict' => $outlook->verdict(),
+                'words' => $last->words(), 'swatch' => self::swatch(
+                    $last->level,
+                    $last->tone,
+                ), 'verdict' => $outlook->verdict(),
                 'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
             ],
-            'steps' => array_map(fn (array $step): array => ['letter' => $step['letter'], 'words' => $step['expected']->words(), 'swatch' => self::swatch($step['expected']->level, $step['expected']->tone)], $outlook->steps),
+            'steps' => array_map(
+                fn (array $step): array => [
+                    'letter' => $step['letter'],
+                    'words' => $step['expected']->words(),
+                    'swatch' => self::swatch($step['expected']->level, $step['expected']->tone),
+                ],
+                $outlook->steps,
+            ),
         ];
     }
 
@@ -99,7 +132,10 @@ final class PictureResource extends JsonResource
             return $zone->wishWords === '' ? null : ['words' => $zone->wishWords, 'swatch' => '#ffffff'];
         }
 
-        return ['words' => self::words($level, $zone->wishTone->words()), 'swatch' => self::swatch($level, $zone->wishTone->mix())];
+        return [
+            'words' => self::words($level, $zone->wishTone->words()),
+            'swatch' => self::swatch($level, $zone->wishTone->mix()),
+        ];
     }
 
     private static function words(Fraction $level, string $tone): string

@@ -24,7 +24,16 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class VisitLineResource extends JsonResource
 {
-    public const RELATIONS = ['client', 'colourist.salon', 'from', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.colourLine', 'rounds.bowls.components.shade', 'rounds.bowls.components.developer'];
+    public const RELATIONS = [
+        'client',
+        'colourist.salon',
+        'from',
+        'rounds.bowls.stamps',
+        'rounds.bowls.batches',
+        'rounds.bowls.colourLine',
+        'rounds.bowls.components.shade',
+        'rounds.bowls.components.developer',
+    ];
 
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
@@ -34,7 +43,11 @@ final class VisitLineResource extends JsonResource
 
         return [
             'id' => $visit->id,
-            'client' => ['id' => $visit->client_id, 'name' => $visit->client->name, 'cautions' => $visit->client->cautions],
+            'client' => [
+                'id' => $visit->client_id,
+                'name' => $visit->client->name,
+                'cautions' => $visit->client->cautions,
+            ],
             'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
             'service' => $visit->service,
             'status' => $visit->status->value,
@@ -43,7 +56,10 @@ final class VisitLineResource extends JsonResource
             'outcome' => $visit->outcome,
             'keep' => $visit->keep,
             'change' => $visit->change,
-            'from' => $visit->from === null ? null : ['id' => $visit->from->id, 'on' => $visit->from->starts_at->toIso8601String()],
+            'from' => $visit->from === null ? null : [
+                'id' => $visit->from->id,
+                'on' => $visit->from->starts_at->toIso8601String(),
+            ],
             'changes' => $this->changes($visit),
             'nextOn' => $visit->next_on?->toDateString(),
             'bowls' => array_values($bowls->map($this->bowl(...))->all()),
@@ -54,7 +70,9 @@ final class VisitLineResource extends JsonResource
     /** @return list<string> what differed from the visit it came from, in words */
     private function changes(Visit $visit): array
     {
-        $decided = $visit->relationLoaded('proposals') ? $visit->proposals->filter(fn (Proposal $proposal): bool => $proposal->state === ProposalState::Applied) : [];
+        $decided = $visit->relationLoaded('proposals')
+            ? $visit->proposals->filter(fn (Proposal $proposal): bool => $proposal->state === ProposalState::Applied)
+            : [];
         $words = [];
         foreach ($decided as $proposal) {
             $words[] = $proposal->words.($proposal->before === '' ? '' : ": {$proposal->before} → {$proposal->after}");
@@ -76,10 +94,14 @@ final class VisitLineResource extends JsonResource
             'job' => $bowl->job,
             'line' => $bowl->colourLine->name,
             'colour' => $this->words($colour),
-            'developer' => $developer->isEmpty() ? 'no developer' : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
+            'developer' => $developer->isEmpty()
+                ? 'no developer'
+                : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
             'spans' => self::spans($bowl),
             'swatches' => array_values($colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all()),
-            'used' => $finished->isEmpty() || $bowl->isSetAside() ? null : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
+            'used' => $finished->isEmpty() || $bowl->isSetAside()
+                ? null
+                : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
             'state' => match (true) {
                 $bowl->batches->contains(fn (Batch $batch): bool => $batch->status->isOpen()) => 'weighing',
                 $finished->isNotEmpty() => 'mixed',
@@ -91,7 +113,10 @@ final class VisitLineResource extends JsonResource
     /** @return list<string> */
     private static function spans(Bowl $bowl): array
     {
-        return array_values(array_unique(array_merge(...array_map(fn (array $stroke): array => $stroke['spans'] ?? [], $bowl->sheet['place'] ?? []))));
+        return array_values(array_unique(array_merge(...array_map(
+            fn (array $stroke): array => $stroke['spans'] ?? [],
+            $bowl->sheet['place'] ?? [],
+        ))));
     }
 
     /** @param  Collection<int, Component>  $components */
@@ -101,7 +126,9 @@ final class VisitLineResource extends JsonResource
         $equal = $components->every(fn (Component $component): bool => $component->share === '1' || $component->share === 'all');
 
         return $components->map(function (Component $component) use ($equal): string {
-            $label = $component->shade->code ?? $component->developer?->strength()->showVolume() ?? $component->blend ?? 'what was left';
+            $label = $component->shade->code ?? $component->developer
+                ?->strength()
+                ->showVolume() ?? $component->blend ?? 'what was left';
 
             return match (true) {
                 $equal => $label,

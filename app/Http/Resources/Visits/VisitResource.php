@@ -23,7 +23,24 @@ final class VisitResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
-        $visit->loadMissing(['client', 'colourist.salon', 'from', 'canvas.editor', 'proposals.bowl', 'proposals.fromVisit', 'proposals.decider', 'raised.bowl', 'raised.fromVisit', 'raised.decider', 'waivers.teamMember', 'rounds.bowls.components', 'rounds.bowls.colourLine', 'rounds.bowls.batches', 'rounds.bowls.stamps.teamMember', 'rounds.bowls.from.round.visit']);
+        $visit->loadMissing([
+            'client',
+            'colourist.salon',
+            'from',
+            'canvas.editor',
+            'proposals.bowl',
+            'proposals.fromVisit',
+            'proposals.decider',
+            'raised.bowl',
+            'raised.fromVisit',
+            'raised.decider',
+            'waivers.teamMember',
+            'rounds.bowls.components',
+            'rounds.bowls.colourLine',
+            'rounds.bowls.batches',
+            'rounds.bowls.stamps.teamMember',
+            'rounds.bowls.from.round.visit',
+        ]);
         $visit->rounds->each(function (Round $round) use ($visit): void {
             $round->setRelation('visit', $visit);
             $round->bowls->each(fn (Bowl $bowl) => $bowl->setRelation('round', $round));
@@ -33,7 +50,12 @@ final class VisitResource extends JsonResource
             'id' => $visit->id,
             'version' => $visit->version,
             'now' => CarbonImmutable::now()->toIso8601String(),
-            'client' => ['id' => $visit->client_id, 'name' => $visit->client->name, 'cautions' => $visit->client->cautions, 'training' => $visit->client->training],
+            'client' => [
+                'id' => $visit->client_id,
+                'name' => $visit->client->name,
+                'cautions' => $visit->client->cautions,
+                'training' => $visit->client->training,
+            ],
             'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
             'team' => array_values($visit->colourist->salon->team->map(fn (TeamMember $member): string => $member->name)->all()),
             'service' => $visit->service,
@@ -48,7 +70,10 @@ final class VisitResource extends JsonResource
             'results' => $visit->results ?? [],
             'lasting' => $visit->lasting, 'covering' => $visit->covering, 'bright' => $visit->bright,
             'nextOn' => $visit->next_on?->toDateString(),
-            'from' => $visit->from === null ? null : ['id' => $visit->from->id, 'on' => $visit->from->starts_at->toIso8601String()],
+            'from' => $visit->from === null ? null : [
+                'id' => $visit->from->id,
+                'on' => $visit->from->starts_at->toIso8601String(),
+            ],
             'canvas' => CanvasResource::shape($visit->canvas),
             'picture' => (new PictureResource($visit))->toArray(),
             'gate' => (new GateResource($visit))->toArray(),

@@ -87,7 +87,10 @@ final class BatchResource extends JsonResource
     {
         $band = $weighed->band($line->key);
         // The gauge ends a fifth beyond the target or just past the band, whichever is further.
-        $full = $line->open ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max((int) ($band->target->centigrams * 6 / 5), 2 * $band->high->centigrams - $band->target->centigrams));
+        $full = $line->open ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max(
+            (int) ($band->target->centigrams * 6 / 5),
+            2 * $band->high->centigrams - $band->target->centigrams,
+        ));
 
         return [
             'from' => $weighed->expectedReading(),
@@ -113,7 +116,10 @@ final class BatchResource extends JsonResource
         }
         $step = $weighed->plan->step;
         $kept = $weighed->proportionKept();
-        $more = array_filter($weighed->plan->lines, fn (PlannedLine $each): bool => ! $kept->left($each->key)->isZero());
+        $more = array_filter(
+            $weighed->plan->lines,
+            fn (PlannedLine $each): bool => ! $kept->left($each->key)->isZero(),
+        );
 
         return [
             'line' => $line->key,
@@ -139,12 +145,24 @@ final class BatchResource extends JsonResource
         $rows = [
             ['what' => 'Total', 'planned' => $planned->total()->show($step), 'now' => $now->total()->show($step)],
             ['what' => 'Ratio', 'planned' => $planned->ratio() ?? '', 'now' => $now->ratio() ?? ''],
-            ['what' => 'Developer', 'planned' => $planned->developerStrength()?->show() ?? '', 'now' => $now->developerStrength()?->show() ?? ''],
-            ['what' => 'On the head', 'planned' => $planned->strengthOnHead()?->show() ?? '', 'now' => $now->strengthOnHead()?->show() ?? ''],
+            [
+                'what' => 'Developer',
+                'planned' => $planned->developerStrength()?->show() ?? '',
+                'now' => $now->developerStrength()?->show() ?? '',
+            ],
+            [
+                'what' => 'On the head',
+                'planned' => $planned->strengthOnHead()?->show() ?? '',
+                'now' => $now->strengthOnHead()?->show() ?? '',
+            ],
         ];
         foreach ($weighed->plan->lines as $line) {
             if ($line->part === 0) {
-                $rows[] = ['what' => "{$line->label} in the colour", 'planned' => $planned->percent($line->key).' %', 'now' => $now->percent($line->key).' %'];
+                $rows[] = [
+                    'what' => "{$line->label} in the colour",
+                    'planned' => $planned->percent($line->key).' %',
+                    'now' => $now->percent($line->key).' %',
+                ];
             }
         }
 
@@ -154,6 +172,9 @@ final class BatchResource extends JsonResource
     /** A share of a whole for drawing, 0 to 1. */
     private function part(Grams $grams, Grams $whole): float
     {
-        return $whole->isZero() ? 0.0 : min(1.0, Fraction::of($grams->centigrams * 10_000, $whole->centigrams)->rounded(1, Rounding::HalfUp) / 10_000);
+        return $whole->isZero() ? 0.0 : min(
+            1.0,
+            Fraction::of($grams->centigrams * 10_000, $whole->centigrams)->rounded(1, Rounding::HalfUp) / 10_000,
+        );
     }
 }

@@ -41,14 +41,21 @@ final class BenchResource extends JsonResource
             'gate' => GateResource::ofBowl($bowl),
             'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
             'lines' => array_map(fn (KnownLine $line): array => [
-                'key' => $line->key, 'label' => $line->label, 'grams' => $line->isOpen ? 'by eye' : ($line->mass->grams()?->text() ?? 'by eye'),
+                'key' => $line->key,
+                'label' => $line->label,
+                'grams' => $line->isOpen ? 'by eye' : ($line->mass->grams()?->text() ?? 'by eye'),
             ], $this->known->lines()),
-            'colours' => (object) $bowl->components->mapWithKeys(fn (Component $each): array => [$each->productId() => $this->colour($each)])->all(),
+            'colours' => (object) $bowl->components
+                ->mapWithKeys(fn (Component $each): array => [$each->productId() => $this->colour($each)])
+                ->all(),
         ];
     }
 
     private function colour(Component $component): string
     {
-        return $component->shade->swatch ?? self::DEVELOPER[intdiv($component->developer->volume_hundredths ?? 0, 100)] ?? '#e5dac3';
+        return $component->shade->swatch ?? self::DEVELOPER[intdiv(
+            $component->developer->volume_hundredths ?? 0,
+            100,
+        )] ?? '#e5dac3';
     }
 }

@@ -20,7 +20,8 @@ final class AnswerResource extends JsonResource
      * @param  list<array{product: string, label: string, share: string}>  $ingredients
      * @param  list<Caution>  $cautions
      * @param  list<string>  $alarms
-     * @param  ?array{line: string, part: int, ingredients: list<array{product: string, share: string}>}  $fragment  a piece of a formula that can be put into a bowl
+     * @param  ?array{line: string, part: int, ingredients: list<array{product: string, share: string}>}  $fragment  a
+     *     piece of a formula that can be put into a bowl
      */
     public function __construct(
         private readonly string $headline,
@@ -40,11 +41,20 @@ final class AnswerResource extends JsonResource
     {
         return [
             'headline' => $this->headline,
-            'facts' => array_map(static fn (array $each): array => ['label' => $each['label'], 'value' => Say::either($each['value'])], $this->facts),
+            'facts' => array_map(
+                static fn (array $each): array => ['label' => $each['label'], 'value' => Say::either($each['value'])],
+                $this->facts,
+            ),
             'why' => array_map(Say::either(...), $this->why),
             'swatches' => $this->swatches,
             'ingredients' => $this->ingredients,
-            'cautions' => array_map(fn (Caution $caution): array => ['reason' => Say::words($caution->fact), 'mend' => Say::mend($caution->fact)], $this->cautions),
+            'cautions' => array_map(
+                fn (Caution $caution): array => [
+                    'reason' => Say::words($caution->fact),
+                    'mend' => Say::mend($caution->fact),
+                ],
+                $this->cautions,
+            ),
             'alarms' => $this->alarms,
             'fragment' => $this->fragment,
         ];
