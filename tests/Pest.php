@@ -43,7 +43,9 @@ expect()->extend('toRefuse', function (string $refusal, string $words = ''): Exp
     try {
         ($this->value)();
     } catch (CoreException $thrown) {
-        expect($thrown)->toBeInstanceOf($refusal)->and(words($thrown))->toContain($words)->and(mend($thrown))->not->toBe('');
+        expect($thrown)->toBeInstanceOf($refusal)
+            ->and(words($thrown))->toContain($words)
+            ->and(mend($thrown))->not->toBe('');
 
         return $this;
     }

@@ -19,10 +19,20 @@ abstract class TestCase extends LaravelTestCase
     }
 
     /** No answer ever says a key of the catalogue instead of its words. */
-    public function call($method, $uri, $parameters = [], $cookies = [], $files = [], $server = [], $content = null): TestResponse
-    {
+    public function call(
+        $method,
+        $uri,
+        $parameters = [],
+        $cookies = [],
+        $files = [],
+        $server = [],
+        $content = null,
+    ): TestResponse {
         $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
-        self::assertDoesNotMatchRegularExpression('/"(?:why|refusals|cautions|documents|nouns|safety|steps)\.[a-z-]+[."]/', (string) $response->baseResponse->getContent());
+        self::assertDoesNotMatchRegularExpression(
+            '/"(?:why|refusals|cautions|documents|nouns|safety|steps)\.[a-z-]+[."]/',
+            (string) $response->baseResponse->getContent(),
+        );
 
         return $response;
     }

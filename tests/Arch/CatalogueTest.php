@@ -23,8 +23,17 @@ function saidIn(string ...$folders): array
                 && $node->class instanceof Node\Name && $node->class->getLast() === 'Fact' && $node->name instanceof Node\Identifier && $node->name->name === 'of');
             foreach ($calls as $call) {
                 assert($call instanceof Node\Expr\StaticCall);
-                $keys = (new NodeFinder)->find([$call->getArgs()[0]], static fn (Node $node): bool => $node instanceof Node\Scalar\String_ && preg_match('/^[a-z-]+\.[a-z]/', $node->value) === 1);
-                $names = array_map(static fn (Node\Arg $arg): string => $arg->name->name ?? '', array_slice($call->getArgs(), 1));
+                $keys = (new NodeFinder)->find(
+                    [$call->getArgs()[0]],
+                    static fn (Node $node): bool => $node instanceof Node\Scalar\String_ && preg_match(
+                        '/^[a-z-]+\.[a-z]/',
+                        $node->value,
+                    ) === 1,
+                );
+                $names = array_map(
+                    static fn (Node\Arg $arg): string => $arg->name->name ?? '',
+                    array_slice($call->getArgs(), 1),
+                );
                 foreach ($keys as $key) {
                     assert($key instanceof Node\Scalar\String_);
                     $found[] = ['key' => $key->value, 'names' => $names, 'where' => $file.':'.$call->getStartLine()];
@@ -76,12 +85,18 @@ it('has no words that nobody says', function () {
 it('says what is wrong and what mends it, nested, listed, and one or the other', function () {
     $folder = sys_get_temp_dir().'/tinta-words-'.getmypid();
     mkdir($folder);
-    file_put_contents("{$folder}/a.php", "<?php return ['x' => ['said' => ':who has :what{ or }, :nobody.', 'mend' => 'Ask :who.'], 'y' => 'plain :n', 'z' => ':all'];");
+    file_put_contents(
+        "{$folder}/a.php",
+        "<?php return ['x' => ['said' => ':who has :what{ or }, :nobody.', 'mend' => 'Ask :who.'], 'y' => 'plain :n', 'z' => ':all'];",
+    );
     $catalogue = new Catalogue($folder);
     $fact = Fact::of('a.x', who: Fact::of('a.y', n: 7), what: ['1 g', '2 g']);
-    expect($catalogue->words($fact))->toBe('plain 7 has 1 g or 2 g, :nobody.')->and($catalogue->mend($fact))->toBe('Ask plain 7.')
-        ->and($catalogue->words($fact->mend()))->toBe('Ask plain 7.')->and($catalogue->mend(Fact::of('a.y', n: 1)))->toBe('')
-        ->and($catalogue->words(Fact::of('a.z', all: [Fact::of('a.y', n: 1), Fact::of('a.y', n: 2)])))->toBe('plain 1 plain 2')
+    expect($catalogue->words($fact))->toBe('plain 7 has 1 g or 2 g, :nobody.')
+        ->and($catalogue->mend($fact))->toBe('Ask plain 7.')
+        ->and($catalogue->words($fact->mend()))->toBe('Ask plain 7.')
+        ->and($catalogue->mend(Fact::of('a.y', n: 1)))->toBe('')
+        ->and($catalogue->words(Fact::of('a.z', all: [Fact::of('a.y', n: 1), Fact::of('a.y', n: 2)])))
+        ->toBe('plain 1 plain 2')
         ->and($catalogue->words(Fact::of('a.z', all: ['b', 'c'])))->toBe('b, c')
         ->and(fn () => $catalogue->words(Fact::of('a.w')))->toThrow(LogicException::class, 'no words for “a.w”')
         ->and($fact->text())->toBe('a.x (who: a.y (n: 7); what: 1 g, 2 g)');

@@ -7,7 +7,9 @@ use Ops\Map\Drawing;
 use Ops\Map\Rows;
 
 arch('the core knows no framework and no interface')->expect('Core')->toUseNothing();
-arch('the core asks nobody for time or chance')->expect('Core')->not->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'file_get_contents']);
+arch('the core asks nobody for time or chance')
+    ->expect('Core')->not
+    ->toUse(['time', 'microtime', 'date', 'rand', 'mt_rand', 'random_int', 'getenv', 'file_get_contents']);
 arch('the core is strict')->expect('Core')->toUseStrictTypes()->toUseStrictEquality();
 it('runs every arrow of the core down, and in no circle', function () {
     $arrows = Arrows::of(dirname(__DIR__, 2).'/core');
@@ -35,7 +37,11 @@ it('keeps the drawn map as the code is: ./tinta map draws it anew', function () 
 arch('models do not know HTTP')->expect('App\Models')->not->toUse('App\Http');
 arch('actions do not know HTTP')->expect('App\Actions')->not->toUse('App\Http');
 arch('controllers do not query')->expect('App\Http\Controllers')->not->toUse('Illuminate\Support\Facades\DB');
-arch('names say what a thing is')->expect(['App', 'Core', 'Scale'])->not->toHaveSuffix('Helper')->not->toHaveSuffix('Manager')->not->toHaveSuffix('Util');
+arch('names say what a thing is')
+    ->expect(['App', 'Core', 'Scale'])->not
+    ->toHaveSuffix('Helper')->not
+    ->toHaveSuffix('Manager')->not
+    ->toHaveSuffix('Util');
 
 it('finds every layer the rules name; floats only where colours are', function (string $layer) {
     $files = glob(dirname(__DIR__, 2)."/core/{$layer}/*.php") ?: [];
@@ -53,17 +59,25 @@ it('keeps the trade’s numbers in Practice, each with a unit and a mark', funct
     foreach (['Judgement', 'Advice', 'Service', 'Hair', 'Record', 'Substitution', 'Safety', 'Weighing', 'Timing'] as $folder) {
         foreach (glob(dirname(__DIR__, 2)."/core/{$folder}/*.php") ?: [] as $file) {
             // Half of something is arithmetic; any other fraction in figures is somebody's judgement.
-            expect((string) file_get_contents($file))->not->toMatch('/Fraction::of\\((?!1, 2\\))-?\\d+, \\d+\\)|Fraction::of\\(\\.\\.\\./', $file);
+            expect((string) file_get_contents($file))->not->toMatch(
+                '/Fraction::of\\((?!1, 2\\))-?\\d+, \\d+\\)|Fraction::of\\(\\.\\.\\./',
+                $file,
+            );
         }
     }
     foreach (Core\Practice\Number::cases() as $number) {
-        expect($number->unit())->not->toBe('')->and($number->says())->not->toBe('')->and($number->value()->isZero())->toBeFalse();
+        expect($number->unit())->not->toBe('')
+            ->and($number->says())->not->toBe('')
+            ->and($number->value()->isZero())->toBeFalse();
     }
 });
 
 it('keeps the screen from reaching across features', function () {
     $root = dirname(__DIR__, 2).'/resources/js';
-    $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator($root, FilesystemIterator::SKIP_DOTS)));
+    $files = iterator_to_array(new RecursiveIteratorIterator(new RecursiveDirectoryIterator(
+        $root,
+        FilesystemIterator::SKIP_DOTS,
+    )));
     $seen = 0;
     foreach ($files as $file) {
         $path = substr((string) $file, strlen($root) + 1);

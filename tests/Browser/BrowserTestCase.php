@@ -47,8 +47,17 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->profile = sys_get_temp_dir().'/tinta-browser-'.bin2hex(random_bytes(6));
         $options = (new ChromeOptions)->addArguments([
-            '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking',
-            '--disable-component-update', '--disable-sync', '--disable-dev-shm-usage', "--user-data-dir={$this->profile}", "--window-size={$width},{$height}",
+            '--headless=new',
+            '--no-sandbox',
+            '--disable-gpu',
+            '--disable-quic',
+            '--no-first-run',
+            '--disable-background-networking',
+            '--disable-component-update',
+            '--disable-sync',
+            '--disable-dev-shm-usage',
+            "--user-data-dir={$this->profile}",
+            "--window-size={$width},{$height}",
         ]);
         $wanted = DesiredCapabilities::chrome();
         $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
@@ -83,8 +92,12 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Waits for an element that is shown; with a text, for one that contains it. */
-    protected function see(RemoteWebDriver $browser, string $css, string $text = '', float $seconds = 20.0): RemoteWebElement
-    {
+    protected function see(
+        RemoteWebDriver $browser,
+        string $css,
+        string $text = '',
+        float $seconds = 20.0,
+    ): RemoteWebElement {
         $until = microtime(true) + $seconds;
         do {
             foreach ($browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
@@ -131,7 +144,9 @@ abstract class BrowserTestCase extends TestCase
         $until = microtime(true) + $seconds;
         $quiet = 0;
         while ($quiet < 2 && microtime(true) < $until) {
-            $quiet = $browser->executeScript('return document.documentElement.dataset.busy === undefined') === true ? $quiet + 1 : 0;
+            $quiet = $browser->executeScript('return document.documentElement.dataset.busy === undefined') === true
+                ? $quiet + 1
+                : 0;
             usleep(30_000);
         }
     }
@@ -152,13 +167,19 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * Plans a visit of a client with one bowl of equal parts in Tidewater, and stands at its bench with a bowl on the scale.
+     * Plans a visit of a client with one bowl of equal parts in Tidewater, and stands at its bench with a bowl on the
+     * scale.
      *
      * @param  list<string>  $shades
      * @return string the bowl's id
      */
-    protected function toTheBench(RemoteWebDriver $page, string $client, string $amount, array $shades, string $empty): string
-    {
+    protected function toTheBench(
+        RemoteWebDriver $page,
+        string $client,
+        string $amount,
+        array $shades,
+        string $empty,
+    ): string {
         $page->get($this->address('/clients'));
         $this->type($page, 'input[type=search]', mb_strtolower($client));
         $this->press($page, '.client-list a', $client);
@@ -186,13 +207,20 @@ abstract class BrowserTestCase extends TestCase
     /** Pulls the plug of the page's network, or puts it in again. */
     protected function network(RemoteWebDriver $browser, bool $there): void
     {
-        $browser->executeCustomCommand('/session/:sessionId/chromium/network_conditions', 'POST', ['network_conditions' => ['offline' => ! $there, 'latency' => 0, 'throughput' => 10_000_000]]);
+        $browser->executeCustomCommand(
+            '/session/:sessionId/chromium/network_conditions',
+            'POST',
+            ['network_conditions' => ['offline' => ! $there, 'latency' => 0, 'throughput' => 10_000_000]],
+        );
     }
 
     /** The server's answer to a question of the page's own session. */
     protected function ask(RemoteWebDriver $browser, string $path): mixed
     {
-        return $browser->executeAsyncScript('const done = arguments[arguments.length - 1]; fetch(`/api/${arguments[0]}`, {headers: {Accept: "application/json"}}).then(r => r.json()).then(done, () => done(null))', [$path]);
+        return $browser->executeAsyncScript(
+            'const done = arguments[arguments.length - 1]; fetch(`/api/${arguments[0]}`, {headers: {Accept: "application/json"}}).then(r => r.json()).then(done, () => done(null))',
+            [$path],
+        );
     }
 
     /**
@@ -202,7 +230,10 @@ abstract class BrowserTestCase extends TestCase
      */
     protected function send(RemoteWebDriver $browser, string $path, array $body): mixed
     {
-        return $browser->executeAsyncScript('const [path, body, done] = arguments; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))', [$path, $body]);
+        return $browser->executeAsyncScript(
+            'const [path, body, done] = arguments; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
+            [$path, $body],
+        );
     }
 
     /** Says one command to the simulated scale and waits for its answer. */
@@ -236,7 +267,11 @@ abstract class BrowserTestCase extends TestCase
             $probe = stream_socket_server('tcp://127.0.0.1:0');
             self::$driverPort = (int) substr((string) strrchr((string) stream_socket_get_name($probe, false), ':'), 1);
             fclose($probe);
-            self::$driverProcess = proc_open(['chromedriver', '--port='.self::$driverPort], [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+            self::$driverProcess = proc_open(
+                ['chromedriver', '--port='.self::$driverPort],
+                [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
+                $pipes,
+            );
             self::assertIsResource(self::$driverProcess, 'ChromeDriver is not installed.');
             while (($line = fgets($pipes[1])) !== false && ! str_contains($line, 'started successfully')) {
                 // It says so when it listens.

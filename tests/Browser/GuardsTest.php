@@ -5,8 +5,11 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 
 /** The visit of a client who is expected or in the chair today. */
-function visitOf(Tests\Browser\BrowserTestCase $test, Facebook\WebDriver\Remote\RemoteWebDriver $page, string $client): array
-{
+function visitOf(
+    Tests\Browser\BrowserTestCase $test,
+    Facebook\WebDriver\Remote\RemoteWebDriver $page,
+    string $client,
+): array {
     foreach ((fn () => $this->ask($page, 'today'))->call($test)['visits'] as $visit) {
         if ($visit['client']['name'] === $client) {
             return (fn () => $this->ask($page, "visits/{$visit['id']}"))->call($test);
@@ -25,7 +28,9 @@ it('loses nothing that is done while the network is gone, and does it once when 
     $before = visitOrFile($this, $page);
     $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
     $this->network($page, false);
-    $page->findElement(WebDriverBy::cssSelector('[aria-label="What speaks against colouring"] option[value="earlier-reaction"]'))->click();
+    $page
+        ->findElement(WebDriverBy::cssSelector('[aria-label="What speaks against colouring"] option[value="earlier-reaction"]'))
+        ->click();
     $this->see($page, '[aria-label="In words"]')->sendKeys('swollen eyelids');
     $this->see($page, '.safety-form button', 'Note it')->click();
     $this->see($page, '#its-cautions')->clear();
@@ -36,7 +41,8 @@ it('loses nothing that is done while the network is gone, and does it once when 
     $this->see($page, '.notice-stop', 'swollen eyelids', 25);
     $this->see($page, '.notice-warn', 'Allergic to PPD.', 25);
     $file = $this->ask($page, "clients/{$before['id']}");
-    expect($file['cautions'])->toBe('Allergic to PPD.')->and(array_column($file['safety']['contraindications'], 'note'))->toBe(['swollen eyelids'])
+    expect($file['cautions'])->toBe('Allergic to PPD.')
+        ->and(array_column($file['safety']['contraindications'], 'note'))->toBe(['swollen eyelids'])
         ->and($file['changes'][0]['by'])->toBe('Tomasz Wilk');
 })->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
@@ -70,7 +76,12 @@ it('goes on pouring by hand without the network, and brings every gram onto the 
     $this->see($page, '.stage-words', 'Everything is in', 30);
     $this->see($page, '.bench-bowl', '75.2 g');
     $batch = $this->ask($page, "bowls/{$bowl}/batch");
-    expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '15.0 g', '7C' => '15.2 g', '20 vol' => '45.0 g'])->and($batch['sequence'])->toBe(4);
+    expect(array_column($batch['lines'], 'poured', 'label'))->toBe([
+        '6C' => '15.0 g',
+        '7C' => '15.2 g',
+        '20 vol' => '45.0 g',
+    ])
+        ->and($batch['sequence'])->toBe(4);
 })->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
 it('takes no bowl for a pour after the scale was off', function () {
@@ -133,8 +144,18 @@ it('keeps what one person could not send for that person, through a sign-out', f
     $visit = visitOf($this, $page, 'Linnea Forsberg');
     // As if it had been made while the server was away.
     $page->executeScript('localStorage.setItem("tinta.keep.outbox", JSON.stringify([arguments[0]]))', [[
-        'id' => '0a0b0c0d-1111-4222-8333-444455556666', 'author' => ['id' => 5, 'name' => 'Noor Haddad'], 'madeAt' => (int) (microtime(true) * 1000) - 600_000, 'stream' => 'x', 'method' => 'POST',
-        'path' => "clients/{$visit['client']['id']}/contraindications", 'body' => ['id' => '0a0b0c0d-1111-4222-8333-444455557777', 'kind' => 'face-rash', 'note' => 'seen by Noor'], 'about' => 'Noted: rash', 'at' => '', 'pour' => null, 'failures' => 0, 'refused' => null,
+        'id' => '0a0b0c0d-1111-4222-8333-444455556666',
+        'author' => ['id' => 5, 'name' => 'Noor Haddad'],
+        'madeAt' => (int) (microtime(true) * 1000) - 600_000,
+        'stream' => 'x',
+        'method' => 'POST',
+        'path' => "clients/{$visit['client']['id']}/contraindications",
+        'body' => ['id' => '0a0b0c0d-1111-4222-8333-444455557777', 'kind' => 'face-rash', 'note' => 'seen by Noor'],
+        'about' => 'Noted: rash',
+        'at' => '',
+        'pour' => null,
+        'failures' => 0,
+        'refused' => null,
     ]]);
     $this->press($page, '#sign-out');
     $this->press($page, '#sign-out-now');
@@ -149,7 +170,8 @@ it('keeps what one person could not send for that person, through a sign-out', f
         $noted = $this->ask($page, "clients/{$visit['client']['id']}")['safety']['contraindications'];
         usleep(200_000);
     } while ($noted === [] && microtime(true) < $until);
-    expect($noted[0]['notedBy'])->toBe('Noor Haddad')->and(time() - strtotime($noted[0]['notedAt']))->toBeGreaterThan(590)->toBeLessThan(700);
+    expect($noted[0]['notedBy'])->toBe('Noor Haddad')
+        ->and(time() - strtotime($noted[0]['notedAt']))->toBeGreaterThan(590)->toBeLessThan(700);
 });
 
 it('says how many grams are in the bowl and not on the record, and records them', function () {
@@ -168,7 +190,18 @@ it('says how many grams are in the bowl and not on the record, and records them'
     $this->type($page, '#hand', '12.3');
     $this->press($page, '#hand-enter');
     $this->see($page, '.notice-warn', 'Not sent yet');
-    $this->send($other, "batches/{$batch['id']}/events", ['id' => '0a0b0c0d-2222-4222-8333-44445555aaaa', 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['lines'][0]['key'], 'grams' => '5 g', 'source' => 'hand']);
+    $this->send(
+        $other,
+        "batches/{$batch['id']}/events",
+        [
+            'id' => '0a0b0c0d-2222-4222-8333-44445555aaaa',
+            'after' => $batch['sequence'],
+            'kind' => 'poured',
+            'line' => $batch['lines'][0]['key'],
+            'grams' => '5 g',
+            'source' => 'hand',
+        ],
+    );
     $this->network($page, true);
     $this->see($page, '.notice-stop', '12.3 g of 6C are in the bowl and not on the record.', 30);
     // It stands there through a reload, and on every page.
@@ -177,5 +210,6 @@ it('says how many grams are in the bowl and not on the record, and records them'
     $this->see($page, '#outbox', '1 refused');
     $this->press($page, '#record-refused');
     $this->see($page, '.bench-line', '17.3 g');
-    expect($this->ask($page, "bowls/{$bowl}/batch")['lines'][0]['poured'])->toBe('17.3 g')->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
+    expect($this->ask($page, "bowls/{$bowl}/batch")['lines'][0]['poured'])->toBe('17.3 g')
+        ->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
 });

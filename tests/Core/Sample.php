@@ -25,8 +25,12 @@ final class Sample
      * @param  list<string>  $colourShares
      * @param  array<string, string>  $developers  strength text => share text
      */
-    public static function bowl(array $colourShares, string $ratio, BowlAmount $amount, array $developers = ['20 vol' => 'all']): Bowl
-    {
+    public static function bowl(
+        array $colourShares,
+        string $ratio,
+        BowlAmount $amount,
+        array $developers = ['20 vol' => 'all'],
+    ): Bowl {
         $mix = MixRatio::parse($ratio);
         $colour = [];
         foreach ($colourShares as $index => $share) {
@@ -36,7 +40,12 @@ final class Sample
         if ($mix->hasDeveloper()) {
             $second = [];
             foreach ($developers as $strength => $share) {
-                $second[] = new Ingredient("d {$strength}", $strength, Share::parse($share), Strength::parse($strength));
+                $second[] = new Ingredient(
+                    "d {$strength}",
+                    $strength,
+                    Share::parse($share),
+                    Strength::parse($strength),
+                );
             }
             $parts[] = new Part('developer', $second);
         }
@@ -66,7 +75,9 @@ final class Sample
                 2 => BowlAmount::ingredient('c0', Grams::ofCentigrams(mt_rand(20, 60) * 50)),
                 default => BowlAmount::developer($grams),
             };
-            $developers = mt_rand(0, 1) === 0 ? ['20 vol' => 'all'] : ['10 vol' => (string) mt_rand(1, 4), '40 vol' => (string) mt_rand(1, 4)];
+            $developers = mt_rand(0, 1) === 0
+                ? ['20 vol' => 'all']
+                : ['10 vol' => (string) mt_rand(1, 4), '40 vol' => (string) mt_rand(1, 4)];
             $step = \Core\Units\ScaleStep::cases()[mt_rand(0, 2)];
             yield "#{$i} ".implode('+', $shares)." {$ratio} {$amount->kind->value} {$grams->text()} {$step->show()}" => [self::bowl($shares, $ratio, $amount, $developers), $step];
         }

@@ -26,11 +26,26 @@ beforeEach(function () {
 });
 
 it('shows an assistant what is to be weighed, in pouring order, and how it is coloured', function () {
-    $id = ($this->plan)(['mark' => 'the yellow bowl', 'additives' => [['product' => $this->salon->shades['Bond']->productId(), 'dose' => '3 g']]]);
+    $id = ($this->plan)([
+        'mark' => 'the yellow bowl',
+        'additives' => [['product' => $this->salon->shades['Bond']->productId(), 'dose' => '3 g']],
+    ]);
     $facts = $this->getJson("/api/bowls/{$id}/bench")->assertOk()
-        ->assertJsonPath('letter', 'A')->assertJsonPath('job', 'Root')->assertJsonPath('line', 'Line')->assertJsonPath('lineId', "line-{$this->salon->line->id}")
-        ->assertJsonPath('ratio', '1:1.5')->assertJsonPath('client', $this->salon->client->name)->assertJsonPath('mark', 'the yellow bowl')->assertJsonPath('total', '153.0 g')->json();
-    expect(array_column($facts['lines'], 'grams', 'label'))->toBe(['6N' => '40 g', '7G' => '20 g', '20 vol' => '90 g', 'Bond' => '3 g'])
+        ->assertJsonPath('letter', 'A')
+        ->assertJsonPath('job', 'Root')
+        ->assertJsonPath('line', 'Line')
+        ->assertJsonPath('lineId', "line-{$this->salon->line->id}")
+        ->assertJsonPath('ratio', '1:1.5')
+        ->assertJsonPath('client', $this->salon->client->name)
+        ->assertJsonPath('mark', 'the yellow bowl')
+        ->assertJsonPath('total', '153.0 g')
+        ->json();
+    expect(array_column($facts['lines'], 'grams', 'label'))->toBe([
+        '6N' => '40 g',
+        '7G' => '20 g',
+        '20 vol' => '90 g',
+        'Bond' => '3 g',
+    ])
         ->and($facts['colours'][$this->salon->shades['6N']->productId()])->toBe('#806040')
         ->and($facts['colours'][$this->salon->developers[20]->productId()])->toBe('#e5dac3');
 });
@@ -41,7 +56,11 @@ it('says of a bowl that is poured by eye what is known of it', function () {
         ['ingredients' => [['product' => $this->salon->developers[20]->productId(), 'share' => '?']]],
     ]]);
     $facts = $this->getJson("/api/bowls/{$id}/bench")->assertOk()->assertJsonPath('total', 'by eye')->json();
-    expect(array_column($facts['lines'], 'grams', 'label'))->toBe(['6N' => '20 g', '7G' => 'by eye', '20 vol' => 'by eye']);
+    expect(array_column($facts['lines'], 'grams', 'label'))->toBe([
+        '6N' => '20 g',
+        '7G' => 'by eye',
+        '20 vol' => 'by eye',
+    ]);
 });
 
 it('finds the batch of a bowl on every device: none, the open one, else the latest', function () {
@@ -53,13 +72,20 @@ it('finds the batch of a bowl on every device: none, the open one, else the late
     expect($this->salon->startBatch($this, $id)['id'])->toBe($open['id']);
     $this->salon->pourAll($this, $open);
     expect($this->getJson("/api/bowls/{$id}/batch")->json('status'))->toBe('finished');
-    $again = $this->postJson("/api/bowls/{$id}/batches", ['id' => (string) Str::uuid(), 'times' => '1/2'])->assertCreated()->json();
-    expect($again['number'])->toBe(2)->and($again['target'])->toBe('75.0 g')->and($again['said'])->toBe('× 1/2')->and($this->getJson("/api/batches/{$again['id']}")->json('id'))->toBe($again['id']);
+    $again = $this->postJson("/api/bowls/{$id}/batches", ['id' => (string) Str::uuid(), 'times' => '1/2'])
+        ->assertCreated()
+        ->json();
+    expect($again['number'])->toBe(2)
+        ->and($again['target'])->toBe('75.0 g')
+        ->and($again['said'])->toBe('× 1/2')
+        ->and($this->getJson("/api/batches/{$again['id']}")->json('id'))->toBe($again['id']);
 });
 
 it('refuses a batch of a size or strength that cannot be', function (array $how, string $message) {
     $id = ($this->plan)();
-    $this->postJson("/api/bowls/{$id}/batches", ['id' => (string) Str::uuid()] + $how)->assertUnprocessable()->assertJsonPath('message', fn (string $said): bool => str_contains($said, $message));
+    $this->postJson("/api/bowls/{$id}/batches", ['id' => (string) Str::uuid()] + $how)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', fn (string $said): bool => str_contains($said, $message));
 })->with([
     'nothing' => [['times' => '0'], '“0” does not say how large'],
     'a crumb' => [['times' => '1/21'], 'does not say how large'],
@@ -83,10 +109,19 @@ it('keeps the bench of another salon shut', function () {
 
 it('says in words that the scale does not answer, and goes on without it', function () {
     config(['tinta.scale.port' => 1]);
-    $this->postJson('/api/scale/tare')->assertStatus(503)->assertJsonPath('mend', 'Check that the scale is on and its cable is in. Grams can be typed by hand.');
+    $this->postJson('/api/scale/tare')
+        ->assertStatus(503)
+        ->assertJsonPath('mend', 'Check that the scale is on and its cable is in. Grams can be typed by hand.');
     $this->getJson('/api/scale/panel')->assertStatus(503);
     $batch = $this->salon->startBatch($this, ($this->plan)());
-    $this->salon->record($this, $batch, ['kind' => 'poured', 'line' => $batch['current'], 'grams' => '40 g', 'source' => 'hand'])->assertCreated()->assertJsonPath('lines.0.poured', '40.0 g');
+    $this->salon
+        ->record(
+            $this,
+            $batch,
+            ['kind' => 'poured', 'line' => $batch['current'], 'grams' => '40 g', 'source' => 'hand'],
+        )
+        ->assertCreated()
+        ->assertJsonPath('lines.0.poured', '40.0 g');
 });
 
 it('drives the simulated scale from its panel, and has none where the scale is real', function () {

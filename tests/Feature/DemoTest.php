@@ -29,18 +29,28 @@ it('loads the demo salon, every bowl workable and every batch replayable', funct
 
     $shelf = resolve(SalonShelf::class)->of($salon);
     foreach (Bowl::query()->with('components')->get() as $bowl) {
-        expect(resolve(BowlRows::class)->sheet($bowl, $shelf)->work($salon->rules()->step)->total()->centigrams)->toBeGreaterThan(0);
+        expect(resolve(BowlRows::class)->sheet(
+            $bowl,
+            $shelf,
+        )->work($salon->rules()->step)->total()->centigrams)->toBeGreaterThan(0);
     }
     foreach (Batch::query()->with('pours')->inRandomOrder()->limit(80)->get() as $batch) {
         $weighed = resolve(BatchRows::class)->weighed($batch);
-        expect($weighed->status)->toBe($batch->status)->and($weighed->total())->toEqual($batch->mixed_cg)->and($weighed->used())->toEqual($batch->used_cg);
+        expect($weighed->status)->toBe($batch->status)
+            ->and($weighed->total())->toEqual($batch->mixed_cg)
+            ->and($weighed->used())->toEqual($batch->used_cg);
     }
 
     // Today has visits in every state, with something next to do in each.
     $this->actingAs(TeamMember::query()->where('email', 'ines@sailcloth.example')->sole());
     $today = $this->getJson('/api/today')->assertOk()->json('visits');
-    expect(array_values(array_unique(array_column($today, 'status'))))->toEqualCanonicalizing(['closed', 'in-chair', 'expected'])
-        ->and(array_unique(array_column(array_column($today, 'next'), 'do')))->toEqualCanonicalizing(['read', 'close', 'weigh', 'receive', 'plan']);
+    expect(array_values(array_unique(array_column($today, 'status'))))->toEqualCanonicalizing([
+        'closed',
+        'in-chair',
+        'expected',
+    ])
+        ->and(array_unique(array_column(array_column($today, 'next'), 'do')))
+        ->toEqualCanonicalizing(['read', 'close', 'weigh', 'receive', 'plan']);
 });
 
 it('gives every demo shade a level and tone its legend knows', function () {
@@ -48,6 +58,9 @@ it('gives every demo shade a level and tone its legend knows', function () {
     $salon = Salon::query()->where('name', 'Sailcloth Row Colour Studio')->sole();
     $shelf = resolve(SalonShelf::class)->of($salon);
     foreach (Shade::query()->where('kind', 'shade')->get() as $shade) {
-        expect($shelf->product($shade->productId())?->pigment?->level?->decimal(1))->toBe((string) ($shade->level_tenths / 10), $shade->code);
+        expect($shelf->product($shade->productId())?->pigment?->level?->decimal(1))->toBe(
+            (string) ($shade->level_tenths / 10),
+            $shade->code,
+        );
     }
 });

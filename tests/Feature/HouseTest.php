@@ -12,7 +12,12 @@ use Tests\Feature\SmallSalon;
 
 beforeEach(function () {
     $this->salon = new SmallSalon;
-    $this->salon->line->update(['legend' => ['notation' => 'letters', 'tones' => ['N' => ['natural' => '1'], 'G' => ['gold' => '1']], 'secondary' => '1', 'doubled' => 'double']]);
+    $this->salon->line->update(['legend' => [
+        'notation' => 'letters',
+        'tones' => ['N' => ['natural' => '1'], 'G' => ['gold' => '1']],
+        'secondary' => '1',
+        'doubled' => 'double',
+    ]]);
     $this->owner = $this->salon->member(Role::Owner);
     $this->actingAs($this->owner);
     // Each request of the world asks for its salon anew; in a test the member and the shelf are still in hand.
@@ -44,7 +49,11 @@ it('shows every rule with its reason, in the order of work, and who works here',
     $this->getJson('/api/house')->assertOk()
         ->assertJsonPath('groups.*.key', ['safety', 'judging', 'amounts', 'weighing', 'time'])
         ->assertJsonPath('team.0.role', 'owner')->assertJsonPath('version', 1);
-    expect(($this->rule)('level-school'))->toMatchArray(['value' => 'linear', 'words' => 'mean by weight', 'standard' => 'linear'])
+    expect(($this->rule)('level-school'))->toMatchArray([
+        'value' => 'linear',
+        'words' => 'mean by weight',
+        'standard' => 'linear',
+    ])
         ->and(($this->rule)('level-school')['reason'])->toContain('darker shade dominates');
 });
 
@@ -52,7 +61,11 @@ it('keeps what the owner sets, and every judgement follows it', function () {
     $bowl = $this->salon->bowl();
     expect($this->postJson('/api/bowls/preview', $bowl)->json('judgement.why.0'))->toContain('by weight');
     ($this->set)(['level-school' => 'dye-weighted', 'freshness' => '20'])->assertOk()->assertJsonPath('version', 2);
-    expect(($this->rule)('freshness'))->toMatchArray(['value' => '20', 'words' => '20 min', 'standardWords' => '30 min']);
+    expect(($this->rule)('freshness'))->toMatchArray([
+        'value' => '20',
+        'words' => '20 min',
+        'standardWords' => '30 min',
+    ]);
     expect($this->postJson('/api/bowls/preview', $bowl)->json('judgement.why.0'))->toContain('the darker counts more');
     // What is not named is standard again.
     ($this->set)([], 2)->assertOk();
@@ -80,11 +93,14 @@ it('shows the newer rules instead of overwriting them', function () {
 it('lets only the owner set them, each only those of the own house', function (Role $role) {
     $this->actingAs($this->salon->member($role));
     $this->getJson('/api/house')->assertOk();
-    ($this->set)(['deposit' => '20'])->assertForbidden()->assertJsonPath('message', 'The house rules are set by the owner.');
+    ($this->set)(['deposit' => '20'])
+        ->assertForbidden()
+        ->assertJsonPath('message', 'The house rules are set by the owner.');
     $other = new SmallSalon;
     $this->actingAs($other->member(Role::Owner));
     ($this->set)(['deposit' => '20'])->assertOk();
-    expect($this->salon->salon->refresh()->house_rules)->toBe(['weigh-ahead' => 'yes'])->and($other->salon->refresh()->house_rules)->toBe(['deposit' => '20']);
+    expect($this->salon->salon->refresh()->house_rules)->toBe(['weigh-ahead' => 'yes'])
+        ->and($other->salon->refresh()->house_rules)->toBe(['deposit' => '20']);
 })->with([Role::Colourist, Role::Assistant]);
 
 it('weighs by the tolerance that held when weighing began', function () {
@@ -96,14 +112,18 @@ it('weighs by the tolerance that held when weighing began', function () {
     expect([$batch['lines'][0]['target'], $batch['live']['low'], $batch['live']['high']])->toBe(['40.0 g', 3500, 4500]);
     // The house becomes strict in the middle of it: this bowl keeps its plan.
     ($this->set)(['miss-medium' => '0.5'], 2)->assertOk();
-    expect($this->getJson("/api/batches/{$batch['id']}")->json('live.low'))->toBe(3500)->and(Batch::query()->findOrFail($batch['id'])->plan['miss'])->toBe([50, 500, '1/50']);
+    expect($this->getJson("/api/batches/{$batch['id']}")->json('live.low'))->toBe(3500)
+        ->and(Batch::query()->findOrFail($batch['id'])->plan['miss'])->toBe([50, 500, '1/50']);
 });
 
 it('takes the day by the clock on the salon’s wall', function () {
     // Oslo is an hour ahead of UTC in November: half past eleven at night there is still the 23rd.
     ($this->set)([], 1, 'Europe/Oslo')->assertOk();
     $visit = fn (string $moment): Visit => Visit::query()->create([
-        'id' => (string) Str::uuid(), 'salon_id' => $this->salon->salon->id, 'client_id' => $this->salon->client->id, 'colourist_id' => $this->salon->member()->id,
+        'id' => (string) Str::uuid(),
+        'salon_id' => $this->salon->salon->id,
+        'client_id' => $this->salon->client->id,
+        'colourist_id' => $this->salon->member()->id,
         'service' => $moment, 'status' => 'expected', 'note' => '', 'starts_at' => CarbonImmutable::parse($moment),
     ]);
     $visit('2026-11-22 22:59:00');

@@ -24,7 +24,14 @@ function photoBytes(int $width, int $height, int $orientation = 1): string
     imagejpeg($image, null, 90);
     $jpeg = (string) ob_get_clean();
     $maker = "SECRET-CAMERA-52.1N\0";
-    $tiff = 'II'.pack('vV', 42, 8).pack('v', 2).pack('vvVV', 0x010F, 2, strlen($maker), 38).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0).$maker;
+    $tiff = 'II'.pack('vV', 42, 8).pack('v', 2).pack('vvVV', 0x010F, 2, strlen($maker), 38).pack(
+        'vvVvv',
+        0x0112,
+        3,
+        1,
+        $orientation,
+        0,
+    ).pack('V', 0).$maker;
     $exif = "Exif\0\0".$tiff;
 
     return substr($jpeg, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($jpeg, 2);
@@ -32,26 +39,41 @@ function photoBytes(int $width, int $height, int $orientation = 1): string
 
 function upload(SmallSalon $salon, string $bytes, array $more = []): array
 {
-    return $more + ['id' => (string) Str::uuid(), 'kind' => 'before', 'note' => 'front', 'photo' => UploadedFile::fake()->createWithContent('head.jpg', $bytes)];
+    return $more + [
+        'id' => (string) Str::uuid(),
+        'kind' => 'before',
+        'note' => 'front',
+        'photo' => UploadedFile::fake()->createWithContent('head.jpg', $bytes),
+    ];
 }
 
 it('keeps the pixels upright and small, and nothing else of the file', function () {
     $bytes = photoBytes(3000, 2000, 6);
     expect($bytes)->toContain('SECRET-CAMERA');
-    $made = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, $bytes))->assertCreated()->json();
+    $made = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, $bytes))
+        ->assertCreated()
+        ->json();
     // Orientation 6 is lying on its right side: upright it is taller than wide.
     expect([$made['width'], $made['height']])->toBe([1066, 1600]);
     $kept = Storage::disk('local')->get(Photo::query()->findOrFail($made['id'])->file);
-    expect($kept)->not->toContain('SECRET-CAMERA')->not->toContain("Exif\0\0")->and(getimagesizefromstring($kept)[2])->toBe(IMAGETYPE_JPEG);
+    expect($kept)->not->toContain('SECRET-CAMERA')->not->toContain("Exif\0\0")
+        ->and(getimagesizefromstring($kept)[2])->toBe(IMAGETYPE_JPEG);
     // The red half was on the left; turned a quarter to the right it is on top.
     $image = imagecreatefromstring($kept);
-    expect((imagecolorat($image, 500, 100) >> 16) & 255)->toBeGreaterThan(150)->and((imagecolorat($image, 500, 1500) >> 16) & 255)->toBeLessThan(60);
+    expect((imagecolorat($image, 500, 100) >> 16) & 255)->toBeGreaterThan(150)
+        ->and((imagecolorat($image, 500, 1500) >> 16) & 255)->toBeLessThan(60);
 });
 
 it('shows it to the team only, and never from the web root', function () {
-    $made = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, photoBytes(40, 30)))->assertCreated()->json();
-    $this->get("/api/photos/{$made['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('Cache-Control', 'no-store, private');
-    expect(Photo::query()->findOrFail($made['id'])->file)->toStartWith('photos/')->and(file_exists(public_path(Photo::query()->findOrFail($made['id'])->file)))->toBeFalse();
+    $made = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, photoBytes(40, 30)))
+        ->assertCreated()
+        ->json();
+    $this->get("/api/photos/{$made['id']}")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'image/jpeg')
+        ->assertHeader('Cache-Control', 'no-store, private');
+    expect(Photo::query()->findOrFail($made['id'])->file)->toStartWith('photos/')
+        ->and(file_exists(public_path(Photo::query()->findOrFail($made['id'])->file)))->toBeFalse();
     $this->getJson("/api/clients/{$this->salon->client->id}")->assertJsonPath('photos.0.id', $made['id']);
     $this->actingAs((new SmallSalon)->member());
     $this->getJson("/api/photos/{$made['id']}")->assertNotFound();
@@ -62,7 +84,12 @@ it('shows it to the team only, and never from the web root', function () {
 it('keeps a photograph once, however often it is sent', function () {
     $id = (string) Str::uuid();
     foreach ([1, 2] as $time) {
-        $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, photoBytes(40, 30), ['id' => $id]))->assertCreated();
+        $this
+            ->postJson(
+                "/api/clients/{$this->salon->client->id}/photos",
+                upload($this->salon, photoBytes(40, 30), ['id' => $id]),
+            )
+            ->assertCreated();
     }
     expect(Photo::query()->count())->toBe(1);
 });
@@ -72,7 +99,9 @@ it('refuses what is no picture, and a visit that is not the client’s', functio
     foreach (['not a picture', '', "\xFF\xD8\xFF\xE0 broken", '<svg xmlns="http://www.w3.org/2000/svg"/>'] as $bytes) {
         $this->postJson($path, upload($this->salon, $bytes))->assertUnprocessable();
     }
-    $this->postJson($path, upload($this->salon, photoBytes(10, 10), ['visit' => (string) Str::uuid()]))->assertNotFound();
+    $this
+        ->postJson($path, upload($this->salon, photoBytes(10, 10), ['visit' => (string) Str::uuid()]))
+        ->assertNotFound();
     $this->postJson($path, upload($this->salon, photoBytes(10, 10), ['kind' => 'selfie']))->assertUnprocessable();
     expect(Photo::query()->count())->toBe(0)->and(Storage::disk('local')->allFiles())->toBe([]);
 });

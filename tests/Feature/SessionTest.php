@@ -27,7 +27,9 @@ it('slows down guessing', function () {
     for ($try = 0; $try < 5; $try++) {
         $this->postJson('/api/session', ['email' => $member->email, 'password' => 'wrong'])->assertUnprocessable();
     }
-    $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertTooManyRequests()->assertJson(['message' => 'Too many tries.']);
+    $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])
+        ->assertTooManyRequests()
+        ->assertJson(['message' => 'Too many tries.']);
 });
 
 it('says that nobody is signed in, and signs out', function () {
@@ -60,9 +62,12 @@ it('counts a guess under the person meant, however the address is spelt, and let
     $salon = new SmallSalon;
     $member = $salon->member();
     $member->fill(['email' => 'ines'.$member->id.'@test.example'])->save();
-    $try = fn (string $email, string $password = 'wrong'): int => $this->postJson('/api/session', ['email' => $email, 'password' => $password])->status();
+    $try = fn (string $email, string $password = 'wrong'): int => $this
+        ->postJson('/api/session', ['email' => $email, 'password' => $password])
+        ->status();
     // Full-width letters and capitals are the same address; letters with accents are another, that is nobody’s.
-    expect($try('ｉｎｅｓ'.$member->id.'@TEST.example', 'a-long-password'))->toBe(200)->and($try("inés{$member->id}@test.example", 'a-long-password'))->toBe(422);
+    expect($try('ｉｎｅｓ'.$member->id.'@TEST.example', 'a-long-password'))->toBe(200)
+        ->and($try("inés{$member->id}@test.example", 'a-long-password'))->toBe(422);
     foreach (["ínes{$member->id}@test.example", "inès{$member->id}@test.example", "inêş{$member->id}@test.example", "ines{$member->id}@test.example"] as $spelt) {
         expect($try($spelt))->toBe(422, $spelt);
     }
@@ -71,24 +76,34 @@ it('counts a guess under the person meant, however the address is spelt, and let
 
 it('slows guessing and locks nobody out: half a minute later the right password is right', function () {
     $member = (new SmallSalon)->member();
-    $try = fn (string $password): int => $this->postJson('/api/session', ['email' => $member->email, 'password' => $password])->status();
+    $try = fn (string $password): int => $this
+        ->postJson('/api/session', ['email' => $member->email, 'password' => $password])
+        ->status();
     $this->freezeTime();
     for ($i = 0; $i < 40; $i++) {
         $try('wrong');
     }
-    expect($this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertTooManyRequests()->headers->get('Retry-After'))->toBeNumeric();
+    expect($this->postJson(
+        '/api/session',
+        ['email' => $member->email, 'password' => 'a-long-password'],
+    )->assertTooManyRequests()->headers->get('Retry-After'))->toBeNumeric();
     $this->travel(31)->seconds();
     expect($try('a-long-password'))->toBe(200);
 });
 
 it('does not slow a person on their own device for what a stranger tries elsewhere', function () {
     $member = (new SmallSalon)->member();
-    $own = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk()->getCookie(App\Accounts\KnownDevice::COOKIE);
+    $own = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])
+        ->assertOk()
+        ->getCookie(App\Accounts\KnownDevice::COOKIE);
     for ($i = 0; $i < 8; $i++) {
         $stranger = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'wrong'])->status();
     }
     expect($stranger ?? 0)->toBe(429);
-    $this->withCredentials()->withCookie(App\Accounts\KnownDevice::COOKIE, $own?->getValue() ?? '')->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+    $this->withCredentials()
+        ->withCookie(App\Accounts\KnownDevice::COOKIE, $own?->getValue() ?? '')
+        ->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])
+        ->assertOk();
 });
 
 it('takes as long for a name it does not know as for one it does', function () {
@@ -109,7 +124,10 @@ it('takes as long for a name it does not know as for one it does', function () {
         return '';
     });
     $this->app->instance(Illuminate\Contracts\Hashing\Hasher::class, $hasher);
-    $this->app->when(App\Accounts\CheckPassword::class)->needs(Illuminate\Contracts\Hashing\Hasher::class)->give(fn () => $hasher);
+    $this->app
+        ->when(App\Accounts\CheckPassword::class)
+        ->needs(Illuminate\Contracts\Hashing\Hasher::class)
+        ->give(fn () => $hasher);
     foreach ([$member->email, 'nobody-at-all@test.example'] as $at => $email) {
         $this->postJson('/api/session', ['email' => $email, 'password' => 'guess'])->assertUnprocessable();
         // One password is hashed either way; the rest is a look at one row.
@@ -130,9 +148,13 @@ it('ends every other session of a person whose password changes', function () {
 it('changes a password with the old one, and keeps the session that did it', function () {
     $member = (new SmallSalon)->member();
     $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
-    $this->putJson('/api/session/password', ['password' => 'wrong', 'new' => 'another-long-one'])->assertUnprocessable();
+    $this
+        ->putJson('/api/session/password', ['password' => 'wrong', 'new' => 'another-long-one'])
+        ->assertUnprocessable();
     $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'short'])->assertUnprocessable();
-    $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'another-long-one'])->assertNoContent();
+    $this
+        ->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'another-long-one'])
+        ->assertNoContent();
     $this->getJson('/api/today')->assertOk();
     expect(Illuminate\Support\Facades\Hash::check('another-long-one', $member->refresh()->password))->toBeTrue();
 });
@@ -151,7 +173,9 @@ it('locks a device that nobody touches, for whatever is asked, until its person 
     $this->postJson('/api/clients', ['name' => 'X'])->assertStatus(423);
     $this->getJson('/api/session')->assertJsonPath('locked', true)->assertJsonPath('idleMinutes', 15);
     $this->postJson('/api/session/unlock', ['password' => 'wrong'])->assertUnprocessable();
-    $this->postJson('/api/session/unlock', ['password' => 'a-long-password'])->assertOk()->assertJsonPath('locked', false);
+    $this->postJson('/api/session/unlock', ['password' => 'a-long-password'])
+        ->assertOk()
+        ->assertJsonPath('locked', false);
     $ask(0)->assertOk();
     $this->postJson('/api/session/lock')->assertNoContent();
     $ask(0)->assertStatus(423);

@@ -35,17 +35,34 @@ final class SmallSalon
     public function __construct()
     {
         $number = ++self::$made;
-        $this->salon = Salon::query()->create(['name' => "Salon {$number}", 'house_rules' => ['weigh-ahead' => 'yes']])->refresh();
+        $this->salon = Salon::query()
+            ->create(['name' => "Salon {$number}", 'house_rules' => ['weigh-ahead' => 'yes']])
+            ->refresh();
         $this->client = Client::query()->create(['salon_id' => $this->salon->id, 'name' => "Client {$number}"]);
         $this->line = ColourLine::query()->create([
             'salon_id' => $this->salon->id, 'name' => 'Line', 'kind' => 'permanent', 'ratio' => '1:1.5',
-            'min_minutes' => 30, 'target_minutes' => 35, 'max_minutes' => 45, 'legend' => ['notation' => 'letters', 'tones' => []],
+            'min_minutes' => 30,
+            'target_minutes' => 35,
+            'max_minutes' => 45,
+            'legend' => ['notation' => 'letters', 'tones' => []],
         ]);
         foreach (['6N' => 'shade', '7G' => 'shade', 'Bond' => 'additive'] as $code => $kind) {
-            $this->shades[$code] = Shade::query()->create(['colour_line_id' => $this->line->id, 'code' => $code, 'name' => $code, 'kind' => $kind, 'pack_cg' => 6000, 'swatch' => '#806040']);
+            $this->shades[$code] = Shade::query()->create([
+                'colour_line_id' => $this->line->id,
+                'code' => $code,
+                'name' => $code,
+                'kind' => $kind,
+                'pack_cg' => 6000,
+                'swatch' => '#806040',
+            ]);
         }
         foreach ([10, 20] as $volume) {
-            $this->developers[$volume] = Developer::query()->create(['salon_id' => $this->salon->id, 'name' => "{$volume} vol", 'volume_hundredths' => $volume * 100, 'pack_cg' => 100_000]);
+            $this->developers[$volume] = Developer::query()->create([
+                'salon_id' => $this->salon->id,
+                'name' => "{$volume} vol",
+                'volume_hundredths' => $volume * 100,
+                'pack_cg' => 100_000,
+            ]);
             $this->line->developers()->attach($this->developers[$volume]);
         }
     }
@@ -78,7 +95,13 @@ final class SmallSalon
     /** Plans a visit over HTTP; the answer's JSON. @return array<string, mixed> */
     public function planVisit(TestCase $test): array
     {
-        return $test->postJson("/api/clients/{$this->client->id}/visits", ['id' => (string) Str::uuid(), 'service' => 'Root', 'startsAt' => now()->toIso8601String()])->assertCreated()->json();
+        return $test
+            ->postJson(
+                "/api/clients/{$this->client->id}/visits",
+                ['id' => (string) Str::uuid(), 'service' => 'Root', 'startsAt' => now()->toIso8601String()],
+            )
+            ->assertCreated()
+            ->json();
     }
 
     /**
@@ -88,7 +111,10 @@ final class SmallSalon
      */
     public function addBowl(TestCase $test, array $visit, array $change = [], ?string $id = null): TestResponse
     {
-        return $test->postJson("/api/rounds/{$visit['rounds'][0]['id']}/bowls", ['id' => $id ?? (string) Str::uuid(), 'bowl' => $this->bowl($change)]);
+        return $test->postJson(
+            "/api/rounds/{$visit['rounds'][0]['id']}/bowls",
+            ['id' => $id ?? (string) Str::uuid(), 'bowl' => $this->bowl($change)],
+        );
     }
 
     /** @return array<string, mixed> a batch just begun */
@@ -104,13 +130,21 @@ final class SmallSalon
      */
     public function record(TestCase $test, array $batch, array $event): TestResponse
     {
-        return $test->postJson("/api/batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+        return $test->postJson(
+            "/api/batches/{$batch['id']}/events",
+            $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']],
+        );
     }
 
     /** Marks a bowl as mixed and not used. */
     public function setAside(TestCase $test, string $bowl): void
     {
-        $test->postJson("/api/bowls/{$bowl}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed'])->assertCreated();
+        $test
+            ->postJson(
+                "/api/bowls/{$bowl}/stamps",
+                ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed'],
+            )
+            ->assertCreated();
     }
 
     /**
@@ -122,7 +156,13 @@ final class SmallSalon
     public function pourAll(TestCase $test, array $batch): array
     {
         foreach ($batch['lines'] as $line) {
-            $batch = $this->record($test, $batch, ['kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale'])->assertCreated()->json();
+            $batch = $this->record(
+                $test,
+                $batch,
+                ['kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale'],
+            )
+                ->assertCreated()
+                ->json();
         }
 
         return $this->record($test, $batch, ['kind' => 'finished'])->assertCreated()->json();

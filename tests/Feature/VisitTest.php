@@ -19,20 +19,33 @@ it('takes a visit from plan to close and says at each step what is next', functi
     expect($this->visit['next']['do'])->toBe('plan');
     $bowl = $this->salon->addBowl($this, $this->visit)->json();
     $this->getJson($path)->assertJsonPath('next.do', 'receive');
-    $this->postJson("{$path}/receive")->assertJsonPath('status', 'in-chair')->assertJsonPath('next', ['do' => 'weigh', 'words' => 'Weigh bowl A', 'bowl' => $bowl['id']]);
+    $this->postJson("{$path}/receive")
+        ->assertJsonPath('status', 'in-chair')
+        ->assertJsonPath('next', ['do' => 'weigh', 'words' => 'Weigh bowl A', 'bowl' => $bowl['id']]);
     $batch = $this->salon->startBatch($this, $bowl['id']);
     $this->getJson($path)->assertJsonPath('next.words', 'Carry on weighing bowl A');
     $this->salon->pourAll($this, $batch);
     $version = $this->getJson($path)->assertJsonPath('next.do', 'close')->json('version');
     $this->salon->setAside($this, $bowl['id']);
-    $this->postJson("{$path}/close", ['version' => $version, 'verdict' => 'good', 'outcome' => 'Even.', 'keep' => 'Timing', 'change' => 'Five grams less'])
+    $this->postJson(
+        "{$path}/close",
+        [
+            'version' => $version,
+            'verdict' => 'good',
+            'outcome' => 'Even.',
+            'keep' => 'Timing',
+            'change' => 'Five grams less',
+        ],
+    )
         ->assertOk()->assertJsonPath('status', 'closed')->assertJsonPath('change', 'Five grams less');
 });
 
 it('does not close what is not done', function () {
     $path = "/api/visits/{$this->visit['id']}/close";
     $close = ['version' => 1, 'verdict' => 'good'];
-    $this->postJson($path, $close)->assertUnprocessable()->assertJsonPath('message', 'Nothing has been weighed in this visit.');
+    $this->postJson($path, $close)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'Nothing has been weighed in this visit.');
     $bowl = $this->salon->addBowl($this, $this->visit)->json();
     $this->salon->startBatch($this, $bowl['id']);
     $this->postJson($path, $close)->assertUnprocessable()->assertJsonPath('message', 'Bowl A is still being weighed.');
@@ -42,19 +55,32 @@ it('does not close what is not done', function () {
 it('leaves a closed visit as it is', function () {
     $closed = closeVisit($this);
     $path = "/api/visits/{$closed['id']}";
-    $this->patchJson($path, ['version' => $closed['version'], 'note' => 'later'])->assertUnprocessable()->assertJsonPath('message', 'This visit is closed.');
+    $this->patchJson($path, ['version' => $closed['version'], 'note' => 'later'])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'This visit is closed.');
     $this->salon->addBowl($this, $closed, ['letter' => 'B'])->assertUnprocessable();
     $this->postJson("{$path}/close", ['version' => $closed['version'], 'verdict' => 'poor'])->assertUnprocessable();
-    $this->postJson("/api/bowls/{$closed['rounds'][0]['bowls'][0]['id']}/batches", ['id' => (string) Str::uuid()])->assertUnprocessable();
+    $this
+        ->postJson("/api/bowls/{$closed['rounds'][0]['bowls'][0]['id']}/batches", ['id' => (string) Str::uuid()])
+        ->assertUnprocessable();
 });
 
 it('repeats a visit with its lineage and what was to change', function () {
     $closed = closeVisit($this, 'Crown first');
-    $made = $this->postJson("/api/visits/{$closed['id']}/repeat", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    $made = $this->postJson("/api/visits/{$closed['id']}/repeat", ['id' => (string) Str::uuid()])
+        ->assertCreated()
+        ->json();
     [$old, $new] = [$closed['rounds'][0]['bowls'][0], $made['rounds'][0]['bowls'][0]];
     expect($made['from']['id'])->toBe($closed['id'])
         ->and($made['note'])->toBe('')
-        ->and($made['proposals'][0])->toMatchArray(['source' => 'review', 'state' => 'open', 'words' => 'Crown first', 'letter' => 'A', 'canApply' => false])
+        ->and($made['proposals'][0])
+        ->toMatchArray([
+            'source' => 'review',
+            'state' => 'open',
+            'words' => 'Crown first',
+            'letter' => 'A',
+            'canApply' => false,
+        ])
         ->and($made['status'])->toBe('expected')
         ->and($new['sheet'])->toBe($old['sheet'])
         ->and($new['worked'])->toBe($old['worked'])
@@ -72,17 +98,26 @@ it('repeats once, however often the button is pressed', function () {
 });
 
 it('does not repeat what is not closed', function () {
-    $this->postJson("/api/visits/{$this->visit['id']}/repeat", ['id' => (string) Str::uuid()])->assertUnprocessable()->assertJsonPath('message', 'Only a closed visit can be repeated.');
+    $this->postJson("/api/visits/{$this->visit['id']}/repeat", ['id' => (string) Str::uuid()])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'Only a closed visit can be repeated.');
 });
 
 it('shows the newer visit instead of overwriting its note', function () {
     $path = "/api/visits/{$this->visit['id']}";
     $this->patchJson($path, ['version' => 1, 'note' => 'first'])->assertOk();
-    $this->patchJson($path, ['version' => 1, 'note' => 'second'])->assertConflict()->assertJsonPath('newer.note', 'first');
+    $this->patchJson($path, ['version' => 1, 'note' => 'second'])
+        ->assertConflict()
+        ->assertJsonPath('newer.note', 'first');
 });
 
 it('adds a round of bowls', function () {
-    $made = $this->postJson("/api/visits/{$this->visit['id']}/rounds", ['id' => (string) Str::uuid(), 'name' => 'Gloss'])->assertCreated()->json();
+    $made = $this->postJson(
+        "/api/visits/{$this->visit['id']}/rounds",
+        ['id' => (string) Str::uuid(), 'name' => 'Gloss'],
+    )
+        ->assertCreated()
+        ->json();
     expect(array_column($made['rounds'], 'name'))->toBe(['Colour', 'Gloss']);
 });
 
@@ -108,7 +143,10 @@ it('finds clients by any of their names or their phone', function (string $searc
 ]);
 
 it('adds a client, and refuses one without a name', function () {
-    $id = $this->postJson('/api/clients', ['name' => ' Ada Vale ', 'cautions' => 'Sensitive scalp'])->assertCreated()->assertJsonPath('name', 'Ada Vale')->json('id');
+    $id = $this->postJson('/api/clients', ['name' => ' Ada Vale ', 'cautions' => 'Sensitive scalp'])
+        ->assertCreated()
+        ->assertJsonPath('name', 'Ada Vale')
+        ->json('id');
     $this->getJson("/api/clients/{$id}")->assertOk()->assertJsonPath('visits', []);
     $this->postJson('/api/clients', ['name' => ''])->assertUnprocessable();
 });
@@ -121,7 +159,10 @@ function closeVisit(Tests\TestCase $test, string $change = ''): array
 
     $test->salon->setAside($test, $bowl['id']);
 
-    return $test->postJson("/api/visits/{$test->visit['id']}/close", ['version' => 1, 'verdict' => 'good', 'change' => $change])->assertOk()->json();
+    return $test
+        ->postJson("/api/visits/{$test->visit['id']}/close", ['version' => 1, 'verdict' => 'good', 'change' => $change])
+        ->assertOk()
+        ->json();
 }
 
 it('reads each bowl and replays each batch once a request, however much follows from them', function () {

@@ -17,7 +17,16 @@ beforeEach(function () {
 
 function retouch(RealVisit $v, array $more = []): array
 {
-    $bowl = $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6G' => '1'], [20 => 'all'], ['colour', '60 g'], $more + ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]]);
+    $bowl = $v->bowl(
+        'Colour',
+        'A',
+        'Root',
+        'Tidewater',
+        ['6N' => '2', '6G' => '1'],
+        [20 => 'all'],
+        ['colour', '60 g'],
+        $more + ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]],
+    );
     $v->refresh();
 
     return $bowl;
@@ -26,32 +35,71 @@ function retouch(RealVisit $v, array $more = []): array
 it('shows the newer canvas instead of overwriting it', function () {
     $this->v->canvas(['root' => ['spans' => ['root'], 'level' => '6']]);
     $path = "/api/visits/{$this->v->visit['id']}/canvas";
-    $mine = ['zones' => [['id' => 'root', 'name' => 'Root', 'spans' => ['root'], 'level' => '5']], 'worn' => '', 'target' => ''];
-    $this->putJson($path, ['version' => 0, 'canvas' => $mine])->assertConflict()->assertJsonPath('newer.version', 1)->assertJsonPath('newer.canvas.zones.0.level', '6')->assertJsonPath('newer.editedBy', 'Somebody');
-    $this->putJson($path, ['version' => 1, 'canvas' => $mine])->assertOk()->assertJsonPath('canvas.version', 2)->assertJsonPath('canvas.canvas.zones.0.level', '5');
-    $this->putJson($path, ['version' => 2, 'canvas' => ['zones' => [['id' => 'root', 'level' => '77']]]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/zones/0/level');
+    $mine = [
+        'zones' => [['id' => 'root', 'name' => 'Root', 'spans' => ['root'], 'level' => '5']],
+        'worn' => '',
+        'target' => '',
+    ];
+    $this->putJson($path, ['version' => 0, 'canvas' => $mine])
+        ->assertConflict()
+        ->assertJsonPath('newer.version', 1)
+        ->assertJsonPath('newer.canvas.zones.0.level', '6')
+        ->assertJsonPath('newer.editedBy', 'Somebody');
+    $this->putJson($path, ['version' => 1, 'canvas' => $mine])
+        ->assertOk()
+        ->assertJsonPath('canvas.version', 2)
+        ->assertJsonPath('canvas.canvas.zones.0.level', '5');
+    $this->putJson($path, ['version' => 2, 'canvas' => ['zones' => [['id' => 'root', 'level' => '77']]]])
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/zones/0/level');
     $this->putJson($path, ['version' => 2, 'canvas' => ['sky' => 'blue']])->assertUnprocessable();
 });
 
 it('works out the picture of what is being typed and keeps none of it', function () {
     $bowl = retouch($this->v);
-    $this->v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'grey' => 60, 'wish' => ['level' => '6', 'tone' => ['natural']]]]);
+    $this->v->canvas(['root' => [
+        'spans' => ['root', 'regrowth'],
+        'level' => '6',
+        'grey' => 60,
+        'wish' => ['level' => '6', 'tone' => ['natural']],
+    ]]);
     $path = "/api/visits/{$this->v->visit['id']}/picture";
     $typed = ['place' => [['regions' => ['top'], 'spans' => ['root']]]] + $bowl['sheet'];
-    $picture = $this->postJson($path, ['drafts' => [['id' => $bowl['id'], 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $typed]]])->assertOk()->json();
+    $picture = $this->postJson(
+        $path,
+        ['drafts' => [['id' => $bowl['id'], 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $typed]]],
+    )
+        ->assertOk()
+        ->json();
     expect($picture['uncovered'])->toContain('nape/root', 'top/regrowth')->not->toContain('top/root')
         ->and($picture['amounts']['A'])->toMatchArray(['least' => '21 g', 'most' => '21 g'])
         ->and($this->v->refresh()->visit['picture']['uncovered'])->toBe([]);
     // A bowl nobody has saved yet, half typed and whole.
     $new = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '9 q']] + $bowl['sheet'];
-    $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $new]]])->assertOk()->assertJsonCount(1, 'strokes');
-    $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => ['amount' => ['of' => 'colour', 'grams' => '9 g']] + $new]]])->assertOk()->assertJsonCount(2, 'strokes');
-    $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/canvas/zones/0/level');
+    $this->postJson($path, ['drafts' => [['id' => 'x', 'round' => $this->v->visit['rounds'][0]['id'], 'bowl' => $new]]])
+        ->assertOk()
+        ->assertJsonCount(1, 'strokes');
+    $this->postJson(
+        $path,
+        ['drafts' => [[
+            'id' => 'x',
+            'round' => $this->v->visit['rounds'][0]['id'],
+            'bowl' => ['amount' => ['of' => 'colour', 'grams' => '9 g']] + $new,
+        ]]],
+    )
+        ->assertOk()
+        ->assertJsonCount(2, 'strokes');
+    $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/canvas/zones/0/level');
 });
 
 it('lets no oxidative colour on while the gate is shut', function () {
     $bowl = retouch($this->v);
-    $began = fn () => $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began']);
+    $began = fn () => $this->postJson(
+        "/api/bowls/{$bowl['id']}/stamps",
+        ['id' => (string) Str::uuid(), 'kind' => 'began'],
+    );
     $began()->assertUnprocessable()->assertJsonPath('message', 'Bowl A has not been mixed.');
     $this->v->weigh('A');
     expect($began()->assertUnprocessable()->json('message'))->toContain('No skin test of Tidewater');
@@ -63,27 +111,74 @@ it('shuts for a reaction until medical clearance is on record, whoever asks', fu
     $bowl = retouch($this->v);
     $this->v->testSkin()->weigh('A');
     $this->v->member->fill(['licence' => 'L-1'])->save();
-    $note = $this->v->post("clients/{$this->v->client->id}/contraindications", ['id' => (string) Str::uuid(), 'kind' => 'earlier-reaction', 'note' => 'swelling']);
+    $note = $this->v->post(
+        "clients/{$this->v->client->id}/contraindications",
+        ['id' => (string) Str::uuid(), 'kind' => 'earlier-reaction', 'note' => 'swelling'],
+    );
     expect($note['reaction'])->toBeTrue();
-    $this->postJson("/api/visits/{$this->v->visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'she is quite sure of it', 'password' => 'a-long-password'])->assertUnprocessable()->assertJsonPath('message', 'What stands against this service cannot be waived.');
-    expect($this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertUnprocessable()->json('message'))->toContain('A reaction is on record');
-    $this->actingAs(TeamMember::query()->create(['salon_id' => $this->v->salon->id, 'name' => 'Hand', 'initials' => 'H', 'role' => Role::Assistant, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']));
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'she says it is fine', 'password' => 'a-long-password'])->assertForbidden();
+    $this->postJson(
+        "/api/visits/{$this->v->visit['id']}/waivers",
+        ['id' => (string) Str::uuid(), 'reason' => 'she is quite sure of it', 'password' => 'a-long-password'],
+    )
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'What stands against this service cannot be waived.');
+    expect($this->postJson(
+        "/api/bowls/{$bowl['id']}/stamps",
+        ['id' => (string) Str::uuid(), 'kind' => 'began'],
+    )->assertUnprocessable()->json('message'))->toContain('A reaction is on record');
+    $this->actingAs(TeamMember::query()->create([
+        'salon_id' => $this->v->salon->id,
+        'name' => 'Hand',
+        'initials' => 'H',
+        'role' => Role::Assistant,
+        'email' => Str::uuid().'@test.example',
+        'password' => 'a-long-password',
+    ]));
+    $this
+        ->patchJson(
+            "/api/contraindications/{$note['contraindications'][0]['id']}",
+            ['clearance' => 'she says it is fine', 'password' => 'a-long-password'],
+        )
+        ->assertForbidden();
     $this->actingAs($this->v->member);
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'Dermatologist, letter of today', 'password' => 'a-long-password'])->assertOk()->assertJsonPath('reaction', false);
-    $this->patchJson("/api/contraindications/{$note['contraindications'][0]['id']}", ['clearance' => 'once more and again', 'password' => 'a-long-password'])->assertUnprocessable();
+    $this->patchJson(
+        "/api/contraindications/{$note['contraindications'][0]['id']}",
+        ['clearance' => 'Dermatologist, letter of today', 'password' => 'a-long-password'],
+    )
+        ->assertOk()
+        ->assertJsonPath('reaction', false);
+    $this
+        ->patchJson(
+            "/api/contraindications/{$note['contraindications'][0]['id']}",
+            ['clearance' => 'once more and again', 'password' => 'a-long-password'],
+        )
+        ->assertUnprocessable();
     app()->forgetScopedInstances();
-    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated();
+    $this
+        ->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])
+        ->assertCreated();
 });
 
 it('takes a licensed person’s reason instead of a test, on record', function () {
     retouch($this->v);
     $path = "/api/visits/{$this->v->visit['id']}/waivers";
-    $ask = ['id' => (string) Str::uuid(), 'reason' => 'Test of last week read by photograph', 'password' => 'a-long-password'];
-    $this->postJson($path, $ask)->assertUnprocessable()->assertJsonPath('message', 'Only a licensed member of the team may record such a reason.');
+    $ask = [
+        'id' => (string) Str::uuid(),
+        'reason' => 'Test of last week read by photograph',
+        'password' => 'a-long-password',
+    ];
+    $this->postJson($path, $ask)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'Only a licensed member of the team may record such a reason.');
     $this->v->member->fill(['licence' => 'L-77'])->save();
     $this->postJson($path, ['reason' => 'no'] + $ask)->assertUnprocessable();
-    $this->postJson($path, $ask)->assertCreated()->assertJsonPath('gate.open', true)->assertJsonPath('gate.waivers.0', fn (array $waiver): bool => $waiver['by'] === 'Somebody' && $waiver['licence'] === 'L-77' && $waiver['reason'] === $ask['reason']);
+    $this->postJson($path, $ask)
+        ->assertCreated()
+        ->assertJsonPath('gate.open', true)
+        ->assertJsonPath(
+            'gate.waivers.0',
+            fn (array $waiver): bool => $waiver['by'] === 'Somebody' && $waiver['licence'] === 'L-77' && $waiver['reason'] === $ask['reason'],
+        );
     $this->postJson($path, $ask)->assertCreated()->assertJsonCount(1, 'gate.waivers');
     $this->v->salon->fill(['house_rules' => ['waivers' => 'nobody']])->save();
     app()->forgetScopedInstances();
@@ -93,14 +188,23 @@ it('takes a licensed person’s reason instead of a test, on record', function (
 it('reads a skin test once, except that a reaction may show later', function () {
     $line = $this->v->lines['Tidewater'];
     $path = "/api/clients/{$this->v->client->id}/skin-tests";
-    $this->postJson($path, ['id' => (string) Str::uuid(), 'lines' => ['line-999999'], 'spot' => 'ear'])->assertUnprocessable();
+    $this
+        ->postJson($path, ['id' => (string) Str::uuid(), 'lines' => ['line-999999'], 'spot' => 'ear'])
+        ->assertUnprocessable();
     $this->postJson($path, ['id' => (string) Str::uuid(), 'lines' => [], 'spot' => ''])->assertUnprocessable();
-    $placed = $this->postJson($path, ['id' => $id = (string) Str::uuid(), 'lines' => [$line], 'spot' => 'ear'])->assertCreated()->json();
-    expect(array_column($placed['lines'], 'state', 'name'))->toMatchArray(['Tidewater' => 'waiting', 'Slack Water' => 'missing']);
+    $placed = $this->postJson($path, ['id' => $id = (string) Str::uuid(), 'lines' => [$line], 'spot' => 'ear'])
+        ->assertCreated()
+        ->json();
+    expect(array_column($placed['lines'], 'state', 'name'))->toMatchArray([
+        'Tidewater' => 'waiting',
+        'Slack Water' => 'missing',
+    ]);
     $this->travel(50)->hours();
     $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertOk();
     $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertUnprocessable();
-    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'reaction', 'note' => 'red at 60 hours'])->assertOk()->assertJsonPath('reaction', true);
+    $this->patchJson("/api/skin-tests/{$id}", ['result' => 'reaction', 'note' => 'red at 60 hours'])
+        ->assertOk()
+        ->assertJsonPath('reaction', true);
     $this->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertUnprocessable();
 });
 
@@ -113,43 +217,74 @@ it('holds one clock for every device, whatever is sent twice', function () {
     $this->travel(10)->minutes();
     $this->postJson($path, ['id' => $id, 'kind' => 'began'])->assertCreated();
     expect(Stamp::query()->where('bowl_id', $bowl['id'])->count())->toBe(1);
-    $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertUnprocessable()->assertJsonPath('message', 'This bowl is on the hair already.');
+    $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'began'])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'This bowl is on the hair already.');
     $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'sung'])->assertUnprocessable();
     $this->postJson($path, ['id' => (string) Str::uuid(), 'kind' => 'completed'])->assertCreated();
     $this->travel(46)->minutes();
     $clock = $this->getJson("/api/visits/{$this->v->visit['id']}")->json('rounds.0.bowls.0.clock');
     // Tidewater’s window ends at 45 minutes.
-    expect($clock)->toMatchArray(['state' => 'over', 'applied' => 10, 'longest' => 56])->and(strtotime($clock['due']) - strtotime($clock['from']))->toBe(35 * 60);
+    expect($clock)->toMatchArray(['state' => 'over', 'applied' => 10, 'longest' => 56])
+        ->and(strtotime($clock['due']) - strtotime($clock['from']))->toBe(35 * 60);
     expect(fn () => Stamp::query()->where('bowl_id', $bowl['id'])->delete())->toThrow(QueryException::class);
 });
 
 it('copies, splits and moves bowls', function () {
     $bowl = retouch($this->v);
     $this->v->round('Later');
-    $split = fn (array $more) => $this->postJson("/api/bowls/{$bowl['id']}/split", $more + ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'B']);
+    $split = fn (array $more) => $this->postJson(
+        "/api/bowls/{$bowl['id']}/split",
+        $more + ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'B'],
+    );
     $made = $split(['percent' => 25])->assertCreated()->json();
-    $grams = fn (array $visit): array => collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->mapWithKeys(fn (array $each): array => [$each['letter'] => $each['worked']['parts'][0]['grams']])->all();
+    $grams = fn (array $visit): array => collect($visit['rounds'])
+        ->flatMap(fn (array $round): array => $round['bowls'])
+        ->mapWithKeys(fn (array $each): array => [$each['letter'] => $each['worked']['parts'][0]['grams']])
+        ->all();
     expect($grams($made))->toBe(['A' => '45.0 g', 'B' => '15.0 g']);
     $split(['percent' => 25, 'letter' => 'C'])->assertConflict();
     $split(['percent' => 150, 'letter' => 'C'])->assertUnprocessable();
     app()->forgetScopedInstances();
     $copied = $split(['version' => 2, 'letter' => 'C'])->assertCreated()->json();
     expect($grams($copied))->toBe(['A' => '45.0 g', 'B' => '15.0 g', 'C' => '45.0 g']);
-    $moved = $this->patchJson("/api/bowls/{$bowl['id']}/place", ['version' => 2, 'round' => $copied['rounds'][1]['id'], 'place' => 0])->assertOk()->json();
-    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $moved['rounds']))->toBe([['B', 'C'], ['A']]);
+    $moved = $this->patchJson(
+        "/api/bowls/{$bowl['id']}/place",
+        ['version' => 2, 'round' => $copied['rounds'][1]['id'], 'place' => 0],
+    )
+        ->assertOk()
+        ->json();
+    expect(array_map(
+        fn (array $round): array => array_column($round['bowls'], 'letter'),
+        $moved['rounds'],
+    ))->toBe([['B', 'C'], ['A']]);
     $c = collect($moved['rounds'][0]['bowls'])->firstWhere('letter', 'C');
-    $again = $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertOk()->json();
+    $again = $this->patchJson(
+        "/api/bowls/{$c['id']}/place",
+        ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0],
+    )
+        ->assertOk()
+        ->json();
     expect(array_column($again['rounds'][0]['bowls'], 'letter'))->toBe(['C', 'B']);
-    $this->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])->assertConflict();
-    $this->deleteJson("/api/rounds/{$moved['rounds'][1]['id']}", ['version' => 1])->assertUnprocessable()->assertJsonPath('message', 'The round “Later” still has bowls.');
+    $this
+        ->patchJson("/api/bowls/{$c['id']}/place", ['version' => 1, 'round' => $moved['rounds'][0]['id'], 'place' => 0])
+        ->assertConflict();
+    $this->deleteJson("/api/rounds/{$moved['rounds'][1]['id']}", ['version' => 1])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'The round “Later” still has bowls.');
 });
 
 it('renames a round and takes an empty one out', function () {
     $this->v->round('Later');
     $id = $this->v->visit['rounds'][1]['id'];
-    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Tone'])->assertOk()->assertJsonPath('rounds.1.name', 'Tone')->assertJsonPath('rounds.1.version', 2);
+    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Tone'])
+        ->assertOk()
+        ->assertJsonPath('rounds.1.name', 'Tone')
+        ->assertJsonPath('rounds.1.version', 2);
     // A second device that has not seen the new name changes nothing and is shown it.
-    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Gloss'])->assertConflict()->assertJsonPath('newer.rounds.1.name', 'Tone');
+    $this->patchJson("/api/rounds/{$id}", ['version' => 1, 'name' => 'Gloss'])
+        ->assertConflict()
+        ->assertJsonPath('newer.rounds.1.name', 'Tone');
     $this->deleteJson("/api/rounds/{$id}", ['version' => 1])->assertConflict();
     $this->patchJson("/api/rounds/{$id}", ['name' => 'Gloss'])->assertUnprocessable();
     $this->patchJson("/api/rounds/{$id}", ['version' => 2, 'name' => ''])->assertUnprocessable();
@@ -158,24 +293,57 @@ it('renames a round and takes an empty one out', function () {
 
 it('adjusts a bowl, shows what changed, and keeps the reason', function () {
     $bowl = retouch($this->v);
-    $made = $this->postJson("/api/bowls/adjusted?visit={$this->v->visit['id']}", ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'strength', 'value' => '30 vol']])->assertOk()->json();
+    $made = $this->postJson(
+        "/api/bowls/adjusted?visit={$this->v->visit['id']}",
+        ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'strength', 'value' => '30 vol']],
+    )
+        ->assertOk()
+        ->json();
     expect(array_column($made['ways'][0]['rows'], 'after', 'what'))->toMatchArray(['Developer' => '30 vol (9 %)']);
-    $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'level', 'value' => 'very']])->assertUnprocessable();
-    $this->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'sparkle']])->assertUnprocessable();
-    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'grey shows at the temples'])->assertOk();
+    $this
+        ->postJson(
+            '/api/bowls/adjusted',
+            ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'level', 'value' => 'very']],
+        )
+        ->assertUnprocessable();
+    $this
+        ->postJson('/api/bowls/adjusted', ['bowl' => $bowl['sheet'], 'change' => ['kind' => 'sparkle']])
+        ->assertUnprocessable();
+    $this
+        ->putJson(
+            "/api/bowls/{$bowl['id']}",
+            ['version' => 1, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'grey shows at the temples'],
+        )
+        ->assertOk();
     $this->v->refresh();
-    expect($this->v->visit['proposals'][0])->toMatchArray(['source' => 'adjust', 'state' => 'applied', 'letter' => 'A', 'reason' => 'grey shows at the temples'])
+    expect($this->v->visit['proposals'][0])->toMatchArray([
+        'source' => 'adjust',
+        'state' => 'applied',
+        'letter' => 'A',
+        'reason' => 'grey shows at the temples',
+    ])
         ->and($this->v->visit['proposals'][0]['words'])->toContain('Developer 20 vol (6 %) → 30 vol (9 %)');
     // A reason without a change is no adjustment.
-    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 2, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'nothing'])->assertOk();
+    $this
+        ->putJson(
+            "/api/bowls/{$bowl['id']}",
+            ['version' => 2, 'bowl' => $made['ways'][0]['sheet'], 'reason' => 'nothing'],
+        )
+        ->assertOk();
     expect($this->v->refresh()->visit['proposals'])->toHaveCount(1);
 });
 
 it('reads a change in words, shows it in grams, and asks once what grams are of', function () {
     $bowl = retouch($this->v);
     $visit = $this->v->visit['id'];
-    $try = fn (string $words) => $this->postJson("/api/bowls/adjusted?visit={$visit}", ['bowl' => $bowl['sheet'], 'words' => $words]);
-    $totals = fn (array $made): array => array_combine(array_column($made['ways'], 'of'), array_map(fn (array $way): string => array_column($way['rows'], 'after', 'what')['Total'], $made['ways']));
+    $try = fn (string $words) => $this->postJson(
+        "/api/bowls/adjusted?visit={$visit}",
+        ['bowl' => $bowl['sheet'], 'words' => $words],
+    );
+    $totals = fn (array $made): array => array_combine(
+        array_column($made['ways'], 'of'),
+        array_map(fn (array $way): string => array_column($way['rows'], 'after', 'what')['Total'], $made['ways']),
+    );
     // 60 g at 1:1.5.
     expect($totals($try('5 g less')->assertOk()->json()))->toBe(['colour' => '137.5 g', 'mixture' => '145.0 g'])
         ->and($totals($try('5 g of colour less')->assertOk()->json()))->toBe(['ask' => '137.5 g']);
@@ -184,7 +352,9 @@ it('reads a change in words, shows it in grams, and asks once what grams are of'
     $try('sing a song')->assertUnprocessable()->assertJsonPath('message', '“sing a song” is not understood.');
     $try('')->assertUnprocessable();
     $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'moon'])->assertUnprocessable();
-    $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'mixture'])->assertOk()->assertJsonPath('of', 'mixture');
+    $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'mixture'])
+        ->assertOk()
+        ->assertJsonPath('of', 'mixture');
     // It is a rule of the house from now on; a second answer does not turn it over.
     $this->postJson("/api/visits/{$visit}/grams-mean", ['of' => 'colour'])->assertOk()->assertJsonPath('of', 'mixture');
     app()->forgetScopedInstances();
@@ -194,11 +364,41 @@ it('reads a change in words, shows it in grams, and asks once what grams are of'
 
 it('makes two bowls one, which is named where the other was', function () {
     $root = ['regions' => [], 'spans' => ['root']];
-    $a = $this->v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '1', '6C' => '1'], [20 => 'all'], ['colour', '40 g'], ['place' => [$root]]);
-    $b = $this->v->bowl('Colour', 'B', 'Foils', 'Tidewater', ['6N' => '20 g', '7C' => '10 g'], [20 => 'all'], null, ['note' => 'fine ones']);
-    $c = $this->v->bowl('Colour', 'C', 'Ends', 'Tidewater', ['7C' => '1'], [20 => 'all'], ['colour', '20 g'], ['after' => 'B', 'plus' => 10, 'rinse' => 'B']);
+    $a = $this->v->bowl(
+        'Colour',
+        'A',
+        'Root',
+        'Tidewater',
+        ['6N' => '1', '6C' => '1'],
+        [20 => 'all'],
+        ['colour', '40 g'],
+        ['place' => [$root]],
+    );
+    $b = $this->v->bowl(
+        'Colour',
+        'B',
+        'Foils',
+        'Tidewater',
+        ['6N' => '20 g', '7C' => '10 g'],
+        [20 => 'all'],
+        null,
+        ['note' => 'fine ones'],
+    );
+    $c = $this->v->bowl(
+        'Colour',
+        'C',
+        'Ends',
+        'Tidewater',
+        ['7C' => '1'],
+        [20 => 'all'],
+        ['colour', '20 g'],
+        ['after' => 'B', 'plus' => 10, 'rinse' => 'B'],
+    );
     $d = $this->v->bowl('Colour', 'D', 'Gloss', 'Slack Water', ['8G' => '1'], [10 => 'all'], ['colour', '20 g']);
-    $merge = fn (array $more) => $this->postJson("/api/bowls/{$a['id']}/merge", $more + ['version' => 1, 'other' => $b['id'], 'otherVersion' => 1]);
+    $merge = fn (array $more) => $this->postJson(
+        "/api/bowls/{$a['id']}/merge",
+        $more + ['version' => 1, 'other' => $b['id'], 'otherVersion' => 1],
+    );
     $merge(['version' => 7])->assertConflict();
     $merge(['otherVersion' => 7])->assertConflict();
     $merge(['other' => $a['id']])->assertNotFound();
@@ -209,20 +409,33 @@ it('makes two bowls one, which is named where the other was', function () {
     $merged = $merge([])->assertOk()->json('rounds.0.bowls');
     expect(array_column($merged, 'letter'))->toBe(['A', 'C', 'D'])
         ->and($merged[0]['job'])->toBe('Root + Foils')->and($merged[0]['sheet']['note'])->toBe('fine ones')
-        ->and(array_column($merged[0]['worked']['parts'][0]['ingredients'], 'grams', 'label'))->toBe(['6N' => '40.0 g', '6C' => '20.0 g', '7C' => '10.0 g'])
+        ->and(array_column($merged[0]['worked']['parts'][0]['ingredients'], 'grams', 'label'))
+        ->toBe(['6N' => '40.0 g', '6C' => '20.0 g', '7C' => '10.0 g'])
         ->and([$merged[1]['sheet']['after'], $merged[1]['sheet']['rinse']])->toBe(['A', 'A']);
     app()->forgetScopedInstances();
     $this->v->testSkin()->weigh('A');
-    $this->postJson("/api/bowls/{$a['id']}/merge", ['version' => 2, 'other' => $c['id'], 'otherVersion' => 2])->assertUnprocessable();
+    $this
+        ->postJson("/api/bowls/{$a['id']}/merge", ['version' => 2, 'other' => $c['id'], 'otherVersion' => 2])
+        ->assertUnprocessable();
 });
 
 it('finds stand-ins and keeps what was wanted', function () {
     $bowl = retouch($this->v);
-    $found = $this->postJson('/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => $this->v->product('Tidewater', '6G'), 'why' => 'tube dry'])->assertOk()->json();
+    $found = $this->postJson(
+        '/api/bowls/substitutes',
+        ['bowl' => $bowl['sheet'], 'product' => $this->v->product('Tidewater', '6G'), 'why' => 'tube dry'],
+    )
+        ->assertOk()
+        ->json();
     expect($found)->not->toBeEmpty();
-    $saved = $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $found[0]['sheet']])->assertOk()->json();
-    expect(array_column($saved['sheet']['parts'][0]['ingredients'], 'why'))->toContain('tube dry')->and($saved['worked']['total'])->toBe('150.0 g');
-    $this->postJson('/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => 'shade-0'])->assertUnprocessable();
+    $saved = $this->putJson("/api/bowls/{$bowl['id']}", ['version' => 1, 'bowl' => $found[0]['sheet']])
+        ->assertOk()
+        ->json();
+    expect(array_column($saved['sheet']['parts'][0]['ingredients'], 'why'))->toContain('tube dry')
+        ->and($saved['worked']['total'])->toBe('150.0 g');
+    $this
+        ->postJson('/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => 'shade-0'])
+        ->assertUnprocessable();
 });
 
 it('turns what is to change into proposals that the next visit applies, leaves or takes back', function () {
@@ -231,21 +444,34 @@ it('turns what is to change into proposals that the next visit applies, leaves o
     $this->v->close(['change' => "30 vol instead of 20\n5 g of colour less; buy towels", 'results' => []])->repeat();
     $by = fn (string $words): array => collect($this->v->visit['proposals'])->firstWhere('words', $words);
     [$strength, $less, $towels] = [$by('30 vol instead of 20'), $by('5 g of colour less'), $by('buy towels')];
-    expect([$strength['kind'], $less['kind'], $towels['kind'], $towels['canApply']])->toBe(['strength', 'amount', 'words', false]);
+    expect([
+        $strength['kind'],
+        $less['kind'],
+        $towels['kind'],
+        $towels['canApply'],
+    ])->toBe(['strength', 'amount', 'words', false]);
     $decide = fn (array $proposal, array $fields) => $this->patchJson("/api/proposals/{$proposal['id']}", $fields);
     $decide($strength, ['do' => 'apply', 'version' => 9])->assertConflict();
     app()->forgetScopedInstances();
     $decide($strength, ['do' => 'apply', 'version' => 1])->assertOk();
-    $decide($strength, ['do' => 'apply', 'version' => 2])->assertUnprocessable()->assertJsonPath('message', 'This was decided already.');
+    $decide($strength, ['do' => 'apply', 'version' => 2])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'This was decided already.');
     $decide($less, ['do' => 'dismiss', 'reason' => 'it was just right'])->assertOk();
     $decide($towels, ['do' => 'apply'])->assertOk();
     $decide($strength, ['do' => 'sing'])->assertUnprocessable();
     $this->v->refresh();
-    expect($this->v->of('A')['worked']['strength']['developer'])->toBe('30 vol (9 %)')->and(array_column($this->v->visit['proposals'], 'state'))->toBe(['applied', 'dismissed', 'applied'])->and($by('5 g of colour less')['reason'])->toBe('it was just right');
+    expect($this->v->of('A')['worked']['strength']['developer'])->toBe('30 vol (9 %)')
+        ->and(array_column($this->v->visit['proposals'], 'state'))->toBe(['applied', 'dismissed', 'applied'])
+        ->and($by('5 g of colour less')['reason'])->toBe('it was just right');
     $decide($strength, ['do' => 'take-back', 'version' => 2])->assertOk();
-    expect($this->v->refresh()->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')->and($by('30 vol instead of 20')['state'])->toBe('open');
+    expect($this->v->refresh()->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')
+        ->and($by('30 vol instead of 20')['state'])->toBe('open');
     // In the client file it waits until it is decided.
-    expect(array_column($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'), 'words'))->toBe(['30 vol instead of 20']);
+    expect(array_column(
+        $this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'),
+        'words',
+    ))->toBe(['30 vol instead of 20']);
 });
 
 it('adds a bowl that was asked for, and asks what grams are of', function () {
@@ -253,14 +479,28 @@ it('adds a bowl that was asked for, and asks what grams are of', function () {
     $this->v->testSkin()->weigh('A');
     $this->v->close(['change' => "another bowl like A for the fringe, 30 g\n5 g less", 'results' => []])->repeat();
     [$more, $less] = $this->v->visit['proposals'];
-    expect([$more['kind'], $more['change'], $less['kind'], $less['change']['value']])->toBe(['add-bowl', null, 'grams', '-5 g']);
-    $apply = fn (array $proposal, array $with = []) => $this->patchJson("/api/proposals/{$proposal['id']}", $with + ['do' => 'apply', 'version' => 1]);
+    expect([
+        $more['kind'],
+        $more['change'],
+        $less['kind'],
+        $less['change']['value'],
+    ])->toBe(['add-bowl', null, 'grams', '-5 g']);
+    $apply = fn (array $proposal, array $with = []) => $this->patchJson(
+        "/api/proposals/{$proposal['id']}",
+        $with + ['do' => 'apply', 'version' => 1],
+    );
     // Of what the five grams are is not said, and nobody has answered it yet.
-    $apply($less)->assertUnprocessable()->assertJsonPath('message', 'It is not said whether -5 g is of the colour or of the mixture.');
+    $apply($less)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'It is not said whether -5 g is of the colour or of the mixture.');
     app()->forgetScopedInstances();
     $visit = $apply($more)->assertOk()->json();
     $bowls = collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->keyBy('letter');
-    expect([$bowls['B']['job'], $bowls['B']['worked']['total'], $bowls['A']['worked']['total']])->toBe(['fringe', '30.0 g', '150.0 g']);
+    expect([
+        $bowls['B']['job'],
+        $bowls['B']['worked']['total'],
+        $bowls['A']['worked']['total'],
+    ])->toBe(['fringe', '30.0 g', '150.0 g']);
     $visit = $apply($less, ['of' => 'mixture'])->assertOk()->json();
     expect(collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->keyBy('letter')['A']['worked']['total'])->toBe('145.0 g')
         ->and($this->v->salon->refresh()->rules()->gramsMean->value)->toBe('mixture');
@@ -268,27 +508,43 @@ it('adds a bowl that was asked for, and asks what grams are of', function () {
 
 it('works out at the repeat what must differ', function () {
     retouch($this->v);
-    $this->v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'regrowth' => '2'], 'ends' => ['spans' => ['mids', 'ends'], 'level' => '6', 'history' => 'coloured']]);
+    $this->v->canvas([
+        'root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'regrowth' => '2'],
+        'ends' => ['spans' => ['mids', 'ends'], 'level' => '6', 'history' => 'coloured'],
+    ]);
     $this->v->testSkin()->weigh('A');
     $this->v->close(['results' => [['zone' => 'ends', 'level' => '6.5', 'tone' => ['gold']]]]);
-    App\Models\Shade::query()->whereKey((int) substr($this->v->product('Tidewater', '6G'), 6))->update(['withdrawn' => true]);
+    App\Models\Shade::query()
+        ->whereKey((int) substr($this->v->product('Tidewater', '6G'), 6))
+        ->update(['withdrawn' => true]);
     App\Models\Developer::query()->whereKey((int) substr($this->v->developer(20), 10))->update(['withdrawn' => true]);
     $this->v->repeat(weeks: 14);
     $said = array_column($this->v->visit['proposals'], 'words');
-    expect($said)->toBe(['6G is not to be had any more', '20 vol is not to be had any more', 'The amount follows the regrowth'])
+    expect($said)->toBe([
+        '6G is not to be had any more',
+        '20 vol is not to be had any more',
+        'The amount follows the regrowth',
+    ])
         ->and($this->v->grams('A'))->not->toHaveKey('6G')->toHaveKey('30 vol')
         ->and($this->v->of('A')['worked']['strength']['developer'])->toBe('20 vol (6 %)')
         ->and($this->v->visit['canvas']['canvas']['zones'][0]['regrowth'])->toBe('4.1')
-        ->and($this->v->visit['canvas']['canvas']['zones'][1])->toMatchArray(['level' => '6.5', 'tone' => ['gold'], 'history' => 'coloured'])
+        ->and($this->v->visit['canvas']['canvas']['zones'][1])
+        ->toMatchArray(['level' => '6.5', 'tone' => ['gold'], 'history' => 'coloured'])
         ->and($this->v->visit['canvas']['said'][1])->toBe('Root: regrowth 4.1 cm.');
     // The latest goes back first; an earlier one would take it along unseen.
     [$shade, , $regrowth] = $this->v->visit['proposals'];
-    $this->patchJson("/api/proposals/{$shade['id']}", ['do' => 'take-back', 'version' => 1])->assertUnprocessable()->assertJsonPath('message', 'Bowl A was changed since.');
+    $this->patchJson("/api/proposals/{$shade['id']}", ['do' => 'take-back', 'version' => 1])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'Bowl A was changed since.');
     $total = $this->v->of('A')['worked']['total'];
     $this->patchJson("/api/proposals/{$regrowth['id']}", ['do' => 'take-back', 'version' => 1])->assertOk();
-    expect([$total, $this->v->refresh()->of('A')['worked']['total']])->toBe(['307.5 g', '150.0 g'])->and($this->v->grams('A'))->toHaveKey('30 vol');
-    $compared = $this->getJson("/api/visits/{$this->v->visit['from']['id']}/compare/{$this->v->visit['id']}")->assertOk()->json();
-    expect(array_column($compared['pairs'][0]['rows'], 'difference', 'what')['Developer'] ?? '')->toBe('')->and($compared['pairs'][0]['before'])->toBe('A');
+    expect([$total, $this->v->refresh()->of('A')['worked']['total']])->toBe(['307.5 g', '150.0 g'])
+        ->and($this->v->grams('A'))->toHaveKey('30 vol');
+    $compared = $this->getJson("/api/visits/{$this->v->visit['from']['id']}/compare/{$this->v->visit['id']}")
+        ->assertOk()
+        ->json();
+    expect(array_column($compared['pairs'][0]['rows'], 'difference', 'what')['Developer'] ?? '')->toBe('')
+        ->and($compared['pairs'][0]['before'])->toBe('A');
 });
 
 it('refuses results for a zone that was never read', function () {
@@ -297,9 +553,18 @@ it('refuses results for a zone that was never read', function () {
     $this->v->settle();
     $close = ['version' => $this->v->visit['version'], 'verdict' => 'good'];
     $path = "/api/visits/{$this->v->visit['id']}/close";
-    $this->postJson($path, $close + ['results' => [['zone' => 'moon', 'level' => '5']]])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/results/0/zone');
+    $this->postJson($path, $close + ['results' => [['zone' => 'moon', 'level' => '5']]])
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/results/0/zone');
     $this->postJson($path, $close + ['nextOn' => '1999-01-01'])->assertUnprocessable();
-    $this->postJson($path, $close + ['nextOn' => now()->addWeeks(5)->toDateString(), 'lasting' => true, 'bright' => false])->assertOk()->assertJsonPath('bright', false)->assertJsonPath('covering', null)->assertJsonPath('nextOn', now()->addWeeks(5)->toDateString());
+    $this->postJson(
+        $path,
+        $close + ['nextOn' => now()->addWeeks(5)->toDateString(), 'lasting' => true, 'bright' => false],
+    )
+        ->assertOk()
+        ->assertJsonPath('bright', false)
+        ->assertJsonPath('covering', null)
+        ->assertJsonPath('nextOn', now()->addWeeks(5)->toDateString());
 });
 
 it('finds clients by what was done to them', function () {
@@ -311,15 +576,29 @@ it('finds clients by what was done to them', function () {
     foreach (['6g', 'tidew', 'touch', 'workspace 6n tidewater', 'CLIENT'] as $text) {
         expect(array_column($search($text), 'id'))->toBe([$this->v->client->id], $text);
     }
-    expect($search('6g')[0]['by'])->toBe(['shade 6g'])->and($search('9v'))->toBe([])->and($search('6g nobody'))->toBe([]);
+    expect($search('6g')[0]['by'])->toBe(['shade 6g'])
+        ->and($search('9v'))->toBe([])
+        ->and($search('6g nobody'))->toBe([]);
 });
 
 it('changes a client’s particulars, never over somebody else’s', function () {
     $path = "/api/clients/{$this->v->client->id}";
     $this->v->member->fill(['licence' => 'L-5'])->save();
-    $fields = ['name' => 'Nia Roe', 'phone' => '0555 778', 'about' => '', 'cautions' => '', 'bornOn' => now()->subYears(15)->toDateString(), 'reason' => 'read off her passport'];
-    $this->putJson($path, $fields + ['version' => 1])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('safety.age', 15);
-    $this->putJson($path, ['name' => 'Late', 'version' => 1] + $fields)->assertConflict()->assertJsonPath('newer.name', 'Nia Roe');
+    $fields = [
+        'name' => 'Nia Roe',
+        'phone' => '0555 778',
+        'about' => '',
+        'cautions' => '',
+        'bornOn' => now()->subYears(15)->toDateString(),
+        'reason' => 'read off her passport',
+    ];
+    $this->putJson($path, $fields + ['version' => 1])
+        ->assertOk()
+        ->assertJsonPath('version', 2)
+        ->assertJsonPath('safety.age', 15);
+    $this->putJson($path, ['name' => 'Late', 'version' => 1] + $fields)
+        ->assertConflict()
+        ->assertJsonPath('newer.name', 'Nia Roe');
     expect(array_column($this->getJson('/api/clients?search=roe+778')->json(), 'name'))->toBe(['Nia Roe']);
     retouch($this->v);
     expect($this->v->visit['gate']['reasons'][0]['key'])->toBe('under-age');
@@ -336,7 +615,10 @@ it('asks a training head nothing and learns nothing from it', function () {
 it('keeps another salon out of every door', function () {
     $bowl = retouch($this->v);
     $visit = $this->v->visit;
-    $this->v->post("clients/{$this->v->client->id}/skin-tests", ['id' => $test = (string) Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'ear']);
+    $this->v->post(
+        "clients/{$this->v->client->id}/skin-tests",
+        ['id' => $test = (string) Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'ear'],
+    );
     $this->actingAs((new SmallSalon)->member());
     app()->forgetScopedInstances();
     $uuid = (string) Str::uuid();
@@ -367,17 +649,38 @@ it('keeps another salon out of every door', function () {
 it('lets an assistant mark, test and look, but not plan or waive', function () {
     $bowl = retouch($this->v);
     $this->v->testSkin()->weigh('A');
-    $this->actingAs(TeamMember::query()->create(['salon_id' => $this->v->salon->id, 'name' => 'Hand', 'initials' => 'H', 'role' => Role::Assistant, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']));
+    $this->actingAs(TeamMember::query()->create([
+        'salon_id' => $this->v->salon->id,
+        'name' => 'Hand',
+        'initials' => 'H',
+        'role' => Role::Assistant,
+        'email' => Str::uuid().'@test.example',
+        'password' => 'a-long-password',
+    ]));
     $visit = $this->v->visit;
-    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated()->assertJsonPath('rounds.0.bowls.0.clock.stamps.0.by', 'H');
-    $this->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => []]])->assertForbidden();
-    $this->postJson("/api/bowls/{$bowl['id']}/split", ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'Z'])->assertForbidden();
-    $this->postJson("/api/visits/{$visit['id']}/waivers", ['id' => (string) Str::uuid(), 'reason' => 'because I can do it', 'password' => 'a-long-password'])->assertForbidden();
+    $this->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began'])
+        ->assertCreated()
+        ->assertJsonPath('rounds.0.bowls.0.clock.stamps.0.by', 'H');
+    $this
+        ->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => []]])
+        ->assertForbidden();
+    $this
+        ->postJson("/api/bowls/{$bowl['id']}/split", ['id' => (string) Str::uuid(), 'version' => 1, 'letter' => 'Z'])
+        ->assertForbidden();
+    $this
+        ->postJson(
+            "/api/visits/{$visit['id']}/waivers",
+            ['id' => (string) Str::uuid(), 'reason' => 'because I can do it', 'password' => 'a-long-password'],
+        )
+        ->assertForbidden();
 });
 
 it('keeps a bowl’s colour as a house blend, version by version, and remembers which was used', function () {
     $bowl = retouch($this->v);
-    $keep = fn (array $sheet, string $name = 'Pebble') => $this->postJson('/api/house-blends', ['name' => $name, 'bowl' => $sheet]);
+    $keep = fn (array $sheet, string $name = 'Pebble') => $this->postJson(
+        '/api/house-blends',
+        ['name' => $name, 'bowl' => $sheet],
+    );
     $keep($bowl['sheet'])->assertCreated()->assertJsonPath('version', 1);
     // The same again is the same version; another mix under the name is the next.
     $keep($bowl['sheet'], 'pebble')->assertCreated()->assertJsonPath('version', 1);
@@ -386,9 +689,19 @@ it('keeps a bowl’s colour as a house blend, version by version, and remembers 
     $keep($other)->assertCreated()->assertJsonPath('version', 2);
     $keep(['letter' => 'A'])->assertUnprocessable();
     expect(array_column($this->getJson('/api/shelf')->json('blends'), 'version'))->toBe([2, 1]);
-    $used = $this->v->bowl('Colour', 'B', 'Blend', 'Tidewater', ['*Pebble' => '3', '7G' => '1'], [20 => 'all'], ['colour', '40 g']);
+    $used = $this->v->bowl(
+        'Colour',
+        'B',
+        'Blend',
+        'Tidewater',
+        ['*Pebble' => '3', '7G' => '1'],
+        [20 => 'all'],
+        ['colour', '40 g'],
+    );
     $this->v->refresh();
-    expect($this->v->grams('B'))->toBe(['6N' => '20.0 g', '6G' => '10.0 g', '7G' => '10.0 g', '20 vol' => '60.0 g'])->and($used['sheet']['parts'][0]['ingredients'][0])->toBe(['blend' => 'Pebble', 'version' => 1, 'share' => '3']);
+    expect($this->v->grams('B'))->toBe(['6N' => '20.0 g', '6G' => '10.0 g', '7G' => '10.0 g', '20 vol' => '60.0 g'])
+        ->and($used['sheet']['parts'][0]['ingredients'][0])
+        ->toBe(['blend' => 'Pebble', 'version' => 1, 'share' => '3']);
 });
 
 it('puts what is due on the hair before all else of the day', function () {
@@ -396,7 +709,10 @@ it('puts what is due on the hair before all else of the day', function () {
     $this->v->testSkin()->weigh('A');
     $this->postJson("/api/visits/{$this->v->visit['id']}/receive")->assertOk();
     $this->v->stamp('A', 'began', 'completed');
-    $next = fn () => collect($this->getJson('/api/today')->json('visits'))->firstWhere('id', $this->v->visit['id'])['next'];
+    $next = fn () => collect($this->getJson('/api/today')->json('visits'))->firstWhere(
+        'id',
+        $this->v->visit['id'],
+    )['next'];
     expect($next()['do'])->toBe('close');
     $this->travel(36)->minutes();
     expect($next())->toMatchArray(['do' => 'run', 'words' => 'Bowl A is due: look and rinse']);
@@ -407,11 +723,19 @@ it('puts what is due on the hair before all else of the day', function () {
 });
 
 it('says whether a foil bowl will do, and that colour mixed too early is stale', function () {
-    $bowl = retouch($this->v, ['place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 30]]]);
+    $bowl = retouch(
+        $this->v,
+        ['place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 30]]],
+    );
     $path = "/api/bowls/{$bowl['id']}/remix";
-    $this->getJson("{$path}?done=10&left=60+g")->assertUnprocessable()->assertJsonPath('message', '60 g left of 0 g mixed cannot be.');
+    $this->getJson("{$path}?done=10&left=60+g")
+        ->assertUnprocessable()
+        ->assertJsonPath('message', '60 g left of 0 g mixed cannot be.');
     $this->v->testSkin()->weigh('A');
-    $this->getJson("{$path}?done=10&left=60+g")->assertOk()->assertJsonPath('times', '0.8')->assertJsonPath('now', false);
+    $this->getJson("{$path}?done=10&left=60+g")
+        ->assertOk()
+        ->assertJsonPath('times', '0.8')
+        ->assertJsonPath('now', false);
     $this->getJson("{$path}?done=10&left=plenty")->assertUnprocessable();
     $this->getJson("{$path}?done=40&left=6+g")->assertUnprocessable();
     expect($this->v->of('A')['clock']['stale'])->toBeNull();
@@ -426,18 +750,36 @@ it('says what this client’s own bowls took, beside what the table would', func
     expect($this->v->of('A')['own'])->toBeNull();
     $this->v->testSkin()->weigh('A', left: '20 g');
     $this->v->close()->repeat();
-    expect($this->v->of('A')['own']['colour'])->toBe('60 g')->and($this->v->of('A')['own']['why'][0])->toBe('Last time 150 g were mixed (60 g colour) and 130 g used.');
+    expect($this->v->of('A')['own']['colour'])->toBe('60 g')
+        ->and($this->v->of('A')['own']['why'][0])->toBe('Last time 150 g were mixed (60 g colour) and 130 g used.');
     $this->v->testSkin()->weigh('A');
     expect($this->v->of('A')['own'])->toBeNull();
 });
 
 it('keeps patterns and clocks together when a bowl gets another letter', function () {
     $first = retouch($this->v);
-    $this->v->bowl('Colour', 'B', 'Ends', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g'], ['after' => 'A', 'plus' => 20, 'rinse' => 'A', 'place' => [['regions' => ['top'], 'spans' => ['ends'], 'pattern' => '2:1', 'with' => ['A']]]]);
+    $this->v->bowl(
+        'Colour',
+        'B',
+        'Ends',
+        'Tidewater',
+        ['7G' => 'all'],
+        [10 => 'all'],
+        ['colour', '20 g'],
+        [
+            'after' => 'A',
+            'plus' => 20,
+            'rinse' => 'A',
+            'place' => [['regions' => ['top'], 'spans' => ['ends'], 'pattern' => '2:1', 'with' => ['A']]],
+        ],
+    );
     $this->v->bowl('Colour', 'C', 'Nape', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g']);
-    $this->putJson("/api/bowls/{$first['id']}", ['version' => 1, 'bowl' => ['letter' => 'R'] + $first['sheet']])->assertOk();
+    $this
+        ->putJson("/api/bowls/{$first['id']}", ['version' => 1, 'bowl' => ['letter' => 'R'] + $first['sheet']])
+        ->assertOk();
     $this->v->refresh();
-    expect($this->v->of('B')['sheet'])->toMatchArray(['after' => 'R', 'rinse' => 'R'])->and($this->v->of('B')['sheet']['place'][0]['with'])->toBe(['R'])
+    expect($this->v->of('B')['sheet'])->toMatchArray(['after' => 'R', 'rinse' => 'R'])
+        ->and($this->v->of('B')['sheet']['place'][0]['with'])->toBe(['R'])
         ->and([$this->v->of('B')['version'], $this->v->of('C')['version']])->toBe([2, 1]);
 });
 
@@ -445,13 +787,30 @@ it('misses nothing on a head for which nothing is planned yet', function () {
     $salon = new SmallSalon;
     $this->actingAs($salon->member());
     $visit = $salon->planVisit($this);
-    $zone = ['id' => 'root', 'name' => 'Root', 'regions' => [], 'spans' => ['root'], 'natural' => '6', 'level' => '6', 'tone' => [], 'history' => 'natural', 'wish' => ['level' => '7', 'tone' => ['gold'], 'words' => '']];
-    $read = $this->putJson("/api/visits/{$visit['id']}/canvas", ['version' => 0, 'canvas' => ['zones' => [$zone], 'worn' => '', 'target' => '']])->assertOk()->json();
-    expect($read['picture']['uncovered'])->toBe([])->and(array_column($read['picture']['cautions'], 'key'))->not->toContain('uncovered');
+    $zone = [
+        'id' => 'root',
+        'name' => 'Root',
+        'regions' => [],
+        'spans' => ['root'],
+        'natural' => '6',
+        'level' => '6',
+        'tone' => [],
+        'history' => 'natural',
+        'wish' => ['level' => '7', 'tone' => ['gold'], 'words' => ''],
+    ];
+    $read = $this->putJson(
+        "/api/visits/{$visit['id']}/canvas",
+        ['version' => 0, 'canvas' => ['zones' => [$zone], 'worn' => '', 'target' => '']],
+    )
+        ->assertOk()
+        ->json();
+    expect($read['picture']['uncovered'])->toBe([])
+        ->and(array_column($read['picture']['cautions'], 'key'))->not->toContain('uncovered');
     $salon->addBowl($this, $visit, ['place' => [['regions' => ['top'], 'spans' => ['root']]]])->assertCreated();
     app()->forgetScopedInstances();
     $picture = $this->getJson("/api/visits/{$visit['id']}")->json('picture');
-    expect($picture['uncovered'])->toContain('nape/root')->not->toContain('top/root')->and(array_column($picture['cautions'], 'key'))->toContain('uncovered');
+    expect($picture['uncovered'])->toContain('nape/root')->not->toContain('top/root')
+        ->and(array_column($picture['cautions'], 'key'))->toContain('uncovered');
 });
 
 it('names each line whose skin test the gate asks for', function () {
@@ -461,5 +820,9 @@ it('names each line whose skin test the gate asks for', function () {
     expect($visit['gate']['states'])->toBe([]);
     $salon->addBowl($this, $visit)->assertCreated();
     app()->forgetScopedInstances();
-    expect($this->getJson("/api/visits/{$visit['id']}")->json('gate.states'))->toBe(["line-{$salon->line->id}" => ['line' => 'Line', 'state' => 'missing', 'words' => 'no skin test']]);
+    expect($this->getJson("/api/visits/{$visit['id']}")->json('gate.states'))->toBe(["line-{$salon->line->id}" => [
+        'line' => 'Line',
+        'state' => 'missing',
+        'words' => 'no skin test',
+    ]]);
 });

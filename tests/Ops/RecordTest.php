@@ -19,7 +19,9 @@ afterEach(function () {
 
 it('brings the first release’s database up to date, backed up before, and opens every visit of it', function () {
     $before = Shell::tables('tinta_upgrade');
-    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"'))->toContain('Backing up before the update')->toContain('before-2026_11_26_000001_guard_the_record');
+    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"'))
+        ->toContain('Backing up before the update')
+        ->toContain('before-2026_11_26_000001_guard_the_record');
     $after = Shell::tables('tinta_upgrade');
     // What was poured, marked and said is as it was.
     foreach (['stamps', 'bowls', 'batches', 'components', 'canvases', 'proposals', 'client_words'] as $table) {
@@ -29,7 +31,9 @@ it('brings the first release’s database up to date, backed up before, and open
     DB::purge();
     $this->actingAs(TeamMember::query()->where('email', 'ines@sailcloth.example')->firstOrFail());
     $visits = Visit::query()->orderBy('starts_at')->pluck('id')->all();
-    expect(count($visits))->toBeGreaterThan(100)->and(DB::table('pours')->count())->toBeGreaterThan(1000)->and((bool) DB::table('salons')->value('demo'))->toBeTrue();
+    expect(count($visits))->toBeGreaterThan(100)
+        ->and(DB::table('pours')->count())->toBeGreaterThan(1000)
+        ->and((bool) DB::table('salons')->value('demo'))->toBeTrue();
     foreach ($visits as $at => $visit) {
         // Every one that is open, and enough of the others.
         if ($at % 8 === 0 || $at > count($visits) - 8) {
@@ -58,7 +62,9 @@ it('leaves the old state where a migration fails half way', function () {
         DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record
         SH);
     Shell::say('rm -rf "$DIR/nginx/migrations"');
-    expect($status)->not->toBe(0)->and($said)->toContain('could not be brought up to date, and is as it was')->and(Shell::tables('tinta_upgrade'))->toBe($before);
+    expect($status)->not->toBe(0)
+        ->and($said)->toContain('could not be brought up to date, and is as it was')
+        ->and(Shell::tables('tinta_upgrade'))->toBe($before);
 });
 
 it('puts a backup back table by table as it was', function () {
@@ -70,7 +76,9 @@ it('puts a backup back table by table as it was', function () {
     expect(Shell::tables('tinta_upgrade'))->toBe($before);
     // Its triggers too: what was marked is only ever added to.
     [$status, $said] = Shell::run('sql root tinta_upgrade -e "DELETE FROM stamps LIMIT 1"');
-    expect($status)->not->toBe(0)->and($said)->toContain('Marks are only ever added.')->and(Shell::say('stat -c %a "$DIR/backups/test-one.tar.gz"'))->toBe('600');
+    expect($status)->not->toBe(0)
+        ->and($said)->toContain('Marks are only ever added.')
+        ->and(Shell::say('stat -c %a "$DIR/backups/test-one.tar.gz"'))->toBe('600');
 });
 
 it('is of one moment, though the salon works while it is made', function () {
@@ -100,7 +108,11 @@ it('puts a backup in the place of what is here by one command, keeps what was he
     $file = "{$this->root}/var/test/backups/test-whole.tar.gz";
     $tinta = function (string $words): array {
         // What it starts again must not run on the settings of this test.
-        exec('cd '.escapeshellarg($this->root).' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE=test ./tinta '.$words.' 2>&1', $said, $status);
+        exec(
+            'cd '.escapeshellarg($this->root).' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE=test ./tinta '.$words.' 2>&1',
+            $said,
+            $status,
+        );
 
         return [$status, implode(' ', $said)];
     };
@@ -112,7 +124,10 @@ it('puts a backup in the place of what is here by one command, keeps what was he
         ->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before)
         ->and(Shell::say('ls "$DIR"/backups/before-restore-*'))->not->toBe('');
     // The application's account may do again what it may, and no more.
-    expect(Shell::say('sql app -N tinta_browser -e "SELECT COUNT(*) FROM salons"'))->toBe('1')->and(Shell::run('sql app tinta_browser -e "DELETE FROM pours"')[0])->not->toBe(0);
+    expect(Shell::say('sql app -N tinta_browser -e "SELECT COUNT(*) FROM salons"'))->toBe('1')
+        ->and(Shell::run('sql app tinta_browser -e "DELETE FROM pours"')[0])->not->toBe(0);
     [$status, $said] = $tinta('restore '.__FILE__);
-    expect($status)->not->toBe(0)->and($said)->toContain('is no backup of Tinta')->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before);
+    expect($status)->not->toBe(0)
+        ->and($said)->toContain('is no backup of Tinta')
+        ->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before);
 });

@@ -26,13 +26,26 @@ it('runs nothing of its own as root', function () {
 
 it('keeps logs and secrets for their owner', function () {
     expect(Shell::say('find "$DIR/log" "$DIR/secrets" "$DIR/storage/logs" -type f -perm /077'))->toBe('')
-        ->and(file_get_contents(dirname(__DIR__, 2).'/var/test/nginx.conf') ?: Shell::say('write_nginx_conf; cat "$DIR/nginx.conf"'))->toContain('access_log off')->toContain('nginx.log" crit');
+        ->and(file_get_contents(dirname(
+            __DIR__,
+            2,
+        ).'/var/test/nginx.conf') ?: Shell::say('write_nginx_conf; cat "$DIR/nginx.conf"'))
+        ->toContain('access_log off')
+        ->toContain('nginx.log" crit');
 });
 
 it('logs what went wrong and where, and nothing of what was said', function () {
     $kept = new TestHandler;
-    $failure = new QueryException('mariadb', 'insert into contraindications (note) values (?)', ['swollen eyelids after PPD'], new PDOException('Duplicate entry swollen eyelids after PPD for key session 4f3a'));
-    (new SafeReport(new LaravelLogger(new Logger('test', [$kept]))))->write(new RuntimeException('swollen eyelids', 0, $failure), Illuminate\Http\Request::create('/api/clients/7?search=Orla'));
+    $failure = new QueryException(
+        'mariadb',
+        'insert into contraindications (note) values (?)',
+        ['swollen eyelids after PPD'],
+        new PDOException('Duplicate entry swollen eyelids after PPD for key session 4f3a'),
+    );
+    (new SafeReport(new LaravelLogger(new Logger('test', [$kept]))))->write(
+        new RuntimeException('swollen eyelids', 0, $failure),
+        Illuminate\Http\Request::create('/api/clients/7?search=Orla'),
+    );
     $said = json_encode(array_map(fn ($record) => $record->toArray(), $kept->getRecords()));
     expect($said)->toContain('RuntimeException at')->toContain('QueryException')->toContain('WallsTest')
         ->not->toContain('swollen')->not->toContain('PPD')->not->toContain('4f3a')->not->toContain('Orla');

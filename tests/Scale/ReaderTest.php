@@ -67,10 +67,19 @@ it('tells a listener what the reading means for its pour', function () {
     [$server, $scale, $reader] = connectedReader();
     says($scale, $reader, ScaleLine::weight(1, 5500, true)->text()."\r\n", 100.1);
     [$bridge, $browser] = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
-    $listener = Listener::from($bridge, ['from' => '4500', 'already' => '500', 'low' => '1900', 'target' => '2000', 'high' => '2100', 'full' => '2400']);
+    $listener = Listener::from(
+        $bridge,
+        ['from' => '4500', 'already' => '500', 'low' => '1900', 'target' => '2000', 'high' => '2100', 'full' => '2400'],
+    );
     expect($listener->tell($reader, 100.1))->toBeTrue();
     $event = json_decode(substr((string) fgets($browser), 6), true);
-    expect($event['pour'])->toMatchArray(['place' => 'under', 'net' => '10.0 g', 'inLine' => '15.0 g', 'left' => '5.0 g', 'at' => 0.625]);
+    expect($event['pour'])->toMatchArray([
+        'place' => 'under',
+        'net' => '10.0 g',
+        'inLine' => '15.0 g',
+        'left' => '5.0 g',
+        'at' => 0.625,
+    ]);
     // The same again says nothing until a second has passed.
     stream_set_blocking($browser, false);
     fgets($browser);
@@ -86,5 +95,10 @@ it('gives a listener without a pour the bare reading', function (array $query) {
     says($scale, $reader, ScaleLine::weight(1, -250, false)->text()."\r\n", 100.1);
     [$bridge, $browser] = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
     Listener::from($bridge, $query)->tell($reader, 100.1);
-    expect(json_decode(substr((string) fgets($browser), 6), true))->toMatchArray(['state' => 'reading', 'shown' => '-2.5 g', 'still' => false, 'pour' => null]);
+    expect(json_decode(substr((string) fgets($browser), 6), true))->toMatchArray([
+        'state' => 'reading',
+        'shown' => '-2.5 g',
+        'still' => false,
+        'pour' => null,
+    ]);
 })->with([[[]], [['from' => 'x', 'already' => '0', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']], [['from' => '0', 'already' => '-5', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']]]);

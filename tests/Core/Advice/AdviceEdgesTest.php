@@ -32,7 +32,18 @@ use Tests\Core\Sample;
 
 function shadeOf(string $code, string $level, ToneMix $tone, bool $withdrawn = false, bool $double = false): Product
 {
-    return new Product($code, 'L', $code, $code, ProductKind::Shade, null, null, Fraction::one(), $withdrawn, new Pigment(Fraction::parse($level), $tone, Fraction::of($double ? 2 : 1), $double));
+    return new Product(
+        $code,
+        'L',
+        $code,
+        $code,
+        ProductKind::Shade,
+        null,
+        null,
+        Fraction::one(),
+        $withdrawn,
+        new Pigment(Fraction::parse($level), $tone, Fraction::of($double ? 2 : 1), $double),
+    );
 }
 
 function only(ToneFamily $family): ToneMix
@@ -42,8 +53,14 @@ function only(ToneFamily $family): ToneMix
 
 it('turns from one share of natural to the next at the house’s breakpoints', function (int $percent, string $least, string $most, string $strength, string $words) {
     $advice = GreyAdvice::for($percent, false, HouseRules::standard());
-    expect([$advice->least->decimal(2), $advice->most->decimal(2), $advice->strength->showVolume(), $advice->extraMinutes])->toBe([$least, $most, $strength, [0, 0]])
-        ->and($advice->why)->toHaveCount(2)->and(said($advice->why[0]))->toBe("{$percent} % grey: {$words} (house breakpoints 25, 50, 75 % grey).");
+    expect([
+        $advice->least->decimal(2),
+        $advice->most->decimal(2),
+        $advice->strength->showVolume(),
+        $advice->extraMinutes,
+    ])->toBe([$least, $most, $strength, [0, 0]])
+        ->and($advice->why)->toHaveCount(2)
+        ->and(said($advice->why[0]))->toBe("{$percent} % grey: {$words} (house breakpoints 25, 50, 75 % grey).");
 })->with([
     [24, '0', '0', '10 vol', 'no natural is needed'],
     [25, '0.25', '0.33', '20 vol', 'a quarter to a third natural'],
@@ -56,9 +73,12 @@ it('turns from one share of natural to the next at the house’s breakpoints', f
 
 it('says by which rule and how long grey is covered', function () {
     $little = GreyAdvice::for(10, false, Schools::read(['deposit' => '20']));
-    expect($little->strength->showVolume())->toBe('20 vol')->and(said($little->why[1]))->toBe('So little grey takes 20 vol.')
-        ->and(said(GreyAdvice::for(60, false, HouseRules::standard())->why[1]))->toBe('Grey takes 20 vol and the full time, generously applied.')
-        ->and(said(GreyAdvice::for(60, true, HouseRules::standard())->why[2]))->toBe('Resistant: 5 to 10 minutes more, and a double natural at the hairline.')
+    expect($little->strength->showVolume())->toBe('20 vol')
+        ->and(said($little->why[1]))->toBe('So little grey takes 20 vol.')
+        ->and(said(GreyAdvice::for(60, false, HouseRules::standard())->why[1]))
+        ->toBe('Grey takes 20 vol and the full time, generously applied.')
+        ->and(said(GreyAdvice::for(60, true, HouseRules::standard())->why[2]))
+        ->toBe('Resistant: 5 to 10 minutes more, and a double natural at the hairline.')
         ->and(fn () => GreyAdvice::for(-1, false, HouseRules::standard()))->toThrow(AdviceRefused::class)
         ->and(fn () => GreyAdvice::for(101, false, HouseRules::standard()))->toThrow(AdviceRefused::class);
 });
@@ -67,7 +87,10 @@ it('takes the plain natural for plain grey and the doubled one for resistant gre
     $natural = GreyAdvice::for(80, $resistant, HouseRules::standard())->natural($shelf, Fraction::of(6));
     expect($natural?->ingredients[0]['label'])->toBe($code);
     if ($natural !== null) {
-        expect($natural->strength)->toBe('20 vol')->and($natural->rule)->toBe('grey-shares')->and($natural->ingredients[0]['share'])->toBe('75 %')->and($natural->minutes)->toBeNull();
+        expect($natural->strength)->toBe('20 vol')
+            ->and($natural->rule)->toBe('grey-shares')
+            ->and($natural->ingredients[0]['share'])->toBe('75 %')
+            ->and($natural->minutes)->toBeNull();
     }
 })->with([
     'plain before doubled' => [false, fn () => [shadeOf('6NN', '6', only(ToneFamily::Natural), double: true), shadeOf('6N', '6', only(ToneFamily::Natural))], '6N'],
@@ -81,13 +104,23 @@ it('takes the plain natural for plain grey and the doubled one for resistant gre
 ]);
 
 it('misses exactly what is missing of natural', function (string $has, string $missing) {
-    expect(GreyAdvice::for(60, false, HouseRules::standard())->missing(Fraction::parse($has))->decimal(2))->toBe($missing);
+    expect(GreyAdvice::for(
+        60,
+        false,
+        HouseRules::standard(),
+    )->missing(Fraction::parse($has))->decimal(2))->toBe($missing);
 })->with([['0', '0.5'], ['0.49', '0.01'], ['0.5', '0'], ['1', '0']]);
 
 it('says each factor of an amount once, and only where it counts', function (array $case, string $least, string $most, bool $ofColour, array $why) {
     [$job, $density, $length, $resistant, $regrowth, $foils] = $case;
     $advice = AmountAdvice::start($job, $density, $length, $resistant, Fraction::parse($regrowth), $foils);
-    expect([$advice->least->text(), $advice->most->text(), $advice->ofColour, $advice->fromHistory, $advice->alarms])->toBe([$least, $most, $ofColour, false, []])
+    expect([
+        $advice->least->text(),
+        $advice->most->text(),
+        $advice->ofColour,
+        $advice->fromHistory,
+        $advice->alarms,
+    ])->toBe([$least, $most, $ofColour, false, []])
         ->and(said($advice->why))->toBe($why);
 })->with([
     'regrowth at its edge' => [[Job::Regrowth, Density::Medium, Length::Chin, false, '2', 0], '60 g', '60 g', true, ['To start with, a regrowth of up to 2 cm takes 60 g of colour.']],
@@ -102,12 +135,26 @@ it('says each factor of an amount once, and only where it counts', function (arr
 /** @return list<PastUse> so many visits: colour, mixed, used, good, faded */
 function pastUses(array ...$rows): array
 {
-    return array_map(static fn (array $row): PastUse => new PastUse(Sample::g($row[0]), Sample::g($row[1]), Sample::g($row[2]), $row[3] ?? true, $row[4] ?? false), $rows);
+    return array_map(
+        static fn (array $row): PastUse => new PastUse(
+            Sample::g($row[0]),
+            Sample::g($row[1]),
+            Sample::g($row[2]),
+            $row[3] ?? true,
+            $row[4] ?? false,
+        ),
+        $rows,
+    );
 }
 
 it('steps down by the house’s own rule, at its very edge', function (array $rows, array $rules, string $colour, ?string $last) {
     $advice = AmountAdvice::fromOwn(pastUses(...$rows), Schools::read($rules));
-    expect([$advice->least->text(), $advice->most->text(), $advice->ofColour, $advice->fromHistory])->toBe([$colour, $colour, true, true])
+    expect([
+        $advice->least->text(),
+        $advice->most->text(),
+        $advice->ofColour,
+        $advice->fromHistory,
+    ])->toBe([$colour, $colour, true, true])
         ->and(said($advice->why[1] ?? null))->toBe($last)
         ->and(said($advice->why[0]))->toStartWith('Last time ');
 })->with([
@@ -122,9 +169,17 @@ it('steps down by the house’s own rule, at its very edge', function (array $ro
 ]);
 
 it('names the drift with its visits, and says nothing where the first used nothing', function () {
-    $advice = AmountAdvice::fromOwn(pastUses(['60', '150', '150'], ['50', '120', '120'], ['40', '100', '100', false, true]), HouseRules::standard());
-    expect(said($advice->alarms))->toBe(['The amount used has sunk from 150 g to 100 g over 3 visits, and fading or grey was noted: the amount is the suspect. Mix as at first.'])->and($advice->least->text())->toBe('60 g')
-        ->and(said(AmountAdvice::fromOwn(pastUses(['60', '150', '0'], ['60', '150', '150', false, true]), HouseRules::standard())->alarms))->toBe([]);
+    $advice = AmountAdvice::fromOwn(
+        pastUses(['60', '150', '150'], ['50', '120', '120'], ['40', '100', '100', false, true]),
+        HouseRules::standard(),
+    );
+    expect(said($advice->alarms))->toBe(['The amount used has sunk from 150 g to 100 g over 3 visits, and fading or grey was noted: the amount is the suspect. Mix as at first.'])
+        ->and($advice->least->text())->toBe('60 g')
+        ->and(said(AmountAdvice::fromOwn(
+            pastUses(['60', '150', '0'], ['60', '150', '150', false, true]),
+            HouseRules::standard(),
+        )->alarms))
+        ->toBe([]);
 });
 
 it('shares a pattern out whole, and refuses one that cannot be', function (array $pattern, ?array $percents) {
@@ -133,16 +188,33 @@ it('shares a pattern out whole, and refuses one that cannot be', function (array
 
         return;
     }
-    expect(array_map(static fn (Fraction $share): string => $share->times(Fraction::of(100))->decimal(1), AmountAdvice::pattern($pattern)))->toBe($percents);
+    expect(array_map(
+        static fn (Fraction $share): string => $share->times(Fraction::of(100))->decimal(1),
+        AmountAdvice::pattern($pattern),
+    ))->toBe($percents);
 })->with([[[1], ['100']], [[3, 1], ['75', '25']], [[1, 0], ['100', '0']], [[5, 4, 3, 3], ['33.3', '26.7', '20', '20']], [[], null], [[0], null], [[-1, 3], null], [[2, -1], null]]);
 
 it('fills from the very level the house says', function (string $start, string $target, array $rules, bool $needed) {
-    $advice = FillAdvice::for(Fraction::parse($start), HairHistory::Lightened, Fraction::parse($target), only(ToneFamily::Brown), [], Schools::read($rules));
+    $advice = FillAdvice::for(
+        Fraction::parse($start),
+        HairHistory::Lightened,
+        Fraction::parse($target),
+        only(ToneFamily::Brown),
+        [],
+        Schools::read($rules),
+    );
     expect($advice->needed)->toBe($needed);
 })->with([['8', '6', [], true], ['7.9', '6', [], false], ['8', '6', ['fill-from' => '3'], false], ['9', '6', ['fill-from' => '3'], true], ['6', '8', [], false]]);
 
 it('takes the shade with most of the family, deeper rather than lighter, at the target or one above', function (array $shelf, array $ingredients) {
-    $filler = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), only(ToneFamily::Brown), $shelf, HouseRules::standard())->filler;
+    $filler = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        only(ToneFamily::Brown),
+        $shelf,
+        HouseRules::standard(),
+    )->filler;
     expect(array_column($filler->ingredients ?? [], 'share', 'label'))->toBe($ingredients);
 })->with([
     'at the target before one above' => [fn () => [shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('6G', '6', only(ToneFamily::Gold)), shadeOf('6C', '6', only(ToneFamily::Copper))], ['6G' => '3', '6C' => '1']],
@@ -155,7 +227,14 @@ it('takes the shade with most of the family, deeper rather than lighter, at the 
 ]);
 
 it('says why it fills, with the pigment that is missing and what it does about it', function () {
-    $why = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), only(ToneFamily::Brown), [shadeOf('6G', '6', only(ToneFamily::Gold))], HouseRules::standard());
+    $why = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        only(ToneFamily::Brown),
+        [shadeOf('6G', '6', only(ToneFamily::Gold))],
+        HouseRules::standard(),
+    );
     expect(said($why->why))->toBe([
         'From 9 to 6 is 3 levels down: the warm pigment of a 6 is missing, orange.',
         'For a brown: three parts gold to one of copper.',
@@ -163,37 +242,99 @@ it('says why it fills, with the pigment that is missing and what it does about i
         'The shelf has no copper at 6 or one lighter.',
     ])->and($why->filler?->rule)->toBe('filling')->and($why->filler?->strength)->toBeNull();
     $half = ToneMix::mean([[only(ToneFamily::Red), Fraction::one()], [only(ToneFamily::Natural), Fraction::one()]]);
-    expect(said(FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), $half, [], HouseRules::standard())->why[1]))->toBe('For a vivid red or copper: three parts copper to one of gold.');
+    expect(said(FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        $half,
+        [],
+        HouseRules::standard(),
+    )->why[1]))->toBe('For a vivid red or copper: three parts copper to one of gold.');
 });
 
 it('counts a deeper toner twice and a lighter one once, and says what each would do', function () {
-    $shelf = [shadeOf('8P', '8', only(ToneFamily::Violet)), shadeOf('10P', '10', only(ToneFamily::Violet)), shadeOf('9P', '9', only(ToneFamily::Violet)), shadeOf('9X', '9', only(ToneFamily::Violet), true)];
-    $advice = TonerAdvice::for(Fraction::of(9), Fraction::of(9), only(ToneFamily::Violet), false, Porosity::Normal, $shelf, HouseRules::standard());
-    expect(array_map(static fn (array $toner): string => words($toner['why']), $advice->toners))->toBe(['9P: violet, at the level reached', '10P: violet, 1 lighter: does less', '8P: violet, 1 deeper: stains'])
+    $shelf = [
+        shadeOf('8P', '8', only(ToneFamily::Violet)),
+        shadeOf('10P', '10', only(ToneFamily::Violet)),
+        shadeOf('9P', '9', only(ToneFamily::Violet)),
+        shadeOf('9X', '9', only(ToneFamily::Violet), true),
+    ];
+    $advice = TonerAdvice::for(
+        Fraction::of(9),
+        Fraction::of(9),
+        only(ToneFamily::Violet),
+        false,
+        Porosity::Normal,
+        $shelf,
+        HouseRules::standard(),
+    );
+    expect(array_map(static fn (array $toner): string => words($toner['why']), $advice->toners))->toBe([
+        '9P: violet, at the level reached',
+        '10P: violet, 1 lighter: does less',
+        '8P: violet, 1 deeper: stains',
+    ])
         ->and($advice->toners[1]['distance']->minus($advice->toners[0]['distance'])->decimal(2))->toBe('1')
         ->and($advice->toners[2]['distance']->minus($advice->toners[0]['distance'])->decimal(2))->toBe('2');
 });
 
 it('says what toning cannot reach from a whole level on', function (string $wish, bool $further) {
-    $advice = TonerAdvice::for(Fraction::of(8), Fraction::parse($wish), only(ToneFamily::Pearl), false, Porosity::Normal, [], HouseRules::standard());
-    expect($advice->liftFurther)->toBe($further)->and($advice->toners)->toBe([])->and(str_contains(implode(' ', said($advice->why)), "Level {$wish} is not reached by toning level 8: gold cannot be glazed away, it must be lifted further."))->toBe($further);
+    $advice = TonerAdvice::for(
+        Fraction::of(8),
+        Fraction::parse($wish),
+        only(ToneFamily::Pearl),
+        false,
+        Porosity::Normal,
+        [],
+        HouseRules::standard(),
+    );
+    expect($advice->liftFurther)->toBe($further)
+        ->and($advice->toners)->toBe([])
+        ->and(str_contains(
+            implode(' ', said($advice->why)),
+            "Level {$wish} is not reached by toning level 8: gold cannot be glazed away, it must be lifted further.",
+        ))
+        ->toBe($further);
 })->with([['8', false], ['8.9', false], ['9', true], ['10', true]]);
 
 it('dilutes on damp hair as the house has it, warns of porous ends, and keeps three of many', function () {
     $shelf = array_map(static fn (int $n): Product => shadeOf("9V{$n}", '9', only(ToneFamily::Violet)), [4, 2, 3, 1]);
-    $advice = TonerAdvice::for(Fraction::of(9), null, only(ToneFamily::Gold), true, Porosity::High, $shelf, Schools::read(['damp' => '1']));
+    $advice = TonerAdvice::for(
+        Fraction::of(9),
+        null,
+        only(ToneFamily::Gold),
+        true,
+        Porosity::High,
+        $shelf,
+        Schools::read(['damp' => '1']),
+    );
     expect($advice->level->decimal(1))->toBe('8')->and(said($advice->why))->toBe([
         'The darkest part reached 9, so that is the level to tone: yellow lies bare.',
         'On damp hair 1 level deeper, or dry first.',
         'Porous ends grab: shorter there, or with more clear.',
         'The wish is warm: the bare pigment helps, do not neutralise it.',
     ])->and(array_map(static fn (array $toner): string => $toner['product']->code, $advice->toners))->toBe(['9V1', '9V2', '9V3']);
-    $cool = TonerAdvice::for(Fraction::of(9), null, only(ToneFamily::Pearl), false, Porosity::Normal, $shelf, HouseRules::standard());
-    expect($cool->why)->toHaveCount(2)->and(said($cool->why[1]))->toBe('violet softens yellow; it does not erase it.')->and($cool->level->decimal(1))->toBe('9');
+    $cool = TonerAdvice::for(
+        Fraction::of(9),
+        null,
+        only(ToneFamily::Pearl),
+        false,
+        Porosity::Normal,
+        $shelf,
+        HouseRules::standard(),
+    );
+    expect($cool->why)->toHaveCount(2)
+        ->and(said($cool->why[1]))->toBe('violet softens yellow; it does not erase it.')
+        ->and($cool->level->decimal(1))->toBe('9');
 });
 
 it('says when to mix again, with the grams it rests on', function (int $done, int $left, string $words) {
-    expect(words(Remix::of($done, 30, Grams::ofCentigrams(9000), Grams::ofCentigrams($left), HouseRules::standard())->words))->toBe($words);
+    expect(words(Remix::of(
+        $done,
+        30,
+        Grams::ofCentigrams(9000),
+        Grams::ofCentigrams($left),
+        HouseRules::standard(),
+    )->words))->toBe($words);
 })->with([
     'it will do' => [15, 4500, '15 foils took 45 g; 15 more take about 45 g, and 45 g are left: it will do.'],
     'before two thirds' => [10, 3010, '10 foils took 59.9 g; 20 more take about 119.8 g, 89.7 g more than is left. Mix again before the bowl is two thirds empty.'],

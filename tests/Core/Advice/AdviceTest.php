@@ -39,7 +39,18 @@ function ladder(ToneFamily ...$families): array
     foreach (range(4, 10) as $level) {
         foreach ($families as $family) {
             $code = "{$level} {$family->value}";
-            $shelf[] = new Product($code, 'L', $code, $code, ProductKind::Shade, null, null, Fraction::one(), false, new Pigment(Fraction::of($level), ToneMix::only($family), Fraction::one()));
+            $shelf[] = new Product(
+                $code,
+                'L',
+                $code,
+                $code,
+                ProductKind::Shade,
+                null,
+                null,
+                Fraction::one(),
+                false,
+                new Pigment(Fraction::of($level), ToneMix::only($family), Fraction::one()),
+            );
         }
     }
 
@@ -49,39 +60,78 @@ function ladder(ToneFamily ...$families): array
 it('asks for natural as grey rises', function (int $percent, string $least, string $most, string $strength) {
     // Common practice, no source.
     $advice = GreyAdvice::for($percent, false, HouseRules::standard());
-    expect([$advice->least->decimal(2), $advice->most->decimal(2), $advice->strength->showVolume()])->toBe([$least, $most, $strength]);
+    expect([
+        $advice->least->decimal(2),
+        $advice->most->decimal(2),
+        $advice->strength->showVolume(),
+    ])->toBe([$least, $most, $strength]);
 })->with([
     [0, '0', '0', '10 vol'], [20, '0', '0', '10 vol'], [30, '0.25', '0.33', '20 vol'], [60, '0.5', '0.5', '20 vol'], [75, '0.5', '0.5', '20 vol'], [90, '0.75', '1', '20 vol'],
 ]);
 
 it('gives resistant grey more time, and follows the house’s breakpoints', function () {
     expect(GreyAdvice::for(80, true, HouseRules::standard())->extraMinutes)->toBe([5, 10])
-        ->and(GreyAdvice::for(20, false, HouseRules::standard()->withGrey(GreyBreakpoints::of(10, 40, 60)))->least->decimal(2))->toBe('0.25')
+        ->and(GreyAdvice::for(
+            20,
+            false,
+            HouseRules::standard()->withGrey(GreyBreakpoints::of(10, 40, 60)),
+        )->least->decimal(2))
+        ->toBe('0.25')
         ->and(fn () => GreyAdvice::for(120, false, HouseRules::standard()))->toThrow(AdviceRefused::class);
 });
 
 it('never asks for less natural when there is more grey', function () {
     for ($percent = 0; $percent < 100; $percent++) {
-        expect(GreyAdvice::for($percent + 1, false, HouseRules::standard())->least->compare(GreyAdvice::for($percent, false, HouseRules::standard())->least))->toBeGreaterThanOrEqual(0);
+        expect(GreyAdvice::for(
+            $percent + 1,
+            false,
+            HouseRules::standard(),
+        )->least->compare(GreyAdvice::for($percent, false, HouseRules::standard())->least))->toBeGreaterThanOrEqual(0);
     }
 });
 
 it('says what a mix still lacks of natural', function () {
     $advice = GreyAdvice::for(60, false, HouseRules::standard());
-    expect($advice->missing(Fraction::of(1, 4))->decimal(2))->toBe('0.25')->and($advice->missing(Fraction::of(3, 4))->isZero())->toBeTrue();
+    expect($advice->missing(Fraction::of(1, 4))->decimal(2))->toBe('0.25')
+        ->and($advice->missing(Fraction::of(3, 4))->isZero())->toBeTrue();
 });
 
 it('offers the natural that covers, doubled where grey resists', function () {
     $shelf = ladder(ToneFamily::Natural, ToneFamily::Gold);
-    $shelf[] = new Product('6NN', 'L', '6NN', '6NN', ProductKind::Shade, null, null, Fraction::one(), false, new Pigment(Fraction::of(6), ToneMix::only(ToneFamily::Natural), Fraction::of(2), true));
+    $shelf[] = new Product(
+        '6NN',
+        'L',
+        '6NN',
+        '6NN',
+        ProductKind::Shade,
+        null,
+        null,
+        Fraction::one(),
+        false,
+        new Pigment(Fraction::of(6), ToneMix::only(ToneFamily::Natural), Fraction::of(2), true),
+    );
     $rules = HouseRules::standard();
-    expect(GreyAdvice::for(60, false, $rules)->natural($shelf, Fraction::of(6))?->ingredients)->toBe([['product' => '6 natural', 'label' => '6 natural', 'share' => '50 %']])
-        ->and(GreyAdvice::for(90, true, $rules)->natural($shelf, Fraction::of(6))?->ingredients[0]['product'])->toBe('6NN')
+    expect(GreyAdvice::for(60, false, $rules)->natural(
+        $shelf,
+        Fraction::of(6),
+    )?->ingredients)->toBe([['product' => '6 natural', 'label' => '6 natural', 'share' => '50 %']])
+        ->and(GreyAdvice::for(90, true, $rules)->natural($shelf, Fraction::of(6))?->ingredients[0]['product'])
+        ->toBe('6NN')
         ->and(GreyAdvice::for(10, false, $rules)->natural($shelf, Fraction::of(6)))->toBeNull();
 });
 
 it('goes a strength up in open air and down near the scalp, or as the house has it', function (array $change, HouseRules $rules, ?string $advice) {
-    $process = new Process(...[...['kind' => LineKind::Lightener, 'mix' => null, 'strength' => Strength::vol(20), 'minutes' => 35, 'window' => ['min' => 20, 'target' => 35, 'max' => 50], 'lift' => LiftTable::standard(LineKind::Lightener)], ...$change]);
+    $process = new Process(...[
+        ...[
+            'kind' => LineKind::Lightener,
+            'mix' => null,
+            'strength' => Strength::vol(20),
+            'minutes' => 35,
+            'window' => ['min' => 20, 'target' => 35, 'max' => 50],
+            'lift' => LiftTable::standard(LineKind::Lightener),
+        ],
+        ...$change,
+    ]);
     $said = StrengthAdvice::for($process, $rules);
     $advice === null ? expect($said)->toBeNull() : expect(words($said))->toContain($advice);
 })->with([
@@ -94,19 +144,44 @@ it('goes a strength up in open air and down near the scalp, or as the house has 
 
 it('fills lightened hair that goes two levels darker', function () {
     // Common practice, no source: target 6 asks for orange; a brown takes three parts gold to one of copper.
-    $advice = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), ToneMix::only(ToneFamily::Brown), ladder(ToneFamily::Natural, ToneFamily::Gold, ToneFamily::Copper), HouseRules::standard());
+    $advice = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        ToneMix::only(ToneFamily::Brown),
+        ladder(ToneFamily::Natural, ToneFamily::Gold, ToneFamily::Copper),
+        HouseRules::standard(),
+    );
     expect($advice->needed)->toBeTrue()->and($advice->pigment?->name)->toBe('orange')
-        ->and($advice->filler?->ingredients)->toBe([['product' => '6 gold', 'label' => '6 gold', 'share' => '3'], ['product' => '6 copper', 'label' => '6 copper', 'share' => '1']])
+        ->and($advice->filler?->ingredients)
+        ->toBe([
+            ['product' => '6 gold', 'label' => '6 gold', 'share' => '3'],
+            ['product' => '6 copper', 'label' => '6 copper', 'share' => '1'],
+        ])
         ->and($advice->filler?->minutes)->toBe(20);
 });
 
 it('turns the filler round for a vivid red', function () {
-    $advice = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), ToneMix::only(ToneFamily::Red), ladder(ToneFamily::Gold, ToneFamily::Copper), HouseRules::standard());
+    $advice = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        ToneMix::only(ToneFamily::Red),
+        ladder(ToneFamily::Gold, ToneFamily::Copper),
+        HouseRules::standard(),
+    );
     expect(array_column($advice->filler->ingredients, 'share'))->toBe(['1', '3']);
 });
 
 it('does not fill what needs none', function (int $start, HairHistory $history, int $target, HouseRules $rules, string $why) {
-    $advice = FillAdvice::for(Fraction::of($start), $history, Fraction::of($target), ToneMix::only(ToneFamily::Brown), ladder(ToneFamily::Gold), $rules);
+    $advice = FillAdvice::for(
+        Fraction::of($start),
+        $history,
+        Fraction::of($target),
+        ToneMix::only(ToneFamily::Brown),
+        ladder(ToneFamily::Gold),
+        $rules,
+    );
     expect($advice->needed)->toBeFalse()->and(said($advice->why[0]))->toContain($why);
 })->with([
     'natural hair' => [9, HairHistory::Natural, 5, HouseRules::standard(), 'not lightened'],
@@ -115,34 +190,95 @@ it('does not fill what needs none', function (int $start, HairHistory $history, 
 ]);
 
 it('says what skipping the filler risks, and what the shelf lacks', function () {
-    $skip = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(5), ToneMix::only(ToneFamily::Brown), ladder(ToneFamily::Gold), HouseRules::standard()->withFilling(Filling::Skip));
-    expect($skip->needed)->toBeTrue()->and($skip->filler)->toBeNull()->and(implode(' ', said($skip->why)))->toContain('green or hollow');
-    $lacking = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(5), ToneMix::only(ToneFamily::Brown), ladder(ToneFamily::Gold), HouseRules::standard());
-    expect(implode(' ', said($lacking->why)))->toContain('no copper')->and($lacking->filler->ingredients)->toHaveCount(1);
+    $skip = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(5),
+        ToneMix::only(ToneFamily::Brown),
+        ladder(ToneFamily::Gold),
+        HouseRules::standard()->withFilling(Filling::Skip),
+    );
+    expect($skip->needed)->toBeTrue()
+        ->and($skip->filler)->toBeNull()
+        ->and(implode(' ', said($skip->why)))->toContain('green or hollow');
+    $lacking = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(5),
+        ToneMix::only(ToneFamily::Brown),
+        ladder(ToneFamily::Gold),
+        HouseRules::standard(),
+    );
+    expect(implode(' ', said($lacking->why)))->toContain('no copper')
+        ->and($lacking->filler->ingredients)->toHaveCount(1);
 });
 
 it('tones for the level reached', function () {
     $shelf = ladder(ToneFamily::Natural, ToneFamily::Violet, ToneFamily::Gold, ToneFamily::Pearl);
-    $dry = TonerAdvice::for(Fraction::of(9), Fraction::of(9), ToneMix::only(ToneFamily::Natural), false, Porosity::Normal, $shelf, HouseRules::standard());
+    $dry = TonerAdvice::for(
+        Fraction::of(9),
+        Fraction::of(9),
+        ToneMix::only(ToneFamily::Natural),
+        false,
+        Porosity::Normal,
+        $shelf,
+        HouseRules::standard(),
+    );
     expect($dry->level->decimal(1))->toBe('9')->and($dry->toners)->toHaveCount(3)->and($dry->liftFurther)->toBeFalse();
     foreach ($dry->toners as $toner) {
         expect($toner['product']->pigment->level->decimal(1))->toBe('9');
     }
-    expect(TonerAdvice::for(Fraction::of(9), null, ToneMix::only(ToneFamily::Natural), true, Porosity::Normal, $shelf, HouseRules::standard())->level->decimal(1))->toBe('8.5');
+    expect(TonerAdvice::for(
+        Fraction::of(9),
+        null,
+        ToneMix::only(ToneFamily::Natural),
+        true,
+        Porosity::Normal,
+        $shelf,
+        HouseRules::standard(),
+    )->level->decimal(1))->toBe('8.5');
 });
 
 it('prefers a natural to a gold where neither is the wished pearl', function () {
-    $toners = TonerAdvice::for(Fraction::of(9), null, ToneMix::only(ToneFamily::Pearl), false, Porosity::Normal, ladder(ToneFamily::Natural, ToneFamily::Gold, ToneFamily::Pearl), HouseRules::standard())->toners;
-    expect(array_map(static fn (array $toner) => $toner['product']->code, $toners))->toBe(['9 pearl', '9 natural', '9 gold']);
+    $toners = TonerAdvice::for(
+        Fraction::of(9),
+        null,
+        ToneMix::only(ToneFamily::Pearl),
+        false,
+        Porosity::Normal,
+        ladder(ToneFamily::Natural, ToneFamily::Gold, ToneFamily::Pearl),
+        HouseRules::standard(),
+    )->toners;
+    expect(array_map(
+        static fn (array $toner) => $toner['product']->code,
+        $toners,
+    ))->toBe(['9 pearl', '9 natural', '9 gold']);
 });
 
 it('says that yellow cannot be glazed into white', function () {
-    $advice = TonerAdvice::for(Fraction::of(8), Fraction::of(10), ToneMix::only(ToneFamily::Pearl), false, Porosity::High, ladder(ToneFamily::Pearl), HouseRules::standard());
-    expect($advice->liftFurther)->toBeTrue()->and(implode(' ', said($advice->why)))->toContain('lifted further')->toContain('Porous ends grab');
+    $advice = TonerAdvice::for(
+        Fraction::of(8),
+        Fraction::of(10),
+        ToneMix::only(ToneFamily::Pearl),
+        false,
+        Porosity::High,
+        ladder(ToneFamily::Pearl),
+        HouseRules::standard(),
+    );
+    expect($advice->liftFurther)->toBeTrue()
+        ->and(implode(' ', said($advice->why)))->toContain('lifted further')->toContain('Porous ends grab');
 });
 
 it('keeps warm pigment as an ally of a warm wish', function () {
-    $advice = TonerAdvice::for(Fraction::of(8), Fraction::of(8), ToneMix::only(ToneFamily::Gold), false, Porosity::Normal, ladder(ToneFamily::Gold, ToneFamily::Violet), HouseRules::standard());
+    $advice = TonerAdvice::for(
+        Fraction::of(8),
+        Fraction::of(8),
+        ToneMix::only(ToneFamily::Gold),
+        false,
+        Porosity::Normal,
+        ladder(ToneFamily::Gold, ToneFamily::Violet),
+        HouseRules::standard(),
+    );
     expect($advice->toners[0]['product']->code)->toBe('8 gold');
 });
 
@@ -166,7 +302,16 @@ it('asks for the number of foils', function () {
 /** @param  list<array{string, string, string, bool, bool}>  $rows */
 function past(array $rows): array
 {
-    return array_map(static fn (array $row) => new PastUse(Sample::g($row[0]), Sample::g($row[1]), Sample::g($row[2]), $row[3], $row[4]), $rows);
+    return array_map(
+        static fn (array $row) => new PastUse(
+            Sample::g($row[0]),
+            Sample::g($row[1]),
+            Sample::g($row[2]),
+            $row[3],
+            $row[4],
+        ),
+        $rows,
+    );
 }
 
 it('steps down five grams after three good visits with leftovers, not before', function () {
@@ -175,40 +320,85 @@ it('steps down five grams after three good visits with leftovers, not before', f
     $rules = HouseRules::standard();
     expect(AmountAdvice::fromOwn(past([$good, $good, $good]), $rules)->least->text())->toBe('55 g')
         ->and(AmountAdvice::fromOwn(past([$good, $good]), $rules)->least->text())->toBe('60 g')
-        ->and(AmountAdvice::fromOwn(past([$good, $good, ['60', '150', '138', false, false]]), $rules)->least->text())->toBe('60 g')
-        ->and(AmountAdvice::fromOwn(past([$good, $good, ['60', '150', '149', true, false]]), $rules)->least->text())->toBe('60 g');
+        ->and(AmountAdvice::fromOwn(
+            past([$good, $good, ['60', '150', '138', false, false]]),
+            $rules,
+        )->least->text())
+        ->toBe('60 g')
+        ->and(AmountAdvice::fromOwn(past([$good, $good, ['60', '150', '149', true, false]]), $rules)->least->text())
+        ->toBe('60 g');
 });
 
 it('calls a drift to 80 from 150 with grey showing by its name', function () {
-    $advice = AmountAdvice::fromOwn(past([['60', '150', '150', true, false], ['45', '112', '112', true, false], ['32', '80', '80', false, true]]), HouseRules::standard());
-    expect(said($advice->alarms[0]))->toContain('150 g')->toContain('80 g')->toContain('the amount is the suspect')->and($advice->least->text())->toBe('60 g');
-    $quiet = AmountAdvice::fromOwn(past([['60', '150', '150', true, false], ['32', '80', '80', true, false]]), HouseRules::standard());
+    $advice = AmountAdvice::fromOwn(
+        past([['60', '150', '150', true, false], ['45', '112', '112', true, false], ['32', '80', '80', false, true]]),
+        HouseRules::standard(),
+    );
+    expect(said($advice->alarms[0]))->toContain('150 g')->toContain('80 g')->toContain('the amount is the suspect')
+        ->and($advice->least->text())->toBe('60 g');
+    $quiet = AmountAdvice::fromOwn(
+        past([['60', '150', '150', true, false], ['32', '80', '80', true, false]]),
+        HouseRules::standard(),
+    );
     expect(said($quiet->alarms))->toBe([]);
 });
 
 it('knows the shares of a pattern', function () {
     // Common practice, no source: two foils of A for each of B is 66.7 % and 33.3 %.
-    expect(array_map(static fn (Fraction $share) => $share->times(Fraction::of(100))->decimal(1), AmountAdvice::pattern([2, 1])))->toBe(['66.7', '33.3'])
+    expect(array_map(
+        static fn (Fraction $share) => $share->times(Fraction::of(100))->decimal(1),
+        AmountAdvice::pattern([2, 1]),
+    ))->toBe(['66.7', '33.3'])
         ->and(fn () => AmountAdvice::pattern([0, 0]))->toThrow(AdviceRefused::class);
 });
 
 it('takes more colour for a longer regrowth, and only there', function (Job $job, string $regrowth, string $least) {
-    expect(AmountAdvice::start($job, Density::Medium, Length::Shoulder, false, Fraction::parse($regrowth), 0)->least->text())->toBe($least);
+    expect(AmountAdvice::start(
+        $job,
+        Density::Medium,
+        Length::Shoulder,
+        false,
+        Fraction::parse($regrowth),
+        0,
+    )->least->text())->toBe($least);
 })->with([[Job::Regrowth, '2', '60 g'], [Job::Regrowth, '4', '120 g'], [Job::Regrowth, '1', '60 g'], [Job::Gloss, '4', '60 g']]);
 
 it('suspects the amount from two thirds of the first downwards', function (string $used, int $alarms) {
-    expect(said(AmountAdvice::fromOwn(past([['60', '150', '150', true, false], ['40', $used, $used, false, true]]), HouseRules::standard())->alarms))->toHaveCount($alarms);
+    expect(said(AmountAdvice::fromOwn(
+        past([['60', '150', '150', true, false], ['40', $used, $used, false, true]]),
+        HouseRules::standard(),
+    )->alarms))->toHaveCount($alarms);
 })->with([['100', 1], ['101', 0], ['80', 1]]);
 
 it('weighs a filler out in grams that make the amount', function () {
-    $filler = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), ToneMix::only(ToneFamily::Brown), ladder(ToneFamily::Gold, ToneFamily::Copper), HouseRules::standard())->filler;
-    expect(array_column($filler->weighed(Sample::g('30'), Core\Units\ScaleStep::TenthGram)->ingredients, 'share'))->toBe(['22.5 g', '7.5 g'])
-        ->and(array_column($filler->weighed(Sample::g('30'), Core\Units\ScaleStep::WholeGram)->ingredients, 'share'))->toBe(['23 g', '7 g']);
+    $filler = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        ToneMix::only(ToneFamily::Brown),
+        ladder(ToneFamily::Gold, ToneFamily::Copper),
+        HouseRules::standard(),
+    )->filler;
+    expect(array_column(
+        $filler->weighed(Sample::g('30'), Core\Units\ScaleStep::TenthGram)->ingredients,
+        'share',
+    ))->toBe(['22.5 g', '7.5 g'])
+        ->and(array_column(
+            $filler->weighed(Sample::g('30'), Core\Units\ScaleStep::WholeGram)->ingredients,
+            'share',
+        ))
+        ->toBe(['23 g', '7 g']);
 });
 
 // The next batch is planned before the bowl is empty, at two thirds (common practice, no source).
 it('says from the foils so far whether a bowl will do', function (int $done, string $left, ?string $times, bool $now) {
-    $remix = Core\Advice\Remix::of($done, 30, Core\Units\Grams::ofCentigrams(9000), Core\Units\MassReading::plain()->read($left), HouseRules::standard());
+    $remix = Core\Advice\Remix::of(
+        $done,
+        30,
+        Core\Units\Grams::ofCentigrams(9000),
+        Core\Units\MassReading::plain()->read($left),
+        HouseRules::standard(),
+    );
     expect($remix->times?->decimal(1))->toBe($times)->and($remix->now)->toBe($now);
 })->with([
     'ten took a third: it will do' => [10, '60 g', null, false],
@@ -225,14 +415,28 @@ it('never plans less than the foils to come will take', function () {
         $left = mt_rand(0, $mixed);
         $planned = mt_rand(2, 60);
         $done = mt_rand(1, $planned);
-        $remix = Core\Advice\Remix::of($done, $planned, Core\Units\Grams::ofCentigrams($mixed), Core\Units\Grams::ofCentigrams($left), HouseRules::standard());
-        $more = $remix->times === null ? 0 : $remix->times->times(Core\Units\Fraction::of($mixed))->rounded(1, Core\Units\Rounding::HalfUp);
+        $remix = Core\Advice\Remix::of(
+            $done,
+            $planned,
+            Core\Units\Grams::ofCentigrams($mixed),
+            Core\Units\Grams::ofCentigrams($left),
+            HouseRules::standard(),
+        );
+        $more = $remix->times === null
+            ? 0
+            : $remix->times->times(Core\Units\Fraction::of($mixed))->rounded(1, Core\Units\Rounding::HalfUp);
         expect($left + $more)->toBeGreaterThanOrEqual($remix->needed->centigrams);
     }
 });
 
 it('refuses foils and grams that cannot be', function (int $done, int $planned, int $mixed, int $left) {
-    expect(fn () => Core\Advice\Remix::of($done, $planned, Core\Units\Grams::ofCentigrams($mixed), Core\Units\Grams::ofCentigrams($left), HouseRules::standard()))->toThrow(Core\Advice\AdviceRefused::class);
+    expect(fn () => Core\Advice\Remix::of(
+        $done,
+        $planned,
+        Core\Units\Grams::ofCentigrams($mixed),
+        Core\Units\Grams::ofCentigrams($left),
+        HouseRules::standard(),
+    ))->toThrow(Core\Advice\AdviceRefused::class);
 })->with([[0, 30, 100, 50], [31, 30, 100, 50], [3, 0, 100, 50], [3, 30, 100, 101], [3, 30, 0, 0]]);
 
 it('reads fading where it is said, and only there', function (string $words, bool $faded) {

@@ -24,7 +24,11 @@ function visitOf(array $bowls, array $more = []): array
 function rootBowl(array $change = []): array
 {
     return $change + [
-        'letter' => 'A', 'job' => 'Root', 'line' => 'tide', 'ratio' => '1:1.5', 'amount' => ['of' => 'colour', 'grams' => '60 g'],
+        'letter' => 'A',
+        'job' => 'Root',
+        'line' => 'tide',
+        'ratio' => '1:1.5',
+        'amount' => ['of' => 'colour', 'grams' => '60 g'],
         'parts' => [['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '6C', 'share' => '1']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]],
     ];
 }
@@ -35,7 +39,10 @@ function saidAgainst(array $document): array
     try {
         WorkFormula::of($document);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
+        return array_map(
+            static fn (Problem $problem): string => $problem->pointer.': '.words($problem),
+            $refusal->problems(),
+        );
     }
 
     return [];
@@ -43,38 +50,82 @@ function saidAgainst(array $document): array
 
 function pouredBatch(array $grams, array $more = []): array
 {
-    return $more + ['pours' => array_map(static fn (string $product, string $each): array => ['product' => $product, 'grams' => $each], array_keys($grams), $grams)];
+    return $more + ['pours' => array_map(
+        static fn (string $product, string $each): array => ['product' => $product, 'grams' => $each],
+        array_keys($grams),
+        $grams,
+    )];
 }
 
 it('tells what was poured beside what was planned, and what of it was used', function () {
     $poured = pouredBatch(['6N' => '30 g', '6C' => '30 g', 'd20' => '80 g'], ['left' => '20 g']);
-    $worked = WorkFormula::of(visitOf([rootBowl(['batches' => [$poured, pouredBatch(['6N' => '3 g'], ['discarded' => 'the wrong tube'])]])]));
+    $worked = WorkFormula::of(visitOf([rootBowl(['batches' => [
+        $poured,
+        pouredBatch(['6N' => '3 g'], ['discarded' => 'the wrong tube']),
+    ]])]));
     // Arithmetic: 80 g of 20 vol in 140 g are 11.43 vol; 140 g less 20 g back are 120 g.
     expect($worked->bowls[0]['total'])->toBe('150.0 g')
-        ->and($worked->bowls[0]['poured'])->toMatchArray(['total' => '140.0 g', 'ratio' => '3:4', 'used' => '120.0 g', 'strengthOnHead' => ['vol' => '11.43', 'percent' => '3.43']])
-        ->and($worked->bowls[0]['poured']['batches'])->toBe([['total' => '140.0 g', 'used' => '120.0 g'], ['total' => '3.0 g', 'used' => null]])
-        ->and(array_column($worked->whole['products'], 'grams', 'product'))->toBe(['6N' => '30.0 g', '6C' => '30.0 g', 'd20' => '80.0 g'])
+        ->and($worked->bowls[0]['poured'])
+        ->toMatchArray([
+            'total' => '140.0 g',
+            'ratio' => '3:4',
+            'used' => '120.0 g',
+            'strengthOnHead' => ['vol' => '11.43', 'percent' => '3.43'],
+        ])
+        ->and($worked->bowls[0]['poured']['batches'])
+        ->toBe([['total' => '140.0 g', 'used' => '120.0 g'], ['total' => '3.0 g', 'used' => null]])
+        ->and(array_column($worked->whole['products'], 'grams', 'product'))
+        ->toBe(['6N' => '30.0 g', '6C' => '30.0 g', 'd20' => '80.0 g'])
         ->and($worked->whole['total'])->toBe('140.0 g');
 });
 
 it('leaves for another bowl what was really poured', function () {
     $bottle = ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '40 g']];
     $batch = pouredBatch(['6N' => '10 g', '6C' => '5 g', 'd20' => '20 g']);
-    expect(saidAgainst(visitOf([rootBowl(['batches' => [$batch]]), $bottle])))->toBe(['/bowls/1: 40.0 g of “What is left of bowl A” is more than there is of it (35 g).'])
+    expect(saidAgainst(visitOf([
+        rootBowl(['batches' => [$batch]]),
+        $bottle,
+    ])))->toBe(['/bowls/1: 40.0 g of “What is left of bowl A” is more than there is of it (35 g).'])
         ->and(saidAgainst(visitOf([rootBowl(), $bottle])))->toBe([]);
 });
 
 it('adds up every bowl by product and by strength, as far as it is known', function () {
-    $weak = rootBowl(['letter' => 'B', 'parts' => [['ingredients' => [['product' => '6N', 'share' => 'all']]], ['ingredients' => [['product' => 'd10', 'share' => 'all']]]]]);
-    $half = ['letter' => 'C', 'line' => 'tide', 'ratio' => '?', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '10 to 15 g']]]]];
-    $whole = WorkFormula::of(visitOf([rootBowl(), $weak, $half, ['letter' => 'D', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '24 g']]]))->whole;
-    expect(array_column($whole['products'], 'grams', 'product'))->toBe(['6N' => '90.0 g', '6C' => '40.0 g to 45.0 g', 'd20' => '90.0 g', 'd10' => '90.0 g'])
-        ->and($whole['strengths'])->toBe([['vol' => '10', 'percent' => '3', 'grams' => '90.0 g'], ['vol' => '20', 'percent' => '6', 'grams' => '90.0 g']]);
+    $weak = rootBowl([
+        'letter' => 'B',
+        'parts' => [
+            ['ingredients' => [['product' => '6N', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'd10', 'share' => 'all']]],
+        ],
+    ]);
+    $half = [
+        'letter' => 'C',
+        'line' => 'tide',
+        'ratio' => '?',
+        'parts' => [['ingredients' => [['product' => '6C', 'share' => '10 to 15 g']]]],
+    ];
+    $whole = WorkFormula::of(visitOf([
+        rootBowl(),
+        $weak,
+        $half,
+        ['letter' => 'D', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '24 g']],
+    ]))->whole;
+    expect(array_column($whole['products'], 'grams', 'product'))->toBe([
+        '6N' => '90.0 g',
+        '6C' => '40.0 g to 45.0 g',
+        'd20' => '90.0 g',
+        'd10' => '90.0 g',
+    ])
+        ->and($whole['strengths'])
+        ->toBe([
+            ['vol' => '10', 'percent' => '3', 'grams' => '90.0 g'],
+            ['vol' => '20', 'percent' => '6', 'grams' => '90.0 g'],
+        ]);
 });
 
 it('runs the clock that the wall showed', function (array $times, array $told, array $keys) {
     $worked = WorkFormula::of(visitOf([rootBowl(['times' => $times])]))->bowls[0];
-    expect($worked['times'])->toBe($told)->and(array_values(array_diff(array_column($worked['warnings'], 'key'), ['skin-test'])))->toBe($keys);
+    expect($worked['times'])->toBe($told)
+        ->and(array_values(array_diff(array_column($worked['warnings'], 'key'), ['skin-test'])))->toBe($keys);
 })->with([
     'rinsed in time' => [['began' => '10:26', 'completed' => '10:44', 'rinsed' => '11:20'], ['state' => 'rinsed', 'applied' => 18, 'processed' => 36, 'longest' => 54], []],
     // Tidewater's longest is 45 minutes.
@@ -83,18 +134,32 @@ it('runs the clock that the wall showed', function (array $times, array $told, a
 ]);
 
 it('makes a bowl of an earlier one and what was changed, and says what differs', function () {
-    $from = static fn (array $changes, array $more = []): array => $more + ['letter' => 'B', 'line' => 'tide', 'from' => ['bowl' => 'A', 'changes' => $changes]];
-    $worked = WorkFormula::of(visitOf([rootBowl(), $from(['half dose', ['words' => '10 vol instead of 20', 'why' => 'light lengths']], ['job' => 'Lengths'])]))->bowls[1];
+    $from = static fn (array $changes, array $more = []): array => $more + [
+        'letter' => 'B',
+        'line' => 'tide',
+        'from' => ['bowl' => 'A', 'changes' => $changes],
+    ];
+    $worked = WorkFormula::of(visitOf([
+        rootBowl(),
+        $from(['half dose', ['words' => '10 vol instead of 20', 'why' => 'light lengths']], ['job' => 'Lengths']),
+    ]))->bowls[1];
     expect($worked)->toMatchArray(['total' => '75.0 g', 'strength' => ['vol' => '10', 'percent' => '3']])
         ->and($worked['differs'])->toContain('Job Root → Lengths')->toContain('Total 150.0 g → 75.0 g')
-        ->and(saidAgainst(visitOf([rootBowl(), $from(['sing louder'])])))->toBe(['/bowls/1/from/changes/0: This change is not understood.'])
-        ->and(saidAgainst(visitOf([rootBowl(), $from(['30 vol instead of 20'])])))->toBe(['/bowls/1/from/changes/0: 30 vol (9 %) cannot be blended from 10 vol (3 %) to 20 vol (6 %).'])
-        ->and(saidAgainst(visitOf([$from([]), rootBowl()])))->toContain('/bowls/0/from/bowl: There is no bowl A before this one.');
+        ->and(saidAgainst(visitOf([rootBowl(), $from(['sing louder'])])))
+        ->toBe(['/bowls/1/from/changes/0: This change is not understood.'])
+        ->and(saidAgainst(visitOf([rootBowl(), $from(['30 vol instead of 20'])])))
+        ->toBe(['/bowls/1/from/changes/0: 30 vol (9 %) cannot be blended from 10 vol (3 %) to 20 vol (6 %).'])
+        ->and(saidAgainst(visitOf([$from([]), rootBowl()])))
+        ->toContain('/bowls/0/from/bowl: There is no bowl A before this one.');
 });
 
 it('asks what grams are of only where the house has not said', function (string $rule, array $problems, string $total) {
-    $document = visitOf([rootBowl(), ['letter' => 'B', 'line' => 'tide', 'from' => ['bowl' => 'A', 'changes' => ['5 g less']]]], ['rules' => ['grams-mean' => $rule]]);
-    expect(saidAgainst($document))->toBe($problems)->and($problems === [] ? WorkFormula::of($document)->bowls[1]['total'] : '')->toBe($total);
+    $document = visitOf(
+        [rootBowl(), ['letter' => 'B', 'line' => 'tide', 'from' => ['bowl' => 'A', 'changes' => ['5 g less']]]],
+        ['rules' => ['grams-mean' => $rule]],
+    );
+    expect(saidAgainst($document))->toBe($problems)
+        ->and($problems === [] ? WorkFormula::of($document)->bowls[1]['total'] : '')->toBe($total);
 })->with([
     ['ask', ['/bowls/1/from/changes/0: It is not said whether -5 g is of the colour or of the mixture.'], ''],
     ['colour', [], '137.5 g'],
@@ -102,25 +167,39 @@ it('asks what grams are of only where the house has not said', function (string 
 ]);
 
 it('sees the head and the bowls together', function () {
-    $zone = ['id' => 'root', 'regions' => [], 'spans' => ['root'], 'level' => '6', 'wish' => ['level' => '6', 'tone' => ['copper']]];
+    $zone = [
+        'id' => 'root',
+        'regions' => [],
+        'spans' => ['root'],
+        'level' => '6',
+        'wish' => ['level' => '6', 'tone' => ['copper']],
+    ];
     $top = ['place' => [['regions' => ['top'], 'spans' => ['root']]]];
     $whole = WorkFormula::of(visitOf([rootBowl($top), rootBowl(['letter' => 'B'] + $top)], [
         'visit' => ['canvas' => ['zones' => [$zone]], 'change' => 'B: 10 g of colour more'], 'rounds' => [['bowls' => ['A']], ['bowls' => ['B']]],
         'apart' => [['bowls' => ['A', 'B'], 'why' => 'the lightener must stay clean']],
     ]))->whole;
     $cautions = array_map(words(...), array_column($whole['cautions'], 'reason', 'key'));
-    expect(array_keys($cautions))->toBe(['uncovered', 'touching'])->and($cautions['touching'])->toBe('Bowls A and B must not touch, and both go on root top.')
+    expect(array_keys($cautions))->toBe(['uncovered', 'touching'])
+        ->and($cautions['touching'])->toBe('Bowls A and B must not touch, and both go on root top.')
         ->and($whole['zones'][0])->toMatchArray(['zone' => 'root', 'bowls' => ['A', 'B']])
-        ->and($whole['next'])->toBe([['kind' => 'amount', 'bowl' => 'B', 'value' => '+10 g', 'words' => 'B: 10 g of colour more']]);
+        ->and($whole['next'])
+        ->toBe([['kind' => 'amount', 'bowl' => 'B', 'value' => '+10 g', 'words' => 'B: 10 g of colour more']]);
 });
 
 it('asks no skin test of a practice head', function () {
-    $keys = static fn (bool $training): array => array_column(WorkFormula::of(visitOf([rootBowl()], ['visit' => ['training' => $training]]))->bowls[0]['warnings'], 'key');
+    $keys = static fn (bool $training): array => array_column(
+        WorkFormula::of(visitOf([rootBowl()], ['visit' => ['training' => $training]]))->bowls[0]['warnings'],
+        'key',
+    );
     expect($keys(false))->toBe(['skin-test'])->and($keys(true))->toBe([]);
 });
 
 it('measures along the strand, and plans a range of minutes', function () {
-    $place = static fn (string $reach): array => WorkFormula::of(visitOf([rootBowl(['place' => [['regions' => ['nape'], 'reach' => $reach]], 'minutes' => '25 to 50'])]))->bowls[0];
+    $place = static fn (string $reach): array => WorkFormula::of(visitOf([rootBowl([
+        'place' => [['regions' => ['nape'], 'reach' => $reach]],
+        'minutes' => '25 to 50',
+    ])]))->bowls[0];
     // An inch is 2.54 cm.
     expect($place('first 2 cm')['place'])->toBe('nape, 0 to 2 cm from the scalp')
         ->and($place('1 inch')['place'])->toBe('nape, 0 to 2.5 cm from the scalp')
@@ -133,13 +212,18 @@ it('weighs shades of two lines in one bowl, and says that neither maker speaks f
     $bowl = rootBowl();
     $bowl['parts'][0]['ingredients'][] = ['product' => '8.34', 'share' => '1'];
     $worked = WorkFormula::of(visitOf([$bowl]))->bowls[0];
-    expect(array_column($worked['parts'][0]['ingredients'], 'grams', 'label'))->toBe(['6N' => '20.0 g', '6C' => '20.0 g', '8.34' => '20.0 g'])
+    expect(array_column($worked['parts'][0]['ingredients'], 'grams', 'label'))->toBe([
+        '6N' => '20.0 g',
+        '6C' => '20.0 g',
+        '8.34' => '20.0 g',
+    ])
         ->and($worked['level'])->toBe('6.67')->and(array_column($worked['warnings'], 'key'))->toContain('other-line');
 });
 
 it('reads version 1 as it always did: what is new says nothing there', function () {
     $document = ['tinta' => 1] + visitOf([rootBowl(['batches' => 'none', 'times' => 7])], ['visit' => 'whatever']);
-    expect(WorkFormula::of($document)->whole)->toBeNull()->and(WorkFormula::of($document)->bowls[0])->not->toHaveKey('poured');
+    expect(WorkFormula::of($document)->whole)->toBeNull()
+        ->and(WorkFormula::of($document)->bowls[0])->not->toHaveKey('poured');
 });
 
 it('says what does not fit, and where', function (array $bowl, array $more, string $problem) {
@@ -176,11 +260,30 @@ it('works the example whole, and its own output to the same', function () {
 const OF_THE_WHOLE = '/is not in the document|not on the shelf|The house has no| has no |There is no (?:worked )?bowl|comes to|do not say how much|gives this product nothing|not understood|has not been begun|no such zone|could be/';
 
 it('refuses by its schema just what the command refuses', function () {
-    // Outside check: JSON Schema 2020-12 by opis/json-schema. Every place of the example is damaged in every way, a ninth of them here.
+    // Outside check: JSON Schema 2020-12 by opis/json-schema. Every place of the example is damaged in every way, a
+    // ninth of them here.
     $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/format/formula.schema.json'));
     $text = (string) json_encode(visitExample());
     $validator = new Validator;
-    $ways = [null, true, false, 0, -1, 1.5, 7000, '', 'x', '?', '1:2', [], ['x'], [['x']], ['a' => 1], str_repeat('q', 3000), 'gone'];
+    $ways = [
+        null,
+        true,
+        false,
+        0,
+        -1,
+        1.5,
+        7000,
+        '',
+        'x',
+        '?',
+        '1:2',
+        [],
+        ['x'],
+        [['x']],
+        ['a' => 1],
+        str_repeat('q', 3000),
+        'gone',
+    ];
     $places = static function (mixed $value, array $way = []) use (&$places): array {
         $found = $way === [] ? [] : [$way];
         foreach (is_array($value) ? $value : [] as $key => $each) {

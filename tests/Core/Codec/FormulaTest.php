@@ -17,7 +17,10 @@ function exampleText(): string
 /** @return array<string, mixed> the example with only these bowls */
 function formula(array ...$bowls): array
 {
-    return ['bowls' => $bowls] + array_diff_key(json_decode(exampleText(), true), ['visit' => 1, 'rounds' => 1, 'apart' => 1]);
+    return ['bowls' => $bowls] + array_diff_key(
+        json_decode(exampleText(), true),
+        ['visit' => 1, 'rounds' => 1, 'apart' => 1],
+    );
 }
 
 /** @return array<string, mixed> a bowl of the example's line */
@@ -48,7 +51,14 @@ function keys(array $worked): array
 
 it('works the example of the documentation', function () {
     $worked = WorkFormula::work(json_decode(exampleText(), true));
-    expect(array_column($worked, 'total'))->toBe(['110.0 g', '90.0 g', '24.0 g', 'more than 30.0 g', '55.5 g', '45.0 g'])
+    expect(array_column($worked, 'total'))->toBe([
+        '110.0 g',
+        '90.0 g',
+        '24.0 g',
+        'more than 30.0 g',
+        '55.5 g',
+        '45.0 g',
+    ])
         ->and(array_column($worked, 'kind'))->toBe(['exact', 'exact', 'exact', 'open', 'exact', 'exact'])
         ->and($worked[0]['level'])->toBe('6.25')
         ->and($worked[0]['strengthOnHead'])->toBe(['vol' => '12', 'percent' => '3.6'])
@@ -56,7 +66,11 @@ it('works the example of the documentation', function () {
 });
 
 it('gives the document back with nothing lost', function () {
-    $text = str_replace('"title"', '"kept": {"empty": {}, "list": [], "number": 1.0, "null": null}, "title"', exampleText());
+    $text = str_replace(
+        '"title"',
+        '"kept": {"empty": {}, "list": [], "number": 1.0, "null": null}, "title"',
+        exampleText(),
+    );
     $document = json_decode($text);
     $back = WorkFormula::of(json_decode($text, true))->into($document);
     foreach ($back->bowls as $bowl) {
@@ -64,7 +78,10 @@ it('gives the document back with nothing lost', function () {
         unset($bowl->worked);
     }
     unset($back->worked);
-    expect(json_encode($back, JSON_PRESERVE_ZERO_FRACTION))->toBe(json_encode(json_decode($text), JSON_PRESERVE_ZERO_FRACTION));
+    expect(json_encode($back, JSON_PRESERVE_ZERO_FRACTION))->toBe(json_encode(
+        json_decode($text),
+        JSON_PRESERVE_ZERO_FRACTION,
+    ));
 });
 
 it('is described by its schema', function () {
@@ -78,10 +95,22 @@ it('is described by its schema', function () {
 });
 
 it('says what is wrong with a pointer, all at once', function () {
-    $json = formula(formulaBowl(['ratio' => '1:0']), formulaBowl(['letter' => 'B', 'parts' => [['ingredients' => [['product' => '9Z', 'share' => '200 %']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json = formula(
+        formulaBowl(['ratio' => '1:0']),
+        formulaBowl([
+            'letter' => 'B',
+            'parts' => [
+                ['ingredients' => [['product' => '9Z', 'share' => '200 %']]],
+                ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+            ],
+        ]),
+    );
     $json['lines'][0]['kind'] = 'magic';
     $json['measures']['scoop'] = 'some';
-    expect(formulaProblems($json))->toContain('/measures/scoop: “some” is not an amount.', '/lines/0/kind: This is no kind of line.');
+    expect(formulaProblems($json))->toContain(
+        '/measures/scoop: “some” is not an amount.',
+        '/lines/0/kind: This is no kind of line.',
+    );
     $json['lines'][0]['kind'] = 'permanent';
     expect(formulaProblems($json))->toContain(
         '/bowls/0/ratio: “1:0” has a part of zero.',
@@ -99,8 +128,18 @@ it('refuses documents that are none', function (mixed $json, string $problem) {
 ]);
 
 it('says bounds for what is not known and keeps the words', function (string $share, string $grams, string $level) {
-    $worked = WorkFormula::work(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '20 g'], ['product' => '8G', 'share' => $share]]]]]))[0];
-    expect($worked['kind'])->toBe('open')->and($worked['parts'][0]['ingredients'][1]['grams'])->toBe($grams)->and($worked['level'])->toBe($level)->and(keys($worked))->toBe(['not-known', 'ratio-not-known']);
+    $worked = WorkFormula::work(formula([
+        'letter' => 'A',
+        'line' => 'tide',
+        'parts' => [['ingredients' => [
+            ['product' => '6C', 'share' => '20 g'],
+            ['product' => '8G', 'share' => $share],
+        ]]],
+    ]))[0];
+    expect($worked['kind'])->toBe('open')
+        ->and($worked['parts'][0]['ingredients'][1]['grams'])->toBe($grams)
+        ->and($worked['level'])->toBe($level)
+        ->and(keys($worked))->toBe(['not-known', 'ratio-not-known']);
 })->with([
     'unknown' => ['?', 'not known', '6 to 8'],
     'worded' => ['“a dash”', '“a dash”', '6 to 8'],
@@ -109,13 +148,22 @@ it('says bounds for what is not known and keeps the words', function (string $sh
 ]);
 
 it('never guesses a share beside an amount that is not known', function () {
-    $worked = WorkFormula::work(formula(['letter' => 'A', 'line' => 'tide', 'parts' => [['ingredients' => [['product' => '6C', 'share' => '2'], ['product' => '8G', 'share' => '?']]]]]))[0];
-    expect(array_column($worked['parts'][0]['ingredients'], 'percent'))->toBe([null, null])->and($worked['total'])->toBe('')->and($worked['level'])->toBe('6 to 8');
+    $worked = WorkFormula::work(formula([
+        'letter' => 'A',
+        'line' => 'tide',
+        'parts' => [['ingredients' => [['product' => '6C', 'share' => '2'], ['product' => '8G', 'share' => '?']]]],
+    ]))[0];
+    expect(array_column($worked['parts'][0]['ingredients'], 'percent'))->toBe([null, null])
+        ->and($worked['total'])->toBe('')
+        ->and($worked['level'])->toBe('6 to 8');
 });
 
 it('counts an extra inside or on top, and asks when it is not said', function () {
     // Arithmetic: 72 : 90 is 1:1.25; 60 : 90 + 12 is 162 g.
-    $extra = static fn (array $counts) => WorkFormula::work(formula(formulaBowl(['extras' => [['product' => '7C', 'grams' => '12 g'] + $counts]])))[0];
+    $extra = static fn (array $counts) => WorkFormula::work(formula(formulaBowl(['extras' => [[
+        'product' => '7C',
+        'grams' => '12 g',
+    ] + $counts]])))[0];
     expect($extra(['counts' => 'inside']))->toMatchArray(['ratio' => '1:1.25', 'total' => '162.0 g'])
         ->and($extra(['counts' => 'on-top']))->toMatchArray(['ratio' => '1:1.5', 'total' => '162.0 g'])
         ->and(keys($extra([])))->toContain('inside-or-on-top');
@@ -134,14 +182,26 @@ it('counts extras in every sum', function () {
 
 it('asks about a slip and keeps what was typed', function () {
     // Arithmetic: 170 g of colour at 1:1.5 would take 255 g.
-    $worked = WorkFormula::work(formula(formulaBowl(['ratio' => '170:90', 'amount' => ['of' => 'colour', 'grams' => '170 g']])))[0];
+    $worked = WorkFormula::work(formula(formulaBowl([
+        'ratio' => '170:90',
+        'amount' => ['of' => 'colour', 'grams' => '170 g'],
+    ])))[0];
     expect($worked['total'])->toBe('260.0 g')->and(keys($worked))->toContain('implausible-ratio')
         ->and(words($worked['warnings'][0]['mend']))->toContain('255.0 g')
         ->and(keys(WorkFormula::work(formula(formulaBowl()))[0]))->not->toContain('implausible-ratio');
 });
 
 it('spreads a house blend of the version it names', function () {
-    $bowl = formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '30 g'], ['blend' => 'Harbour glaze', 'version' => 2, 'share' => '30 g']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]], 'amount' => ['of' => 'shares']]);
+    $bowl = formulaBowl([
+        'parts' => [
+            ['ingredients' => [
+                ['product' => '6N', 'share' => '30 g'],
+                ['blend' => 'Harbour glaze', 'version' => 2, 'share' => '30 g'],
+            ]],
+            ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ],
+        'amount' => ['of' => 'shares'],
+    ]);
     $grams = array_column(WorkFormula::work(formula($bowl))[0]['parts'][0]['ingredients'], 'grams', 'label');
     expect($grams)->toBe(['6N' => '30.0 g', '8G' => '20.0 g', 'clear' => '10.0 g']);
     $bowl['parts'][0]['ingredients'][1]['version'] = 3;
@@ -149,40 +209,85 @@ it('spreads a house blend of the version it names', function () {
 });
 
 it('makes a child of what was left', function () {
-    $child = static fn (array $bottle) => formula(formulaBowl(), ['letter' => 'B', 'line' => 'tide', 'bottle' => $bottle]);
-    $worked = WorkFormula::work($child(['of' => 'A', 'left' => '30 g', 'add' => [['product' => 'clear', 'grams' => '12 g']]]))[1];
+    $child = static fn (array $bottle) => formula(
+        formulaBowl(),
+        ['letter' => 'B', 'line' => 'tide', 'bottle' => $bottle],
+    );
+    $worked = WorkFormula::work($child([
+        'of' => 'A',
+        'left' => '30 g',
+        'add' => [['product' => 'clear', 'grams' => '12 g']],
+    ]))[1];
     // 30 g of 60 : 90 hold 12 g of colour; 12 g of clear beside them thin its pigment to a half.
-    expect(array_column($worked['parts'][0]['ingredients'], 'grams', 'label'))->toBe(['left of A' => '30.0 g', 'clear' => '12.0 g'])
+    expect(array_column(
+        $worked['parts'][0]['ingredients'],
+        'grams',
+        'label',
+    ))->toBe(['left of A' => '30.0 g', 'clear' => '12.0 g'])
         ->and($worked['pigmentShare'])->toBe('0.5')->and($worked['level'])->toBe('6')
-        ->and(formulaProblems($child(['of' => 'Z', 'left' => '30 g'])))->toContain('/bowls/1/bottle/of: There is no worked bowl Z before this one.')
-        ->and(formulaProblems($child(['of' => 'A', 'left' => '300 g'])))->toBe(['/bowls/1: 300.0 g of “What is left of bowl A” is more than there is of it (150 g).']);
+        ->and(formulaProblems($child(['of' => 'Z', 'left' => '30 g'])))
+        ->toContain('/bowls/1/bottle/of: There is no worked bowl Z before this one.')
+        ->and(formulaProblems($child(['of' => 'A', 'left' => '300 g'])))
+        ->toBe(['/bowls/1: 300.0 g of “What is left of bowl A” is more than there is of it (150 g).']);
 });
 
 it('counts what is left down, bowl by bowl', function () {
-    $bottle = static fn (string $letter, string $of, string $left) => ['letter' => $letter, 'line' => 'tide', 'bottle' => ['of' => $of, 'left' => $left]];
+    $bottle = static fn (string $letter, string $of, string $left) => [
+        'letter' => $letter,
+        'line' => 'tide',
+        'bottle' => ['of' => $of, 'left' => $left],
+    ];
     expect(formulaProblems(formula(formulaBowl(), $bottle('B', 'A', '80 g'), $bottle('C', 'A', '80 g'))))
         ->toBe(['/bowls/2: 80.0 g of “What is left of bowl A” is more than there is of it (70 g).'])
-        ->and(WorkFormula::work(formula(formulaBowl(), $bottle('B', 'A', '80 g'), $bottle('C', 'B', '40 g')))[2]['total'])->toBe('40.0 g');
+        ->and(WorkFormula::work(formula(
+            formulaBowl(),
+            $bottle('B', 'A', '80 g'),
+            $bottle('C', 'B', '40 g'),
+        ))[2]['total'])
+        ->toBe('40.0 g');
 });
 
 it('takes what is left of a bowl poured by eye', function () {
-    $byEye = formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '?']]], ['ingredients' => [['product' => 'd20', 'share' => '?']]]], 'ratio' => '?', 'amount' => null]);
-    $worked = WorkFormula::work(formula($byEye, ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '30 g']]))[1];
-    expect($worked['total'])->toBe('30.0 g')->and($worked['level'])->toBeNull()->and($worked['strengthOnHead']['vol'])->toBe('up to 20');
+    $byEye = formulaBowl([
+        'parts' => [
+            ['ingredients' => [['product' => '6N', 'share' => '?']]],
+            ['ingredients' => [['product' => 'd20', 'share' => '?']]],
+        ],
+        'ratio' => '?',
+        'amount' => null,
+    ]);
+    $worked = WorkFormula::work(formula(
+        $byEye,
+        ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '30 g']],
+    ))[1];
+    expect($worked['total'])->toBe('30.0 g')
+        ->and($worked['level'])->toBeNull()
+        ->and($worked['strengthOnHead']['vol'])->toBe('up to 20');
 });
 
 it('feeds several uses from one bowl', function () {
-    $worked = WorkFormula::work(formula(formulaBowl(['uses' => [['job' => 'root', 'grams' => '100 g'], ['job' => 'foils', 'grams' => '50 g']]])))[0];
-    expect($worked['total'])->toBe('150.0 g')->and(array_column($worked['uses'], 'percent', 'job'))->toBe(['root' => '66.7 %', 'foils' => '33.3 %']);
+    $worked = WorkFormula::work(formula(formulaBowl(['uses' => [
+        ['job' => 'root', 'grams' => '100 g'],
+        ['job' => 'foils', 'grams' => '50 g'],
+    ]])))[0];
+    expect($worked['total'])->toBe('150.0 g')
+        ->and(array_column($worked['uses'], 'percent', 'job'))->toBe(['root' => '66.7 %', 'foils' => '33.3 %']);
 });
 
 it('works bowls without developer and measures the salon weighed', function () {
-    $worked = WorkFormula::work(formula(formulaBowl(['ratio' => 'no developer', 'amount' => ['of' => 'colour', 'grams' => '2 scoops'], 'parts' => [['ingredients' => [['product' => 'clear', 'share' => 'all']]]]])))[0];
+    $worked = WorkFormula::work(formula(formulaBowl([
+        'ratio' => 'no developer',
+        'amount' => ['of' => 'colour', 'grams' => '2 scoops'],
+        'parts' => [['ingredients' => [['product' => 'clear', 'share' => 'all']]]],
+    ])))[0];
     expect($worked['total'])->toBe('25.0 g')->and($worked['strength'])->toBeNull();
 });
 
 it('follows the house rules it brings', function () {
-    $json = formula(formulaBowl(['parts' => [['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '8G', 'share' => '1']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json = formula(formulaBowl(['parts' => [
+        ['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '8G', 'share' => '1']]],
+        ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+    ]]));
     expect(WorkFormula::work($json)[0]['level'])->toBe('7');
     $json['rules']['level-school'] = 'dye-weighted';
     expect((float) WorkFormula::work($json)[0]['level'])->toBeLessThan(7.0);
@@ -200,7 +305,11 @@ it('answers why for every number', function () {
 
 it('is read by people as a table', function () {
     $json = json_decode(exampleText(), true);
-    expect(FormulaTable::of($json, WorkFormula::of($json)->inWords(words(...))))->toContain('Bowl A  Root  110.0 g  at 1:1.5')->toContain('“a dash”')->toContain('Together  more than')->toContain('Bowls A and D must not touch');
+    expect(FormulaTable::of($json, WorkFormula::of($json)->inWords(words(...))))
+        ->toContain('Bowl A  Root  110.0 g  at 1:1.5')
+        ->toContain('“a dash”')
+        ->toContain('Together  more than')
+        ->toContain('Bowls A and D must not touch');
 });
 
 it('never crashes on a damaged document', function () {
@@ -225,14 +334,26 @@ it('never crashes on a damaged document', function () {
 
 it('puts what is left of a bowl into a later one, as a visit does', function () {
     $first = formulaBowl();
-    $second = ['letter' => 'B', 'ratio' => 'no developer', 'amount' => ['of' => 'shares'], 'parts' => [['ingredients' => [['product' => 'bowl:A', 'share' => '24 g'], ['product' => 'clear', 'share' => '16 g']]]]] + $first;
+    $second = [
+        'letter' => 'B',
+        'ratio' => 'no developer',
+        'amount' => ['of' => 'shares'],
+        'parts' => [['ingredients' => [
+            ['product' => 'bowl:A', 'share' => '24 g'],
+            ['product' => 'clear', 'share' => '16 g'],
+        ]]],
+    ] + $first;
     $worked = WorkFormula::work(formula($first, $second));
     // What it brings of peroxide is what it had on the head, thinned 24 to 40.
     $volume = static fn (array $bowl): float => (float) $bowl['strengthOnHead']['vol'];
-    expect($worked[1]['total'])->toBe('40.0 g')->and($volume($worked[1]))->toEqualWithDelta($volume($worked[0]) * 0.6, 0.06)
+    expect($worked[1]['total'])->toBe('40.0 g')
+        ->and($volume($worked[1]))->toEqualWithDelta($volume($worked[0]) * 0.6, 0.06)
         ->and($worked[1]['level'])->toBe($worked[0]['level']);
     // A bowl is not there before it is mixed.
-    expect(formulaProblems(formula($second, $first)))->toBe(['/bowls/0/parts/0/ingredients/0/product: This shade or product is not on the shelf.']);
+    expect(formulaProblems(formula(
+        $second,
+        $first,
+    )))->toBe(['/bowls/0/parts/0/ingredients/0/product: This shade or product is not on the shelf.']);
 });
 
 it('lets nothing win in silence, and drops nothing', function (callable $damage, string $problem) {
@@ -258,14 +379,20 @@ it('takes measures as they come, without a crash', function () {
 
 it('says nothing of a place that nobody said, and keeps the sides apart', function () {
     $place = static fn (array $strokes): string => WorkFormula::work(formula(formulaBowl(['place' => $strokes])))[0]['place'];
-    expect($place([]))->toBe('')->and($place([['regions' => ['left'], 'spans' => ['mids']], ['regions' => ['right'], 'spans' => ['ends']]]))->toBe('left side, mids; right side, ends');
+    expect($place([]))->toBe('')
+        ->and($place([['regions' => ['left'], 'spans' => ['mids']], ['regions' => ['right'], 'spans' => ['ends']]]))
+        ->toBe('left side, mids; right side, ends');
 });
 
 it('weighs what is printed on a tube, whatever that may mean', function (array $product, ?string $level) {
-    $json = formula(formulaBowl(['parts' => [['ingredients' => [['product' => 'odd', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json = formula(formulaBowl(['parts' => [
+        ['ingredients' => [['product' => 'odd', 'share' => 'all']]],
+        ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+    ]]));
     $json['lines'][0]['products'][] = ['id' => 'odd'] + $product;
     $worked = WorkFormula::work($json)[0];
-    expect($worked)->toMatchArray(['total' => '150.0 g', 'level' => $level])->and(in_array('no-pigment', keys($worked), true))->toBe($level === null);
+    expect($worked)->toMatchArray(['total' => '150.0 g', 'level' => $level])
+        ->and(in_array('no-pigment', keys($worked), true))->toBe($level === null);
 })->with([
     'a number in a line of letters' => [['code' => '902'], null],
     'a mark' => [['code' => '5NX+'], null],
@@ -278,9 +405,15 @@ it('reads a document’s own output to the same', function () {
 });
 
 it('keeps whole numbers of any length, and names the line of a fault', function () {
-    $text = str_replace('"tinta": 2,', '"tinta": 2, "till": 123456789012345678901234567890, "words": "9999999999999999999999",', exampleText());
+    $text = str_replace(
+        '"tinta": 2,',
+        '"tinta": 2, "till": 123456789012345678901234567890, "words": "9999999999999999999999",',
+        exampleText(),
+    );
     $written = JsonText::read($text)->with(WorkFormula::of(JsonText::read($text)->values));
-    expect($written)->toContain('"till": 123456789012345678901234567890')->toContain('"words": "9999999999999999999999"');
+    expect($written)
+        ->toContain('"till": 123456789012345678901234567890')
+        ->toContain('"words": "9999999999999999999999"');
     $fault = static function (string $broken): string {
         try {
             JsonText::read($broken);
@@ -302,17 +435,34 @@ it('works more bowls than letters of two go', function () {
     for ($letter = 'A', $at = 0; $at < 750; $letter++, $at++) {
         $letters[] = $letter;
     }
-    expect(WorkFormula::work(formula(...array_map(static fn (string $letter): array => formulaBowl(['letter' => $letter]), $letters))))->toHaveCount(750);
+    expect(WorkFormula::work(formula(...array_map(
+        static fn (string $letter): array => formulaBowl(['letter' => $letter]),
+        $letters,
+    ))))->toHaveCount(750);
 });
 
 it('takes the parts of a ratio in the maker’s order', function () {
     // 16 g at 1:2.5:3.5 takes 40 g and 56 g, 112 g in all (arithmetic); here the gel comes second, the developer third.
-    $json = formula(formulaBowl(['ratio' => '1:2.5:3.5', 'amount' => ['of' => 'colour', 'grams' => '16 g'], 'parts' => [['ingredients' => [['product' => '6N', 'share' => 'all']]], ['ingredients' => [['product' => 'gel', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]));
+    $json = formula(formulaBowl([
+        'ratio' => '1:2.5:3.5',
+        'amount' => ['of' => 'colour', 'grams' => '16 g'],
+        'parts' => [
+            ['ingredients' => [['product' => '6N', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'gel', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ],
+    ]));
     $json['lines'][0] = ['order' => ['colour', 'base', 'developer'], 'ratio' => '1:2.5:3.5'] + $json['lines'][0];
     $json['lines'][0]['products'][] = ['id' => 'gel', 'code' => 'gel', 'kind' => 'base'];
     $worked = WorkFormula::work($json)[0];
-    expect(array_column($worked['parts'], 'grams', 'name'))->toBe(['colour' => '16.0 g', 'third part' => '40.0 g', 'developer' => '56.0 g'])
-        ->and($worked['total'])->toBe('112.0 g')->and($worked['strength']['vol'])->toBe('20')->and($worked['strengthOnHead']['vol'])->toBe('10')
+    expect(array_column($worked['parts'], 'grams', 'name'))->toBe([
+        'colour' => '16.0 g',
+        'third part' => '40.0 g',
+        'developer' => '56.0 g',
+    ])
+        ->and($worked['total'])->toBe('112.0 g')
+        ->and($worked['strength']['vol'])->toBe('20')
+        ->and($worked['strengthOnHead']['vol'])->toBe('10')
         ->and(keys($worked))->not->toContain('implausible-ratio');
     $json['lines'][0]['order'] = ['developer', 'colour'];
     expect(formulaProblems($json))->toContain('/lines/0/order: The colour comes first.');

@@ -13,7 +13,16 @@ use Core\Codec\WorkFormula;
  */
 function service(array $bowls): array
 {
-    $tones = ['N' => ['natural' => 1], 'A' => ['ash' => 1], 'G' => ['gold' => 1], 'C' => ['copper' => 1], 'R' => ['red' => 1], 'P' => ['pearl' => 1], 'B' => ['beige' => 1], 'V' => ['violet' => 1]];
+    $tones = [
+        'N' => ['natural' => 1],
+        'A' => ['ash' => 1],
+        'G' => ['gold' => 1],
+        'C' => ['copper' => 1],
+        'R' => ['red' => 1],
+        'P' => ['pearl' => 1],
+        'B' => ['beige' => 1],
+        'V' => ['violet' => 1],
+    ];
     $shades = static function (string $prefix, array $levels) use ($tones): array {
         $products = [['id' => "{$prefix}clear", 'code' => 'clear', 'kind' => 'clear']];
         foreach ($levels as $level) {
@@ -26,24 +35,53 @@ function service(array $bowls): array
     };
     $window = ['min' => 5, 'target' => 30, 'max' => 50];
     $developers = ['d6', 'd10', 'd20', 'd30', 'd40'];
-    $line = static fn (string $id, string $kind, string $ratio, array $products) => ['id' => $id, 'kind' => $kind, 'ratio' => $ratio, 'window' => $window, 'notation' => 'letters', 'tones' => $tones, 'developers' => $developers, 'products' => $products];
+    $line = static fn (string $id, string $kind, string $ratio, array $products) => [
+        'id' => $id,
+        'kind' => $kind,
+        'ratio' => $ratio,
+        'window' => $window,
+        'notation' => 'letters',
+        'tones' => $tones,
+        'developers' => $developers,
+        'products' => $products,
+    ];
     $written = [];
     foreach ($bowls as $at => $bowl) {
         [$lineId, $ratio, $amount, $colour, $developer] = $bowl;
-        $part = static fn (array $shares): array => ['ingredients' => array_map(static fn (string $product, string $share): array => ['product' => $product, 'share' => $share], array_map(strval(...), array_keys($shares)), $shares)];
+        $part = static fn (array $shares): array => ['ingredients' => array_map(
+            static fn (string $product, string $share): array => ['product' => $product, 'share' => $share],
+            array_map(strval(...), array_keys($shares)),
+            $shares,
+        )];
         $parts = array_map($part, array_values(array_filter([$colour, $developer, $bowl['third'] ?? []])));
         unset($bowl[0], $bowl[1], $bowl[2], $bowl[3], $bowl[4], $bowl['third']);
         $written[] = $bowl + ['letter' => chr(65 + $at), 'line' => $lineId, 'ratio' => $ratio, 'parts' => $parts]
-            + ($amount === null ? [] : ['amount' => is_array($amount) ? $amount : ['of' => str_contains($amount, 'all') ? 'total' : 'colour', 'grams' => trim(str_replace('all', '', $amount))]]);
+            + ($amount === null ? [] : ['amount' => is_array($amount) ? $amount : [
+                'of' => str_contains($amount, 'all') ? 'total' : 'colour',
+                'grams' => trim(str_replace('all', '', $amount)),
+            ]]);
     }
 
     return [
         'tinta' => 1, 'measures' => ['scoop' => '14 g'],
-        'developers' => array_map(static fn (int $volume): array => ['id' => "d{$volume}", 'strength' => "{$volume} vol"], [6, 10, 20, 30, 40]),
+        'developers' => array_map(
+            static fn (int $volume): array => ['id' => "d{$volume}", 'strength' => "{$volume} vol"],
+            [6, 10, 20, 30, 40],
+        ),
         'lines' => [
             $line('p', 'permanent', '1:1.5', $shades('p', [3, 4, 5, 6, 7, 8])),
             $line('g', 'demi', '1:2', $shades('g', [5, 6, 7, 8, 9, 10])),
-            $line('l', 'lightener', '1:2', [['id' => 'powder', 'code' => 'powder', 'kind' => 'lightener'], ['id' => 'bond', 'code' => 'bond', 'kind' => 'additive'], ['id' => 'cream', 'code' => 'cream', 'kind' => 'base'], ['id' => 'shield', 'code' => 'shield', 'kind' => 'care']]),
+            $line(
+                'l',
+                'lightener',
+                '1:2',
+                [
+                    ['id' => 'powder', 'code' => 'powder', 'kind' => 'lightener'],
+                    ['id' => 'bond', 'code' => 'bond', 'kind' => 'additive'],
+                    ['id' => 'cream', 'code' => 'cream', 'kind' => 'base'],
+                    ['id' => 'shield', 'code' => 'shield', 'kind' => 'care'],
+                ],
+            ),
         ],
         'bowls' => $written,
     ];

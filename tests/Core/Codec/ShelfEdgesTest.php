@@ -17,7 +17,16 @@ function documentWith(array $line = [], array $product = [], array $more = [], a
     $document['lines'][0] = $line + $document['lines'][0];
     $document['lines'][0]['products'][0] = $product + $document['lines'][0]['products'][0];
     $first = $document['lines'][0]['products'][0]['id'];
-    $document['bowls'] = [$bowl + ['letter' => 'A', 'line' => $document['lines'][0]['id'], 'ratio' => '1:1.5', 'amount' => ['of' => 'colour', 'grams' => '60 g'], 'parts' => [['ingredients' => [['product' => $first, 'share' => 'all']]], ['ingredients' => [['product' => $document['lines'][0]['developers'][0], 'share' => 'all']]]]]];
+    $document['bowls'] = [$bowl + [
+        'letter' => 'A',
+        'line' => $document['lines'][0]['id'],
+        'ratio' => '1:1.5',
+        'amount' => ['of' => 'colour', 'grams' => '60 g'],
+        'parts' => [
+            ['ingredients' => [['product' => $first, 'share' => 'all']]],
+            ['ingredients' => [['product' => $document['lines'][0]['developers'][0], 'share' => 'all']]],
+        ],
+    ]];
 
     return $more + $document;
 }
@@ -28,7 +37,10 @@ function saidOf(array $document): array
     try {
         WorkFormula::work($document);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
+        return array_map(
+            static fn (Problem $problem): string => $problem->pointer.': '.words($problem),
+            $refusal->problems(),
+        );
     }
 
     return [];
@@ -57,7 +69,14 @@ it('takes a rule in documents as it takes it anywhere', function () {
 });
 
 it('weighs millilitres by the density of what they are of', function (string $density, string $colour) {
-    $document = documentWith(product: ['density' => $density], bowl: ['amount' => ['of' => 'ingredient', 'ingredient' => documentWith()['lines'][0]['products'][0]['id'], 'grams' => '50 ml']]);
+    $document = documentWith(
+        product: ['density' => $density],
+        bowl: ['amount' => [
+            'of' => 'ingredient',
+            'ingredient' => documentWith()['lines'][0]['products'][0]['id'],
+            'grams' => '50 ml',
+        ]],
+    );
     expect(WorkFormula::work($document)[0]['parts'][0]['grams'])->toBe($colour);
 })->with([['1', '50.0 g'], ['1.1', '55.0 g'], ['0.95', '47.5 g']]);
 
@@ -66,7 +85,10 @@ function warnedOf(array $developer, array $more): array
 {
     $sheet = Ladder::bowl(['6N' => 'all'], $developer, $more);
 
-    return array_map(static fn (Caution $caution): string => $caution->key, Cautions::ofBowl($sheet, $sheet->known(HouseRules::standard()->step), Ladder::shelf()->line($sheet->line)));
+    return array_map(
+        static fn (Caution $caution): string => $caution->key,
+        Cautions::ofBowl($sheet, $sheet->known(HouseRules::standard()->step), Ladder::shelf()->line($sheet->line)),
+    );
 }
 
 it('warns at the very edge of what is usual', function (array $developer, array $more, array $keys) {

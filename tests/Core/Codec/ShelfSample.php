@@ -33,12 +33,39 @@ final class ShelfSample
             ['d20', '', '20 vol', ProductKind::Developer, Strength::vol(20)],
             ['d40', '', '40 vol', ProductKind::Developer, Strength::vol(40)],
         ] as [$id, $line, $code, $kind, $strength]) {
-            $products[$id] = new Product($id, $line, $code, $code, $kind, $strength, Grams::ofCentigrams(6000), Fraction::one());
+            $products[$id] = new Product(
+                $id,
+                $line,
+                $code,
+                $code,
+                $kind,
+                $strength,
+                Grams::ofCentigrams(6000),
+                Fraction::one(),
+            );
         }
 
         return new Shelf([
-            'L' => new Line('L', 'Line L', MixRatio::of(2, 3), ['d10', 'd20'], ['min' => 30, 'target' => 35, 'max' => 45], LineKind::Permanent, Legend::letters([]), LiftTable::standard(LineKind::Permanent)),
-            'M' => new Line('M', 'Line M', MixRatio::of(1, 2), ['d40'], ['min' => 20, 'target' => 20, 'max' => 20], LineKind::Demi, Legend::digits([]), LiftTable::standard(LineKind::Demi)),
+            'L' => new Line(
+                'L',
+                'Line L',
+                MixRatio::of(2, 3),
+                ['d10', 'd20'],
+                ['min' => 30, 'target' => 35, 'max' => 45],
+                LineKind::Permanent,
+                Legend::letters([]),
+                LiftTable::standard(LineKind::Permanent),
+            ),
+            'M' => new Line(
+                'M',
+                'Line M',
+                MixRatio::of(1, 2),
+                ['d40'],
+                ['min' => 20, 'target' => 20, 'max' => 20],
+                LineKind::Demi,
+                Legend::digits([]),
+                LiftTable::standard(LineKind::Demi),
+            ),
         ], $products, MassReading::plain());
     }
 

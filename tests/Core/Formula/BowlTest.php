@@ -46,7 +46,10 @@ it('works a three-part system', function () {
 
 it('works 20 g of powder at 1:2 to 40 ml', function () {
     // Common practice, no source.
-    expect(gramsOf(Sample::bowl(['1'], '1:2', BowlAmount::colour(Sample::g('20')))->work(ScaleStep::WholeGram)))->toBe(['c0' => '20 g', 'd 20 vol' => '40 g']);
+    expect(gramsOf(Sample::bowl(['1'], '1:2', BowlAmount::colour(Sample::g('20')))->work(ScaleStep::WholeGram)))->toBe([
+        'c0' => '20 g',
+        'd 20 vol' => '40 g',
+    ]);
 });
 
 it('works a bowl that its own grams give', function () {
@@ -57,22 +60,35 @@ it('works a bowl that its own grams give', function () {
 });
 
 it('works a bowl from a product in the developer part', function () {
-    $worked = Sample::bowl(['1'], '1:2', BowlAmount::ingredient('d 40 vol', Sample::g('20')), ['10 vol' => '2', '40 vol' => '1'])->work(ScaleStep::TenthGram);
+    $worked = Sample::bowl(
+        ['1'],
+        '1:2',
+        BowlAmount::ingredient('d 40 vol', Sample::g('20')),
+        ['10 vol' => '2', '40 vol' => '1'],
+    )->work(ScaleStep::TenthGram);
     expect(gramsOf($worked))->toBe(['c0' => '30 g', 'd 10 vol' => '40 g', 'd 40 vol' => '20 g']);
 });
 
 it('adds up exactly, to the step, whatever the bowl', function (Bowl $bowl, ScaleStep $step) {
     $worked = $bowl->work($step);
     foreach ($worked->parts as $index => $part) {
-        expect(Grams::sum(array_map(static fn ($ingredient) => $ingredient->grams, $part->ingredients)))->toEqual($part->total);
+        expect(Grams::sum(array_map(
+            static fn ($ingredient) => $ingredient->grams,
+            $part->ingredients,
+        )))->toEqual($part->total);
         foreach ($part->ingredients as $ingredient) {
             expect($ingredient->grams->centigrams % $step->centigrams())->toBe(0);
         }
         // Each part follows the rounded colour to within half a step (a step for a developer given in grams).
         $exact = $worked->parts[0]->total->exactly()->times($bowl->ratio->timesColour($index));
-        $slack = $bowl->amount->kind === Core\Formula\AmountKind::Developer ? $bowl->ratio->timesColour($index)->plus(Core\Units\Fraction::one()) : Core\Units\Fraction::one();
+        $slack = $bowl->amount->kind === Core\Formula\AmountKind::Developer
+            ? $bowl->ratio->timesColour($index)->plus(Core\Units\Fraction::one())
+            : Core\Units\Fraction::one();
         $miss = $exact->minus($part->total->exactly());
-        expect(($miss->isNegative() ? $miss->negated() : $miss)->compare($slack->times(Core\Units\Fraction::of($step->centigrams(), 2))))->toBeLessThanOrEqual(0);
+        expect(($miss->isNegative() ? $miss->negated() : $miss)->compare($slack->times(Core\Units\Fraction::of(
+            $step->centigrams(),
+            2,
+        ))))->toBeLessThanOrEqual(0);
     }
     expect(Grams::sum(array_map(static fn ($part) => $part->total, $worked->parts)))->toEqual($worked->mixture);
 })->with(fn () => Sample::anyBowls(250, 42));
@@ -99,12 +115,22 @@ it('says when the step moves the total', function () {
     $worked = Sample::bowl(['1'], '1:2', BowlAmount::total(Sample::g('100')))->work(ScaleStep::TenthGram);
     expect($worked->differsFromAsked())->toBeTrue()
         ->and($worked->mixture->text())->toBe('99.9 g')
-        ->and(Sample::bowl(['1'], '1:1.5', BowlAmount::total(Sample::g('150')))->work(ScaleStep::TenthGram)->differsFromAsked())->toBeFalse();
+        ->and(Sample::bowl(
+            ['1'],
+            '1:1.5',
+            BowlAmount::total(Sample::g('150')),
+        )->work(ScaleStep::TenthGram)->differsFromAsked())
+        ->toBeFalse();
 });
 
 it('doses additives on top of the ratio', function (string $dose, string $grams) {
     $plain = Sample::bowl(['1'], '1:2', BowlAmount::colour(Sample::g('30')));
-    $worked = (new Bowl($plain->ratio, $plain->parts, $plain->amount, [new Additive('bond', 'bond builder', Dose::parse($dose))]))->work(ScaleStep::TenthGram);
+    $worked = (new Bowl(
+        $plain->ratio,
+        $plain->parts,
+        $plain->amount,
+        [new Additive('bond', 'bond builder', Dose::parse($dose))],
+    ))->work(ScaleStep::TenthGram);
     expect($worked->additives[0]->grams->text())->toBe($grams)
         ->and($worked->mixture->text())->toBe('90 g')
         ->and(Dose::parse(Dose::parse($dose)->text()))->toEqual(Dose::parse($dose));

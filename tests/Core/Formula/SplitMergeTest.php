@@ -39,14 +39,21 @@ it('splits every formula in two that are together what it was', function () {
             // Each bowl is rounded to the scale by itself, so each may be a step away.
             expect($one[$product] + $two[$product])->toEqualWithDelta($grams, 20);
         }
-        expect(array_sum($two))->toEqualWithDelta(array_sum(poured($sheet)) * $share->numerator / $share->denominator, 60);
+        expect(array_sum($two))->toEqualWithDelta(
+            array_sum(poured($sheet)) * $share->numerator / $share->denominator,
+            60,
+        );
         $split++;
     }
     expect($split)->toBe(120);
 });
 
 it('leaves exactly what did not move, where a bowl says its own grams', function () {
-    $sheet = Ladder::bowl(['6N' => '10.5 g', '6G' => '7.3 g'], ['d20' => '26.8 g'], ['amount' => ['of' => 'shares'], 'additives' => [['product' => 'blue', 'dose' => '1.1 g']]]);
+    $sheet = Ladder::bowl(
+        ['6N' => '10.5 g', '6G' => '7.3 g'],
+        ['d20' => '26.8 g'],
+        ['amount' => ['of' => 'shares'], 'additives' => [['product' => 'blue', 'dose' => '1.1 g']]],
+    );
     ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, Fraction::of(1, 2), 'B', Ladder::shelf(), HouseRules::standard()->step);
     foreach (poured($sheet) as $product => $grams) {
         expect(poured($stays)[$product] + poured($moves)[$product])->toBe($grams);
@@ -54,10 +61,18 @@ it('leaves exactly what did not move, where a bowl says its own grams', function
 });
 
 it('keeps what is not known in both halves', function () {
-    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '10 to 16 g', '6C' => '“a dash”'], ['d20' => '?'], ['amount' => null, 'ratio' => '?']);
+    $sheet = Ladder::bowl(
+        ['6N' => '20 g', '6G' => '10 to 16 g', '6C' => '“a dash”'],
+        ['d20' => '?'],
+        ['amount' => null, 'ratio' => '?'],
+    );
     ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, Fraction::of(1, 4), 'B', Ladder::shelf(), HouseRules::standard()->step);
-    $said = static fn (BowlSheet $bowl): array => array_map(static fn ($entry): string => $entry->portion->text(), $bowl->entries[0]);
-    expect($said($moves))->toBe(['5 g', '2.5 g to 4 g', '“a dash”'])->and($said($stays))->toBe(['15 g', '7.5 g to 12 g', '“a dash”']);
+    $said = static fn (BowlSheet $bowl): array => array_map(
+        static fn ($entry): string => $entry->portion->text(),
+        $bowl->entries[0],
+    );
+    expect($said($moves))->toBe(['5 g', '2.5 g to 4 g', '“a dash”'])
+        ->and($said($stays))->toBe(['15 g', '7.5 g to 12 g', '“a dash”']);
 });
 
 it('splits nothing off, and not all of it', function (Fraction $share) {
@@ -65,7 +80,13 @@ it('splits nothing off, and not all of it', function (Fraction $share) {
 })->throws(UnworkableBowl::class)->with([fn () => Fraction::zero(), fn () => Fraction::one(), fn () => Fraction::of(3, 2), fn () => Fraction::of(-1, 2)]);
 
 it('refuses a part that the scale could not show', function () {
-    SplitBowl::of(Ladder::bowl(['6N' => '40 g', '6G' => '0.1 g'], more: ['amount' => ['of' => 'shares']]), Fraction::of(1, 20), 'B', Ladder::shelf(), HouseRules::standard()->step);
+    SplitBowl::of(
+        Ladder::bowl(['6N' => '40 g', '6G' => '0.1 g'], more: ['amount' => ['of' => 'shares']]),
+        Fraction::of(1, 20),
+        'B',
+        Ladder::shelf(),
+        HouseRules::standard()->step,
+    );
 })->throws(UnworkableBowl::class);
 
 it('merges any two bowls into one that holds what both held', function () {
@@ -105,8 +126,16 @@ it('is the bowl it was when what was split is merged again', function () {
 
 it('makes one formula for two jobs of two bowls that differ only in how much', function () {
     $step = HouseRules::standard()->step;
-    $both = MergeBowls::of(Ladder::bowl(more: ['job' => 'Root']), Ladder::bowl(more: ['letter' => 'B', 'job' => 'Foils', 'amount' => ['of' => 'total', 'grams' => '50 g']]), Ladder::shelf(), $step);
-    expect(array_map(static fn ($use): array => [$use->job, $use->grams->text()], $both->uses))->toBe([['Root', '150 g'], ['Foils', '50 g']])
+    $both = MergeBowls::of(
+        Ladder::bowl(more: ['job' => 'Root']),
+        Ladder::bowl(more: ['letter' => 'B', 'job' => 'Foils', 'amount' => ['of' => 'total', 'grams' => '50 g']]),
+        Ladder::shelf(),
+        $step,
+    );
+    expect(array_map(
+        static fn ($use): array => [$use->job, $use->grams->text()],
+        $both->uses,
+    ))->toBe([['Root', '150 g'], ['Foils', '50 g']])
         ->and($both->entries)->toEqual(Ladder::bowl()->entries)
         ->and($both->known($step)->total->show())->toBe('200.0 g');
 });
@@ -115,19 +144,43 @@ it('keeps two proportions one proportion, and asks for grams where only one has 
     $step = HouseRules::standard()->step;
     $proportion = Ladder::bowl(more: ['amount' => null]);
     expect(MergeBowls::of($proportion, $proportion, Ladder::shelf(), $step)->draft->amount)->toBeNull()
-        ->and(fn () => MergeBowls::of(Ladder::bowl(), $proportion, Ladder::shelf(), $step))->toRefuse(UnworkableBowl::class, 'How many grams')
-        ->and(fn () => MergeBowls::of(Ladder::bowl(['6C' => 'all']), $proportion, Ladder::shelf(), $step))->toRefuse(UnworkableBowl::class, 'How many grams');
+        ->and(fn () => MergeBowls::of(Ladder::bowl(), $proportion, Ladder::shelf(), $step))
+        ->toRefuse(UnworkableBowl::class, 'How many grams')
+        ->and(fn () => MergeBowls::of(Ladder::bowl(['6C' => 'all']), $proportion, Ladder::shelf(), $step))
+        ->toRefuse(UnworkableBowl::class, 'How many grams');
 });
 
 it('keeps what was wanted and why, both notes and both places', function () {
     $step = HouseRules::standard()->step;
-    $stood = ['parts' => [['ingredients' => [['product' => '6C', 'share' => '20 g', 'wanted' => '6R', 'why' => 'out']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]], 'amount' => ['of' => 'shares'], 'letter' => 'B', 'note' => 'soft', 'place' => [['regions' => ['top'], 'spans' => ['ends']]]];
-    $both = MergeBowls::of(Ladder::bowl(more: ['note' => 'firm', 'place' => [['regions' => [], 'spans' => ['root']]]]), Ladder::bowl(more: $stood), Ladder::shelf(), $step);
+    $stood = [
+        'parts' => [
+            ['ingredients' => [['product' => '6C', 'share' => '20 g', 'wanted' => '6R', 'why' => 'out']]],
+            ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ],
+        'amount' => ['of' => 'shares'],
+        'letter' => 'B',
+        'note' => 'soft',
+        'place' => [['regions' => ['top'], 'spans' => ['ends']]],
+    ];
+    $both = MergeBowls::of(
+        Ladder::bowl(more: ['note' => 'firm', 'place' => [['regions' => [], 'spans' => ['root']]]]),
+        Ladder::bowl(more: $stood),
+        Ladder::shelf(),
+        $step,
+    );
     $copper = array_values(array_filter($both->entries[0], static fn ($entry): bool => $entry->product === '6C'))[0];
     expect([$copper->wanted, $copper->why, $both->note, count($both->strokes)])->toBe(['6R', 'out', "firm\nsoft", 2]);
 });
 
 it('never mixes two lines in one bowl', function () {
-    $soft = Ladder::bowl(more: ['line' => 'D', 'letter' => 'B', 'ratio' => '1:2', 'parts' => [['ingredients' => [['product' => 'd7G', 'share' => 'all']]], ['ingredients' => [['product' => 'd10', 'share' => 'all']]]]]);
+    $soft = Ladder::bowl(more: [
+        'line' => 'D',
+        'letter' => 'B',
+        'ratio' => '1:2',
+        'parts' => [
+            ['ingredients' => [['product' => 'd7G', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'd10', 'share' => 'all']]],
+        ],
+    ]);
     MergeBowls::of(Ladder::bowl(), $soft, Ladder::shelf(), HouseRules::standard()->step);
 })->throws(UnworkableBowl::class, 'unworkable-bowl.two-lines');

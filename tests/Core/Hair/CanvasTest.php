@@ -20,7 +20,11 @@ use Core\Shelf\LineKind;
 /** @param  array<string, array<string, mixed>>  $zones */
 function canvas(array $zones): Canvas
 {
-    return ReadCanvas::from(['zones' => array_map(static fn (string $id, array $zone): array => $zone + ['id' => $id, 'name' => $id], array_keys($zones), $zones)]);
+    return ReadCanvas::from(['zones' => array_map(
+        static fn (string $id, array $zone): array => $zone + ['id' => $id, 'name' => $id],
+        array_keys($zones),
+        $zones,
+    )]);
 }
 
 /** @return list<string> */
@@ -29,7 +33,10 @@ function canvasProblems(mixed $json): array
     try {
         ReadCanvas::from($json);
     } catch (UnreadableDocument $refusal) {
-        return array_map(static fn (Problem $problem): string => $problem->pointer.': '.words($problem), $refusal->problems());
+        return array_map(
+            static fn (Problem $problem): string => $problem->pointer.': '.words($problem),
+            $refusal->problems(),
+        );
     }
 
     return [];
@@ -38,23 +45,54 @@ function canvasProblems(mixed $json): array
 it('writes a canvas as it reads it', function () {
     $whole = canvas(['front' => [
         'regions' => ['hairline'], 'spans' => ['root', 'regrowth'], 'natural' => '5', 'level' => '6,5', 'tone' => ['gold', 'copper'], 'grey' => 40, 'resistant' => true, 'porosity' => 'low', 'history' => 'direct-dye',
-        'historyWords' => 'red conditioner', 'confidence' => 'told', 'banded' => true, 'bandWords' => 'at 5 cm', 'regrowth' => '2.5', 'density' => 'thick', 'texture' => 'coarse', 'length' => 'mid-back',
-        'elasticity' => 'weak', 'breakage' => 'some', 'offLimits' => false, 'wish' => ['level' => '7', 'tone' => ['beige'], 'words' => 'soft'], 'note' => 'cowlick',
+        'historyWords' => 'red conditioner',
+        'confidence' => 'told',
+        'banded' => true,
+        'bandWords' => 'at 5 cm',
+        'regrowth' => '2.5',
+        'density' => 'thick',
+        'texture' => 'coarse',
+        'length' => 'mid-back',
+        'elasticity' => 'weak',
+        'breakage' => 'some',
+        'offLimits' => false,
+        'wish' => ['level' => '7', 'tone' => ['beige'], 'words' => 'soft'],
+        'note' => 'cowlick',
     ], 'rest' => []]);
-    expect(ReadCanvas::from(ReadCanvas::write($whole)))->toEqual($whole)->and(ReadCanvas::write($whole)['zones'][0]['level'])->toBe('6.5');
+    expect(ReadCanvas::from(ReadCanvas::write($whole)))->toEqual($whole)
+        ->and(ReadCanvas::write($whole)['zones'][0]['level'])->toBe('6.5');
 });
 
 it('says what cannot be, where, all at once', function () {
     expect(canvasProblems(['zones' => [['id' => 'a', 'level' => '14', 'grey' => 120, 'tone' => ['teal'], 'history' => 'magic', 'regrowth' => '-1', 'wish' => ['level' => 'light']], ['id' => 'a'], ['id' => '', 'spans' => ['tip']]]]))->toBe([
-        '/zones/0/grey: Grey, in percent, should be a whole number from 0 to 100.', '/zones/0/level: A level of 14 cannot be.', '/zones/0/tone/0: This is no tone.', '/zones/0/history: This is no history.',
-        '/zones/0/regrowth: Regrowth of -1 cannot be.', '/zones/0/wish/level: “light” is not a number.', '/zones/2/id: The zone has no id.', '/zones/2/spans/0: This is no span of the strand.', '/zones/1/id: Two zones have the same id.',
+        '/zones/0/grey: Grey, in percent, should be a whole number from 0 to 100.',
+        '/zones/0/level: A level of 14 cannot be.',
+        '/zones/0/tone/0: This is no tone.',
+        '/zones/0/history: This is no history.',
+        '/zones/0/regrowth: Regrowth of -1 cannot be.',
+        '/zones/0/wish/level: “light” is not a number.',
+        '/zones/2/id: The zone has no id.',
+        '/zones/2/spans/0: This is no span of the strand.',
+        '/zones/1/id: Two zones have the same id.',
     ]);
 });
 
 it('never crashes on any JSON', function () {
     mt_srand(9);
     $values = [null, true, 0, -1, 1.5, '', 'x', [], ['a' => 1], [[]], str_repeat('9', 400), ['zones' => 'none'], "\0"];
-    $fields = ['id', 'level', 'natural', 'tone', 'grey', 'wish', 'regions', 'spans', 'regrowth', 'history', 'offLimits'];
+    $fields = [
+        'id',
+        'level',
+        'natural',
+        'tone',
+        'grey',
+        'wish',
+        'regions',
+        'spans',
+        'regrowth',
+        'history',
+        'offLimits',
+    ];
     for ($i = 0; $i < 1500; $i++) {
         $zone = ['id' => 'z'];
         for ($changes = mt_rand(1, 4); $changes > 0; $changes--) {
@@ -66,9 +104,22 @@ it('never crashes on any JSON', function () {
 
 // Regrowth grows about 1.25 cm a month (common practice, no source).
 it('ages what has grown', function (int $days, ?string $before, bool $coloured, string $now) {
-    $past = canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'regrowth' => $before]]);
-    $done = $coloured ? array_fill_keys(array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()), [LineKind::Permanent]) : [];
-    expect(AgeCanvas::by($past, $days, [], $done, HouseRules::standard())->canvas->zones[0]->regrowth?->decimal(1))->toBe($now);
+    $past = canvas(['root' => [
+        'spans' => ['root', 'regrowth'],
+        'natural' => '6',
+        'level' => '6',
+        'regrowth' => $before,
+    ]]);
+    $done = $coloured
+        ? array_fill_keys(array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()), [LineKind::Permanent])
+        : [];
+    expect(AgeCanvas::by(
+        $past,
+        $days,
+        [],
+        $done,
+        HouseRules::standard(),
+    )->canvas->zones[0]->regrowth?->decimal(1))->toBe($now);
 })->with([
     'a month after a root' => [30, '2', true, '1.2'],
     'ten weeks after a root' => [70, '2', true, '2.9'],
@@ -81,19 +132,38 @@ it('never grows backwards', function () {
     $past = canvas(['root' => ['spans' => ['root'], 'regrowth' => '1']]);
     $last = 0;
     foreach (range(0, 400, 10) as $days) {
-        $now = AgeCanvas::by($past, $days, [], [], HouseRules::standard())->canvas->zones[0]->regrowth?->rounded(1, Core\Units\Rounding::Down);
+        $now = AgeCanvas::by(
+            $past,
+            $days,
+            [],
+            [],
+            HouseRules::standard(),
+        )->canvas->zones[0]->regrowth?->rounded(1, Core\Units\Rounding::Down);
         expect($now)->toBeGreaterThanOrEqual($last);
         $last = $now;
     }
 });
 
 it('remembers how the lengths were left and what was done to them', function (array $kinds, string $history, HairHistory $now) {
-    $past = canvas(['ends' => ['spans' => ['ends'], 'level' => '6', 'tone' => ['brown'], 'history' => $history, 'banded' => true]]);
-    $results = ReadCanvas::results([['zone' => 'ends', 'level' => '8.5', 'tone' => ['gold'], 'elasticity' => 'weak']], ['ends']);
+    $past = canvas(['ends' => [
+        'spans' => ['ends'],
+        'level' => '6',
+        'tone' => ['brown'],
+        'history' => $history,
+        'banded' => true,
+    ]]);
+    $results = ReadCanvas::results(
+        [['zone' => 'ends', 'level' => '8.5', 'tone' => ['gold'], 'elasticity' => 'weak']],
+        ['ends'],
+    );
     $aged = AgeCanvas::by($past, 40, $results, ['top/ends' => $kinds], HouseRules::standard());
     [$zone] = $aged->canvas->zones;
-    expect($zone->history)->toBe($now)->and($zone->level?->decimal(1))->toBe('8.5')->and($zone->tone->words())->toBe('gold')->and($zone->elasticity?->value)->toBe('weak')
-        ->and($zone->banded)->toBe($kinds === [])->and(implode(' ', said($aged->said)))->toContain('as it was left, level 8.5 gold');
+    expect($zone->history)->toBe($now)
+        ->and($zone->level?->decimal(1))->toBe('8.5')
+        ->and($zone->tone->words())->toBe('gold')
+        ->and($zone->elasticity?->value)->toBe('weak')
+        ->and($zone->banded)->toBe($kinds === [])
+        ->and(implode(' ', said($aged->said)))->toContain('as it was left, level 8.5 gold');
 })->with([
     'lightened' => [[LineKind::Lightener, LineKind::Demi], 'natural', HairHistory::Lightened],
     'tinted' => [[LineKind::Permanent], 'natural', HairHistory::Coloured],
@@ -130,6 +200,11 @@ it('says what needs care', function (array $zone, array $keys) {
 ]);
 
 it('finds the zone of a place: the part before the whole', function () {
-    $canvas = canvas(['all' => ['spans' => ['root']], 'temples' => ['regions' => ['left', 'right'], 'spans' => ['root']]]);
-    expect($canvas->zoneAt(new Cell(Region::Left, Span::Root))?->id)->toBe('temples')->and($canvas->zoneAt(new Cell(Region::Back, Span::Root))?->id)->toBe('all')->and($canvas->zoneAt(new Cell(Region::Back, Span::Ends)))->toBeNull();
+    $canvas = canvas([
+        'all' => ['spans' => ['root']],
+        'temples' => ['regions' => ['left', 'right'], 'spans' => ['root']],
+    ]);
+    expect($canvas->zoneAt(new Cell(Region::Left, Span::Root))?->id)->toBe('temples')
+        ->and($canvas->zoneAt(new Cell(Region::Back, Span::Root))?->id)->toBe('all')
+        ->and($canvas->zoneAt(new Cell(Region::Back, Span::Ends)))->toBeNull();
 });

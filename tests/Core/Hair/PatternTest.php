@@ -15,7 +15,9 @@ use Core\Units\Fraction;
 
 it('reads a pattern as people write it and writes it back', function (string $text, string $shown, array $sequence) {
     $pattern = Pattern::parse($text);
-    expect($pattern->text())->toBe($shown)->and(Pattern::parse($pattern->text()))->toEqual($pattern)->and($pattern->sequence(['A', 'B']))->toBe($sequence);
+    expect($pattern->text())->toBe($shown)
+        ->and(Pattern::parse($pattern->text()))->toEqual($pattern)
+        ->and($pattern->sequence(['A', 'B']))->toBe($sequence);
 })->with([
     'alternate' => ['Alternate', 'alternate', ['A', 'B', 'A', 'B', 'A', 'B']],
     'two to one' => ['2 : 1', '2:1', ['A', 'A', 'B', 'A', 'A', 'B', 'A', 'A', 'B']],
@@ -45,7 +47,11 @@ it('never crashes on any text', function () {
 it('shares the hair as the pattern says, the same from every bowl', function (string $text, int $bowls) {
     $pattern = Pattern::parse($text);
     $shares = $pattern->shares($bowls);
-    $sum = array_reduce($shares, static fn (Fraction $sum, Fraction $share): Fraction => $sum->plus($share), Fraction::zero());
+    $sum = array_reduce(
+        $shares,
+        static fn (Fraction $sum, Fraction $share): Fraction => $sum->plus($share),
+        Fraction::zero(),
+    );
     expect($sum->equals(Fraction::one()))->toBeTrue();
     foreach ($shares as $place => $share) {
         expect($pattern->seenFrom($place)->shares($bowls)[0]->equals($share))->toBeTrue();
@@ -64,11 +70,22 @@ function stroke(array $regions, array $spans, ?Method $method = null, bool $over
 /** @param  list<array{string, string, Stroke}>  $strokes */
 function covered(array $strokes, array $wished = [], array $off = []): Coverage
 {
-    return Coverage::of(array_map(static fn (array $each): array => ['letter' => $each[0], 'round' => $each[1], 'stroke' => $each[2]], $strokes), $wished, $off);
+    return Coverage::of(
+        array_map(
+            static fn (array $each): array => ['letter' => $each[0], 'round' => $each[1], 'stroke' => $each[2]],
+            $strokes,
+        ),
+        $wished,
+        $off,
+    );
 }
 
 it('finds what is bare and what is doubled', function (array $strokes, array $uncovered, array $doubled) {
-    $wished = [new Cell(Region::Top, Span::Root), new Cell(Region::Top, Span::Mids), new Cell(Region::Nape, Span::Root)];
+    $wished = [
+        new Cell(Region::Top, Span::Root),
+        new Cell(Region::Top, Span::Mids),
+        new Cell(Region::Nape, Span::Root),
+    ];
     $coverage = covered($strokes, $wished);
     $keys = static fn (array $cells): array => array_map(static fn (Cell $cell): string => $cell->key(), $cells);
     expect($keys($coverage->uncovered))->toBe($uncovered)->and($keys($coverage->doubled))->toBe($doubled);
@@ -83,18 +100,34 @@ it('finds what is bare and what is doubled', function (array $strokes, array $un
 ]);
 
 it('calls it doubled where a bowl lies on hair that is left out', function () {
-    $coverage = covered([['A', '1', stroke([Region::Nape], [Span::Ends])]], [new Cell(Region::Nape, Span::Ends)], [new Cell(Region::Nape, Span::Ends)]);
+    $coverage = covered(
+        [['A', '1', stroke([Region::Nape], [Span::Ends])]],
+        [new Cell(Region::Nape, Span::Ends)],
+        [new Cell(Region::Nape, Span::Ends)],
+    );
     expect(Cell::words($coverage->doubled))->toBe('ends nape')->and($coverage->uncovered)->toBe([]);
 });
 
 it('says cells in few words', function () {
     expect(Cell::words(Cell::all()))->toBe('root and regrowth and mids and ends all over')
-        ->and(Cell::words([new Cell(Region::Left, Span::Mids), new Cell(Region::Crown, Span::Mids), new Cell(Region::Crown, Span::Ends)]))->toBe('mids left side, crown; ends crown');
+        ->and(Cell::words([
+            new Cell(Region::Left, Span::Mids),
+            new Cell(Region::Crown, Span::Mids),
+            new Cell(Region::Crown, Span::Ends),
+        ]))
+        ->toBe('mids left side, crown; ends crown');
 });
 
 it('shows a shared stroke to each bowl that takes part', function () {
-    $owned = new Stroke(Placement::of([Region::Top], [Span::Mids]), Method::FineFoils, Pattern::parse('3:2:1'), ['B', 'C']);
-    expect($owned->seenBy('C', 'A')?->pattern?->text())->toBe('1:3:2')->and($owned->seenBy('C', 'A')?->with)->toBe(['A', 'B'])->and($owned->seenBy('D', 'A'))->toBeNull();
+    $owned = new Stroke(
+        Placement::of([Region::Top], [Span::Mids]),
+        Method::FineFoils,
+        Pattern::parse('3:2:1'),
+        ['B', 'C'],
+    );
+    expect($owned->seenBy('C', 'A')?->pattern?->text())->toBe('1:3:2')
+        ->and($owned->seenBy('C', 'A')?->with)->toBe(['A', 'B'])
+        ->and($owned->seenBy('D', 'A'))->toBeNull();
 });
 
 it('knows what touches the scalp and what runs through in one pass', function (Stroke $stroke, bool $scalp, bool $onePass) {

@@ -22,7 +22,11 @@ use Core\Units\Fraction;
 /** @param  array<string, mixed>  ...$zones */
 function headOf(array ...$zones): Canvas
 {
-    return ReadCanvas::from(['zones' => array_map(static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"], array_keys($zones), $zones)]);
+    return ReadCanvas::from(['zones' => array_map(
+        static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"],
+        array_keys($zones),
+        $zones,
+    )]);
 }
 
 function readingOf(array $zone, ?HouseRules $rules = null): ZoneReading
@@ -82,8 +86,19 @@ it('cautions where the hair or its history asks for it', function (array $zone, 
 ]);
 
 it('tells of grey, bands and porous hair only where they matter', function () {
-    $lines = said(readingOf(['level' => '6', 'grey' => 60, 'banded' => true, 'porosity' => 'high', 'wish' => ['level' => '6']])->lines);
-    expect($lines[0])->toStartWith('60 % grey: half natural')->and($lines)->toContain('A band of another level: its own bowl, or a blending pass.', 'Porous hair grabs: shorter, or with more clear.')
+    $lines = said(readingOf([
+        'level' => '6',
+        'grey' => 60,
+        'banded' => true,
+        'porosity' => 'high',
+        'wish' => ['level' => '6'],
+    ])->lines);
+    expect($lines[0])->toStartWith('60 % grey: half natural')
+        ->and($lines)
+        ->toContain(
+            'A band of another level: its own bowl, or a blending pass.',
+            'Porous hair grabs: shorter, or with more clear.',
+        )
         ->and(readingOf(['level' => '6', 'grey' => 60])->lines)->toBe([])
         ->and(readingOf(['level' => '6', 'grey' => 0, 'wish' => ['level' => '6']])->lines)->toBe([]);
 });
@@ -96,11 +111,16 @@ it('wishes for each cell once, never where hair is left out', function () {
         ['regions' => ['back'], 'spans' => ['root'], 'level' => '5'],
     );
     $keys = static fn (array $cells): array => array_map(static fn (Cell $cell): string => $cell->key(), $cells);
-    expect($keys($head->wished()))->toBe(['top/root', 'crown/root', 'crown/ends'])->and($keys($head->offLimits()))->toBe(['nape/root']);
+    expect($keys($head->wished()))->toBe(['top/root', 'crown/root', 'crown/ends'])
+        ->and($keys($head->offLimits()))->toBe(['nape/root']);
 });
 
 it('finds the zone of a place: a part of the head before all of it', function () {
-    $head = headOf(['spans' => ['root']], ['regions' => ['top'], 'spans' => ['root']], ['regions' => ['top', 'crown'], 'spans' => ['root']]);
+    $head = headOf(
+        ['spans' => ['root']],
+        ['regions' => ['top'], 'spans' => ['root']],
+        ['regions' => ['top', 'crown'], 'spans' => ['root']],
+    );
     expect($head->zoneAt(new Cell(Region::Top, Span::Root))?->name)->toBe('Zone 1')
         ->and($head->zoneAt(new Cell(Region::Crown, Span::Root))?->name)->toBe('Zone 2')
         ->and($head->zoneAt(new Cell(Region::Nape, Span::Root))?->name)->toBe('Zone 0')
@@ -117,7 +137,14 @@ it('takes the thickest and the longest that was read', function (array $zones, D
 ]);
 
 it('names a mix as an eye would: what makes up most of it, at most two, none that is hardly there', function (array $parts, string $words) {
-    $mix = ToneMix::mean(array_map(static fn (string $family, int $weight): array => [ToneMix::only(ToneFamily::from($family)), Fraction::of($weight)], array_keys($parts), $parts));
+    $mix = ToneMix::mean(array_map(
+        static fn (string $family, int $weight): array => [
+            ToneMix::only(ToneFamily::from($family)),
+            Fraction::of($weight),
+        ],
+        array_keys($parts),
+        $parts,
+    ));
     expect(Tones::seenIn($mix)->words())->toBe($words);
 })->with([
     [['gold' => 1], 'gold'],
@@ -129,5 +156,7 @@ it('names a mix as an eye would: what makes up most of it, at most two, none tha
 
 it('gives the first tone twice the second', function () {
     $mix = (new Tones([ToneFamily::Copper, ToneFamily::Gold]))->mix();
-    expect($mix->share(ToneFamily::Copper)->decimal(3))->toBe('0.667')->and($mix->share(ToneFamily::Gold)->decimal(3))->toBe('0.333')->and((new Tones([]))->mix()->isNone())->toBeTrue();
+    expect($mix->share(ToneFamily::Copper)->decimal(3))->toBe('0.667')
+        ->and($mix->share(ToneFamily::Gold)->decimal(3))->toBe('0.333')
+        ->and((new Tones([]))->mix()->isNone())->toBeTrue();
 });

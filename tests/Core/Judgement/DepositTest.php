@@ -17,15 +17,31 @@ use Core\Units\Fraction;
 use Core\Units\Strength;
 
 /*
- * What a bowl lays on the hair: our own model throughout; the directions in which it moves are common practice, no source
+ * What a bowl lays on the hair: our own model throughout; the directions in which it moves are common practice, no
+ * source
  * (porous ends grab, damp hair dilutes, clear thins, a demi holds less, tint does not lift tint).
  */
 
 /** @param  array<string, mixed>  $change */
-function laid(array $change = [], ?Zone $zone = null, int $intensity = 100, string $level = '7', ToneFamily $tone = ToneFamily::Ash): Prediction
-{
+function laid(
+    array $change = [],
+    ?Zone $zone = null,
+    int $intensity = 100,
+    string $level = '7',
+    ToneFamily $tone = ToneFamily::Ash,
+): Prediction {
     $mix = new Pigment(Fraction::parse($level), ToneMix::only($tone), Fraction::of($intensity, 100));
-    $process = new Process(...[...['kind' => LineKind::Demi, 'mix' => $mix, 'strength' => Strength::vol(10), 'minutes' => 20, 'window' => ['min' => 10, 'target' => 20, 'max' => 20], 'lift' => LiftTable::standard(LineKind::Demi)], ...$change]);
+    $process = new Process(...[
+        ...[
+            'kind' => LineKind::Demi,
+            'mix' => $mix,
+            'strength' => Strength::vol(10),
+            'minutes' => 20,
+            'window' => ['min' => 10, 'target' => 20, 'max' => 20],
+            'lift' => LiftTable::standard(LineKind::Demi),
+        ],
+        ...$change,
+    ]);
 
     return Prediction::of($zone ?? new Zone(Fraction::of(9), HairHistory::Lightened), $process);
 }
@@ -33,7 +49,13 @@ function laid(array $change = [], ?Zone $zone = null, int $intensity = 100, stri
 $ash = static fn (Prediction $seen): Fraction => $seen->tone->share(ToneFamily::Ash);
 
 it('lays more on porous hair, less on damp or closed hair, and less in less time', function () use ($ash) {
-    $zone = static fn (Porosity $porosity, bool $damp = false): Zone => new Zone(Fraction::of(9), HairHistory::Lightened, $porosity, null, $damp);
+    $zone = static fn (Porosity $porosity, bool $damp = false): Zone => new Zone(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        $porosity,
+        null,
+        $damp,
+    );
     [$low, $normal, $high] = array_map(static fn (Porosity $porosity): Fraction => $ash(laid([], $zone($porosity))), [Porosity::Low, Porosity::Normal, Porosity::High]);
     expect($low->compare($normal))->toBeLessThan(0)->and($normal->compare($high))->toBeLessThan(0)
         ->and($ash(laid([], $zone(Porosity::Normal, true)))->compare($normal))->toBeLessThan(0)
@@ -53,7 +75,13 @@ it('lays less of a thinned bowl and nothing of clear', function () use ($ash) {
 });
 
 it('holds by the kind of line: permanent more than demi, demi more than direct colour, care nothing', function () use ($ash) {
-    $shares = array_map(static fn (LineKind $kind): Fraction => $ash(laid(['kind' => $kind, 'lift' => LiftTable::standard(LineKind::Demi)])), [LineKind::Permanent, LineKind::Demi, LineKind::Direct, LineKind::Lightener, LineKind::Care]);
+    $shares = array_map(
+        static fn (LineKind $kind): Fraction => $ash(laid([
+            'kind' => $kind,
+            'lift' => LiftTable::standard(LineKind::Demi),
+        ])),
+        [LineKind::Permanent, LineKind::Demi, LineKind::Direct, LineKind::Lightener, LineKind::Care],
+    );
     for ($i = 1; $i < count($shares); $i++) {
         expect($shares[$i]->compare($shares[$i - 1]))->toBeLessThan(0);
     }
@@ -64,20 +92,36 @@ it('deepens toward a deeper bowl, never beyond it, and lightens nothing with a l
     $seen = laid(level: $level);
     expect($seen->level->compare(Fraction::of(9)))->toBeLessThanOrEqual(0);
     if ((float) $level < 9) {
-        expect($seen->level->compare(Fraction::parse($level)))->toBeGreaterThanOrEqual(0)->and($seen->level->compare(Fraction::of(9)))->toBeLessThan(0);
+        expect($seen->level->compare(Fraction::parse($level)))->toBeGreaterThanOrEqual(0)
+            ->and($seen->level->compare(Fraction::of(9)))->toBeLessThan(0);
     } else {
         expect($seen->level->decimal(1))->toBe('9');
     }
 })->with(['4', '6', '7.5', '8.9', '9', '10']);
 
 it('says that a much lighter bowl changes the depth little, and only then', function (string $level, bool $says) {
-    $why = implode(' ', said(laid(['strength' => Strength::vol(10)], new Zone(Fraction::of(6), HairHistory::Coloured), level: $level)->why));
-    expect(str_contains($why, "The bowl is a {$level}, lighter than the hair at 6: it changes the depth little."))->toBe($says);
+    $why = implode(
+        ' ',
+        said(laid(
+            ['strength' => Strength::vol(10)],
+            new Zone(Fraction::of(6), HairHistory::Coloured),
+            level: $level,
+        )->why),
+    );
+    expect(str_contains(
+        $why,
+        "The bowl is a {$level}, lighter than the hair at 6: it changes the depth little.",
+    ))->toBe($says);
 })->with([['7', false], ['7.1', true], ['9', true], ['5', false]]);
 
 it('judges a result against the wish by half a level and by warmth', function (array $wish, ExpectedTone $verdict) {
     [$level, $tone] = $wish;
-    $zone = new Zone(Fraction::of(7), HairHistory::Lightened, wishLevel: $level === null ? null : Fraction::parse($level), wishTone: $tone === null ? null : ToneMix::only($tone));
+    $zone = new Zone(
+        Fraction::of(7),
+        HairHistory::Lightened,
+        wishLevel: $level === null ? null : Fraction::parse($level),
+        wishTone: $tone === null ? null : ToneMix::only($tone),
+    );
     expect(laid(['kind' => LineKind::Permanent], $zone, tone: ToneFamily::Ash)->against)->toContain($verdict);
 })->with([
     'as wished' => [['7', null], ExpectedTone::OnTarget],
@@ -94,14 +138,33 @@ it('judges nothing where nothing is wished', function () {
 it('keeps every share of tone between nothing and all, together one, whatever is laid on whatever', function () {
     mt_srand(77);
     for ($i = 0; $i < 400; $i++) {
-        $zone = new Zone(Fraction::of(mt_rand(10, 100), 10), HairHistory::cases()[mt_rand(0, count(HairHistory::cases()) - 1)], Porosity::cases()[mt_rand(0, 2)], null, mt_rand(0, 1) === 1);
+        $zone = new Zone(
+            Fraction::of(mt_rand(10, 100), 10),
+            HairHistory::cases()[mt_rand(0, count(HairHistory::cases()) - 1)],
+            Porosity::cases()[mt_rand(0, 2)],
+            null,
+            mt_rand(0, 1) === 1,
+        );
         $kind = LineKind::cases()[mt_rand(0, count(LineKind::cases()) - 1)];
-        $seen = laid(['kind' => $kind, 'lift' => LiftTable::standard($kind), 'minutes' => mt_rand(0, 60), 'strength' => Strength::vol(mt_rand(1, 40))], $zone, mt_rand(0, 200), (string) mt_rand(1, 12), ToneFamily::cases()[mt_rand(0, count(ToneFamily::cases()) - 1)]);
+        $seen = laid(
+            [
+                'kind' => $kind,
+                'lift' => LiftTable::standard($kind),
+                'minutes' => mt_rand(0, 60),
+                'strength' => Strength::vol(mt_rand(1, 40)),
+            ],
+            $zone,
+            mt_rand(0, 200),
+            (string) mt_rand(1, 12),
+            ToneFamily::cases()[mt_rand(0, count(ToneFamily::cases()) - 1)],
+        );
         $sum = Fraction::zero();
         foreach ($seen->tone->shares() as $share) {
             expect($share->isNegative())->toBeFalse();
             $sum = $sum->plus($share);
         }
-        expect($sum->isZero() || $sum->equals(Fraction::one()))->toBeTrue()->and($seen->lifted->compare($zone->level))->toBeGreaterThanOrEqual(0)->and($seen->level->compare($seen->lifted))->toBeLessThanOrEqual(0);
+        expect($sum->isZero() || $sum->equals(Fraction::one()))->toBeTrue()
+            ->and($seen->lifted->compare($zone->level))->toBeGreaterThanOrEqual(0)
+            ->and($seen->level->compare($seen->lifted))->toBeLessThanOrEqual(0);
     }
 });

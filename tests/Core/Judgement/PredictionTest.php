@@ -54,7 +54,10 @@ it('lifts what the trade expects of each strength', function (LineKind $kind, in
 
 it('lets a line override the table', function () {
     $low = LiftTable::of([20 => Fraction::one(), 30 => Fraction::of(2)]);
-    expect(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 30, null, ['lift' => $low]))->levels->decimal(1))->toBe('2');
+    expect(Lift::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 30, null, ['lift' => $low]),
+    )->levels->decimal(1))->toBe('2');
 });
 
 it('does not lift tint with tint, and says so', function (HairHistory $history) {
@@ -65,10 +68,17 @@ it('does not lift tint with tint, and says so', function (HairHistory $history) 
 it('lifts more at a warm root, less in open air and on damp hair', function () {
     $plain = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20))->levels;
     $root = Lift::of(new Zone(Fraction::of(5), span: Span::Root), process(LineKind::Permanent, 20))->levels;
-    $air = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Lightener, 20, null, ['technique' => Technique::OpenAir]))->levels;
-    $foil = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Lightener, 20, null, ['technique' => Technique::Foil]))->levels;
+    $air = Lift::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Lightener, 20, null, ['technique' => Technique::OpenAir]),
+    )->levels;
+    $foil = Lift::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Lightener, 20, null, ['technique' => Technique::Foil]),
+    )->levels;
     $damp = Lift::of(new Zone(Fraction::of(5), damp: true), process(LineKind::Permanent, 20))->levels;
-    expect($root->minus($plain)->compare(Fraction::one()))->toBeLessThanOrEqual(0)->and($root->compare($plain))->toBeGreaterThan(0)
+    expect($root->minus($plain)->compare(Fraction::one()))->toBeLessThanOrEqual(0)
+        ->and($root->compare($plain))->toBeGreaterThan(0)
         ->and($air->compare($foil))->toBeLessThan(0)->and($damp->compare($plain))->toBeLessThan(0);
 });
 
@@ -87,15 +97,32 @@ it('never lifts less for more strength, more time or a darker start', function (
 
 it('believes the client’s own closed visits over the table, and says so', function () {
     // The table says 2 levels in 35 minutes of 20 vol; this hair lifted 1.5.
-    $lift = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), [new Observed(LineKind::Permanent, Strength::vol(20), 35, Fraction::of(3, 2))]);
-    expect($lift->levels->decimal(1))->toBe('1.5')->and($lift->calibrated)->toBeTrue()->and(implode(' ', said($lift->why)))->toContain('win over the table');
+    $lift = Lift::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 20),
+        [new Observed(LineKind::Permanent, Strength::vol(20), 35, Fraction::of(3, 2))],
+    );
+    expect($lift->levels->decimal(1))->toBe('1.5')
+        ->and($lift->calibrated)->toBeTrue()
+        ->and(implode(' ', said($lift->why)))->toContain('win over the table');
     // Another kind of service says nothing about this one.
-    expect(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::one())])->calibrated)->toBeFalse();
+    expect(Lift::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 20),
+        [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::one())],
+    )->calibrated)->toBeFalse();
 });
 
 it('expects warmth when hair is lifted without anything to hold it', function () {
     $wish = new Zone(Fraction::of(5), wishLevel: Fraction::of(7), wishTone: ToneMix::only(ToneFamily::Natural));
-    expect(Prediction::of($wish, process(LineKind::Permanent, 20, new Pigment(Fraction::of(7), ToneMix::only(ToneFamily::Gold), Fraction::of(1, 2))))->against)->toContain(ExpectedTone::TooWarm);
+    expect(Prediction::of(
+        $wish,
+        process(
+            LineKind::Permanent,
+            20,
+            new Pigment(Fraction::of(7), ToneMix::only(ToneFamily::Gold), Fraction::of(1, 2)),
+        ),
+    )->against)->toContain(ExpectedTone::TooWarm);
 });
 
 it('softens what it faces and keeps some of it', function () {
@@ -108,7 +135,12 @@ it('softens what it faces and keeps some of it', function () {
 });
 
 it('says when a result is too deep, too light or too cool', function (int $start, Pigment $mix, int $wish, ToneFamily $tone, ExpectedTone $expected) {
-    $zone = new Zone(Fraction::of($start), HairHistory::Lightened, wishLevel: Fraction::of($wish), wishTone: ToneMix::only($tone));
+    $zone = new Zone(
+        Fraction::of($start),
+        HairHistory::Lightened,
+        wishLevel: Fraction::of($wish),
+        wishTone: ToneMix::only($tone),
+    );
     expect(Prediction::of($zone, process(LineKind::Demi, 6, $mix))->against)->toContain($expected);
 })->with([
     'too deep' => [9, tint(5, ToneFamily::Natural), 9, ToneFamily::Natural, ExpectedTone::TooDeep],
@@ -118,7 +150,8 @@ it('says when a result is too deep, too light or too cool', function (int $start
 
 it('says that a shade lighter than the hair does little', function () {
     $seen = Prediction::of(new Zone(Fraction::of(5)), process(LineKind::Demi, 6, tint(9, ToneFamily::Gold)));
-    expect($seen->level->decimal(1))->toBe('5')->and(implode(' ', said($seen->why)))->toContain('changes the depth little');
+    expect($seen->level->decimal(1))->toBe('5')
+        ->and(implode(' ', said($seen->why)))->toContain('changes the depth little');
 });
 
 it('warns of what can hurt', function (Zone $zone, Process $process, string $key) {
@@ -139,22 +172,36 @@ it('warns of what can hurt', function (Zone $zone, Process $process, string $key
 ]);
 
 it('stays quiet where nothing is wrong', function () {
-    expect(Prediction::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, tint(5, ToneFamily::Natural)))->cautions)->toBe([]);
+    expect(Prediction::of(
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 20, tint(5, ToneFamily::Natural)),
+    )->cautions)->toBe([]);
 });
 
 it('takes seven tenths of the smaller from tones that face each other', function () {
-    // Level 9, lightened: gold at 3/11. A demi's violet holds 4/5. Both lose 7/10 × 3/11, which goes to natural: our own model.
-    $seen = Prediction::of(new Zone(Fraction::of(9), HairHistory::Lightened), process(LineKind::Demi, 6, tint(9, ToneFamily::Violet)));
-    expect($seen->tone->words())->toBe('69 % violet, 22 % natural, 9 % gold')->and($seen->words())->toBe('level 9, 69 % violet, 22 % natural, 9 % gold');
+    // Level 9, lightened: gold at 3/11. A demi's violet holds 4/5. Both lose 7/10 × 3/11, which goes to natural: our
+    // own model.
+    $seen = Prediction::of(
+        new Zone(Fraction::of(9), HairHistory::Lightened),
+        process(LineKind::Demi, 6, tint(9, ToneFamily::Violet)),
+    );
+    expect($seen->tone->words())->toBe('69 % violet, 22 % natural, 9 % gold')
+        ->and($seen->words())->toBe('level 9, 69 % violet, 22 % natural, 9 % gold');
 });
 
 it('lays a deeper bowl by how much of it holds', function () {
     // A demi 6 on a 9 holds 4/5 of three levels; half the time, half of that: our own model.
-    $at = static fn (int $minutes) => Prediction::of(new Zone(Fraction::of(9), HairHistory::Lightened), process(LineKind::Demi, 6, tint(6, ToneFamily::Natural), ['minutes' => $minutes]))->level->decimal(2);
+    $at = static fn (int $minutes) => Prediction::of(
+        new Zone(Fraction::of(9), HairHistory::Lightened),
+        process(LineKind::Demi, 6, tint(6, ToneFamily::Natural), ['minutes' => $minutes]),
+    )->level->decimal(2);
     expect([$at(35), $at(7)])->toBe(['6.6', '8.52']);
 });
 
 it('speaks of the minutes only where they differ from the target', function () {
-    $why = static fn (int $minutes) => implode(' ', said(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, null, ['minutes' => $minutes]))->why));
+    $why = static fn (int $minutes) => implode(
+        ' ',
+        said(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, null, ['minutes' => $minutes]))->why),
+    );
     expect($why(35))->not->toContain('of 35 minutes')->and($why(21))->toContain('21 of 35 minutes: 1.2');
 });

@@ -17,18 +17,27 @@ use Core\Units\Grams;
 /** @return array<string, RuleText> by key */
 function rulesAsText(HouseRules $rules): array
 {
-    return array_column(array_map(static fn (RuleText $rule): array => [$rule->key, $rule], Schools::texts($rules)), 1, 0);
+    return array_column(
+        array_map(static fn (RuleText $rule): array => [$rule->key, $rule], Schools::texts($rules)),
+        1,
+        0,
+    );
 }
 
 it('gives every rule a default, a reason, and at least two ways or a number', function () {
     $texts = Schools::texts(HouseRules::standard());
     foreach ($texts as $rule) {
-        expect($rule->isStandard())->toBeTrue()->and(said($rule->reason))->not->toBeEmpty()->and(count($rule->options))->not->toBe(1);
+        expect($rule->isStandard())->toBeTrue()
+            ->and(said($rule->reason))->not->toBeEmpty()
+            ->and(count($rule->options))->not->toBe(1);
         if ($rule->options === []) {
             expect($rule->unit)->not->toBeEmpty();
         }
     }
-    expect(array_unique(array_map(static fn (RuleText $rule): string => $rule->key, $texts)))->toHaveCount(count($texts));
+    expect(array_unique(array_map(
+        static fn (RuleText $rule): string => $rule->key,
+        $texts,
+    )))->toHaveCount(count($texts));
 });
 
 it('says in words what is set and what is standard', function (string $key, string $value, string $words, string $standard) {
@@ -50,15 +59,22 @@ it('says in words what is set and what is standard', function (string $key, stri
 it('reads every option back as what was set, and nothing else changes', function () {
     foreach (Schools::texts(HouseRules::standard()) as $rule) {
         foreach ($rule->options as $option) {
-            $changed = array_filter(rulesAsText(Schools::read([$rule->key => $option->value])), static fn (RuleText $text): bool => ! $text->isStandard());
-            expect(array_map(static fn (RuleText $text): string => $text->value, $changed))->toBe($option->value === $rule->default ? [] : [$rule->key => $option->value]);
+            $changed = array_filter(
+                rulesAsText(Schools::read([$rule->key => $option->value])),
+                static fn (RuleText $text): bool => ! $text->isStandard(),
+            );
+            expect(array_map(
+                static fn (RuleText $text): string => $text->value,
+                $changed,
+            ))->toBe($option->value === $rule->default ? [] : [$rule->key => $option->value]);
         }
     }
 });
 
 it('keeps only what differs, and comes back the same from it', function (array $settings) {
     $rules = Schools::read($settings);
-    expect(Schools::differing($rules))->toBe($settings)->and(Schools::read(Schools::differing($rules)))->toEqual($rules);
+    expect(Schools::differing($rules))->toBe($settings)
+        ->and(Schools::read(Schools::differing($rules)))->toEqual($rules);
 })->with([
     'nothing' => [[]],
     'one' => [['clock' => 'first-touch']],

@@ -66,7 +66,13 @@ it('reads one shade instead of another only where the bowl has it', function () 
 it('takes what is said of one product for that product', function (string $said, ChangeKind $kind, string $value, string $from, string $to = '', string $rest = '') {
     $bowls = [Ladder::bowl(['9G' => '40 g', '7N' => '20 g'], more: ['amount' => ['of' => 'shares']])];
     [$change] = ReadChange::from($said, $bowls, Ladder::shelf(['9G']));
-    expect([$change->kind, $change->value, $change->from, $change->to, $change->rest])->toBe([$kind, $value, $from, $to, $rest]);
+    expect([
+        $change->kind,
+        $change->value,
+        $change->from,
+        $change->to,
+        $change->rest,
+    ])->toBe([$kind, $value, $from, $to, $rest]);
 })->with([
     'less of it' => ['9G 5 g less', ChangeKind::Product, '-5 g', '9G'],
     'more of it' => ['2.5 g more of 7N', ChangeKind::Product, '+2.5 g', '7N'],
@@ -78,7 +84,12 @@ it('takes what is said of one product for that product', function (string $said,
 
 it('takes grams for what the house means by them, and asks where it has not said', function () {
     $less = new Change(ChangeKind::Grams, value: '-5 g');
-    $grams = static fn (GramsMean $of): array => Ladder::grams(ApplyChange::to(Ladder::bowl(), $less, Ladder::shelf(), HouseRules::standard()->withGramsMean($of)));
+    $grams = static fn (GramsMean $of): array => Ladder::grams(ApplyChange::to(
+        Ladder::bowl(),
+        $less,
+        Ladder::shelf(),
+        HouseRules::standard()->withGramsMean($of),
+    ));
     // 60 g at 1:1.5 are 150 g: 55 g of colour take 82.5 g; 145 g in all are 58 and 87.
     expect($grams(GramsMean::Colour))->toBe(['6N' => '36.7 g', '6G' => '18.3 g', '20 vol' => '82.5 g'])
         ->and($grams(GramsMean::Mixture))->toBe(['6N' => '38.7 g', '6G' => '19.3 g', '20 vol' => '87 g'])
@@ -92,13 +103,32 @@ it('adds a bowl of a formula that is there', function () {
     $new = AddBowl::like(Ladder::bowl(), 'C', $change, Ladder::shelf(), HouseRules::standard());
     expect([$new->letter, $new->job, $new->strokes])->toBe(['C', 'fringe', []])
         ->and(Ladder::grams($new))->toBe(['6N' => '8 g', '6G' => '4 g', '20 vol' => '18 g'])
-        ->and(Ladder::grams(AddBowl::like(Ladder::bowl(), 'C', new Change(ChangeKind::AddBowl), Ladder::shelf(), HouseRules::standard())))->toBe(Ladder::grams(Ladder::bowl()))
-        ->and(fn () => AddBowl::like(Ladder::bowl(more: ['amount' => null]), 'C', $change, Ladder::shelf(), HouseRules::standard()))->toRefuse(ChangeRefused::class, 'not known');
+        ->and(Ladder::grams(AddBowl::like(
+            Ladder::bowl(),
+            'C',
+            new Change(ChangeKind::AddBowl),
+            Ladder::shelf(),
+            HouseRules::standard(),
+        )))
+        ->toBe(Ladder::grams(Ladder::bowl()))
+        ->and(fn () => AddBowl::like(
+            Ladder::bowl(more: ['amount' => null]),
+            'C',
+            $change,
+            Ladder::shelf(),
+            HouseRules::standard(),
+        ))
+        ->toRefuse(ChangeRefused::class, 'not known');
 });
 
 it('keeps the condition of a change', function () {
     [$change] = ReadChange::from('half a level deeper if toned damp', [Ladder::bowl()], Ladder::shelf());
-    expect([$change->kind, $change->value, $change->condition, $change->rest])->toBe([ChangeKind::Level, '-0.5', 'toned damp', ''])
+    expect([
+        $change->kind,
+        $change->value,
+        $change->condition,
+        $change->rest,
+    ])->toBe([ChangeKind::Level, '-0.5', 'toned damp', ''])
         ->and(Change::fromArray($change->toArray()))->toEqual($change);
 });
 
@@ -131,7 +161,12 @@ it('carries a change out and leaves the rest alone', function (Change $change, a
 
 it('gives back the bowl when what was done is undone', function (string $there, string $back) {
     $before = Ladder::bowl();
-    $after = ApplyChange::to(ApplyChange::to($before, new Change(ChangeKind::Level, value: $there), Ladder::shelf(), HouseRules::standard()), new Change(ChangeKind::Level, value: $back), Ladder::shelf(), HouseRules::standard());
+    $after = ApplyChange::to(
+        ApplyChange::to($before, new Change(ChangeKind::Level, value: $there), Ladder::shelf(), HouseRules::standard()),
+        new Change(ChangeKind::Level, value: $back),
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
     expect(WriteBowl::toArray($after))->toBe(WriteBowl::toArray($before));
 })->with([['+1', '-1'], ['-2', '+2'], ['+3', '-3']]);
 
@@ -167,21 +202,75 @@ it('scales a bowl whose shades are in grams so that they still add up', function
     for ($i = 0; $i < 150; $i++) {
         [$one, $two, $three] = [mt_rand(5, 300) / 10, mt_rand(5, 300) / 10, mt_rand(5, 300) / 10];
         $whole = $one + $two + $three;
-        $sheet = Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => "{$whole} g"], 'parts' => [['ingredients' => [['product' => '6N', 'share' => "{$one} g"], ['product' => '6G', 'share' => "{$two} g"], ['product' => '6C', 'share' => "{$three} g"]]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]);
-        $part = ScaleBowl::by($sheet, Fraction::of(mt_rand(40, 300), 100), Ladder::shelf(), HouseRules::standard()->step);
+        $sheet = Ladder::bowl(more: [
+            'amount' => ['of' => 'colour', 'grams' => "{$whole} g"],
+            'parts' => [
+                ['ingredients' => [
+                    ['product' => '6N', 'share' => "{$one} g"],
+                    ['product' => '6G', 'share' => "{$two} g"],
+                    ['product' => '6C', 'share' => "{$three} g"],
+                ]],
+                ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+            ],
+        ]);
+        $part = ScaleBowl::by(
+            $sheet,
+            Fraction::of(mt_rand(40, 300), 100),
+            Ladder::shelf(),
+            HouseRules::standard()->step,
+        );
         $worked = $part->work($step)->parts[0];
-        expect(array_sum(array_map(fn ($each): int => $each->grams->centigrams, $worked->ingredients)))->toBe($worked->total->centigrams);
+        expect(array_sum(array_map(
+            fn ($each): int => $each->grams->centigrams,
+            $worked->ingredients,
+        )))->toBe($worked->total->centigrams);
     }
 });
 
 it('reads any words without a crash and drops none of them', function () {
     mt_srand(13);
-    $pieces = ['A:', 'B,', 'bowl', '30', 'vol', 'instead of', '6N', '7C', '5 g', 'less', 'more', 'half a level', 'deeper', 'warmer', '%', 'min', 'longer', '1:2', '.', ';', "\n", 'at', 'ends', '½', '“', "\0"];
+    $pieces = [
+        'A:',
+        'B,',
+        'bowl',
+        '30',
+        'vol',
+        'instead of',
+        '6N',
+        '7C',
+        '5 g',
+        'less',
+        'more',
+        'half a level',
+        'deeper',
+        'warmer',
+        '%',
+        'min',
+        'longer',
+        '1:2',
+        '.',
+        ';',
+        "\n",
+        'at',
+        'ends',
+        '½',
+        '“',
+        "\0",
+    ];
     $bowls = [Ladder::bowl(), Ladder::bowl(['7C' => '1'], more: ['letter' => 'B', 'job' => 'Ends'])];
     for ($i = 0; $i < 1200; $i++) {
-        $text = implode(' ', array_map(static fn (): string => $pieces[mt_rand(0, count($pieces) - 1)], range(1, mt_rand(1, 8))));
+        $text = implode(
+            ' ',
+            array_map(static fn (): string => $pieces[mt_rand(0, count($pieces) - 1)], range(1, mt_rand(1, 8))),
+        );
         $changes = ReadChange::from($text, $bowls, Ladder::shelf());
-        $kept = implode('', array_map(static fn (Change $change): string => preg_replace('/[\s.;\x00]+/u', '', $change->words), $changes));
+        $kept = implode(
+            '',
+            array_map(
+                static fn (Change $change): string => preg_replace('/[\s.;\x00]+/u', '', $change->words),
+                $changes,
+            ),
+        );
         expect($kept)->toBe(preg_replace('/[\s.;\x00]+/u', '', trim($text)));
         foreach ($changes as $change) {
             try {
@@ -200,7 +289,10 @@ it('keeps the colour’s grams when only its tone or level changes', function (C
     mt_srand(17);
     for ($i = 0; $i < 40; $i++) {
         $grams = mt_rand(100, 1200) / 10;
-        $before = Ladder::bowl(['6N' => (string) mt_rand(1, 5), '6G' => (string) mt_rand(6, 9)], more: ['amount' => ['of' => ['colour', 'total'][$i % 2], 'grams' => "{$grams} g"]]);
+        $before = Ladder::bowl(
+            ['6N' => (string) mt_rand(1, 5), '6G' => (string) mt_rand(6, 9)],
+            more: ['amount' => ['of' => ['colour', 'total'][$i % 2], 'grams' => "{$grams} g"]],
+        );
         $after = ApplyChange::to($before, $change, Ladder::shelf(), HouseRules::standard());
         $step = HouseRules::standard()->step;
         expect($after->work($step)->parts[0]->total->text())->toBe($before->work($step)->parts[0]->total->text());
@@ -215,8 +307,15 @@ it('keeps the colour’s grams when only its tone or level changes', function (C
 ]);
 
 it('goes to the nearest strength of the line beyond what is mixed, and no further than it has', function (array $developer, string $value, array|string $expected) {
-    $change = fn () => ApplyChange::to(Ladder::bowl(['6N' => 'all'], $developer, $developer === [] ? ['ratio' => 'no developer'] : []), new Change(ChangeKind::Strength, value: $value), Ladder::shelf(), HouseRules::standard());
-    is_string($expected) ? expect($change)->toRefuse(Refusal::class, $expected) : expect(Ladder::grams($change()))->toBe(['6N' => '60 g'] + $expected);
+    $change = fn () => ApplyChange::to(
+        Ladder::bowl(['6N' => 'all'], $developer, $developer === [] ? ['ratio' => 'no developer'] : []),
+        new Change(ChangeKind::Strength, value: $value),
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
+    is_string($expected)
+        ? expect($change)->toRefuse(Refusal::class, $expected)
+        : expect(Ladder::grams($change()))->toBe(['6N' => '60 g'] + $expected);
 })->with([
     'up from a blend' => [['d20' => '1', 'd30' => '1'], '+1', ['30 vol' => '90 g']],
     'down from a blend' => [['d20' => '1', 'd30' => '1'], '-1', ['20 vol' => '90 g']],
@@ -227,8 +326,20 @@ it('goes to the nearest strength of the line beyond what is mixed, and no furthe
 ]);
 
 it('scales what goes on top of a bowl that is not known, and loses none of it', function () {
-    $sheet = Ladder::bowl(['6N' => '20 g', '6G' => '?'], ['d20' => '40 g'], ['additives' => [['product' => 'blue', 'dose' => '3 g'], ['product' => 'clear', 'dose' => '5 %']]]);
-    $half = WriteBowl::toArray(ScaleBowl::by($sheet, Fraction::of(1, 2), Ladder::shelf(), HouseRules::standard()->step));
-    expect($half['additives'])->toBe([['product' => 'blue', 'dose' => '1.5 g'], ['product' => 'clear', 'dose' => '5 %']])
+    $sheet = Ladder::bowl(
+        ['6N' => '20 g', '6G' => '?'],
+        ['d20' => '40 g'],
+        ['additives' => [['product' => 'blue', 'dose' => '3 g'], ['product' => 'clear', 'dose' => '5 %']]],
+    );
+    $half = WriteBowl::toArray(ScaleBowl::by(
+        $sheet,
+        Fraction::of(1, 2),
+        Ladder::shelf(),
+        HouseRules::standard()->step,
+    ));
+    expect($half['additives'])->toBe([
+        ['product' => 'blue', 'dose' => '1.5 g'],
+        ['product' => 'clear', 'dose' => '5 %'],
+    ])
         ->and(array_column($half['parts'][0]['ingredients'], 'share', 'product'))->toBe(['6N' => '10 g', '6G' => '?']);
 });

@@ -20,55 +20,151 @@ use Tests\Core\Sample;
 /** @return array<string, Row> by what */
 function rowsBetween(BowlFacts $before, ?BowlFacts $after): array
 {
-    return array_column(array_map(static fn (Row $row): array => [$row->what, $row], CompareBowls::rows($before, $after, Ladder::shelf(), HouseRules::standard())), 1, 0);
+    return array_column(
+        array_map(
+            static fn (Row $row): array => [$row->what, $row],
+            CompareBowls::rows($before, $after, Ladder::shelf(), HouseRules::standard()),
+        ),
+        1,
+        0,
+    );
 }
 
 /** @return array<string, Difference> by key */
 function differencesOf(PastBowl $past, ?Core\Shelf\Shelf $shelf = null, ?HouseRules $rules = null): array
 {
-    return array_column(array_map(static fn (Difference $each): array => [$each->key, $each], RepeatBowl::of($past, $shelf ?? Ladder::shelf(), $rules ?? HouseRules::standard())['differences']), 1, 0);
+    return array_column(
+        array_map(
+            static fn (Difference $each): array => [$each->key, $each],
+            RepeatBowl::of($past, $shelf ?? Ladder::shelf(), $rules ?? HouseRules::standard())['differences'],
+        ),
+        1,
+        0,
+    );
 }
 
 it('compares what is not known as it was written', function () {
-    $rows = rowsBetween(new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '“a dash”'], ['d20' => '?'], ['amount' => null, 'ratio' => '?'])), new BowlFacts(Ladder::bowl(['6N' => '20 g', '6G' => '1.8 g'], ['d20' => '43 g'], ['amount' => ['of' => 'shares'], 'ratio' => '21.8:43'])));
-    expect([$rows['6G']->before, $rows['6G']->after])->toBe(['“a dash”', '1.8 g · 8.3 %'])->and([$rows['Total']->before, $rows['Total']->after])->toBe(['more than 20.0 g', '64.8 g'])
+    $rows = rowsBetween(
+        new BowlFacts(Ladder::bowl(
+            ['6N' => '20 g', '6G' => '“a dash”'],
+            ['d20' => '?'],
+            ['amount' => null, 'ratio' => '?'],
+        )),
+        new BowlFacts(Ladder::bowl(
+            ['6N' => '20 g', '6G' => '1.8 g'],
+            ['d20' => '43 g'],
+            ['amount' => ['of' => 'shares'], 'ratio' => '21.8:43'],
+        )),
+    );
+    expect([$rows['6G']->before, $rows['6G']->after])->toBe(['“a dash”', '1.8 g · 8.3 %'])
+        ->and([$rows['Total']->before, $rows['Total']->after])->toBe(['more than 20.0 g', '64.8 g'])
         ->and($rows['20 vol']->before)->toBe('not known · 100 %')->and($rows['Job']->differs())->toBeFalse();
 });
 
 it('compares what goes in beside the ratio, on top and by name', function () {
     $plain = new BowlFacts(Ladder::bowl());
-    $with = new BowlFacts(Ladder::bowl(more: ['additives' => [['product' => 'blue', 'dose' => '2.0 g']], 'extras' => [['product' => '9N', 'grams' => '12 g', 'counts' => 'on-top']]]));
+    $with = new BowlFacts(Ladder::bowl(more: [
+        'additives' => [['product' => 'blue', 'dose' => '2.0 g']],
+        'extras' => [['product' => '9N', 'grams' => '12 g', 'counts' => 'on-top']],
+    ]));
     $rows = rowsBetween($plain, $with);
-    expect([$rows['Blue']->before, $rows['Blue']->after])->toBe(['', '2.0 g'])->and([$rows['9N, extra']->before, $rows['9N, extra']->after])->toBe(['', '12.0 g'])
+    expect([$rows['Blue']->before, $rows['Blue']->after])->toBe(['', '2.0 g'])
+        ->and([$rows['9N, extra']->before, $rows['9N, extra']->after])->toBe(['', '12.0 g'])
         ->and(rowsBetween($with, $plain)['9N, extra']->after)->toBe('');
 });
 
 it('says nothing of a side that has nothing to say', function () {
-    $rows = rowsBetween(new BowlFacts(Ladder::bowl(more: ['minutes' => null])), new BowlFacts(Ladder::bowl(more: ['minutes' => null])));
-    expect($rows)->not->toHaveKeys(['Used', 'Planned minutes', 'Real minutes', 'Note', 'Outcome'])->and($rows)->toHaveKeys(['Job', 'Line', 'Total', 'Ratio']);
+    $rows = rowsBetween(
+        new BowlFacts(Ladder::bowl(more: ['minutes' => null])),
+        new BowlFacts(Ladder::bowl(more: ['minutes' => null])),
+    );
+    expect($rows)->not->toHaveKeys(['Used', 'Planned minutes', 'Real minutes', 'Note', 'Outcome'])
+        ->and($rows)->toHaveKeys(['Job', 'Line', 'Total', 'Ratio']);
 });
 
 it('measures a difference in its own unit, and only where both sides have one', function () {
-    $rows = rowsBetween(new BowlFacts(Ladder::bowl(), Sample::g('150'), 35, 'Even.'), new BowlFacts(Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '50 g']]), Sample::g('118.5'), 42, 'Even.'));
-    expect($rows['Used']->difference)->toBe('−31.5 g')->and($rows['Real minutes']->difference)->toBe('+7 min')->and($rows['Total']->difference)->toBe('−25 g')
+    $rows = rowsBetween(
+        new BowlFacts(Ladder::bowl(), Sample::g('150'), 35, 'Even.'),
+        new BowlFacts(
+            Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '50 g']]),
+            Sample::g('118.5'),
+            42,
+            'Even.',
+        ),
+    );
+    expect($rows['Used']->difference)->toBe('−31.5 g')
+        ->and($rows['Real minutes']->difference)->toBe('+7 min')
+        ->and($rows['Total']->difference)->toBe('−25 g')
         ->and($rows['Outcome']->difference)->toBe('')->and($rows['Ratio']->difference)->toBe('');
     expect(rowsBetween(new BowlFacts(Ladder::bowl()), null)['Total'])->toEqual(new Row('Total', '150.0 g', '', ''));
 });
 
 it('keeps what is gone in its place and says so where no blend will do', function () {
-    $shelf = Ladder::shelf(['9C', '9N', '9A', '9G', '8C', '8N', '8A', '8G', '7C', '7N', '7A', '7G', '6C', '6N', '6A', '6G', '5C', '5N', '5A', '5G', '4C', '4N', '4A', '4G']);
+    $shelf = Ladder::shelf([
+        '9C',
+        '9N',
+        '9A',
+        '9G',
+        '8C',
+        '8N',
+        '8A',
+        '8G',
+        '7C',
+        '7N',
+        '7A',
+        '7G',
+        '6C',
+        '6N',
+        '6A',
+        '6G',
+        '5C',
+        '5N',
+        '5A',
+        '5G',
+        '4C',
+        '4N',
+        '4A',
+        '4G',
+    ]);
     $difference = differencesOf(new PastBowl(Ladder::bowl(['9C' => 'all'], shelf: $shelf)), $shelf)['substitute'];
-    expect(words($difference->words))->toBe('9C is not to be had any more')->and($difference->applied)->toBeFalse()->and(said($difference->after))->toBe('')->and(words($difference->reason))->not->toBeEmpty();
+    expect(words($difference->words))->toBe('9C is not to be had any more')
+        ->and($difference->applied)->toBeFalse()
+        ->and(said($difference->after))->toBe('')
+        ->and(words($difference->reason))->not->toBeEmpty();
     // With only naturals left, the nearest is named and left to the colourist.
-    $naturals = Ladder::shelf(['9C', '8C', '7C', '6C', '5C', '4C', '9G', '8G', '7G', '6G', '5G', '4G', '9A', '8A', '7A', '6A', '5A', '4A']);
+    $naturals = Ladder::shelf([
+        '9C',
+        '8C',
+        '7C',
+        '6C',
+        '5C',
+        '4C',
+        '9G',
+        '8G',
+        '7G',
+        '6G',
+        '5G',
+        '4G',
+        '9A',
+        '8A',
+        '7A',
+        '6A',
+        '5A',
+        '4A',
+    ]);
     $far = differencesOf(new PastBowl(Ladder::bowl(['9C' => 'all'], shelf: $naturals)), $naturals)['substitute'];
-    expect($far->applied)->toBeFalse()->and(said($far->reason))->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
+    expect($far->applied)->toBeFalse()
+        ->and(said($far->reason))->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
 });
 
 it('mixes a strength that is gone from what is there, and says where it cannot', function (array $gone, bool $applied, string $after) {
     $shelf = Ladder::shelf($gone);
-    $difference = differencesOf(new PastBowl(Ladder::bowl(developer: ['d20' => 'all'], shelf: $shelf)), $shelf)['strength'];
-    expect(said([$difference->applied, $difference->after, $difference->before]))->toBe([$applied, $after, '20 vol'])->and(words($difference->words))->toBe('20 vol is not to be had any more');
+    $difference = differencesOf(
+        new PastBowl(Ladder::bowl(developer: ['d20' => 'all'], shelf: $shelf)),
+        $shelf,
+    )['strength'];
+    expect(said([$difference->applied, $difference->after, $difference->before]))->toBe([$applied, $after, '20 vol'])
+        ->and(words($difference->words))->toBe('20 vol is not to be had any more');
 })->with([
     // Equal parts of 10 and 30 by mass make 20 (common practice, no source).
     'from its neighbours' => [['d20'], true, '50 % 10 vol and 50 % 30 vol'],
@@ -77,7 +173,19 @@ it('mixes a strength that is gone from what is there, and says where it cannot',
 ]);
 
 it('follows what was really used, not a miss of the hand', function (array $uses, array $rules, ?string $after) {
-    $past = new PastBowl(Ladder::bowl(), array_map(static fn (array $use): PastUse => new PastUse(Sample::g($use[0]), Sample::g($use[1]), Sample::g($use[2]), $use[3], $use[4]), $uses));
+    $past = new PastBowl(
+        Ladder::bowl(),
+        array_map(
+            static fn (array $use): PastUse => new PastUse(
+                Sample::g($use[0]),
+                Sample::g($use[1]),
+                Sample::g($use[2]),
+                $use[3],
+                $use[4],
+            ),
+            $uses,
+        ),
+    );
     $difference = differencesOf($past, null, Schools::read($rules))['amount'] ?? null;
     expect(said($difference?->after))->toBe($after);
     if ($difference !== null) {
@@ -91,13 +199,25 @@ it('follows what was really used, not a miss of the hand', function (array $uses
 ]);
 
 it('calls a drift before it says what to mix', function () {
-    $past = new PastBowl(Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '32 g']]), [new PastUse(Sample::g('60'), Sample::g('150'), Sample::g('150'), true, false), new PastUse(Sample::g('32'), Sample::g('80'), Sample::g('80'), false, true)]);
+    $past = new PastBowl(
+        Ladder::bowl(more: ['amount' => ['of' => 'colour', 'grams' => '32 g']]),
+        [
+            new PastUse(Sample::g('60'), Sample::g('150'), Sample::g('150'), true, false),
+            new PastUse(Sample::g('32'), Sample::g('80'), Sample::g('80'), false, true),
+        ],
+    );
     $found = differencesOf($past);
-    expect(words($found['drift']->words))->toContain('sunk from 150 g to 80 g')->and($found['drift']->applied)->toBeFalse()->and(said($found['amount']->after))->toBe('60 g colour');
+    expect(words($found['drift']->words))->toContain('sunk from 150 g to 80 g')
+        ->and($found['drift']->applied)->toBeFalse()
+        ->and(said($found['amount']->after))->toBe('60 g colour');
 });
 
 it('grows with the regrowth, from two centimetres on and only at the root', function (?string $then, ?string $now, array $spans, ?string $after) {
-    $past = new PastBowl(Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => $spans]]]), regrowthThen: $then === null ? null : Fraction::parse($then), regrowthNow: $now === null ? null : Fraction::parse($now));
+    $past = new PastBowl(
+        Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => $spans]]]),
+        regrowthThen: $then === null ? null : Fraction::parse($then),
+        regrowthNow: $now === null ? null : Fraction::parse($now),
+    );
     expect(said((differencesOf($past)['regrowth'] ?? null)?->after))->toBe($after);
 })->with([
     'as long' => ['2', '2', ['root'], null],
@@ -112,7 +232,13 @@ it('grows with the regrowth, from two centimetres on and only at the root', func
 ]);
 
 it('says that more than one batch was mixed, and changes nothing for it', function () {
-    $made = RepeatBowl::of(new PastBowl(Ladder::bowl(), [], ['6N' => Grams::ofCentigrams(8000)], 2), Ladder::shelf(), HouseRules::standard());
-    expect($made['differences'][0]->key)->toBe('batches')->and(words($made['differences'][0]->words))->toBe('2 batches were mixed last time')->and($made['differences'][0]->applied)->toBeFalse()
+    $made = RepeatBowl::of(
+        new PastBowl(Ladder::bowl(), [], ['6N' => Grams::ofCentigrams(8000)], 2),
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
+    expect($made['differences'][0]->key)->toBe('batches')
+        ->and(words($made['differences'][0]->words))->toBe('2 batches were mixed last time')
+        ->and($made['differences'][0]->applied)->toBeFalse()
         ->and(WriteBowl::toArray($made['sheet']))->toBe(WriteBowl::toArray(Ladder::bowl()));
 });

@@ -17,7 +17,8 @@ use Core\Safety\SkinTestState;
 use Core\Safety\TestResult;
 
 /*
- * The gate at its edges. 48 hours before each oxidative service, and not under sixteen: EU 1223/2009 Annex III, from memory;
+ * The gate at its edges. 48 hours before each oxidative service, and not under sixteen: EU 1223/2009 Annex III, from
+ * memory;
  * the window after reading is a house rule.
  */
 const HOUR = 50_000 * 3600;
@@ -26,7 +27,13 @@ function gateOf(ClientSafety $client, string $waiver = '', ?HouseRules $rules = 
 {
     $bowl = new BowlOrigin('a', 'A', $lines === [] ? [new PlannedLine('T', 'Tide')] : array_values($lines));
 
-    return Gate::of($client, [BowlContents::of($bowl, [])], HOUR, $rules ?? HouseRules::standard(), $waiver === '' ? [] : [new SignedWaiver(['T'], $waiver)]);
+    return Gate::of(
+        $client,
+        [BowlContents::of($bowl, [])],
+        HOUR,
+        $rules ?? HouseRules::standard(),
+        $waiver === '' ? [] : [new SignedWaiver(['T'], $waiver)],
+    );
 }
 
 /** @return list<string> */
@@ -35,7 +42,12 @@ function reasonsOf(Gate $gate): array
     return array_map(static fn (Caution $caution): string => words($caution), $gate->reasons);
 }
 
-$clear = static fn (string ...$lines): SkinTest => new SkinTest(array_values($lines), HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear);
+$clear = static fn (string ...$lines): SkinTest => new SkinTest(
+    array_values($lines),
+    HOUR - 60 * 3600,
+    HOUR - 12 * 3600,
+    TestResult::Clear,
+);
 
 it('turns over at the very hour', function (SkinTest $test, ?int $served, SkinTestState $state) {
     expect($test->state(HOUR, 7, $served))->toBe($state);
@@ -67,13 +79,23 @@ it('keeps the best of several tests, whichever came first', function (array $tes
 
 it('has words for every state, and for all that speaks against colouring', function () {
     expect(array_map(static fn (SkinTestState $state): string => $state->words(), SkinTestState::cases()))
-        ->toBe(['reaction recorded', 'no skin test', 'skin test expired', 'skin test waiting for its 48 hours', 'skin test to be read', 'skin test clear'])
-        ->and(array_map(static fn (SkinTestState $state): int => $state->rank(), SkinTestState::cases()))->toBe([0, 1, 2, 3, 4, 5]);
+        ->toBe([
+            'reaction recorded',
+            'no skin test',
+            'skin test expired',
+            'skin test waiting for its 48 hours',
+            'skin test to be read',
+            'skin test clear',
+        ])
+        ->and(array_map(static fn (SkinTestState $state): int => $state->rank(), SkinTestState::cases()))
+        ->toBe([0, 1, 2, 3, 4, 5]);
 });
 
 it('says why it is shut and what opens it', function (ClientSafety $client, array $reasons, string $mend) {
     $gate = gateOf($client);
-    expect(reasonsOf($gate))->toBe($reasons)->and(mend($gate->reasons[0]))->toContain($mend)->and($gate->isOpen())->toBeFalse();
+    expect(reasonsOf($gate))->toBe($reasons)
+        ->and(mend($gate->reasons[0]))->toContain($mend)
+        ->and($gate->isOpen())->toBeFalse();
 })->with([
     'missing' => [new ClientSafety, ['No skin test of Tide.'], 'Place one 48 hours before'],
     'waiting' => [new ClientSafety([new SkinTest(['T'], HOUR - 3 * 3600)]), ['The skin test of Tide has not had its 48 hours.'], 'Read it then.'],
@@ -88,14 +110,31 @@ it('says why it is shut and what opens it', function (ClientSafety $client, arra
 ]);
 
 it('knows who may lift what', function () {
-    $doctors = array_values(array_filter(Contraindication::cases(), static fn (Contraindication $each): bool => $each->needsDoctor()));
+    $doctors = array_values(array_filter(
+        Contraindication::cases(),
+        static fn (Contraindication $each): bool => $each->needsDoctor(),
+    ));
     expect($doctors)->toBe([Contraindication::EarlierReaction, Contraindication::HennaTattoo]);
 });
 
 it('asks for each line by itself', function () use ($clear) {
-    $gate = gateOf(new ClientSafety([$clear('T')]), '', null, new PlannedLine('T', 'Tide'), new PlannedLine('S', 'Sand'));
-    expect(reasonsOf($gate))->toBe(['No skin test of Sand.'])->and($gate->states)->toBe(['T' => SkinTestState::Clear, 'S' => SkinTestState::Missing])
-        ->and(gateOf(new ClientSafety([$clear('T', 'S')]), '', null, new PlannedLine('T', 'Tide'), new PlannedLine('S', 'Sand'))->isOpen())->toBeTrue();
+    $gate = gateOf(
+        new ClientSafety([$clear('T')]),
+        '',
+        null,
+        new PlannedLine('T', 'Tide'),
+        new PlannedLine('S', 'Sand'),
+    );
+    expect(reasonsOf($gate))->toBe(['No skin test of Sand.'])
+        ->and($gate->states)->toBe(['T' => SkinTestState::Clear, 'S' => SkinTestState::Missing])
+        ->and(gateOf(
+            new ClientSafety([$clear('T', 'S')]),
+            '',
+            null,
+            new PlannedLine('T', 'Tide'),
+            new PlannedLine('S', 'Sand'),
+        )->isOpen())
+        ->toBeTrue();
 });
 
 it('says whether a licensed reason would help, and keeps the one that did', function (ClientSafety $client, string $waiver, array $rules, bool $open, bool $waivable, string $waived) {
@@ -114,13 +153,29 @@ it('never opens for a reaction that stands, whatever else is on record', functio
     mt_srand(31);
     for ($i = 0; $i < 400; $i++) {
         $at = mt_rand(0, HOUR - 100 * 3600);
-        $tests = [new SkinTest([['T'], ['S'], ['T', 'S']][mt_rand(0, 2)], $at, $at + mt_rand(1, 60), TestResult::Reaction)];
+        $tests = [new SkinTest(
+            [['T'], ['S'], ['T', 'S']][mt_rand(0, 2)],
+            $at,
+            $at + mt_rand(1, 60),
+            TestResult::Reaction,
+        )];
         for ($n = mt_rand(0, 3); $n > 0; $n--) {
             $placed = HOUR - mt_rand(0, 200 * 3600);
-            $tests[] = new SkinTest(['T'], $placed, mt_rand(0, 1) === 1 ? min(HOUR, $placed + mt_rand(1, 100 * 3600)) : null, mt_rand(0, 1) === 1 ? TestResult::Clear : null);
+            $tests[] = new SkinTest(
+                ['T'],
+                $placed,
+                mt_rand(0, 1) === 1 ? min(HOUR, $placed + mt_rand(1, 100 * 3600)) : null,
+                mt_rand(0, 1) === 1 ? TestResult::Clear : null,
+            );
         }
         shuffle($tests);
-        $client = new ClientSafety($tests, [], mt_rand(0, 1) === 1 ? mt_rand(10, 80) : null, mt_rand(0, 1) === 1 ? mt_rand(0, $at) : null, mt_rand(0, 1) === 1 ? mt_rand(0, HOUR) : null);
+        $client = new ClientSafety(
+            $tests,
+            [],
+            mt_rand(0, 1) === 1 ? mt_rand(10, 80) : null,
+            mt_rand(0, 1) === 1 ? mt_rand(0, $at) : null,
+            mt_rand(0, 1) === 1 ? mt_rand(0, HOUR) : null,
+        );
         $gate = gateOf($client, ['', 'a reason'][mt_rand(0, 1)]);
         expect($gate->isOpen())->toBeFalse()->and($gate->waivable)->toBeFalse();
     }
@@ -132,6 +187,9 @@ it('is opened by clearance from the hour the reaction was read on, not by one fr
 })->with([[HOUR - 851 * 3600, true], [HOUR - 850 * 3600, false], [HOUR - 1 * 3600, false]]);
 
 it('keeps a clear test whatever clearance was recorded after it', function () {
-    $client = new ClientSafety([new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear)], cleared: HOUR - 1 * 3600);
+    $client = new ClientSafety(
+        [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear)],
+        cleared: HOUR - 1 * 3600,
+    );
     expect($client->stateFor('T', HOUR, 7))->toBe(SkinTestState::Clear)->and(gateOf($client)->isOpen())->toBeTrue();
 });

@@ -25,7 +25,13 @@ function tide(): BowlContents
 /** @return list<string> */
 function shutBy(ClientSafety $client, string $waiver = '', ?HouseRules $rules = null): array
 {
-    $gate = Gate::of($client, [tide()], NOW, $rules ?? HouseRules::standard(), $waiver === '' ? [] : [new SignedWaiver(['T'], $waiver)]);
+    $gate = Gate::of(
+        $client,
+        [tide()],
+        NOW,
+        $rules ?? HouseRules::standard(),
+        $waiver === '' ? [] : [new SignedWaiver(['T'], $waiver)],
+    );
 
     return array_map(static fn (Caution $caution): string => $caution->key, $gate->reasons);
 }
@@ -48,8 +54,13 @@ it('knows where a skin test stands', function (SkinTest $test, SkinTestState $st
 
 it('takes the best of several tests, but never past a reaction', function () {
     $clear = new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear);
-    expect((new ClientSafety([new SkinTest(['T'], NOW - 3 * 3600), $clear]))->stateFor('T', NOW, 7))->toBe(SkinTestState::Clear)
-        ->and((new ClientSafety([$clear, new SkinTest(['T'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)]))->stateFor('T', NOW, 7))->toBe(SkinTestState::Reaction);
+    expect((new ClientSafety([new SkinTest(['T'], NOW - 3 * 3600), $clear]))->stateFor(
+        'T',
+        NOW,
+        7,
+    ))->toBe(SkinTestState::Clear)
+        ->and((new ClientSafety([$clear, new SkinTest(['T'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)]))->stateFor('T', NOW, 7))
+        ->toBe(SkinTestState::Reaction);
 });
 
 it('is shut for what speaks against colouring', function (ClientSafety $client, array $keys) {
@@ -96,5 +107,6 @@ it('asks nothing where nothing oxidative is planned', function () {
 
 it('follows the house’s window', function () {
     $old = new ClientSafety([new SkinTest(['T'], NOW - 360 * 3600, NOW - 312 * 3600, TestResult::Clear)]);
-    expect(shutBy($old))->toBe(['skin-test-expired'])->and(shutBy($old, '', HouseRules::standard()->withSkinTestDays(14)))->toBe([]);
+    expect(shutBy($old))->toBe(['skin-test-expired'])
+        ->and(shutBy($old, '', HouseRules::standard()->withSkinTestDays(14)))->toBe([]);
 });

@@ -20,16 +20,29 @@ function onHead(array $more): PlacedBowl
 {
     $shelf = Ladder::shelf();
     $lightener = ($more['line'] ?? '') === 'L';
-    $sheet = $lightener ? Ladder::bowl(['powder' => 'all'], ['d20' => 'all'], $more + ['ratio' => '1:2']) : Ladder::bowl(['6N' => 'all'], more: $more);
+    $sheet = $lightener
+        ? Ladder::bowl(['powder' => 'all'], ['d20' => 'all'], $more + ['ratio' => '1:2'])
+        : Ladder::bowl(['6N' => 'all'], more: $more);
     $worked = $sheet->work(HouseRules::standard()->step);
 
-    return new PlacedBowl(0, $sheet, $shelf->line($sheet->line), JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
+    return new PlacedBowl(
+        0,
+        $sheet,
+        $shelf->line($sheet->line),
+        JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(),
+        $worked->developerStrength(),
+        $sheet->strokes,
+    );
 }
 
 /** @param  array<string, mixed>  ...$zones */
 function readZones(array ...$zones): Canvas
 {
-    return ReadCanvas::from(['zones' => array_map(static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"], array_keys($zones), $zones)]);
+    return ReadCanvas::from(['zones' => array_map(
+        static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"],
+        array_keys($zones),
+        $zones,
+    )]);
 }
 
 /*
@@ -38,7 +51,8 @@ function readZones(array ...$zones): Canvas
  */
 it('takes as much as what is painted takes', function (array $stroke, array $zones, string $least, string $most, string $why) {
     $amount = PlacedAmount::of(onHead(['place' => [$stroke]]), readZones(...$zones));
-    expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most])->and(said($amount?->why[0]))->toBe($why)
+    expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most])
+        ->and(said($amount?->why[0]))->toBe($why)
         ->and(said($amount?->why[1]))->toBe('Better than any table: what this client’s own bowls used.');
 })->with([
     'a whole regrowth' => [['regions' => [], 'spans' => ['root', 'regrowth']], [[]], '150 g', '150 g', 'all over, root to regrowth: 100 % of 150 g mixture for a whole regrowth.'],
@@ -53,19 +67,31 @@ it('takes as much as what is painted takes', function (array $stroke, array $zon
 ]);
 
 it('adds its strokes up, shares a pattern, and knows nothing of what is not painted', function () {
-    $two = onHead(['place' => [['regions' => ['left'], 'spans' => ['root']], ['regions' => ['right'], 'spans' => ['root']]]]);
+    $two = onHead(['place' => [
+        ['regions' => ['left'], 'spans' => ['root']],
+        ['regions' => ['right'], 'spans' => ['root']],
+    ]]);
     $one = onHead(['place' => [['regions' => ['left', 'right'], 'spans' => ['root']]]]);
-    expect(PlacedAmount::of($two, readZones([]))?->least->text())->toBe('39 g')->and(PlacedAmount::of($one, readZones([]))?->least->text())->toBe('39 g')
+    expect(PlacedAmount::of($two, readZones([]))?->least->text())->toBe('39 g')
+        ->and(PlacedAmount::of($one, readZones([]))?->least->text())->toBe('39 g')
         ->and(said(PlacedAmount::of($two, readZones([]))?->why))->toHaveCount(3)
         ->and(PlacedAmount::of(onHead(['place' => []]), readZones([])))->toBeNull();
-    $shared = onHead(['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'pattern' => '2:1', 'with' => ['B']]]]);
+    $shared = onHead(['place' => [[
+        'regions' => [],
+        'spans' => ['mids', 'ends'],
+        'pattern' => '2:1',
+        'with' => ['B'],
+    ]]]);
     expect(PlacedAmount::of($shared, readZones([]))?->least->text())->toBe('105 g');
 });
 
 it('grows the hair of the whole head on its regions, no more and no less', function () {
     $sum = 0;
     foreach (Region::cases() as $region) {
-        $sum += PlacedAmount::of(onHead(['place' => [['regions' => [$region->value], 'spans' => ['root'], 'method' => 'root-touch-up']]]), readZones(['density' => 'thick']))?->least->centigrams ?? 0;
+        $sum += PlacedAmount::of(
+            onHead(['place' => [['regions' => [$region->value], 'spans' => ['root'], 'method' => 'root-touch-up']]]),
+            readZones(['density' => 'thick']),
+        )?->least->centigrams ?? 0;
     }
     // Each is rounded to the gram.
     expect(abs($sum - 21_000))->toBeLessThanOrEqual(50 * count(Region::cases()));
@@ -86,24 +112,67 @@ it('knows how a bowl works where it lies', function (array $more, Technique $tec
 ]);
 
 it('cautions of one strength over two histories, and of contrast that will not show', function () {
-    $head = readZones(['spans' => ['root'], 'level' => '5', 'wish' => ['level' => '7']], ['spans' => ['ends'], 'level' => '9', 'history' => 'lightened', 'wish' => ['level' => '9']]);
-    $keys = static fn (PlacedBowl ...$bowls): array => array_map(static fn (Caution $caution): string => $caution->key, MapCautions::of($head, Coverage::of([], [], []), $bowls));
+    $head = readZones(
+        ['spans' => ['root'], 'level' => '5', 'wish' => ['level' => '7']],
+        ['spans' => ['ends'], 'level' => '9', 'history' => 'lightened', 'wish' => ['level' => '9']],
+    );
+    $keys = static fn (PlacedBowl ...$bowls): array => array_map(
+        static fn (Caution $caution): string => $caution->key,
+        MapCautions::of($head, Coverage::of([], [], []), $bowls),
+    );
     $over = static fn (array $spans, string $volume = 'd20'): PlacedBowl => (static function () use ($spans, $volume): PlacedBowl {
         $sheet = Ladder::bowl(['6N' => 'all'], [$volume => 'all'], ['place' => [['regions' => [], 'spans' => $spans]]]);
 
-        return new PlacedBowl(0, $sheet, Ladder::shelf()->line('P'), null, $sheet->work(HouseRules::standard()->step)->developerStrength(), $sheet->strokes);
+        return new PlacedBowl(
+            0,
+            $sheet,
+            Ladder::shelf()->line('P'),
+            null,
+            $sheet->work(HouseRules::standard()->step)->developerStrength(),
+            $sheet->strokes,
+        );
     })();
-    expect($keys($over(['root', 'ends'])))->toBe(['dark-strength-on-light'])->and($keys($over(['root'])))->toBe([])->and($keys($over(['ends'])))->toBe([])->and($keys($over(['root', 'ends'], 'd10')))->toBe([]);
+    expect($keys($over(['root', 'ends'])))->toBe(['dark-strength-on-light'])
+        ->and($keys($over(['root'])))->toBe([])
+        ->and($keys($over(['ends'])))->toBe([])
+        ->and($keys($over(['root', 'ends'], 'd10')))->toBe([]);
     $stripes = static fn (string $shade, string $letter, string $with, string $width = ''): PlacedBowl => (static function () use ($shade, $letter, $with, $width): PlacedBowl {
-        $sheet = Ladder::bowl([$shade => 'all'], ['d10' => 'all'], ['letter' => $letter, 'place' => [['regions' => ['top'], 'spans' => ['mids'], 'pattern' => 'alternate', 'with' => [$with], 'width' => $width]]]);
+        $sheet = Ladder::bowl(
+            [$shade => 'all'],
+            ['d10' => 'all'],
+            [
+                'letter' => $letter,
+                'place' => [[
+                    'regions' => ['top'],
+                    'spans' => ['mids'],
+                    'pattern' => 'alternate',
+                    'with' => [$with],
+                    'width' => $width,
+                ]],
+            ],
+        );
         $shelf = Ladder::shelf();
 
-        return new PlacedBowl(0, $sheet, $shelf->line('P'), JudgeBowl::worked($sheet->work(HouseRules::standard()->step), HouseRules::standard())?->asPigment(), null, $sheet->strokes);
+        return new PlacedBowl(
+            0,
+            $sheet,
+            $shelf->line('P'),
+            JudgeBowl::worked($sheet->work(HouseRules::standard()->step), HouseRules::standard())?->asPigment(),
+            null,
+            $sheet->strokes,
+        );
     })();
-    $said = static fn (PlacedBowl ...$bowls): array => array_map(static fn (Caution $caution): string => words($caution), MapCautions::of($head, Coverage::of([], [], []), $bowls));
+    $said = static fn (PlacedBowl ...$bowls): array => array_map(
+        static fn (Caution $caution): string => words($caution),
+        MapCautions::of($head, Coverage::of([], [], []), $bowls),
+    );
     // One level needs wide sections; three show in slivers (common practice, no source). The gap has no sign.
-    expect($said($stripes('6N', 'A', 'B'), $stripes('7N', 'B', 'X')))->toBe(['A and B lie 1 level apart in one pattern.'])
-        ->and($said($stripes('7N', 'A', 'B'), $stripes('6N', 'B', 'X')))->toBe(['A and B lie 1 level apart in one pattern.'])
+    expect($said(
+        $stripes('6N', 'A', 'B'),
+        $stripes('7N', 'B', 'X'),
+    ))->toBe(['A and B lie 1 level apart in one pattern.'])
+        ->and($said($stripes('7N', 'A', 'B'), $stripes('6N', 'B', 'X')))
+        ->toBe(['A and B lie 1 level apart in one pattern.'])
         ->and($said($stripes('6N', 'A', 'B', 'wide sections'), $stripes('7N', 'B', 'X')))->toBe([])
         ->and($said($stripes('6N', 'A', 'B'), $stripes('9N', 'B', 'X')))->toBe([]);
 });

@@ -20,8 +20,12 @@ use Core\Timing\Freshness;
 use Core\Units\Fraction;
 use Tests\Core\Record\Ladder;
 
-function bowlAt(string $letter, ClockState $clock = ClockState::Waiting, bool $mixed = false, bool $weighing = false): BowlState
-{
+function bowlAt(
+    string $letter,
+    ClockState $clock = ClockState::Waiting,
+    bool $mixed = false,
+    bool $weighing = false,
+): BowlState {
     return new BowlState("id-{$letter}", $letter, $weighing, $mixed, $clock);
 }
 
@@ -54,16 +58,44 @@ it('calls colour stale that works from the moment it is mixed', function (LineKi
 function liftingBowl(array $spans, string $line = 'P', string $letter = 'A'): PlacedBowl
 {
     $sheet = $line === 'P' ? Ladder::bowl(more: ['letter' => $letter])
-        : Ladder::bowl(more: ['letter' => $letter, 'line' => 'D', 'ratio' => '1:2', 'parts' => [['ingredients' => [['product' => 'd7G', 'share' => 'all']]], ['ingredients' => [['product' => 'd10', 'share' => 'all']]]]]);
-    $placed = PlacedBowl::of(0, $sheet, Ladder::shelf()->line($line), $sheet->known(HouseRules::standard()->step), HouseRules::standard());
+        : Ladder::bowl(more: [
+            'letter' => $letter,
+            'line' => 'D',
+            'ratio' => '1:2',
+            'parts' => [
+                ['ingredients' => [['product' => 'd7G', 'share' => 'all']]],
+                ['ingredients' => [['product' => 'd10', 'share' => 'all']]],
+            ],
+        ]);
+    $placed = PlacedBowl::of(
+        0,
+        $sheet,
+        Ladder::shelf()->line($line),
+        $sheet->known(HouseRules::standard()->step),
+        HouseRules::standard(),
+    );
 
-    return new PlacedBowl(0, $placed->sheet, $placed->line, $placed->mix, $placed->strength, [new Stroke(Placement::of([], $spans))]);
+    return new PlacedBowl(
+        0,
+        $placed->sheet,
+        $placed->line,
+        $placed->mix,
+        $placed->strength,
+        [new Stroke(Placement::of([], $spans))],
+    );
 }
 
 it('learns what a bowl did only where it is plain which bowl did it', function (array $bowls, string $reached, array $lifts) {
     $root = new CanvasZone('root', 'Root', Placement::of([], [Span::Root]), level: Fraction::of(5));
-    $seen = Calibration::of(new Canvas([$root]), [new ZoneResult('root', Fraction::parse($reached), new Tones([]))], $bowls);
-    expect(array_map(static fn ($each): array => [$each->kind, $each->strength?->showVolume(), $each->lifted->decimal(1)], $seen))->toBe($lifts);
+    $seen = Calibration::of(
+        new Canvas([$root]),
+        [new ZoneResult('root', Fraction::parse($reached), new Tones([]))],
+        $bowls,
+    );
+    expect(array_map(
+        static fn ($each): array => [$each->kind, $each->strength?->showVolume(), $each->lifted->decimal(1)],
+        $seen,
+    ))->toBe($lifts);
 })->with([
     'one that lifts' => [fn () => [liftingBowl([Span::Root])], '6.5', [[LineKind::Permanent, '20 vol', '1.5']]],
     'with a gloss beside it' => [fn () => [liftingBowl([Span::Root]), liftingBowl([Span::Root], 'D', 'B')], '6', [[LineKind::Permanent, '20 vol', '1']]],

@@ -26,22 +26,50 @@ function placed(BowlSheet $sheet, int $round = 0): PlacedBowl
     $shelf = Ladder::shelf();
     $worked = $sheet->work(HouseRules::standard()->step);
 
-    return new PlacedBowl($round, $sheet, $shelf->line($sheet->line), JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(), $worked->developerStrength(), $sheet->strokes);
+    return new PlacedBowl(
+        $round,
+        $sheet,
+        $shelf->line($sheet->line),
+        JudgeBowl::worked($worked, HouseRules::standard())?->asPigment(),
+        $worked->developerStrength(),
+        $sheet->strokes,
+    );
 }
 
-function lightener(string $volume = 'd20', array $place = [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils']]): PlacedBowl
-{
-    return placed(Ladder::bowl(['powder' => 'all'], [$volume => 'all'], ['letter' => 'L', 'line' => 'L', 'ratio' => '1:2', 'place' => $place, 'minutes' => 35]));
+function lightener(
+    string $volume = 'd20',
+    array $place = [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils']],
+): PlacedBowl {
+    return placed(Ladder::bowl(
+        ['powder' => 'all'],
+        [$volume => 'all'],
+        ['letter' => 'L', 'line' => 'L', 'ratio' => '1:2', 'place' => $place, 'minutes' => 35],
+    ));
 }
 
 function readHead(array ...$zones): Canvas
 {
-    return ReadCanvas::from(['zones' => array_map(static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"], array_keys($zones), $zones)]);
+    return ReadCanvas::from(['zones' => array_map(
+        static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}"],
+        array_keys($zones),
+        $zones,
+    )]);
 }
 
 it('follows a zone through the rounds', function () {
-    $zone = readHead(['spans' => ['mids', 'ends'], 'level' => '5', 'wish' => ['level' => '8', 'tone' => ['gold']]])->zones[0];
-    $gloss = placed(Ladder::bowl(['8G' => '1', 'clear' => '1'], ['d10' => 'all'], ['letter' => 'G', 'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'gloss']]]), 1);
+    $zone = readHead([
+        'spans' => ['mids', 'ends'],
+        'level' => '5',
+        'wish' => ['level' => '8', 'tone' => ['gold']],
+    ])->zones[0];
+    $gloss = placed(
+        Ladder::bowl(
+            ['8G' => '1', 'clear' => '1'],
+            ['d10' => 'all'],
+            ['letter' => 'G', 'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'gloss']]],
+        ),
+        1,
+    );
     $outlook = Outlook::of($zone, [lightener(), $gloss]);
     expect(array_column($outlook->steps, 'letter'))->toBe(['L', 'G'])
         ->and($outlook->steps[0]['expected']->lifted->compare(Fraction::of(8)))->toBeGreaterThanOrEqual(0)
@@ -52,7 +80,8 @@ it('follows a zone through the rounds', function () {
 
 it('takes no part in what does not touch it', function () {
     $zone = readHead(['spans' => ['root'], 'level' => '5'])->zones[0];
-    expect(Outlook::of($zone, [lightener()])->steps)->toBe([])->and(Outlook::of($zone, [lightener()])->verdict())->toBe('');
+    expect(Outlook::of($zone, [lightener()])->steps)->toBe([])
+        ->and(Outlook::of($zone, [lightener()])->verdict())->toBe('');
 });
 
 it('leaves test strands and shields out of it', function () {
@@ -66,7 +95,10 @@ it('lets what this client’s hair really did win over the table', function () {
     $seen = [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::of(3, 2))];
     $plain = Outlook::of($zone, [lightener()])->last();
     $known = Outlook::of($zone, [lightener()], $seen)->last();
-    expect($known?->calibrated)->toBeTrue()->and($known?->lifted->decimal(1))->toBe('6.5')->and($plain?->calibrated)->toBeFalse()->and($plain?->lifted->compare(Fraction::of(8)))->toBeGreaterThan(0);
+    expect($known?->calibrated)->toBeTrue()
+        ->and($known?->lifted->decimal(1))->toBe('6.5')
+        ->and($plain?->calibrated)->toBeFalse()
+        ->and($plain?->lifted->compare(Fraction::of(8)))->toBeGreaterThan(0);
 });
 
 it('lifts no more with less strength', function () {
@@ -93,14 +125,25 @@ it('says 40 vol on the scalp and lightener over lightened hair', function () {
     $zone = readHead(['spans' => ['root'], 'level' => '5'])->zones[0];
     $scalp = Outlook::of($zone, [lightener('d40', [['regions' => [], 'spans' => ['root']]])]);
     $foil = Outlook::of($zone, [lightener('d40', [['regions' => [], 'spans' => ['root'], 'method' => 'fine-foils']])]);
-    $again = Outlook::of(readHead(['spans' => ['mids'], 'level' => '9', 'history' => 'lightened'])->zones[0], [lightener()]);
-    $keys = static fn (Outlook $outlook): array => array_map(static fn (Caution $caution): string => $caution->key, $outlook->cautions);
-    expect($keys($scalp))->toContain('strong-on-scalp')->and($keys($foil))->not->toContain('strong-on-scalp')->and($keys($again))->toContain('overlap');
+    $again = Outlook::of(
+        readHead(['spans' => ['mids'], 'level' => '9', 'history' => 'lightened'])->zones[0],
+        [lightener()],
+    );
+    $keys = static fn (Outlook $outlook): array => array_map(
+        static fn (Caution $caution): string => $caution->key,
+        $outlook->cautions,
+    );
+    expect($keys($scalp))->toContain('strong-on-scalp')
+        ->and($keys($foil))->not->toContain('strong-on-scalp')
+        ->and($keys($again))->toContain('overlap');
 });
 
 // Starting points for an average head (common practice and our own model).
 it('works out what the painted places take', function (array $place, string $least, string $most, array $zone = []) {
-    $amount = PlacedAmount::of(placed(Ladder::bowl(more: ['place' => $place])), readHead($zone + ['spans' => ['root']]));
+    $amount = PlacedAmount::of(
+        placed(Ladder::bowl(more: ['place' => $place])),
+        readHead($zone + ['spans' => ['root']]),
+    );
     expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most]);
 })->with([
     // 60 g of colour at 1:1.5 is 150 g.
@@ -122,7 +165,10 @@ it('takes more for more of the head, and nothing for nothing', function () {
     $regions = [];
     foreach (['hairline', 'fringe', 'top', 'crown', 'left', 'right', 'back', 'nape', 'underlayer'] as $region) {
         $regions[] = $region;
-        $now = PlacedAmount::of(placed(Ladder::bowl(more: ['place' => [['regions' => $regions, 'spans' => ['root']]]])), readHead(['spans' => ['root']]))->most->centigrams ?? 0;
+        $now = PlacedAmount::of(
+            placed(Ladder::bowl(more: ['place' => [['regions' => $regions, 'spans' => ['root']]]])),
+            readHead(['spans' => ['root']]),
+        )->most->centigrams ?? 0;
         expect($now)->toBeGreaterThan($last);
         $last = $now;
     }
@@ -132,17 +178,32 @@ it('takes more for more of the head, and nothing for nothing', function () {
 /** @return list<SuggestedBowl> */
 function suggested(Canvas $canvas, PlacedBowl ...$bowls): array
 {
-    return SuggestBowls::for($canvas, array_map(static fn ($zone): Outlook => Outlook::of($zone, $bowls), $canvas->zones), $bowls, Ladder::shelf(), HouseRules::standard());
+    return SuggestBowls::for(
+        $canvas,
+        array_map(static fn ($zone): Outlook => Outlook::of($zone, $bowls), $canvas->zones),
+        $bowls,
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
 }
 
 it('suggests the filler that lightened hair needs, until there is one', function () {
-    $canvas = readHead(['spans' => ['ends'], 'level' => '9', 'history' => 'lightened', 'wish' => ['level' => '6', 'tone' => ['brown']]]);
+    $canvas = readHead([
+        'spans' => ['ends'],
+        'level' => '9',
+        'history' => 'lightened',
+        'wish' => ['level' => '6', 'tone' => ['brown']],
+    ]);
     [$fill] = suggested($canvas);
     // Three parts gold to one of copper for a brown (common practice, no source).
-    expect($fill->first)->toBeTrue()->and($fill->bowl['parts'][0]['ingredients'])->toBe([['product' => 'd6G', 'share' => '3'], ['product' => 'd6C', 'share' => '1']])
-        ->and($fill->bowl['minutes'])->toBe(20)->and($fill->bowl['place'][0])->toMatchArray(['spans' => ['ends'], 'method' => 'filler']);
+    expect($fill->first)->toBeTrue()
+        ->and($fill->bowl['parts'][0]['ingredients'])
+        ->toBe([['product' => 'd6G', 'share' => '3'], ['product' => 'd6C', 'share' => '1']])
+        ->and($fill->bowl['minutes'])->toBe(20)
+        ->and($fill->bowl['place'][0])->toMatchArray(['spans' => ['ends'], 'method' => 'filler']);
     $taken = Core\Codec\ReadBowl::from(['letter' => 'F'] + $fill->bowl, Ladder::shelf());
-    expect($taken->work(HouseRules::standard()->step)->total()->text())->toBe('60 g')->and(suggested($canvas, placed($taken)))->toBe([]);
+    expect($taken->work(HouseRules::standard()->step)->total()->text())->toBe('60 g')
+        ->and(suggested($canvas, placed($taken)))->toBe([]);
 });
 
 it('suggests a toner for the level reached, not the level hoped for', function () {
@@ -150,14 +211,25 @@ it('suggests a toner for the level reached, not the level hoped for', function (
     $lifting = lightener();
     $reached = Outlook::of($canvas->zones[0], [$lifting])->last()?->lifted;
     [$tone] = suggested($canvas, $lifting);
-    expect($tone->key)->toBe('tone-z0')->and($tone->first)->toBeFalse()->and(said($tone->why[0]))->toContain("reached {$reached?->decimal(1)}")->and($tone->bowl['hair'])->toBe('damp');
+    expect($tone->key)->toBe('tone-z0')
+        ->and($tone->first)->toBeFalse()
+        ->and(said($tone->why[0]))->toContain("reached {$reached?->decimal(1)}")
+        ->and($tone->bowl['hair'])->toBe('damp');
     $toner = placed(Core\Codec\ReadBowl::from(['letter' => 'T'] + $tone->bowl, Ladder::shelf()), 1);
     expect(suggested($canvas, $lifting, $toner))->toBe([]);
 });
 
 it('asks for natural where grey is to be covered and the bowl has too little', function (array $colour, array $keys) {
-    $canvas = readHead(['spans' => ['root'], 'level' => '6', 'grey' => 60, 'wish' => ['level' => '6', 'tone' => ['gold']]]);
-    expect(array_map(static fn (SuggestedBowl $each): string => $each->key, suggested($canvas, placed(Ladder::bowl($colour)))))->toBe($keys);
+    $canvas = readHead([
+        'spans' => ['root'],
+        'level' => '6',
+        'grey' => 60,
+        'wish' => ['level' => '6', 'tone' => ['gold']],
+    ]);
+    expect(array_map(
+        static fn (SuggestedBowl $each): string => $each->key,
+        suggested($canvas, placed(Ladder::bowl($colour))),
+    ))->toBe($keys);
 })->with([
     'all gold' => [['6G' => '1'], ['grey-z0-A']],
     'half natural' => [['6G' => '1', '6N' => '1'], []],
@@ -165,7 +237,20 @@ it('asks for natural where grey is to be covered and the bowl has too little', f
 ]);
 
 it('asks for wide sections where two bowls of a pattern lie close', function (string $other, string $width, array $keys) {
-    $stroke = ['regions' => ['top'], 'spans' => ['mids'], 'method' => 'slice-foils', 'pattern' => 'alternate', 'with' => ['B'], 'width' => $width];
-    $bowls = [placed(Ladder::bowl(['6N' => '1'], more: ['place' => [$stroke]])), placed(Ladder::bowl([$other => '1'], more: ['letter' => 'B', 'place' => []]))];
-    expect(array_map(static fn (Caution $caution): string => $caution->key, MapCautions::of(new Canvas, Coverage::of([], []), $bowls)))->toBe($keys);
+    $stroke = [
+        'regions' => ['top'],
+        'spans' => ['mids'],
+        'method' => 'slice-foils',
+        'pattern' => 'alternate',
+        'with' => ['B'],
+        'width' => $width,
+    ];
+    $bowls = [
+        placed(Ladder::bowl(['6N' => '1'], more: ['place' => [$stroke]])),
+        placed(Ladder::bowl([$other => '1'], more: ['letter' => 'B', 'place' => []])),
+    ];
+    expect(array_map(
+        static fn (Caution $caution): string => $caution->key,
+        MapCautions::of(new Canvas, Coverage::of([], []), $bowls),
+    ))->toBe($keys);
 })->with([['7N', 'narrow', ['low-contrast']], ['7N', 'wide at the back', []], ['8N', 'narrow', []], ['6G', '', ['low-contrast']]]);

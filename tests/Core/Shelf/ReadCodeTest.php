@@ -13,7 +13,11 @@ use Core\Units\Fraction;
 function letterLegend(): Legend
 {
     return Legend::letters(array_map(ToneMix::only(...), [
-        'N' => ToneFamily::Natural, 'A' => ToneFamily::Ash, 'G' => ToneFamily::Gold, 'C' => ToneFamily::Copper, 'R' => ToneFamily::Red,
+        'N' => ToneFamily::Natural,
+        'A' => ToneFamily::Ash,
+        'G' => ToneFamily::Gold,
+        'C' => ToneFamily::Copper,
+        'R' => ToneFamily::Red,
         'P' => ToneFamily::Pearl, 'V' => ToneFamily::Violet, 'PV' => ToneFamily::Mahogany, 'B' => ToneFamily::Beige,
     ]));
 }
@@ -21,7 +25,13 @@ function letterLegend(): Legend
 function digitLegend(): Legend
 {
     return Legend::digits(array_map(ToneMix::only(...), [
-        '1' => ToneFamily::Ash, '2' => ToneFamily::Matte, '3' => ToneFamily::Gold, '4' => ToneFamily::Copper, '5' => ToneFamily::Mahogany, '6' => ToneFamily::Red, '7' => ToneFamily::Brown,
+        '1' => ToneFamily::Ash,
+        '2' => ToneFamily::Matte,
+        '3' => ToneFamily::Gold,
+        '4' => ToneFamily::Copper,
+        '5' => ToneFamily::Mahogany,
+        '6' => ToneFamily::Red,
+        '7' => ToneFamily::Brown,
     ]));
 }
 
@@ -58,15 +68,23 @@ it('reads digits by the line’s legend', function (string $code, int $level, st
 
 it('gives the same digit another meaning in another line', function () {
     $other = Legend::digits(['3' => ToneMix::only(ToneFamily::Violet)]);
-    expect(ReadCode::by($other, '7.3')->tone->words())->toBe('violet')->and(ReadCode::by(digitLegend(), '7.3')->tone->words())->toBe('gold');
+    expect(ReadCode::by($other, '7.3')->tone->words())->toBe('violet')
+        ->and(ReadCode::by(digitLegend(), '7.3')->tone->words())->toBe('gold');
 });
 
 it('lets a line weigh primary and secondary its own way', function () {
-    expect(ReadCode::by(digitLegend()->withPrimary(Fraction::of(3)), '6.43')->tone->words())->toBe('75 % copper, 25 % gold');
+    expect(ReadCode::by(
+        digitLegend()->withPrimary(Fraction::of(3)),
+        '6.43',
+    )->tone->words())->toBe('75 % copper, 25 % gold');
 });
 
 it('says how it read a code', function () {
-    expect(ReadCode::by(digitLegend(), '44/65')->steps)->toBe(['level 4, doubled: intense', '6: red, primary', '5: mahogany, secondary'])
+    expect(ReadCode::by(digitLegend(), '44/65')->steps)->toBe([
+        'level 4, doubled: intense',
+        '6: red, primary',
+        '5: mahogany, secondary',
+    ])
         ->and(ReadCode::by(letterLegend(), '6NN')->steps)->toContain('double natural covers grey better')
         ->and(ReadCode::by(letterLegend(), '6NN')->doubleNatural)->toBeTrue();
 });
@@ -99,11 +117,19 @@ it('never crashes and never guesses, whatever is typed', function () {
     $alphabet = ['1', '2', '3', '5', '6', '0', '9', '.', '/', '-', ',', ' ', 'N', 'n', 'G', 'R', 'é', '½', "\n", '%'];
     foreach ([letterLegend(), digitLegend()] as $legend) {
         for ($i = 0; $i < 2500; $i++) {
-            $text = implode('', array_map(static fn () => $alphabet[mt_rand(0, count($alphabet) - 1)], range(1, mt_rand(1, 6))));
+            $text = implode(
+                '',
+                array_map(static fn () => $alphabet[mt_rand(0, count($alphabet) - 1)], range(1, mt_rand(1, 6))),
+            );
             try {
                 $read = ReadCode::by($legend, $text);
-                $sum = array_reduce($read->tone->shares(), static fn (Fraction $all, Fraction $share) => $all->plus($share), Fraction::zero());
-                expect($read->level)->toBeGreaterThanOrEqual(1)->toBeLessThanOrEqual(12)->and($sum->equals(Fraction::one()))->toBeTrue($text);
+                $sum = array_reduce(
+                    $read->tone->shares(),
+                    static fn (Fraction $all, Fraction $share) => $all->plus($share),
+                    Fraction::zero(),
+                );
+                expect($read->level)->toBeGreaterThanOrEqual(1)->toBeLessThanOrEqual(12)
+                    ->and($sum->equals(Fraction::one()))->toBeTrue($text);
             } catch (CoreException $refusal) {
                 expect($refusal)->toBeInstanceOf(UnreadableCode::class);
             }

@@ -14,7 +14,8 @@ use RuntimeException;
 final class Glpsol
 {
     /**
-     * Where clear is on the shelf the mean of the levels is a quotient: then one programme for every sum of what carries a level.
+     * Where clear is on the shelf the mean of the levels is a quotient: then one programme for every sum of what
+     * carries a level.
      *
      * @param  list<Candidate>  $shelf
      * @param  int  $steps  whole grams
@@ -24,7 +25,16 @@ final class Glpsol
         $bare = array_filter($shelf, static fn (Candidate $each): bool => $each->pigment->level === null);
         $least = INF;
         foreach ($bare === [] ? [$steps] : range(1, $steps) as $carrying) {
-            $least = min($least, self::solved(self::programme($wanted, $shelf, $steps, $natural ?? Fraction::zero(), $carrying)) / $steps);
+            $least = min(
+                $least,
+                self::solved(self::programme(
+                    $wanted,
+                    $shelf,
+                    $steps,
+                    $natural ?? Fraction::zero(),
+                    $carrying,
+                )) / $steps,
+            );
         }
 
         return $least;
@@ -34,14 +44,22 @@ final class Glpsol
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'blend');
         file_put_contents($file, $programme);
-        exec('glpsol --lp '.escapeshellarg($file).' --tmlim 60 -o '.escapeshellarg("{$file}.out").' 2>&1', $output, $status);
+        exec(
+            'glpsol --lp '.escapeshellarg($file).' --tmlim 60 -o '.escapeshellarg("{$file}.out").' 2>&1',
+            $output,
+            $status,
+        );
         $answer = (string) @file_get_contents("{$file}.out");
         @unlink($file);
         @unlink("{$file}.out");
         if (preg_match('/NO PRIMAL FEASIBLE|NO INTEGER FEASIBLE|INTEGER EMPTY/', implode("\n", $output).$answer) === 1) {
             return INF;
         }
-        if ($status !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $answer) !== 1 || preg_match('/^Objective:\s+\S+ = (\S+)/m', $answer, $m) !== 1) {
+        if (
+            $status !== 0
+            || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $answer) !== 1
+            || preg_match('/^Objective:\s+\S+ = (\S+)/m', $answer, $m) !== 1
+        ) {
             throw new RuntimeException('glpsol found no optimum: '.implode("\n", array_slice($output, -5)));
         }
 
@@ -52,14 +70,29 @@ final class Glpsol
      * @param  list<Candidate>  $shelf
      * @param  int  $carrying  steps of shades that carry a level
      */
-    public static function programme(Pigment $wanted, array $shelf, int $steps, Fraction $natural, int $carrying): string
-    {
+    public static function programme(
+        Pigment $wanted,
+        array $shelf,
+        int $steps,
+        Fraction $natural,
+        int $carrying,
+    ): string {
         $terms = ['level' => static fn (Pigment $p): float => $p->level === null ? 0.0 : self::number($p->level->minus($wanted->level)) * $steps / $carrying];
         foreach (ToneFamily::cases() as $family) {
             $terms[$family->value] = static fn (Pigment $p): float => self::number($p->tone->share($family)->times($p->intensity)->minus($wanted->tone->share($family)->times($wanted->intensity)));
         }
-        $sum = static fn (callable $times): string => implode(' ', array_map(static fn (Candidate $each, int $at): string => sprintf('%+.9F n%d', $times($each->pigment), $at), $shelf, array_keys($shelf)));
-        $text = "Minimize\n distance: ".implode(' + ', array_map(static fn (string $term): string => "z_{$term}", array_keys($terms)))."\nSubject To\n";
+        $sum = static fn (callable $times): string => implode(
+            ' ',
+            array_map(
+                static fn (Candidate $each, int $at): string => sprintf('%+.9F n%d', $times($each->pigment), $at),
+                $shelf,
+                array_keys($shelf),
+            ),
+        );
+        $text = "Minimize\n distance: ".implode(
+            ' + ',
+            array_map(static fn (string $term): string => "z_{$term}", array_keys($terms)),
+        )."\nSubject To\n";
         foreach ($terms as $name => $term) {
             $text .= " up_{$name}: {$sum($term)} - z_{$name} <= 0\n down_{$name}: {$sum($term)} + z_{$name} >= 0\n";
         }
@@ -67,11 +100,17 @@ final class Glpsol
         $text .= " carrying: {$sum(static fn (Pigment $p): float => $p->level === null ? 0.0 : 1.0)} = {$carrying}\n";
         $text .= " pigment: {$sum(static fn (Pigment $p): float => self::number($p->intensity) - self::number($wanted->intensity) / 2)} >= 0\n";
         $text .= " natural: {$sum(static fn (Pigment $p): float => self::number($p->tone->share(ToneFamily::Natural)->minus($natural)))} >= 0\n";
-        $text .= ' three: '.implode(' + ', array_map(static fn (int $at): string => "b{$at}", array_keys($shelf)))." <= 3\n";
+        $text .= ' three: '.implode(
+            ' + ',
+            array_map(static fn (int $at): string => "b{$at}", array_keys($shelf)),
+        )." <= 3\n";
         foreach (array_keys($shelf) as $at) {
             $text .= " use{$at}: n{$at} - {$steps} b{$at} <= 0\n";
         }
-        $list = static fn (string $letter): string => implode(' ', array_map(static fn (int $at): string => $letter.$at, array_keys($shelf)));
+        $list = static fn (string $letter): string => implode(
+            ' ',
+            array_map(static fn (int $at): string => $letter.$at, array_keys($shelf)),
+        );
 
         return $text."General\n ".$list('n')."\nBinary\n ".$list('b')."\nEnd\n";
     }

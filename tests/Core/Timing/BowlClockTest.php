@@ -12,13 +12,22 @@ use Core\Timing\StampRefused;
 /** @param  list<array{string, int}>  $marks  kind and minute */
 function marked(array $marks, int $now, ClockStart $start = ClockStart::Complete): BowlClock
 {
-    return BowlClock::of(array_map(static fn (array $mark): Stamp => new Stamp(StampKind::from($mark[0]), $mark[1] * 60), $marks), 35, 45, $start, $now * 60);
+    return BowlClock::of(
+        array_map(static fn (array $mark): Stamp => new Stamp(StampKind::from($mark[0]), $mark[1] * 60), $marks),
+        35,
+        45,
+        $start,
+        $now * 60,
+    );
 }
 
 // The clock starts when the application is complete; another school starts at first touch (common practice, no source).
 it('counts by the house’s school and shows both', function (ClockStart $start, int $now, ClockState $state, ?int $due) {
     $clock = marked([['began', 0], ['completed', 20]], $now, $start);
-    expect($clock->state)->toBe($state)->and($clock->due)->toBe($due === null ? null : $due * 60)->and($clock->applied)->toBe(20)->and($clock->longest)->toBe($now);
+    expect($clock->state)->toBe($state)
+        ->and($clock->due)->toBe($due === null ? null : $due * 60)
+        ->and($clock->applied)->toBe(20)
+        ->and($clock->longest)->toBe($now);
 })->with([
     'complete: working' => [ClockStart::Complete, 50, ClockState::Processing, 55],
     'complete: due' => [ClockStart::Complete, 55, ClockState::Due, 55],

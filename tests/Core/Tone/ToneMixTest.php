@@ -9,19 +9,34 @@ use Core\Units\Fraction;
 /** @param  array<string, int>  $weights  by family */
 function mixOf(array $weights): ToneMix
 {
-    return ToneMix::mean(array_map(static fn (string $family, int $weight): array => [ToneMix::only(ToneFamily::from($family)), Fraction::of($weight)], array_keys($weights), $weights));
+    return ToneMix::mean(array_map(
+        static fn (string $family, int $weight): array => [
+            ToneMix::only(ToneFamily::from($family)),
+            Fraction::of($weight),
+        ],
+        array_keys($weights),
+        $weights,
+    ));
 }
 
 it('is the mean by weight of what carries a tone', function () {
     // 10 g of gold and 10 g of half copper, half gold are 75 % gold (common practice, no source).
-    $mix = ToneMix::mean([[mixOf(['gold' => 1]), Fraction::of(10)], [mixOf(['gold' => 1, 'copper' => 1]), Fraction::of(10)], [ToneMix::none(), Fraction::of(80)]]);
-    expect($mix->share(ToneFamily::Gold)->decimal(4))->toBe('0.75')->and($mix->share(ToneFamily::Copper)->decimal(4))->toBe('0.25')
+    $mix = ToneMix::mean([
+        [mixOf(['gold' => 1]), Fraction::of(10)],
+        [mixOf(['gold' => 1, 'copper' => 1]), Fraction::of(10)],
+        [ToneMix::none(), Fraction::of(80)],
+    ]);
+    expect($mix->share(ToneFamily::Gold)->decimal(4))->toBe('0.75')
+        ->and($mix->share(ToneFamily::Copper)->decimal(4))->toBe('0.25')
         ->and($mix->share(ToneFamily::Ash)->isZero())->toBeTrue()->and($mix->words())->toBe('75 % gold, 25 % copper');
 });
 
 it('has no tone where nothing brings one', function () {
     foreach ([ToneMix::none(), ToneMix::mean([]), ToneMix::mean([[ToneMix::none(), Fraction::of(5)]]), ToneMix::mean([[mixOf(['gold' => 1]), Fraction::zero()]])] as $mix) {
-        expect($mix->isNone())->toBeTrue()->and($mix->shares())->toBe([])->and($mix->words())->toBe('no tone')->and($mix->warmth()->isZero())->toBeTrue();
+        expect($mix->isNone())->toBeTrue()
+            ->and($mix->shares())->toBe([])
+            ->and($mix->words())->toBe('no tone')
+            ->and($mix->warmth()->isZero())->toBeTrue();
     }
     expect(mixOf(['red' => 1])->isNone())->toBeFalse();
 });
@@ -44,8 +59,13 @@ it('keeps its shares together one, in the families’ order', function () {
             $weights[$family->value] = mt_rand(0, 4);
         }
         $shares = mixOf($weights)->shares();
-        $sum = array_reduce($shares, static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each), Fraction::zero());
-        expect(array_keys($shares))->toBe(array_keys(array_filter($weights)))->and($shares === [] || $sum->equals(Fraction::one()))->toBeTrue();
+        $sum = array_reduce(
+            $shares,
+            static fn (Fraction $all, Fraction $each): Fraction => $all->plus($each),
+            Fraction::zero(),
+        );
+        expect(array_keys($shares))->toBe(array_keys(array_filter($weights)))
+            ->and($shares === [] || $sum->equals(Fraction::one()))->toBeTrue();
         foreach ($shares as $share) {
             expect($share->isZero() || $share->isNegative())->toBeFalse();
         }
@@ -55,11 +75,13 @@ it('keeps its shares together one, in the families’ order', function () {
 it('leans warm or cool by what it is made of', function () {
     expect(mixOf(['copper' => 1])->warmth()->compare(Fraction::zero()))->toBe(1)
         ->and(mixOf(['ash' => 1])->warmth()->compare(Fraction::zero()))->toBe(-1)
-        ->and(mixOf(['copper' => 3, 'ash' => 1])->warmth()->compare(mixOf(['copper' => 1, 'ash' => 1])->warmth()))->toBe(1);
+        ->and(mixOf(['copper' => 3, 'ash' => 1])->warmth()->compare(mixOf(['copper' => 1, 'ash' => 1])->warmth()))
+        ->toBe(1);
 });
 
 it('is as far from another as their shares differ', function (array $one, array $other, string $distance) {
-    expect(mixOf($one)->distance(mixOf($other))->decimal(4))->toBe($distance)->and(mixOf($other)->distance(mixOf($one))->decimal(4))->toBe($distance);
+    expect(mixOf($one)->distance(mixOf($other))->decimal(4))->toBe($distance)
+        ->and(mixOf($other)->distance(mixOf($one))->decimal(4))->toBe($distance);
 })->with([
     'itself' => [['gold' => 2, 'ash' => 1], ['gold' => 4, 'ash' => 2], '0'],
     'nothing in common' => [['gold' => 1], ['ash' => 1], '1'],

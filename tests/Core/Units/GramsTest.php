@@ -28,12 +28,18 @@ it('is never less than nothing, and says what would have been', function () {
         ->and(fn () => cg(100)->minus(cg(101)))->toRefuse(InvalidAmount::class, '-0.01 g')
         ->and(cg(0)->isZero())->toBeTrue()->and(cg(1)->isZero())->toBeFalse()
         ->and(cg(100)->minus(cg(100))->isZero())->toBeTrue()
-        ->and(cg(100)->lessAtMost(cg(101))->centigrams)->toBe(0)->and(cg(101)->lessAtMost(cg(100))->centigrams)->toBe(1);
+        ->and(cg(100)->lessAtMost(cg(101))->centigrams)->toBe(0)
+        ->and(cg(101)->lessAtMost(cg(100))->centigrams)->toBe(1);
 });
 
 it('adds, compares and sums by the centigram', function () {
-    expect(cg(1)->plus(cg(2))->centigrams)->toBe(3)->and(Grams::sum([cg(1), cg(20), cg(300)])->centigrams)->toBe(321)->and(Grams::sum([])->isZero())->toBeTrue()
-        ->and(cg(2)->isMoreThan(cg(1)))->toBeTrue()->and(cg(2)->isMoreThan(cg(2)))->toBeFalse()->and(cg(2)->equals(cg(2)))->toBeTrue()->and(cg(2)->equals(cg(3)))->toBeFalse()
+    expect(cg(1)->plus(cg(2))->centigrams)->toBe(3)
+        ->and(Grams::sum([cg(1), cg(20), cg(300)])->centigrams)->toBe(321)
+        ->and(Grams::sum([])->isZero())->toBeTrue()
+        ->and(cg(2)->isMoreThan(cg(1)))->toBeTrue()
+        ->and(cg(2)->isMoreThan(cg(2)))->toBeFalse()
+        ->and(cg(2)->equals(cg(2)))->toBeTrue()
+        ->and(cg(2)->equals(cg(3)))->toBeFalse()
         ->and(Grams::zero()->equals(cg(0)))->toBeTrue()->and(cg(150)->exactly()->equals(Fraction::of(150)))->toBeTrue();
 });
 
@@ -46,7 +52,10 @@ it('rounds to the step the way it is told', function (string $exact, ScaleStep $
 ]);
 
 it('knows each step by its size and its decimals', function () {
-    expect(array_map(static fn (ScaleStep $step): array => [$step->centigrams(), $step->decimals(), $step->show()], ScaleStep::cases()))->toBe([[10, 1, '0.1 g'], [50, 1, '0.5 g'], [100, 0, '1 g']]);
+    expect(array_map(
+        static fn (ScaleStep $step): array => [$step->centigrams(), $step->decimals(), $step->show()],
+        ScaleStep::cases(),
+    ))->toBe([[10, 1, '0.1 g'], [50, 1, '0.5 g'], [100, 0, '1 g']]);
 });
 
 it('gives the steps left over to the largest remainders, the first of equals first', function (array $exact, int $total, ScaleStep $step, array $rounded) {
@@ -77,14 +86,19 @@ it('loses and invents nothing, and moves nobody by a whole step', function () {
         expect(Grams::sum($parts)->centigrams)->toBe($total);
         foreach ($parts as $at => $part) {
             $miss = $part->exactly()->minus($exact[$at]);
-            expect(($miss->isNegative() ? $miss->negated() : $miss)->compare(Fraction::of($step->centigrams())))->toBeLessThan(0)->and($part->centigrams % $step->centigrams())->toBe(0);
+            expect(($miss->isNegative() ? $miss->negated() : $miss)->compare(Fraction::of($step->centigrams())))->toBeLessThan(0)
+                ->and($part->centigrams % $step->centigrams())->toBe(0);
         }
     }
 });
 
 it('holds the published units exactly', function (Fraction $unit, string $hundredths) {
-    // NIST SP 811: avoirdupois ounce 28.349 523 125 g, US fluid ounce 29.573 529 562 5 ml; UK Weights and Measures Act: 28.413 062 5 ml.
-    expect($unit->equals(Fraction::of((int) str_replace('.', '', $hundredths), 10 ** strlen(substr((string) strrchr($hundredths, '.'), 1)))))->toBeTrue();
+    // NIST SP 811: avoirdupois ounce 28.349 523 125 g, US fluid ounce 29.573 529 562 5 ml; UK Weights and Measures Act:
+    // 28.413 062 5 ml.
+    expect($unit->equals(Fraction::of(
+        (int) str_replace('.', '', $hundredths),
+        10 ** strlen(substr((string) strrchr($hundredths, '.'), 1)),
+    )))->toBeTrue();
 })->with([
     'weight ounce' => [fn () => MassUnit::weightOunce(), '2834.9523125'],
     'US fluid ounce' => [fn () => MassUnit::usFluidOunce(), '2957.35295625'],
@@ -93,15 +107,34 @@ it('holds the published units exactly', function (Fraction $unit, string $hundre
 
 it('compares, signs and shows fractions at their edges', function () {
     $half = Fraction::of(1, 2);
-    expect([$half->compare(Fraction::of(1, 3)), $half->compare(Fraction::of(2, 4)), $half->compare(Fraction::of(2, 3))])->toBe([1, 0, -1])
+    expect([
+        $half->compare(Fraction::of(1, 3)),
+        $half->compare(Fraction::of(2, 4)),
+        $half->compare(Fraction::of(2, 3)),
+    ])->toBe([1, 0, -1])
         ->and($half->equals(Fraction::of(2, 4)))->toBeTrue()->and($half->equals(Fraction::of(1, 3)))->toBeFalse()
-        ->and(Fraction::zero()->isNegative())->toBeFalse()->and(Fraction::of(-1, 9)->isNegative())->toBeTrue()->and(Fraction::of(1, -9)->isNegative())->toBeTrue()
-        ->and(Fraction::of(-1, -2)->equals($half))->toBeTrue()->and(Fraction::of(0, -7)->equals(Fraction::zero()))->toBeTrue()
+        ->and(Fraction::zero()->isNegative())->toBeFalse()
+        ->and(Fraction::of(-1, 9)->isNegative())->toBeTrue()
+        ->and(Fraction::of(1, -9)->isNegative())->toBeTrue()
+        ->and(Fraction::of(-1, -2)->equals($half))->toBeTrue()
+        ->and(Fraction::of(0, -7)->equals(Fraction::zero()))->toBeTrue()
         ->and(Fraction::of(6, 3)->isWhole())->toBeTrue()->and($half->isWhole())->toBeFalse()
-        ->and([$half->decimal(0), Fraction::of(1, 20)->decimal(1), Fraction::of(-1, 20)->decimal(1), Fraction::of(-1, 25)->decimal(1), Fraction::of(101, 100)->decimal(2), Fraction::of(1001, 1000)->decimal(2)])->toBe(['1', '0.1', '-0.1', '0', '1.01', '1']);
+        ->and([
+            $half->decimal(0),
+            Fraction::of(1, 20)->decimal(1),
+            Fraction::of(-1, 20)->decimal(1),
+            Fraction::of(-1, 25)->decimal(1),
+            Fraction::of(101, 100)->decimal(2),
+            Fraction::of(1001, 1000)->decimal(2),
+        ])
+        ->toBe(['1', '0.1', '-0.1', '0', '1.01', '1']);
 });
 
 it('rounds what is below nothing as it rounds what is above', function (string $exact, int $unit, int $down, int $half, int $up) {
     $number = Fraction::parse($exact);
-    expect([$number->rounded($unit, Rounding::Down), $number->rounded($unit, Rounding::HalfUp), $number->rounded($unit, Rounding::Up)])->toBe([$down, $half, $up]);
+    expect([
+        $number->rounded($unit, Rounding::Down),
+        $number->rounded($unit, Rounding::HalfUp),
+        $number->rounded($unit, Rounding::Up),
+    ])->toBe([$down, $half, $up]);
 })->with([['7.5', 1, 7, 8, 8], ['7.4', 1, 7, 7, 8], ['7', 1, 7, 7, 7], ['-7.4', 1, -8, -7, -7], ['25', 10, 20, 30, 30], ['24', 10, 20, 20, 30], ['-24', 10, -30, -20, -20], ['0', 10, 0, 0, 0]]);

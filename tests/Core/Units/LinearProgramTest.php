@@ -18,7 +18,10 @@ function byGlpsol(array $rows, array $objective, string $way): float|string
     foreach (array_keys($objective) as $variable) {
         $lines[] = "var x{$variable} >= 0;";
     }
-    $sum = static fn (array $of): string => implode(' + ', array_map(static fn (int $times, int $at): string => "({$times}) * x{$at}", $of, array_keys($of)));
+    $sum = static fn (array $of): string => implode(
+        ' + ',
+        array_map(static fn (int $times, int $at): string => "({$times}) * x{$at}", $of, array_keys($of)),
+    );
     $lines[] = "{$way} z: {$sum($objective)};";
     foreach ($rows as $at => [$row, $value]) {
         $lines[] = "s.t. c{$at}: {$sum($row)} = {$value};";
@@ -48,7 +51,16 @@ it('finds the least and the most that glpsol finds', function () {
             $rows[] = [array_map(static fn (): int => mt_rand(-2, 5), range(1, $variables)), mt_rand(-3, 20)];
         }
         $objective = array_map(static fn (): int => mt_rand(-5, 5), range(1, $variables));
-        $program = LinearProgram::of($variables, array_map(static fn (array $row): array => [array_map(static fn (int $each): Fraction => Fraction::of($each), $row[0]), Fraction::of($row[1])], $rows));
+        $program = LinearProgram::of(
+            $variables,
+            array_map(
+                static fn (array $row): array => [
+                    array_map(static fn (int $each): Fraction => Fraction::of($each), $row[0]),
+                    Fraction::of($row[1]),
+                ],
+                $rows,
+            ),
+        );
         $exact = array_map(static fn (int $each): Fraction => Fraction::of($each), $objective);
         foreach (['maximize' => 'most', 'minimize' => 'least'] as $way => $ask) {
             $expected = byGlpsol($rows, $objective, $way);
@@ -58,7 +70,8 @@ it('finds the least and the most that glpsol finds', function () {
                 expect($program?->{$ask}($exact))->toBeNull();
             } else {
                 $found = $program?->{$ask}($exact);
-                expect($found)->not->toBeNull()->and($found->numerator / $found->denominator)->toEqualWithDelta($expected, 1e-6);
+                expect($found)->not->toBeNull()
+                    ->and($found->numerator / $found->denominator)->toEqualWithDelta($expected, 1e-6);
             }
             $seen[is_string($expected) ? $expected : 'bound']++;
         }

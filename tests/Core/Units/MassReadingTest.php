@@ -9,7 +9,9 @@ use Core\Units\MassReading;
 use Core\Units\Ounce;
 
 it('reads amounts in every unit a salon uses', function (string $text, int $centigrams) {
-    $reading = MassReading::plain()->withPack(Grams::ofCentigrams(6000))->withMeasures(['scoop' => Grams::ofCentigrams(1250)]);
+    $reading = MassReading::plain()
+        ->withPack(Grams::ofCentigrams(6000))
+        ->withMeasures(['scoop' => Grams::ofCentigrams(1250)]);
     expect($reading->read($text)->centigrams)->toBe($centigrams);
 })->with([
     'plain number is grams' => ['60', 6000],
@@ -84,7 +86,10 @@ it('never crashes and never guesses, whatever is typed', function () {
     mt_srand(5);
     $alphabet = ['1', '2', '.', ',', '/', '½', ' ', 'g', 'ml', 'oz', 'tube', '-', ':', '%', 'é', "\0", '𝛑', 'kg', '0'];
     for ($i = 0; $i < 3000; $i++) {
-        $text = implode('', array_map(static fn () => $alphabet[mt_rand(0, count($alphabet) - 1)], range(1, mt_rand(1, 7))));
+        $text = implode(
+            '',
+            array_map(static fn () => $alphabet[mt_rand(0, count($alphabet) - 1)], range(1, mt_rand(1, 7))),
+        );
         try {
             $grams = MassReading::plain()->read($text);
             expect($grams->centigrams)->toBeGreaterThanOrEqual(0)->toBeLessThanOrEqual(Grams::LARGEST_TYPED * 100);

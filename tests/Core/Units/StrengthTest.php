@@ -46,7 +46,10 @@ it('refuses strengths that are wrong, doubtful or dangerous', function (string $
 ]);
 
 it('mixes strengths by mass', function (array $amounts, string $shown) {
-    expect(StrengthBlend::strengthOf(array_map(static fn (array $pair) => [Strength::vol($pair[0]), Fraction::of($pair[1])], $amounts))->showVolume())->toBe($shown);
+    expect(StrengthBlend::strengthOf(array_map(
+        static fn (array $pair) => [Strength::vol($pair[0]), Fraction::of($pair[1])],
+        $amounts,
+    ))->showVolume())->toBe($shown);
 })->with([
     // Common practice, no source.
     'equal parts of 20 and 40 make 30' => [[[20, 1], [40, 1]], '30 vol'],
@@ -55,7 +58,10 @@ it('mixes strengths by mass', function (array $amounts, string $shown) {
 
 it('finds the blend for a wanted strength', function (string $wanted, array $shelf, array $blend) {
     $found = StrengthBlend::toReach(Strength::parse($wanted), array_map(Strength::vol(...), $shelf));
-    expect(array_map(static fn (array $share) => $share['strength']->showVolume().' '.$share['share']->numerator.'/'.$share['share']->denominator, $found->shares))->toBe($blend);
+    expect(array_map(
+        static fn (array $share) => $share['strength']->showVolume().' '.$share['share']->numerator.'/'.$share['share']->denominator,
+        $found->shares,
+    ))->toBe($blend);
 })->with([
     'on the shelf' => ['20 vol', [10, 20, 40], ['20 vol 1/1']],
     'between neighbours' => ['15 vol', [40, 10, 20], ['10 vol 1/2', '20 vol 1/2']],
@@ -64,7 +70,10 @@ it('finds the blend for a wanted strength', function (string $wanted, array $she
 ]);
 
 it('refuses a strength the shelf cannot reach', function (array $shelf, string $message) {
-    expect(fn () => StrengthBlend::toReach(Strength::vol(5), array_map(Strength::vol(...), $shelf)))->toRefuse(InvalidStrength::class, $message);
+    expect(fn () => StrengthBlend::toReach(Strength::vol(5), array_map(Strength::vol(...), $shelf)))->toRefuse(
+        InvalidStrength::class,
+        $message,
+    );
 })->with([[[10, 20], 'cannot be blended from 10 vol'], [[], 'no developers']]);
 
 it('reaches exactly what was wanted, from any shelf that spans it', function () {
@@ -74,13 +83,20 @@ it('reaches exactly what was wanted, from any shelf that spans it', function () 
         $volumes = array_map(static fn (Strength $s) => $s->volume->numerator, $shelf);
         $wanted = Strength::ofVolume(Fraction::of(mt_rand(min($volumes) * 10, max($volumes) * 10), 10));
         $blend = StrengthBlend::toReach($wanted, $shelf);
-        expect(StrengthBlend::strengthOf(array_map(static fn (array $s) => [$s['strength'], $s['share']], $blend->shares))->equals($wanted))->toBeTrue();
+        expect(StrengthBlend::strengthOf(array_map(
+            static fn (array $s) => [$s['strength'], $s['share']],
+            $blend->shares,
+        ))->equals($wanted))->toBeTrue();
     }
 });
 
 it('knows the strength on the head', function (string $ratio, string $onHead) {
     // Arithmetic: 6 % at 1:1 is 3 %; at 1:2, 4 %.
-    expect(Sample::bowl(['1'], $ratio, BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram)->strengthOnHead()?->percent()->decimal(2))->toBe($onHead);
+    expect(Sample::bowl(
+        ['1'],
+        $ratio,
+        BowlAmount::colour(Sample::g('60')),
+    )->work(ScaleStep::TenthGram)->strengthOnHead()?->percent()->decimal(2))->toBe($onHead);
 })->with([['1:1', '3'], ['1:2', '4']]);
 
 it('has no strength without developer', function () {
@@ -90,7 +106,10 @@ it('has no strength without developer', function () {
 
 it('weighs a blend out at the step, to the gram', function (string $total, ScaleStep $step, array $grams) {
     $blend = StrengthBlend::toReach(Strength::vol(20), [Strength::vol(10), Strength::vol(40)]);
-    expect(array_map(static fn (array $each) => $each['grams']->text(), $blend->weighed(Sample::g($total), $step)))->toBe($grams);
+    expect(array_map(
+        static fn (array $each) => $each['grams']->text(),
+        $blend->weighed(Sample::g($total), $step),
+    ))->toBe($grams);
 })->with([
     'two thirds and one third' => ['90', ScaleStep::TenthGram, ['60 g', '30 g']],
     'odd tenth' => ['50', ScaleStep::TenthGram, ['33.3 g', '16.7 g']],

@@ -18,7 +18,14 @@ use Tests\Core\Sample;
 /** 40 g and 20 g of colour, 90 g of 20 vol. */
 function plan(): BatchPlan
 {
-    return BatchPlan::of(KnownBowl::worked(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram)), Tolerance::house());
+    return BatchPlan::of(
+        KnownBowl::worked(Sample::bowl(
+            ['2', '1'],
+            '1:1.5',
+            BowlAmount::colour(Sample::g('60')),
+        )->work(ScaleStep::TenthGram)),
+        Tolerance::house(),
+    );
 }
 
 function pour(string $line, string $grams): BatchEvent
@@ -36,7 +43,8 @@ it('asks for one product at a time, in order', function () {
     expect(replayed([])->current()?->key)->toBe('c0')
         ->and(replayed([pour('c0', '40')])->current()?->key)->toBe('c1')
         ->and(replayed([pour('c0', '40'), pour('c1', '20')])->current()?->key)->toBe('d 20 vol')
-        ->and(replayed([pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90')])->status)->toBe(BatchStatus::Complete);
+        ->and(replayed([pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90')])->status)
+        ->toBe(BatchStatus::Complete);
 });
 
 it('takes a line in several pours and stays on it until it is within tolerance', function () {
@@ -51,7 +59,11 @@ it('keeps the proportion after an over-pour', function () {
     $batch = replayed([pour('c0', '44')]);
     expect($batch->status)->toBe(BatchStatus::Over);
     $kept = $batch->after(BatchEvent::keptProportion());
-    expect(array_map(static fn (Grams $g) => $g->text(), $kept->targets))->toBe(['c0' => '44 g', 'c1' => '22 g', 'd 20 vol' => '99 g'])
+    expect(array_map(static fn (Grams $g) => $g->text(), $kept->targets))->toBe([
+        'c0' => '44 g',
+        'c1' => '22 g',
+        'd 20 vol' => '99 g',
+    ])
         ->and($kept->targetTotal()->text())->toBe('165 g')
         ->and($kept->current()?->key)->toBe('c1');
 });
@@ -74,7 +86,9 @@ it('accepts an over-pour and shows what it changes', function () {
 
 it('shows the shares an over-pour would leave', function () {
     $outcome = replayed([pour('c0', '60')])->outcome();
-    expect($outcome->percent('c0'))->toBe('75')->and($outcome->percent('c1'))->toBe('25')->and($outcome->ratio())->toBe('1:1.13');
+    expect($outcome->percent('c0'))->toBe('75')
+        ->and($outcome->percent('c1'))->toBe('25')
+        ->and($outcome->ratio())->toBe('1:1.13');
 });
 
 it('discards with a reason, and only so', function () {
@@ -107,8 +121,10 @@ it('knows what the scale should show', function () {
 it('weighs back what is left', function () {
     $done = [pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90'), BatchEvent::finished()];
     expect(replayed([...$done, BatchEvent::weighedBack(Sample::g('31.5'))])->used()->text())->toBe('118.5 g')
-        ->and(fn () => replayed([...$done, BatchEvent::weighedBack(Sample::g('151'))]))->toRefuse(PourRefused::class, 'more than the 150 g')
-        ->and(fn () => replayed([pour('c0', '40'), BatchEvent::weighedBack(Sample::g('5'))]))->toRefuse(PourRefused::class, 'still being weighed');
+        ->and(fn () => replayed([...$done, BatchEvent::weighedBack(Sample::g('151'))]))
+        ->toRefuse(PourRefused::class, 'more than the 150 g')
+        ->and(fn () => replayed([pour('c0', '40'), BatchEvent::weighedBack(Sample::g('5'))]))
+        ->toRefuse(PourRefused::class, 'still being weighed');
 });
 
 it('refuses what does not fit the batch as it stands', function (array $events, string $message) {
@@ -130,7 +146,11 @@ it('keeps the planned proportion to the step, whatever was over-poured', functio
         $batch = Batch::start(plan());
         foreach ($batch->plan->lines as $line) {
             for ($tries = 0; $batch->status->isOpen() && ! $batch->isDone($line->key) && $tries < 20; $tries++) {
-                $batch = $batch->after(BatchEvent::poured($line->key, Grams::ofCentigrams(mt_rand(1, 150) * 100), PourSource::Scale));
+                $batch = $batch->after(BatchEvent::poured(
+                    $line->key,
+                    Grams::ofCentigrams(mt_rand(1, 150) * 100),
+                    PourSource::Scale,
+                ));
                 if ($batch->status === BatchStatus::Over) {
                     $batch = $batch->after(BatchEvent::keptProportion());
                 }
@@ -153,7 +173,11 @@ it('keeps the planned proportion to the step, whatever was over-poured', functio
 it('rounds raised targets to the nearest step', function () {
     // 43.3 of 40 is k = 1.0825: 20 g become 21.65, shown as 21.7; 90 g become 97.425, shown as 97.4.
     $kept = replayed([pour('c0', '43.3')])->after(BatchEvent::keptProportion());
-    expect(array_map(static fn (Grams $g) => $g->text(), $kept->targets))->toBe(['c0' => '43.3 g', 'c1' => '21.7 g', 'd 20 vol' => '97.4 g']);
+    expect(array_map(static fn (Grams $g) => $g->text(), $kept->targets))->toBe([
+        'c0' => '43.3 g',
+        'c1' => '21.7 g',
+        'd 20 vol' => '97.4 g',
+    ]);
 });
 
 /** A drop of something that nobody planned. */
@@ -175,7 +199,8 @@ it('takes in what was not planned: named first, poured next, by eye', function (
 
 it('takes it in at the end too, and again when a little more is wanted', function () {
     $batch = replayed([pour('c0', '40'), pour('c1', '20'), pour('d 20 vol', '90'), drop('bond', null)]);
-    expect($batch->status)->toBe(BatchStatus::Weighing)->and(fn () => $batch->after(BatchEvent::finished()))->toRefuse(PourRefused::class, 'Bond is not weighed yet.');
+    expect($batch->status)->toBe(BatchStatus::Weighing)
+        ->and(fn () => $batch->after(BatchEvent::finished()))->toRefuse(PourRefused::class, 'Bond is not weighed yet.');
     $once = $batch->after(pour('bond', '2'));
     expect($once->status)->toBe(BatchStatus::Complete)->and($once->outcome()->ratio())->toBe('1:1.5');
     $more = $once->after(drop('bond', null));
@@ -198,12 +223,20 @@ it('takes the naming back as if it had not been', function () {
 
 it('keeps the planned proportion around what was added by eye', function () {
     $batch = replayed([drop(), pour('blue', '2'), pour('c0', '44'), BatchEvent::keptProportion()]);
-    expect(array_map(static fn (Grams $g) => $g->text(), $batch->targets))->toEqual(['c0' => '44 g', 'c1' => '22 g', 'd 20 vol' => '99 g', 'blue' => '0 g'])
+    expect(array_map(static fn (Grams $g) => $g->text(), $batch->targets))->toEqual([
+        'c0' => '44 g',
+        'c1' => '22 g',
+        'd 20 vol' => '99 g',
+        'blue' => '0 g',
+    ])
         ->and($batch->current()?->key)->toBe('c1');
 });
 
 it('adds nothing that is planned anyway, and nothing while a choice is due', function () {
-    expect(fn () => replayed([BatchEvent::added('c1', 'Second', 0)]))->toRefuse(PourRefused::class, 'is in this batch’s plan')
+    expect(fn () => replayed([BatchEvent::added('c1', 'Second', 0)]))->toRefuse(
+        PourRefused::class,
+        'is in this batch’s plan',
+    )
         ->and(fn () => replayed([pour('c0', '44'), drop()]))->toRefuse(PourRefused::class, 'waits for a choice');
 });
 
@@ -212,11 +245,17 @@ it('comes to the same whatever was undone on the way', function () {
     $plain = replayed($events);
     for ($at = 1; $at <= count($events); $at++) {
         $with = replayed([...array_slice($events, 0, $at), BatchEvent::undone(), ...array_slice($events, $at - 1)]);
-        expect([$with->plan, $with->poured, $with->targets, $with->status])->toEqual([$plain->plan, $plain->poured, $plain->targets, $plain->status]);
+        expect([$with->plan, $with->poured, $with->targets, $with->status])->toEqual([
+            $plain->plan,
+            $plain->poured,
+            $plain->targets,
+            $plain->status,
+        ]);
     }
 });
 
 it('knows what of the poured was planned and what was not', function () {
     $batch = replayed([pour('c0', '40'), drop(), pour('blue', '1.8'), pour('c1', '20')]);
-    expect(array_map(static fn (Grams $g) => $g->text(), $batch->added()))->toBe(['blue' => '1.8 g'])->and(replayed([pour('c0', '40')])->added())->toBe([]);
+    expect(array_map(static fn (Grams $g) => $g->text(), $batch->added()))->toBe(['blue' => '1.8 g'])
+        ->and(replayed([pour('c0', '40')])->added())->toBe([]);
 });

@@ -52,17 +52,43 @@ it('says what a bowl comes to: ratio, strength before and on the head, shares', 
     expect($outcome->total()->text())->toBe('153 g')->and($outcome->ratio())->toBe('1:1.5')
         ->and($outcome->developerStrength()?->volume->decimal(3))->toBe('26.667')
         ->and($outcome->strengthOnHead()?->volume->decimal(2))->toBe('15.69')
-        ->and([$outcome->percent('6N'), $outcome->percent('7G'), $outcome->percent('d40'), $outcome->percent('bond'), $outcome->percent('dash')])->toBe(['66.7', '33.3', '33.3', null, '0']);
+        ->and([
+            $outcome->percent('6N'),
+            $outcome->percent('7G'),
+            $outcome->percent('d40'),
+            $outcome->percent('bond'),
+            $outcome->percent('dash'),
+        ])
+        ->toBe(['66.7', '33.3', '33.3', null, '0']);
 });
 
 it('knows no ratio and no strength where there is none to know', function () {
     $plan = mixedPlan();
-    $colour = new Outcome($plan, amounts(...['6N' => '40', '7G' => '20', 'd20' => '0', 'd40' => '0', 'bond' => '0', 'dash' => '0']));
-    expect($colour->ratio())->toBe('1:0')->and($colour->developerStrength())->toBeNull()->and($colour->strengthOnHead())->toBeNull()->and($colour->percent('d20'))->toBeNull();
-    $developer = new Outcome($plan, amounts(...['6N' => '0', '7G' => '0', 'd20' => '10', 'd40' => '0', 'bond' => '0', 'dash' => '0']));
-    expect($developer->ratio())->toBeNull()->and($developer->developerStrength()?->volume->decimal(1))->toBe('20')->and($developer->strengthOnHead()?->volume->decimal(1))->toBe('20');
-    $shield = BatchPlan::of(KnownBowl::worked(Sample::bowl(['1'], 'no developer', BowlAmount::colour(Sample::g('20')))->work(ScaleStep::TenthGram)), Tolerance::house());
-    expect(Outcome::planned($shield)->ratio())->toBeNull()->and(Outcome::planned($shield)->developerStrength())->toBeNull();
+    $colour = new Outcome(
+        $plan,
+        amounts(...['6N' => '40', '7G' => '20', 'd20' => '0', 'd40' => '0', 'bond' => '0', 'dash' => '0']),
+    );
+    expect($colour->ratio())->toBe('1:0')
+        ->and($colour->developerStrength())->toBeNull()
+        ->and($colour->strengthOnHead())->toBeNull()
+        ->and($colour->percent('d20'))->toBeNull();
+    $developer = new Outcome(
+        $plan,
+        amounts(...['6N' => '0', '7G' => '0', 'd20' => '10', 'd40' => '0', 'bond' => '0', 'dash' => '0']),
+    );
+    expect($developer->ratio())->toBeNull()
+        ->and($developer->developerStrength()?->volume->decimal(1))->toBe('20')
+        ->and($developer->strengthOnHead()?->volume->decimal(1))->toBe('20');
+    $shield = BatchPlan::of(
+        KnownBowl::worked(Sample::bowl(
+            ['1'],
+            'no developer',
+            BowlAmount::colour(Sample::g('20')),
+        )->work(ScaleStep::TenthGram)),
+        Tolerance::house(),
+    );
+    expect(Outcome::planned($shield)->ratio())->toBeNull()
+        ->and(Outcome::planned($shield)->developerStrength())->toBeNull();
 });
 
 it('expects of what is short what it is to become, of what is over what it is', function () {
@@ -77,7 +103,9 @@ it('asks for a choice of the line that is over, once for each time it goes over'
     $batch = Batch::start(mixedPlan())->after(put('6N', '44'));
     expect($batch->over()?->key)->toBe('6N')->and($batch->current())->toBeNull();
     $accepted = $batch->after(BatchEvent::acceptedOver());
-    expect($accepted->over())->toBeNull()->and($accepted->isDone('6N'))->toBeTrue()->and($accepted->left('6N')->isZero())->toBeTrue()
+    expect($accepted->over())->toBeNull()
+        ->and($accepted->isDone('6N'))->toBeTrue()
+        ->and($accepted->left('6N')->isZero())->toBeTrue()
         // More of it is over again, and asked about again.
         ->and($accepted->after(put('6N', '1'))->over()?->key)->toBe('6N');
 });
@@ -86,20 +114,39 @@ it('never calls what is poured by eye over or short', function () {
     $batch = Batch::start(mixedPlan());
     foreach (['0.01', '3', '300', '900'] as $grams) {
         $poured = $batch->after(put('dash', $grams));
-        expect($poured->over())->toBeNull()->and($poured->isDone('dash'))->toBeTrue()->and($poured->left('dash')->isZero())->toBeTrue()->and($poured->band('dash')->place($poured->poured['dash']))->toBe(PourPlace::Inside);
+        expect($poured->over())->toBeNull()
+            ->and($poured->isDone('dash'))->toBeTrue()
+            ->and($poured->left('dash')->isZero())->toBeTrue()
+            ->and($poured->band('dash')->place($poured->poured['dash']))->toBe(PourPlace::Inside);
     }
     expect($batch->isDone('dash'))->toBeFalse();
 });
 
 it('raises by the line that is furthest beyond its plan', function () {
     // 46 of 40 is 1.15, then 24 of 23 is within its band: the largest of all decides.
-    $batch = Batch::start(mixedPlan())->after(put('6N', '46'))->after(BatchEvent::keptProportion())->after(put('7G', '26'))->after(BatchEvent::keptProportion());
-    expect(array_map(static fn (Grams $g): string => $g->text(), $batch->targets))->toBe(['6N' => '52 g', '7G' => '26 g', 'd20' => '78 g', 'd40' => '39 g', 'bond' => '3.9 g', 'dash' => '0 g'])
+    $batch = Batch::start(mixedPlan())
+        ->after(put('6N', '46'))
+        ->after(BatchEvent::keptProportion())
+        ->after(put('7G', '26'))
+        ->after(BatchEvent::keptProportion());
+    expect(array_map(static fn (Grams $g): string => $g->text(), $batch->targets))->toBe([
+        '6N' => '52 g',
+        '7G' => '26 g',
+        'd20' => '78 g',
+        'd40' => '39 g',
+        'bond' => '3.9 g',
+        'dash' => '0 g',
+    ])
         ->and($batch->left('6N')->text())->toBe('6 g')->and($batch->targetTotal()->text())->toBe('198.9 g');
 });
 
 it('lets what was taken short be asked for again where the proportion is the wish', function () {
-    $batch = Batch::start(mixedPlan())->after(put('6N', '30'))->after(BatchEvent::acceptedShort('6N'))->after(put('dash', '2'))->after(put('7G', '22'))->after(BatchEvent::keptProportion());
+    $batch = Batch::start(mixedPlan())
+        ->after(put('6N', '30'))
+        ->after(BatchEvent::acceptedShort('6N'))
+        ->after(put('dash', '2'))
+        ->after(put('7G', '22'))
+        ->after(BatchEvent::keptProportion());
     expect($batch->isDone('6N'))->toBeFalse()->and($batch->left('6N')->text())->toBe('14 g')
         // What went in by eye stays as it is.
         ->and($batch->isDone('dash'))->toBeTrue();
@@ -107,15 +154,33 @@ it('lets what was taken short be asked for again where the proportion is the wis
 
 it('scales a plan to its step and keeps everything else', function () {
     $half = mixedPlan()->times(Fraction::of(1, 3));
-    expect(array_map(static fn (PlannedLine $line): string => $line->target->text(), $half->lines))->toBe(['13.3 g', '6.7 g', '20 g', '10 g', '1 g', '0 g'])
-        ->and(array_map(static fn (PlannedLine $line): array => [$line->key, $line->label, $line->part, $line->open], $half->lines))->toBe(array_map(static fn (PlannedLine $line): array => [$line->key, $line->label, $line->part, $line->open], mixedPlan()->lines))
+    expect(array_map(
+        static fn (PlannedLine $line): string => $line->target->text(),
+        $half->lines,
+    ))->toBe(['13.3 g', '6.7 g', '20 g', '10 g', '1 g', '0 g'])
+        ->and(array_map(
+            static fn (PlannedLine $line): array => [$line->key, $line->label, $line->part, $line->open],
+            $half->lines,
+        ))
+        ->toBe(array_map(
+            static fn (PlannedLine $line): array => [$line->key, $line->label, $line->part, $line->open],
+            mixedPlan()->lines,
+        ))
         ->and($half->lines[3]->strength?->volume->decimal(0))->toBe('40');
 });
 
 it('pours additives and what else goes in after the parts, in their order', function () {
     $extra = new PlannedLine('extra', 'Extra', null, Sample::g('5'));
-    $plan = BatchPlan::of(KnownBowl::worked(Sample::bowl(['2', '1'], '1:1.5', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram)), Tolerance::house())->withLine($extra, null);
-    expect(array_column($plan->lines, 'key'))->toBe(['c0', 'c1', 'd 20 vol', 'extra'])->and($plan->total()->text())->toBe('155 g')
+    $plan = BatchPlan::of(
+        KnownBowl::worked(Sample::bowl(
+            ['2', '1'],
+            '1:1.5',
+            BowlAmount::colour(Sample::g('60')),
+        )->work(ScaleStep::TenthGram)),
+        Tolerance::house(),
+    )->withLine($extra, null);
+    expect(array_column($plan->lines, 'key'))->toBe(['c0', 'c1', 'd 20 vol', 'extra'])
+        ->and($plan->total()->text())->toBe('155 g')
         ->and($plan->withLine(new PlannedLine('x', 'X', 0, Grams::zero(), null, true), null)->lines[4]->key)->toBe('x')
         ->and($plan->withLine(new PlannedLine('x', 'X', 0, Grams::zero(), null, true), 'c0')->lines[0]->key)->toBe('x');
 });
@@ -127,7 +192,12 @@ it('tells noise from a pour and a pour from a lifted bowl at their very edges', 
 
 it('shows nothing poured where less than nothing is', function () {
     $live = (new LivePour(4000, Sample::g('5'), Tolerance::house()->band(Sample::g('20'))))->at(3950);
-    expect([$live->net->text(), $live->inLine->text(), $live->left->text(), $live->over->text()])->toBe(['0 g', '4.5 g', '15.5 g', '0 g']);
+    expect([
+        $live->net->text(),
+        $live->inLine->text(),
+        $live->left->text(),
+        $live->over->text(),
+    ])->toBe(['0 g', '4.5 g', '15.5 g', '0 g']);
 });
 
 it('turns its tolerance over at ten and at sixty grams', function (string $target, string $low, string $high) {
@@ -146,6 +216,9 @@ it('cannot be ended, weighed back or poured on out of turn', function (array $ev
 
 it('keeps a discard’s reason without its blanks, and what was mixed until then', function () {
     $batch = Batch::start(mixedPlan())->after(put('6N', '12'))->after(BatchEvent::discarded('  wrong tube '));
-    expect($batch->discardReason)->toBe('wrong tube')->and($batch->total()->text())->toBe('12 g')->and($batch->used()->text())->toBe('12 g')->and($batch->canUndo())->toBeTrue()
+    expect($batch->discardReason)->toBe('wrong tube')
+        ->and($batch->total()->text())->toBe('12 g')
+        ->and($batch->used()->text())->toBe('12 g')
+        ->and($batch->canUndo())->toBeTrue()
         ->and(Batch::start(mixedPlan())->canUndo())->toBeFalse();
 });

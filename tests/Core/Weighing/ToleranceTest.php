@@ -24,7 +24,11 @@ it('counts the edges as on target', function (string $poured, PourPlace $place) 
 })->with([['28.9', PourPlace::Under], ['29', PourPlace::Inside], ['31', PourPlace::Inside], ['31.1', PourPlace::Over]]);
 
 it('takes the house’s own tolerance, and still never lets nothing pass for something', function (string $target, string $low, string $high) {
-    $band = Tolerance::of(Schools::read(['miss-small' => '0.2', 'miss-medium' => '2', 'miss-large' => '5'])->pourMiss)->band(Sample::g($target));
+    $band = Tolerance::of(Schools::read([
+        'miss-small' => '0.2',
+        'miss-medium' => '2',
+        'miss-large' => '5',
+    ])->pourMiss)->band(Sample::g($target));
     expect([$band->low->text(), $band->high->text()])->toBe([$low, $high]);
 })->with([
     'small' => ['8', '7.8 g', '8.2 g'],

@@ -14,7 +14,10 @@ use Database\Seeders\Demo\Shelf;
 use Illuminate\Support\Str;
 use Tests\TestCase;
 
-/** A whole visit over HTTP, in the order of work, in a salon with the demo's invented lines. Every step must be accepted. */
+/**
+ * A whole visit over HTTP, in the order of work, in a salon with the demo's invented lines. Every step must be
+ * accepted.
+ */
 final class RealVisit
 {
     public readonly Client $client;
@@ -37,7 +40,9 @@ final class RealVisit
 
     public function __construct(private readonly TestCase $test, string $service)
     {
-        $this->salon = Salon::query()->create(['name' => 'Rounds '.Str::uuid(), 'house_rules' => ['weigh-ahead' => 'yes']])->refresh();
+        $this->salon = Salon::query()
+            ->create(['name' => 'Rounds '.Str::uuid(), 'house_rules' => ['weigh-ahead' => 'yes']])
+            ->refresh();
         (new Shelf)->load($this->salon);
         foreach (ColourLine::query()->where('salon_id', $this->salon->id)->with('shades')->get() as $line) {
             $this->lines[$line->name] = "line-{$line->id}";
@@ -48,10 +53,22 @@ final class RealVisit
         foreach (Developer::query()->where('salon_id', $this->salon->id)->get() as $developer) {
             $this->products[(string) intdiv($developer->volume_hundredths, 100)] = $developer->productId();
         }
-        $this->client = Client::query()->create(['salon_id' => $this->salon->id, 'name' => "Client of {$service}"])->refresh();
-        $this->member = TeamMember::query()->create(['salon_id' => $this->salon->id, 'name' => 'Somebody', 'initials' => 'SB', 'role' => Role::Colourist, 'email' => Str::uuid().'@test.example', 'password' => 'a-long-password']);
+        $this->client = Client::query()
+            ->create(['salon_id' => $this->salon->id, 'name' => "Client of {$service}"])
+            ->refresh();
+        $this->member = TeamMember::query()->create([
+            'salon_id' => $this->salon->id,
+            'name' => 'Somebody',
+            'initials' => 'SB',
+            'role' => Role::Colourist,
+            'email' => Str::uuid().'@test.example',
+            'password' => 'a-long-password',
+        ]);
         $test->actingAs($this->member);
-        $this->visit = $this->post("clients/{$this->client->id}/visits", ['id' => (string) Str::uuid(), 'service' => $service, 'startsAt' => now()->toIso8601String()]);
+        $this->visit = $this->post(
+            "clients/{$this->client->id}/visits",
+            ['id' => (string) Str::uuid(), 'service' => $service, 'startsAt' => now()->toIso8601String()],
+        );
         $this->rounds['Colour'] = $this->visit['rounds'][0]['id'];
     }
 
@@ -74,14 +91,23 @@ final class RealVisit
         foreach ($zones as $id => $zone) {
             $canvas['zones'][] = $zone + ['id' => $id, 'name' => ucfirst($id), 'regions' => [], 'spans' => []];
         }
-        $this->visit = $this->test->putJson("/api/visits/{$this->visit['id']}/canvas", ['version' => $this->visit['canvas']['version'], 'canvas' => $canvas])->assertOk()->json();
+        $this->visit = $this->test
+            ->putJson(
+                "/api/visits/{$this->visit['id']}/canvas",
+                ['version' => $this->visit['canvas']['version'], 'canvas' => $canvas],
+            )
+            ->assertOk()
+            ->json();
 
         return $this;
     }
 
     public function round(string $name): self
     {
-        $this->visit = $this->post("visits/{$this->visit['id']}/rounds", ['id' => $this->rounds[$name] = (string) Str::uuid(), 'name' => $name]);
+        $this->visit = $this->post(
+            "visits/{$this->visit['id']}/rounds",
+            ['id' => $this->rounds[$name] = (string) Str::uuid(), 'name' => $name],
+        );
 
         return $this;
     }
@@ -93,23 +119,45 @@ final class RealVisit
      * @param  array<string, mixed>  $more  further members of the bowl
      * @return array<string, mixed> the bowl as saved
      */
-    public function bowl(string $round, string $letter, string $job, string $line, array $colour, array $developer, ?array $amount, array $more = [], string $ratio = ''): array
-    {
+    public function bowl(
+        string $round,
+        string $letter,
+        string $job,
+        string $line,
+        array $colour,
+        array $developer,
+        ?array $amount,
+        array $more = [],
+        string $ratio = '',
+    ): array {
         $ingredients = [];
         foreach ($colour as $code => $share) {
             $ingredients[] = match (true) {
                 str_starts_with((string) $code, 'bowl:') => ['product' => (string) $code, 'share' => $share],
-                str_starts_with((string) $code, '*') => ['blend' => substr((string) $code, 1), 'version' => 1, 'share' => $share],
+                str_starts_with((string) $code, '*') => [
+                    'blend' => substr((string) $code, 1),
+                    'version' => 1,
+                    'share' => $share,
+                ],
                 default => ['product' => $this->product($line, (string) $code), 'share' => $share],
             };
         }
         $parts = [['ingredients' => $ingredients]];
         if ($developer !== []) {
-            $parts[] = ['ingredients' => array_map(fn (int $volume, string $share): array => ['product' => $this->developer($volume), 'share' => $share], array_keys($developer), $developer)];
+            $parts[] = ['ingredients' => array_map(
+                fn (int $volume, string $share): array => ['product' => $this->developer($volume), 'share' => $share],
+                array_keys($developer),
+                $developer,
+            )];
         }
         $sheet = $more + [
-            'letter' => $letter, 'job' => $job, 'line' => $this->lines[$line], 'ratio' => $ratio === '' && $developer === [] ? 'no developer' : $ratio,
-            'amount' => $amount === null ? ['of' => 'shares', 'grams' => '', 'ingredient' => null] : ['of' => $amount[0], 'grams' => $amount[1], 'ingredient' => null],
+            'letter' => $letter,
+            'job' => $job,
+            'line' => $this->lines[$line],
+            'ratio' => $ratio === '' && $developer === [] ? 'no developer' : $ratio,
+            'amount' => $amount === null
+                ? ['of' => 'shares', 'grams' => '', 'ingredient' => null]
+                : ['of' => $amount[0], 'grams' => $amount[1], 'ingredient' => null],
             'parts' => $parts, 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
         ];
 
@@ -119,8 +167,14 @@ final class RealVisit
     /** Places skin tests of every line, reads them clear two days later, and stands on the day of the visit. */
     public function testSkin(): self
     {
-        $lines = array_values(array_intersect_key($this->lines, array_flip(['Tidewater', 'Low Harbour', 'Slack Water', 'Brightwork'])));
-        $this->post("clients/{$this->client->id}/skin-tests", ['id' => $id = (string) Str::uuid(), 'lines' => $lines, 'spot' => 'inner elbow']);
+        $lines = array_values(array_intersect_key(
+            $this->lines,
+            array_flip(['Tidewater', 'Low Harbour', 'Slack Water', 'Brightwork']),
+        ));
+        $this->post(
+            "clients/{$this->client->id}/skin-tests",
+            ['id' => $id = (string) Str::uuid(), 'lines' => $lines, 'spot' => 'inner elbow'],
+        );
         $this->test->travel(49)->hours();
         $this->test->patchJson("/api/skin-tests/{$id}", ['result' => 'clear'])->assertOk();
 
@@ -151,7 +205,15 @@ final class RealVisit
     {
         $batch = $this->post("bowls/{$this->of($letter)['id']}/batches", ['id' => (string) Str::uuid()] + $how);
         foreach ($batch['lines'] as $line) {
-            $batch = $this->event($batch, ['kind' => 'poured', 'line' => $line['key'], 'grams' => $line['open'] ? ($byEye[$line['key']] ?? '5 g') : $line['target'], 'source' => 'scale']);
+            $batch = $this->event(
+                $batch,
+                [
+                    'kind' => 'poured',
+                    'line' => $line['key'],
+                    'grams' => $line['open'] ? ($byEye[$line['key']] ?? '5 g') : $line['target'],
+                    'source' => 'scale',
+                ],
+            );
         }
         $batch = $this->event($batch, ['kind' => 'finished']);
         if ($left !== '') {
@@ -165,7 +227,10 @@ final class RealVisit
     public function stamp(string $letter, string ...$kinds): self
     {
         foreach ($kinds as $kind) {
-            $this->visit = $this->post("bowls/{$this->of($letter)['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => $kind]);
+            $this->visit = $this->post(
+                "bowls/{$this->of($letter)['id']}/stamps",
+                ['id' => (string) Str::uuid(), 'kind' => $kind],
+            );
         }
 
         return $this;
@@ -178,14 +243,25 @@ final class RealVisit
         return $this;
     }
 
-    /** What was weighed went on, where its gate lets it; else it was not used. Every bowl is one or the other at the end. */
+    /**
+     * What was weighed went on, where its gate lets it; else it was not used. Every bowl is one or the other at the
+     * end.
+     */
     public function settle(): self
     {
         foreach ($this->refresh()->visit['rounds'] as $round) {
             foreach ($round['bowls'] as $bowl) {
                 if ($bowl['state'] === 'mixed' && $bowl['clock']['state'] === 'waiting') {
-                    $began = $this->test->postJson("/api/bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'began']);
-                    $began->status() === 201 ? null : $this->post("bowls/{$bowl['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed']);
+                    $began = $this->test->postJson(
+                        "/api/bowls/{$bowl['id']}/stamps",
+                        ['id' => (string) Str::uuid(), 'kind' => 'began'],
+                    );
+                    $began->status() === 201
+                        ? null
+                        : $this->post(
+                            "bowls/{$bowl['id']}/stamps",
+                            ['id' => (string) Str::uuid(), 'kind' => 'set-aside', 'words' => 'not needed'],
+                        );
                 }
             }
         }
@@ -197,7 +273,17 @@ final class RealVisit
     public function close(array $review = []): self
     {
         $this->settle();
-        $this->visit = $this->test->postJson("/api/visits/{$this->visit['id']}/close", $review + ['version' => $this->refresh()->visit['version'], 'verdict' => 'good', 'outcome' => 'As wished.'])->assertOk()->json();
+        $this->visit = $this->test
+            ->postJson(
+                "/api/visits/{$this->visit['id']}/close",
+                $review + [
+                    'version' => $this->refresh()->visit['version'],
+                    'verdict' => 'good',
+                    'outcome' => 'As wished.',
+                ],
+            )
+            ->assertOk()
+            ->json();
 
         return $this;
     }
@@ -247,6 +333,9 @@ final class RealVisit
      */
     private function event(array $batch, array $event): array
     {
-        return $this->post("batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+        return $this->post(
+            "batches/{$batch['id']}/events",
+            $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']],
+        );
     }
 }

@@ -4,18 +4,68 @@ declare(strict_types=1);
 
 use Tests\Feature\Rounds\RealVisit;
 
-// Invented formulas throughout. Each round is recorded, weighed, put on the hair, closed and repeated through the same doors
+// Invented formulas throughout. Each round is recorded, weighed, put on the hair, closed and repeated through the same
+// doors
 // as any visit; what is checked are the numbers that the round is known for.
 
-$root = fn (array $more = []): array => ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up'] + $more]];
+$root = fn (array $more = []): array => ['place' => [[
+    'regions' => [],
+    'spans' => ['root', 'regrowth'],
+    'method' => 'root-touch-up',
+] + $more]];
 $ends = fn (array $more = []): array => ['place' => [['regions' => [], 'spans' => ['mids', 'ends']] + $more]];
 
 $rounds = [
     'warm red on uncoloured hair: deeper root, mixed strengths, a foil bowl' => function (RealVisit $v) use ($root, $ends): void {
-        $v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '5', 'level' => '5', 'wish' => ['level' => '5', 'tone' => ['red', 'copper']]], 'lengths' => ['spans' => ['mids', 'ends'], 'level' => '5', 'wish' => ['level' => '6', 'tone' => ['red', 'copper']]]]);
-        $v->bowl('Colour', 'A', 'Root, half deeper', 'Tidewater', ['5R' => '2', '5C' => '1', '5N' => '1'], [20 => 'all'], ['colour', '48 g'], $root(['order' => 2]) + ['minutes' => 35]);
-        $v->bowl('Colour', 'B', 'Lengths first', 'Tidewater', ['6R' => '2', '6C' => '1'], [20 => '1', 30 => '1'], ['colour', '60 g'], $ends(['order' => 1]) + ['minutes' => 40]);
-        $v->bowl('Colour', 'C', 'Foils', 'Tidewater', ['7C' => '1', '7R' => '1'], [30 => 'all'], ['total', '50 g'], ['place' => [['regions' => ['top', 'fringe'], 'spans' => ['mids', 'ends'], 'method' => 'slice-foils', 'foils' => 12]]], '1:1.5');
+        $v->canvas([
+            'root' => [
+                'spans' => ['root', 'regrowth'],
+                'natural' => '5',
+                'level' => '5',
+                'wish' => ['level' => '5', 'tone' => ['red', 'copper']],
+            ],
+            'lengths' => [
+                'spans' => ['mids', 'ends'],
+                'level' => '5',
+                'wish' => ['level' => '6', 'tone' => ['red', 'copper']],
+            ],
+        ]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Root, half deeper',
+            'Tidewater',
+            ['5R' => '2', '5C' => '1', '5N' => '1'],
+            [20 => 'all'],
+            ['colour', '48 g'],
+            $root(['order' => 2]) + ['minutes' => 35],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Lengths first',
+            'Tidewater',
+            ['6R' => '2', '6C' => '1'],
+            [20 => '1', 30 => '1'],
+            ['colour', '60 g'],
+            $ends(['order' => 1]) + ['minutes' => 40],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Foils',
+            'Tidewater',
+            ['7C' => '1', '7R' => '1'],
+            [30 => 'all'],
+            ['total', '50 g'],
+            ['place' => [[
+                'regions' => ['top', 'fringe'],
+                'spans' => ['mids', 'ends'],
+                'method' => 'slice-foils',
+                'foils' => 12,
+            ]]],
+            '1:1.5',
+        );
         $v->refresh();
         expect($v->of('B')['worked']['strength']['developer'])->toBe('25 vol (7.5 %)')
             ->and($v->grams('A'))->toBe(['5R' => '24.0 g', '5C' => '12.0 g', '5N' => '12.0 g', '20 vol' => '72.0 g'])
@@ -24,12 +74,69 @@ $rounds = [
             ->and($v->visit['picture']['zones'][1]['lines'][1])->toContain('The wish is warm');
     },
     'lightening, then base, then root shadow with an all-over gloss' => function (RealVisit $v) use ($root, $ends): void {
-        $v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'wish' => ['level' => '7', 'tone' => ['beige']]], 'lengths' => ['spans' => ['mids', 'ends'], 'level' => '7', 'history' => 'coloured', 'wish' => ['level' => '9', 'tone' => ['beige']]]]);
-        $v->bowl('Colour', 'A', 'Painted lights', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => ['top', 'crown', 'left', 'right'], 'spans' => ['mids', 'ends'], 'method' => 'hand-painted', 'covering' => 'open']], 'until' => 'until gold', 'additives' => [['product' => $v->product('Brightwork', 'Bond'), 'dose' => '0.1 g per gram']]]);
+        $v->canvas([
+            'root' => [
+                'spans' => ['root', 'regrowth'],
+                'natural' => '6',
+                'level' => '6',
+                'wish' => ['level' => '7', 'tone' => ['beige']],
+            ],
+            'lengths' => [
+                'spans' => ['mids', 'ends'],
+                'level' => '7',
+                'history' => 'coloured',
+                'wish' => ['level' => '9', 'tone' => ['beige']],
+            ],
+        ]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Painted lights',
+            'Brightwork',
+            ['Powder' => 'all'],
+            [20 => 'all'],
+            ['colour', '30 g'],
+            [
+                'place' => [[
+                    'regions' => ['top', 'crown', 'left', 'right'],
+                    'spans' => ['mids', 'ends'],
+                    'method' => 'hand-painted',
+                    'covering' => 'open',
+                ]],
+                'until' => 'until gold',
+                'additives' => [['product' => $v->product('Brightwork', 'Bond'), 'dose' => '0.1 g per gram']],
+            ],
+        );
         $v->bowl('Colour', 'B', 'Base', 'Low Harbour', ['7.0' => '1'], [20 => 'all'], ['colour', '30 g'], $root());
         $v->round('Shadow and gloss');
-        $v->bowl('Shadow and gloss', 'C', 'Root shadow', 'Slack Water', ['7B' => '1', '7N' => '1'], [10 => 'all'], ['total', '40 g'], ['place' => [['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow', 'hair' => 'damp']], 'minutes' => 20]);
-        $v->bowl('Shadow and gloss', 'D', 'Gloss all over', 'Slack Water', ['9B' => '2', 'Clear' => '1'], [6 => 'all'], ['total', '75 g'], $ends(['method' => 'gloss', 'hair' => 'damp']) + ['after' => 'C', 'plus' => 10, 'rinse' => 'C', 'minutes' => 10]);
+        $v->bowl(
+            'Shadow and gloss',
+            'C',
+            'Root shadow',
+            'Slack Water',
+            ['7B' => '1', '7N' => '1'],
+            [10 => 'all'],
+            ['total', '40 g'],
+            [
+                'place' => [['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow', 'hair' => 'damp']],
+                'minutes' => 20,
+            ],
+        );
+        $v->bowl(
+            'Shadow and gloss',
+            'D',
+            'Gloss all over',
+            'Slack Water',
+            ['9B' => '2', 'Clear' => '1'],
+            [6 => 'all'],
+            ['total', '75 g'],
+            $ends(['method' => 'gloss', 'hair' => 'damp']) + [
+                'after' => 'C',
+                'plus' => 10,
+                'rinse' => 'C',
+                'minutes' => 10,
+            ],
+        );
         $v->refresh();
         expect($v->grams('A'))->toBe(['Powder' => '30.0 g', '20 vol' => '60.0 g', 'Bond' => '3.0 g'])
             ->and($v->of('D')['about'])->toContain('goes on 10 min after C started', 'rinsed with C')
@@ -38,7 +145,22 @@ $rounds = [
     },
     'a melt with different developers on three spans' => function (RealVisit $v): void {
         foreach ([['A', 'Root melt', '6C', 20, ['root', 'regrowth']], ['B', 'Middle melt', '7C', 10, ['mids']], ['C', 'Ends melt', '8G', 10, ['ends']]] as $at => [$letter, $job, $code, $volume, $spans]) {
-            $v->bowl('Colour', $letter, $job, 'Tidewater', [$code => 'all'], [$volume => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => $spans, 'method' => 'melt', 'order' => $at + 1, 'overlaps' => true]]]);
+            $v->bowl(
+                'Colour',
+                $letter,
+                $job,
+                'Tidewater',
+                [$code => 'all'],
+                [$volume => 'all'],
+                ['colour', '30 g'],
+                ['place' => [[
+                    'regions' => [],
+                    'spans' => $spans,
+                    'method' => 'melt',
+                    'order' => $at + 1,
+                    'overlaps' => true,
+                ]]],
+            );
         }
         $v->refresh();
         expect($v->visit['picture']['doubled'])->toBe([])
@@ -50,19 +172,71 @@ $rounds = [
     'pure deposit with a doubled code' => function (RealVisit $v) use ($root): void {
         $v->bowl('Colour', 'A', 'Deposit', 'Tidewater', ['5NN' => 'all'], [10 => 'all'], ['total', '90 g'], $root());
         $v->refresh();
-        expect($v->of('A')['worked']['judgement']['pigment'])->toBe('2')->and($v->grams('A'))->toBe(['5NN' => '36.0 g', '10 vol' => '54.0 g']);
+        expect($v->of('A')['worked']['judgement']['pigment'])->toBe('2')
+            ->and($v->grams('A'))->toBe(['5NN' => '36.0 g', '10 vol' => '54.0 g']);
     },
     'a root shadow blended from three levels to match' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Root shadow', 'Slack Water', ['6N' => '1', '7N' => '2', '8N' => '1'], [10 => 'all'], ['total', '45 g'], ['place' => [['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow']]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Root shadow',
+            'Slack Water',
+            ['6N' => '1', '7N' => '2', '8N' => '1'],
+            [10 => 'all'],
+            ['total', '45 g'],
+            ['place' => [['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow']]],
+        );
         $v->refresh();
-        expect($v->of('A')['worked']['judgement']['level'])->toBe('7')->and($v->grams('A'))->toBe(['6N' => '3.8 g', '7N' => '7.5 g', '8N' => '3.7 g', '10 vol' => '30.0 g']);
+        expect($v->of('A')['worked']['judgement']['level'])->toBe('7')
+            ->and($v->grams('A'))->toBe(['6N' => '3.8 g', '7N' => '7.5 g', '8N' => '3.7 g', '10 vol' => '30.0 g']);
     },
     'fill, then permanent root plus demi ends' => function (RealVisit $v) use ($root, $ends): void {
-        $v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '6', 'level' => '6', 'wish' => ['level' => '6', 'tone' => ['brown']]], 'lengths' => ['spans' => ['mids', 'ends'], 'level' => '9', 'history' => 'lightened', 'porosity' => 'high', 'wish' => ['level' => '6', 'tone' => ['brown']]]]);
-        $v->bowl('Colour', 'A', 'Filler', 'Slack Water', ['7G' => '3', '6G' => '1'], [6 => 'all'], ['total', '80 g'], $ends(['method' => 'filler']) + ['minutes' => 20, 'rinse' => 'not']);
+        $v->canvas([
+            'root' => [
+                'spans' => ['root', 'regrowth'],
+                'natural' => '6',
+                'level' => '6',
+                'wish' => ['level' => '6', 'tone' => ['brown']],
+            ],
+            'lengths' => [
+                'spans' => ['mids', 'ends'],
+                'level' => '9',
+                'history' => 'lightened',
+                'porosity' => 'high',
+                'wish' => ['level' => '6', 'tone' => ['brown']],
+            ],
+        ]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Filler',
+            'Slack Water',
+            ['7G' => '3', '6G' => '1'],
+            [6 => 'all'],
+            ['total', '80 g'],
+            $ends(['method' => 'filler']) + ['minutes' => 20, 'rinse' => 'not'],
+        );
         $v->round('Final shade');
-        $v->bowl('Final shade', 'B', 'Root', 'Low Harbour', ['6.0' => '1', '6.7' => '1'], [20 => 'all'], ['colour', '40 g'], $root());
-        $v->bowl('Final shade', 'C', 'Demi ends', 'Slack Water', ['6N' => 'all'], [10 => 'all'], ['total', '90 g'], $ends());
+        $v->bowl(
+            'Final shade',
+            'B',
+            'Root',
+            'Low Harbour',
+            ['6.0' => '1', '6.7' => '1'],
+            [20 => 'all'],
+            ['colour', '40 g'],
+            $root(),
+        );
+        $v->bowl(
+            'Final shade',
+            'C',
+            'Demi ends',
+            'Slack Water',
+            ['6N' => 'all'],
+            [10 => 'all'],
+            ['total', '90 g'],
+            $ends(),
+        );
         $v->refresh();
         $lengths = $v->visit['picture']['zones'][1];
         expect($lengths['direction'])->toBe('fill')->and($lengths['lines'][0])->toContain('3 levels down')
@@ -70,20 +244,107 @@ $rounds = [
             ->and($v->of('A')['about'])->toContain('not rinsed before the next');
     },
     'two-level global plus foils plus gloss' => function (RealVisit $v) use ($ends): void {
-        $v->bowl('Colour', 'A', 'Upper half', 'Low Harbour', ['7.3' => 'all'], [20 => 'all'], ['colour', '45 g'], ['place' => [['regions' => ['hairline', 'fringe', 'top', 'crown'], 'spans' => [], 'method' => 'global']]]);
-        $v->bowl('Colour', 'B', 'Lower half', 'Low Harbour', ['6.3' => 'all'], [20 => 'all'], ['colour', '45 g'], ['place' => [['regions' => ['left', 'right', 'back', 'nape', 'underlayer'], 'spans' => [], 'method' => 'global']]]);
-        $v->bowl('Colour', 'C', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '20 g'], ['place' => [['regions' => ['top', 'left', 'right'], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20, 'covering' => 'foil']]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Upper half',
+            'Low Harbour',
+            ['7.3' => 'all'],
+            [20 => 'all'],
+            ['colour', '45 g'],
+            ['place' => [['regions' => ['hairline', 'fringe', 'top', 'crown'], 'spans' => [], 'method' => 'global']]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Lower half',
+            'Low Harbour',
+            ['6.3' => 'all'],
+            [20 => 'all'],
+            ['colour', '45 g'],
+            ['place' => [[
+                'regions' => ['left', 'right', 'back', 'nape', 'underlayer'],
+                'spans' => [],
+                'method' => 'global',
+            ]]],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Foils',
+            'Brightwork',
+            ['Powder' => 'all'],
+            [20 => 'all'],
+            ['colour', '20 g'],
+            ['place' => [[
+                'regions' => ['top', 'left', 'right'],
+                'spans' => ['mids', 'ends'],
+                'method' => 'fine-foils',
+                'foils' => 20,
+                'covering' => 'foil',
+            ]]],
+        );
         $v->round('Gloss');
-        $v->bowl('Gloss', 'D', 'Gloss', 'Slack Water', ['9G' => '1', 'Clear' => '1'], [6 => 'all'], ['total', '70 g'], $ends(['method' => 'gloss', 'hair' => 'damp']));
+        $v->bowl(
+            'Gloss',
+            'D',
+            'Gloss',
+            'Slack Water',
+            ['9G' => '1', 'Clear' => '1'],
+            [6 => 'all'],
+            ['total', '70 g'],
+            $ends(['method' => 'gloss', 'hair' => 'damp']),
+        );
         $v->refresh();
         expect($v->visit['picture']['doubled'])->toBe([])
             ->and(array_column($v->of('A')['worked']['warnings'], 'key'))->toContain('hot-roots')
             ->and($v->visit['picture']['amounts']['C'])->toMatchArray(['least' => '50 g', 'most' => '70 g']);
     },
     'colour between foils with protected ends, and a second, stronger batch' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => ['top', 'crown', 'left', 'right'], 'spans' => ['regrowth', 'mids'], 'method' => 'fine-foils', 'pattern' => 'between', 'with' => ['B'], 'foils' => 30]], 'applying' => 35]);
-        $v->bowl('Colour', 'B', 'Between', 'Low Harbour', ['6.0' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => ['back', 'nape'], 'spans' => ['root', 'regrowth'], 'method' => 'between-foils']]]);
-        $v->bowl('Colour', 'C', 'Light ends', 'Quay Care', ['Shield' => 'all'], [], ['colour', '25 g'], ['place' => [['regions' => [], 'spans' => ['ends'], 'method' => 'protect']], 'purpose' => 'protect']);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Foils',
+            'Brightwork',
+            ['Powder' => 'all'],
+            [20 => 'all'],
+            ['colour', '30 g'],
+            [
+                'place' => [[
+                    'regions' => ['top', 'crown', 'left', 'right'],
+                    'spans' => ['regrowth', 'mids'],
+                    'method' => 'fine-foils',
+                    'pattern' => 'between',
+                    'with' => ['B'],
+                    'foils' => 30,
+                ]],
+                'applying' => 35,
+            ],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Between',
+            'Low Harbour',
+            ['6.0' => 'all'],
+            [20 => 'all'],
+            ['colour', '30 g'],
+            ['place' => [[
+                'regions' => ['back', 'nape'],
+                'spans' => ['root', 'regrowth'],
+                'method' => 'between-foils',
+            ]]],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Light ends',
+            'Quay Care',
+            ['Shield' => 'all'],
+            [],
+            ['colour', '25 g'],
+            ['place' => [['regions' => [], 'spans' => ['ends'], 'method' => 'protect']], 'purpose' => 'protect'],
+        );
         $v->refresh();
         $v->testSkin()->weigh('A');
         $second = $v->weigh('A', [], ['times' => '1/2', 'strength' => '30 vol']);
@@ -95,7 +356,24 @@ $rounds = [
     },
     'three bowls alternating by layer' => function (RealVisit $v): void {
         foreach ([['A', '5N', ['B', 'C']], ['B', '6G', null], ['C', '7C', null]] as [$letter, $code, $with]) {
-            $v->bowl('Colour', $letter, "Layer {$letter}", 'Tidewater', [$code => 'all'], [20 => 'all'], ['colour', '25 g'], $with === null ? [] : ['place' => [['regions' => ['top', 'crown', 'back'], 'spans' => ['mids', 'ends'], 'method' => 'slice-foils', 'pattern' => 'layers', 'with' => $with, 'foils' => 30, 'width' => 'wide']]]);
+            $v->bowl(
+                'Colour',
+                $letter,
+                "Layer {$letter}",
+                'Tidewater',
+                [$code => 'all'],
+                [20 => 'all'],
+                ['colour', '25 g'],
+                $with === null ? [] : ['place' => [[
+                    'regions' => ['top', 'crown', 'back'],
+                    'spans' => ['mids', 'ends'],
+                    'method' => 'slice-foils',
+                    'pattern' => 'layers',
+                    'with' => $with,
+                    'foils' => 30,
+                    'width' => 'wide',
+                ]]],
+            );
         }
         $v->refresh();
         expect($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'B', 'C', 'A', 'B', 'C', 'A', 'B', 'C'])
@@ -111,47 +389,211 @@ $rounds = [
         ]], '1:2.5:3.5');
         $v->refresh();
         // 16 g at 1:2.5:3.5 takes 40 g and 56 g, 112 g in all (arithmetic).
-        expect($made['worked']['total'])->toBe('112.0 g')->and($v->grams('A'))->toBe(['6N' => '8.0 g', '6G' => '8.0 g', '20 vol' => '40.0 g', 'Shield' => '56.0 g']);
+        expect($made['worked']['total'])->toBe('112.0 g')
+            ->and($v->grams('A'))->toBe(['6N' => '8.0 g', '6G' => '8.0 g', '20 vol' => '40.0 g', 'Shield' => '56.0 g']);
     },
     'grey root timed with an overlapping demi' => function (RealVisit $v) use ($root, $ends): void {
-        $v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'natural' => '5', 'level' => '5', 'grey' => 60, 'resistant' => true, 'wish' => ['level' => '5', 'tone' => ['natural']]]]);
-        $v->bowl('Colour', 'A', 'Grey root', 'Tidewater', ['5NN' => '1/2', '5N' => '1/4', '5G' => '1/4'], [20 => 'all'], ['colour', '60 g'], $root() + ['minutes' => 40]);
-        $v->bowl('Colour', 'B', 'Ends, from +20', 'Slack Water', ['6N' => '1', 'Clear' => '1'], [6 => 'all'], ['total', '60 g'], $ends() + ['minutes' => 20, 'after' => 'A', 'plus' => 20, 'rinse' => 'A']);
+        $v->canvas(['root' => [
+            'spans' => ['root', 'regrowth'],
+            'natural' => '5',
+            'level' => '5',
+            'grey' => 60,
+            'resistant' => true,
+            'wish' => ['level' => '5', 'tone' => ['natural']],
+        ]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Grey root',
+            'Tidewater',
+            ['5NN' => '1/2', '5N' => '1/4', '5G' => '1/4'],
+            [20 => 'all'],
+            ['colour', '60 g'],
+            $root() + ['minutes' => 40],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Ends, from +20',
+            'Slack Water',
+            ['6N' => '1', 'Clear' => '1'],
+            [6 => 'all'],
+            ['total', '60 g'],
+            $ends() + ['minutes' => 20, 'after' => 'A', 'plus' => 20, 'rinse' => 'A'],
+        );
         $v->refresh();
-        expect(implode(' ', $v->visit['picture']['zones'][0]['lines']))->toContain('60 % grey: half natural', 'Resistant: 5 to 10 minutes more');
+        expect(implode(' ', $v->visit['picture']['zones'][0]['lines']))->toContain(
+            '60 % grey: half natural',
+            'Resistant: 5 to 10 minutes more',
+        );
         $v->testSkin()->weigh('A');
         $v->weigh('B');
-        $v->stamp('A', 'began')->after(15)->stamp('A', 'completed')->after(20)->stamp('B', 'began')->after(5)->stamp('B', 'completed')->after(15)->stamp('B', 'checked')->after(1)->stamp('A', 'rinsed')->stamp('B', 'rinsed');
-        expect($v->of('A')['clock'])->toMatchArray(['state' => 'rinsed', 'applied' => 15, 'processed' => 41, 'longest' => 56])
+        $v
+            ->stamp('A', 'began')
+            ->after(15)
+            ->stamp('A', 'completed')
+            ->after(20)
+            ->stamp('B', 'began')
+            ->after(5)
+            ->stamp('B', 'completed')
+            ->after(15)
+            ->stamp('B', 'checked')
+            ->after(1)
+            ->stamp('A', 'rinsed')
+            ->stamp('B', 'rinsed');
+        expect($v->of('A')['clock'])->toMatchArray([
+            'state' => 'rinsed',
+            'applied' => 15,
+            'processed' => 41,
+            'longest' => 56,
+        ])
             ->and($v->of('B')['clock'])->toMatchArray(['processed' => 16, 'checks' => 1]);
     },
     'grey blending with scoops of powder, mid-service remixes and a fade' => function (RealVisit $v) use ($ends): void {
-        $v->bowl('Colour', 'A', 'Fine lights, by scoops', 'Brightwork', ['Powder' => '“two scoops”'], [20 => '?'], null, ['place' => [['regions' => ['left', 'right'], 'spans' => ['regrowth', 'mids'], 'method' => 'fine-foils', 'foils' => 18]]]);
-        $v->bowl('Colour', 'B', 'Fade', 'Slack Water', ['7N' => '10 to 15 g', 'Clear' => '20 g'], [6 => '?'], null, $ends());
+        $v->bowl(
+            'Colour',
+            'A',
+            'Fine lights, by scoops',
+            'Brightwork',
+            ['Powder' => '“two scoops”'],
+            [20 => '?'],
+            null,
+            ['place' => [[
+                'regions' => ['left', 'right'],
+                'spans' => ['regrowth', 'mids'],
+                'method' => 'fine-foils',
+                'foils' => 18,
+            ]]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Fade',
+            'Slack Water',
+            ['7N' => '10 to 15 g', 'Clear' => '20 g'],
+            [6 => '?'],
+            null,
+            $ends(),
+        );
         $v->refresh();
-        expect($v->of('A')['worked']['total'])->toBe('')->and($v->of('B')['worked']['parts'][0]['ingredients'][0]['grams'])->toBe('10 g to 15 g');
+        expect($v->of('A')['worked']['total'])->toBe('')
+            ->and($v->of('B')['worked']['parts'][0]['ingredients'][0]['grams'])->toBe('10 g to 15 g');
         $v->testSkin()->weigh('A', [$v->product('Brightwork', 'Powder') => '26.4 g', $v->developer(20) => '52.8 g']);
         // Half way the bowl is empty: mixed again by eye, a little less.
         $v->weigh('A', [$v->product('Brightwork', 'Powder') => '13.6 g', $v->developer(20) => '27.2 g']);
-        expect($v->of('A')['poured'])->toMatchArray(['total' => '120.0 g', 'ratio' => '1:2'])->and($v->of('A')['batches'])->toHaveCount(2);
+        expect($v->of('A')['poured'])->toMatchArray(['total' => '120.0 g', 'ratio' => '1:2'])
+            ->and($v->of('A')['batches'])->toHaveCount(2);
     },
     'dimensional toning with three bowls, one cut with clear' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Root tone', 'Slack Water', ['7N' => '1', '7B' => '1'], [6 => 'all'], ['total', '36 g'], ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'hair' => 'damp']]]);
-        $v->bowl('Colour', 'B', 'Light pieces', 'Slack Water', ['9P' => '3/4', 'Clear' => '1/4'], [6 => 'all'], ['total', '48 g'], ['place' => [['regions' => ['hairline', 'fringe', 'top'], 'spans' => ['mids', 'ends'], 'hair' => 'damp']]]);
-        $v->bowl('Colour', 'C', 'Between them', 'Slack Water', ['8B' => 'all'], [6 => 'all'], ['total', '48 g'], ['place' => [['regions' => ['crown', 'left', 'right', 'back', 'nape', 'underlayer'], 'spans' => ['mids', 'ends'], 'hair' => 'damp']]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Root tone',
+            'Slack Water',
+            ['7N' => '1', '7B' => '1'],
+            [6 => 'all'],
+            ['total', '36 g'],
+            ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'hair' => 'damp']]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Light pieces',
+            'Slack Water',
+            ['9P' => '3/4', 'Clear' => '1/4'],
+            [6 => 'all'],
+            ['total', '48 g'],
+            ['place' => [['regions' => ['hairline', 'fringe', 'top'], 'spans' => ['mids', 'ends'], 'hair' => 'damp']]],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Between them',
+            'Slack Water',
+            ['8B' => 'all'],
+            [6 => 'all'],
+            ['total', '48 g'],
+            ['place' => [[
+                'regions' => ['crown', 'left', 'right', 'back', 'nape', 'underlayer'],
+                'spans' => ['mids', 'ends'],
+                'hair' => 'damp',
+            ]]],
+        );
         $v->refresh();
-        expect($v->of('B')['worked']['judgement']['pigment'])->toBe('0.75')->and($v->of('B')['worked']['judgement']['level'])->toBe('9')->and($v->visit['picture']['doubled'])->toBe([]);
+        expect($v->of('B')['worked']['judgement']['pigment'])->toBe('0.75')
+            ->and($v->of('B')['worked']['judgement']['level'])->toBe('9')
+            ->and($v->visit['picture']['doubled'])->toBe([]);
     },
     'blocks in two techniques' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Copper block', 'Tidewater', ['6C' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => ['underlayer', 'nape'], 'spans' => [], 'method' => 'blocks'], ['regions' => ['fringe'], 'spans' => ['mids', 'ends'], 'method' => 'hand-painted', 'order' => 2]]]);
-        $v->bowl('Colour', 'B', 'Dark block', 'Tidewater', ['4N' => 'all'], [10 => 'all'], ['colour', '50 g'], ['place' => [['regions' => ['top', 'crown', 'left', 'right', 'back'], 'spans' => [], 'method' => 'blocks']]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Copper block',
+            'Tidewater',
+            ['6C' => 'all'],
+            [20 => 'all'],
+            ['colour', '30 g'],
+            ['place' => [
+                ['regions' => ['underlayer', 'nape'], 'spans' => [], 'method' => 'blocks'],
+                ['regions' => ['fringe'], 'spans' => ['mids', 'ends'], 'method' => 'hand-painted', 'order' => 2],
+            ]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Dark block',
+            'Tidewater',
+            ['4N' => 'all'],
+            [10 => 'all'],
+            ['colour', '50 g'],
+            ['place' => [[
+                'regions' => ['top', 'crown', 'left', 'right', 'back'],
+                'spans' => [],
+                'method' => 'blocks',
+            ]]],
+        );
         $v->refresh();
-        expect($v->of('A')['place'])->toBe('nape and underlayer, blocks; 2. fringe, mids to ends, hand-painted, open air')->and($v->visit['picture']['doubled'])->toBe([]);
+        expect($v->of('A')['place'])->toBe('nape and underlayer, blocks; 2. fringe, mids to ends, hand-painted, open air')
+            ->and($v->visit['picture']['doubled'])->toBe([]);
     },
     'two-to-one patterned foils with late roots' => function (RealVisit $v) use ($root): void {
-        $v->bowl('Colour', 'A', 'Light foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '24 g'], ['place' => [['regions' => ['top', 'crown', 'left', 'right'], 'spans' => ['mids', 'ends'], 'method' => 'chunky-foils', 'pattern' => '2:1', 'with' => ['B'], 'foils' => 30, 'order' => 1]]]);
-        $v->bowl('Colour', 'B', 'Dark foils', 'Tidewater', ['5N' => '1', '5G' => '1'], [10 => 'all'], ['colour', '15 g']);
-        $v->bowl('Colour', 'C', 'Roots, late', 'Tidewater', ['5N' => 'all'], [20 => 'all'], ['colour', '40 g'], $root(['order' => 2]) + ['after' => 'A', 'plus' => 15]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Light foils',
+            'Brightwork',
+            ['Powder' => 'all'],
+            [20 => 'all'],
+            ['colour', '24 g'],
+            ['place' => [[
+                'regions' => ['top', 'crown', 'left', 'right'],
+                'spans' => ['mids', 'ends'],
+                'method' => 'chunky-foils',
+                'pattern' => '2:1',
+                'with' => ['B'],
+                'foils' => 30,
+                'order' => 1,
+            ]]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Dark foils',
+            'Tidewater',
+            ['5N' => '1', '5G' => '1'],
+            [10 => 'all'],
+            ['colour', '15 g'],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Roots, late',
+            'Tidewater',
+            ['5N' => 'all'],
+            [20 => 'all'],
+            ['colour', '40 g'],
+            $root(['order' => 2]) + ['after' => 'A', 'plus' => 15],
+        );
         $v->refresh();
         // Two foils of A for each of B: 66.7 % and 33.3 % (common practice, no source) of 75 to 105 g.
         expect($v->visit['picture']['amounts']['A'])->toMatchArray(['least' => '50 g', 'most' => '70 g'])
@@ -159,22 +601,103 @@ $rounds = [
             ->and($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'A', 'B', 'A', 'A', 'B', 'A', 'A', 'B']);
     },
     'a dark and light alternating bob' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Dark, starts left', 'Low Harbour', ['4.0' => 'all'], [10 => 'all'], ['colour', '35 g'], ['place' => [['regions' => ['left'], 'spans' => [], 'method' => 'slice-foils', 'pattern' => 'alternate', 'with' => ['B'], 'hands' => 'Amara', 'foils' => 12], ['regions' => ['back'], 'spans' => [], 'method' => 'slice-foils', 'pattern' => 'alternate', 'with' => ['B'], 'foils' => 16]]]);
-        $v->bowl('Colour', 'B', 'Light, starts right', 'Low Harbour', ['7.3' => 'all'], [20 => 'all'], ['colour', '35 g'], ['place' => [['regions' => ['right'], 'spans' => [], 'method' => 'slice-foils', 'pattern' => 'alternate', 'with' => ['A'], 'hands' => 'Noor', 'foils' => 12]]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Dark, starts left',
+            'Low Harbour',
+            ['4.0' => 'all'],
+            [10 => 'all'],
+            ['colour', '35 g'],
+            ['place' => [
+                [
+                    'regions' => ['left'],
+                    'spans' => [],
+                    'method' => 'slice-foils',
+                    'pattern' => 'alternate',
+                    'with' => ['B'],
+                    'hands' => 'Amara',
+                    'foils' => 12,
+                ],
+                [
+                    'regions' => ['back'],
+                    'spans' => [],
+                    'method' => 'slice-foils',
+                    'pattern' => 'alternate',
+                    'with' => ['B'],
+                    'foils' => 16,
+                ],
+            ]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Light, starts right',
+            'Low Harbour',
+            ['7.3' => 'all'],
+            [20 => 'all'],
+            ['colour', '35 g'],
+            ['place' => [[
+                'regions' => ['right'],
+                'spans' => [],
+                'method' => 'slice-foils',
+                'pattern' => 'alternate',
+                'with' => ['A'],
+                'hands' => 'Noor',
+                'foils' => 12,
+            ]]],
+        );
         $v->refresh();
         expect(array_column($v->visit['picture']['strokes'], 'sequence', 'words'))->toHaveCount(3)
             ->and($v->visit['picture']['strokes'][2]['sequence'][0])->toBe('B')
             ->and($v->of('A')['place'])->toContain('by Amara')->and($v->of('B')['place'])->toContain('by Noor');
     },
     'a pinwheel gloss on damp hair' => function (RealVisit $v): void {
-        $v->bowl('Colour', 'A', 'Pinwheel one', 'Slack Water', ['8G' => 'all'], [6 => 'all'], ['total', '40 g'], ['place' => [['regions' => ['crown', 'top'], 'spans' => ['mids', 'ends'], 'method' => 'gloss', 'pattern' => 'pie 8', 'with' => ['B'], 'hair' => 'damp', 'note' => 'wider to the back']]]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Pinwheel one',
+            'Slack Water',
+            ['8G' => 'all'],
+            [6 => 'all'],
+            ['total', '40 g'],
+            ['place' => [[
+                'regions' => ['crown', 'top'],
+                'spans' => ['mids', 'ends'],
+                'method' => 'gloss',
+                'pattern' => 'pie 8',
+                'with' => ['B'],
+                'hair' => 'damp',
+                'note' => 'wider to the back',
+            ]]],
+        );
         $v->bowl('Colour', 'B', 'Pinwheel two', 'Slack Water', ['8B' => 'all'], [6 => 'all'], ['total', '40 g']);
         $v->refresh();
-        expect($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'B', 'A', 'B', 'A', 'B', 'A', 'B'])->and($v->visit['picture']['strokes'][0]['words'])->toContain('pie 8 with B', 'on damp hair', 'wider to the back');
+        expect($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'B', 'A', 'B', 'A', 'B', 'A', 'B'])
+            ->and($v->visit['picture']['strokes'][0]['words'])
+            ->toContain('pie 8 with B', 'on damp hair', 'wider to the back');
     },
     'grey touch-up feeding a blending bowl' => function (RealVisit $v) use ($root): void {
-        $first = $v->bowl('Colour', 'A', 'Grey touch-up', 'Low Harbour', ['6.0' => 'all'], [20 => 'all'], null, $root() + ['uses' => [['job' => 'regrowth', 'grams' => '90 g'], ['job' => 'blending', 'grams' => '20 g']]]);
-        $v->bowl('Colour', 'B', 'Blending', 'Low Harbour', ["bowl:{$first['id']}" => '20 g', '7.3' => '10 g'], [], null, ['place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'melt', 'overlaps' => true]]]);
+        $first = $v->bowl(
+            'Colour',
+            'A',
+            'Grey touch-up',
+            'Low Harbour',
+            ['6.0' => 'all'],
+            [20 => 'all'],
+            null,
+            $root() + ['uses' => [['job' => 'regrowth', 'grams' => '90 g'], ['job' => 'blending', 'grams' => '20 g']]],
+        );
+        $v->bowl(
+            'Colour',
+            'B',
+            'Blending',
+            'Low Harbour',
+            ["bowl:{$first['id']}" => '20 g', '7.3' => '10 g'],
+            [],
+            null,
+            ['place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'melt', 'overlaps' => true]]],
+        );
         $v->refresh();
         expect($v->of('A')['worked'])->toMatchArray(['total' => '110.0 g'])
             ->and($v->of('A')['worked']['uses'][1])->toBe(['job' => 'blending', 'grams' => '20 g'])
@@ -184,13 +707,89 @@ $rounds = [
             ->and($v->of('B')['worked']['judgement']['level'])->toBe('6.5');
     },
     'a correction with groups of foils, a diluted glaze and a base drop' => function (RealVisit $v) use ($root): void {
-        $v->canvas(['band' => ['spans' => ['mids'], 'regions' => ['back', 'crown'], 'level' => '5', 'history' => 'coloured', 'banded' => true, 'wish' => ['level' => '7', 'tone' => ['beige']]], 'ends' => ['spans' => ['ends'], 'level' => '8', 'history' => 'lightened', 'offLimits' => true]]);
-        $v->bowl('Colour', 'A', 'Foils in groups', 'Brightwork', ['Powder' => 'all'], [10 => '1', 20 => '1'], ['colour', '25 g'], ['place' => [['regions' => ['back', 'crown'], 'spans' => ['mids'], 'method' => 'backcombed-foils', 'pattern' => '5, gap, 4, gap, 3, 3', 'note' => 'from the face to the back']]]);
-        $glaze = $v->bowl('Colour', 'B', 'Glaze', 'Slack Water', ['8B' => 'all'], [6 => 'all'], ['total', '60 g'], ['place' => [['regions' => ['back', 'crown'], 'spans' => ['mids'], 'method' => 'gloss', 'overlaps' => true]]]);
-        $v->bowl('Colour', 'C', 'Glaze, thinned', 'Slack Water', ["bowl:{$glaze['id']}" => '24 g', 'Clear' => '16 g'], [], null, ['place' => [['regions' => ['hairline'], 'spans' => ['mids'], 'method' => 'gloss']]]);
-        $v->bowl('Colour', 'D', 'Base drop', 'Low Harbour', ['6.0' => 'all'], [10 => 'all'], ['colour', '30 g'], $root());
+        $v->canvas([
+            'band' => [
+                'spans' => ['mids'],
+                'regions' => ['back', 'crown'],
+                'level' => '5',
+                'history' => 'coloured',
+                'banded' => true,
+                'wish' => ['level' => '7', 'tone' => ['beige']],
+            ],
+            'ends' => ['spans' => ['ends'], 'level' => '8', 'history' => 'lightened', 'offLimits' => true],
+        ]);
+        $v->bowl(
+            'Colour',
+            'A',
+            'Foils in groups',
+            'Brightwork',
+            ['Powder' => 'all'],
+            [10 => '1', 20 => '1'],
+            ['colour', '25 g'],
+            ['place' => [[
+                'regions' => ['back', 'crown'],
+                'spans' => ['mids'],
+                'method' => 'backcombed-foils',
+                'pattern' => '5, gap, 4, gap, 3, 3',
+                'note' => 'from the face to the back',
+            ]]],
+        );
+        $glaze = $v->bowl(
+            'Colour',
+            'B',
+            'Glaze',
+            'Slack Water',
+            ['8B' => 'all'],
+            [6 => 'all'],
+            ['total', '60 g'],
+            ['place' => [[
+                'regions' => ['back', 'crown'],
+                'spans' => ['mids'],
+                'method' => 'gloss',
+                'overlaps' => true,
+            ]]],
+        );
+        $v->bowl(
+            'Colour',
+            'C',
+            'Glaze, thinned',
+            'Slack Water',
+            ["bowl:{$glaze['id']}" => '24 g', 'Clear' => '16 g'],
+            [],
+            null,
+            ['place' => [['regions' => ['hairline'], 'spans' => ['mids'], 'method' => 'gloss']]],
+        );
+        $v->bowl(
+            'Colour',
+            'D',
+            'Base drop',
+            'Low Harbour',
+            ['6.0' => 'all'],
+            [10 => 'all'],
+            ['colour', '30 g'],
+            $root(),
+        );
         $v->refresh();
-        expect($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'A', 'A', 'A', 'A', null, 'A', 'A', 'A', 'A', null, 'A', 'A', 'A', null, 'A', 'A', 'A'])
+        expect($v->visit['picture']['strokes'][0]['sequence'])->toBe([
+            'A',
+            'A',
+            'A',
+            'A',
+            'A',
+            null,
+            'A',
+            'A',
+            'A',
+            'A',
+            null,
+            'A',
+            'A',
+            'A',
+            null,
+            'A',
+            'A',
+            'A',
+        ])
             ->and($v->of('C')['worked']['judgement'])->toMatchArray(['level' => '8', 'pigment' => '0.33'])
             ->and(array_column($v->visit['picture']['zones'][0]['cautions'], 'key'))->toContain('tint-on-tint')
             ->and($v->visit['picture']['zones'][1]['direction'])->toBe('leave');
@@ -200,7 +799,10 @@ $rounds = [
 it('is recorded, weighed, put on, closed and repeated', function (string $name) use ($rounds) {
     $v = new RealVisit($this, mb_substr($name, 0, 100));
     $rounds[$name]($v);
-    $letters = array_merge(...array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $v->visit['rounds']));
+    $letters = array_merge(...array_map(
+        fn (array $round): array => array_column($round['bowls'], 'letter'),
+        $v->visit['rounds'],
+    ));
     if ($v->visit['gate']['open'] === false) {
         $v->testSkin()->refresh();
     }
@@ -219,16 +821,26 @@ it('is recorded, weighed, put on, closed and repeated', function (string $name) 
     $v->repeat();
     // A stranger gets the same bowls: what was poured by eye in the grams the scale saw, all else as it was.
     foreach ($letters as $letter) {
-        $before = collect($old['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->firstWhere('letter', $letter);
+        $before = collect($old['rounds'])
+            ->flatMap(fn (array $round): array => $round['bowls'])
+            ->firstWhere('letter', $letter);
         $poured = $before['poured'] ?? $before['worked'];
         expect($v->of($letter)['worked']['total'])->toBe($poured['total'])
-            ->and(array_map(fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'), $v->of($letter)['worked']['parts']))->toBe(array_map(fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'), $poured['parts']))
+            ->and(array_map(
+                fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'),
+                $v->of($letter)['worked']['parts'],
+            ))
+            ->toBe(array_map(
+                fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'),
+                $poured['parts'],
+            ))
             ->and($v->of($letter)['place'])->toBe($before['place'])
             ->and($v->of($letter)['about'])->toBe($before['about'])
             ->and($v->of($letter)['from']['id'])->toBe($before['id']);
     }
     // What was said waits; what the last test allowed has to be tested anew.
-    expect(array_column($v->visit['proposals'], 'words'))->toContain('Crown first')->and($v->visit['gate']['open'])->toBeFalse();
+    expect(array_column($v->visit['proposals'], 'words'))->toContain('Crown first')
+        ->and($v->visit['gate']['open'])->toBeFalse();
     foreach ($letters as $letter) {
         $v->post("bowls/{$v->of($letter)['id']}/batches", ['id' => (string) Illuminate\Support\Str::uuid()]);
     }
@@ -237,16 +849,43 @@ it('is recorded, weighed, put on, closed and repeated', function (string $name) 
 it('tests a strand, learns, and carries six shades into the gloss', function () {
     $v = new RealVisit($this, 'Strand, then a six-shade gloss');
     $six = ['9P' => '4', '9B' => '3', '8B' => '2', '8P' => '1', '9G' => '1', 'Clear' => '1'];
-    $strand = $v->bowl('Colour', 'T', 'Test strand, gloss', 'Slack Water', $six, [6 => 'all'], ['colour', '6 g'], ['purpose' => 'trial', 'minutes' => 15, 'place' => [['regions' => ['nape'], 'spans' => ['mids'], 'method' => 'strand']]]);
+    $strand = $v->bowl(
+        'Colour',
+        'T',
+        'Test strand, gloss',
+        'Slack Water',
+        $six,
+        [6 => 'all'],
+        ['colour', '6 g'],
+        [
+            'purpose' => 'trial',
+            'minutes' => 15,
+            'place' => [['regions' => ['nape'], 'spans' => ['mids'], 'method' => 'strand']],
+        ],
+    );
     $v->refresh();
-    $carry = ['id' => (string) Illuminate\Support\Str::uuid(), 'round' => $v->visit['rounds'][0]['id'], 'letter' => 'A', 'grams' => '24 g', 'corrections' => [['kind' => 'minutes', 'value' => '-5 min'], ['kind' => 'warmer', 'value' => '']], 'reason' => 'the strand went flat'];
-    $this->postJson("/api/bowls/{$strand['id']}/carry", $carry)->assertUnprocessable()->assertJsonPath('message', 'The test strand T has no result yet.');
+    $carry = [
+        'id' => (string) Illuminate\Support\Str::uuid(),
+        'round' => $v->visit['rounds'][0]['id'],
+        'letter' => 'A',
+        'grams' => '24 g',
+        'corrections' => [['kind' => 'minutes', 'value' => '-5 min'], ['kind' => 'warmer', 'value' => '']],
+        'reason' => 'the strand went flat',
+    ];
+    $this->postJson("/api/bowls/{$strand['id']}/carry", $carry)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'The test strand T has no result yet.');
     $v->testSkin()->weigh('T');
     foreach (['', 'light', '0', '13', '9.55', '-2'] as $level) {
         $this->putJson("/api/bowls/{$strand['id']}/trial", ['version' => 1, 'level' => $level])->assertUnprocessable();
     }
     $this->putJson("/api/bowls/{$strand['id']}/trial", ['version' => 7, 'level' => '9'])->assertConflict();
-    $this->putJson("/api/bowls/{$strand['id']}/trial", ['version' => 1, 'level' => '9', 'tone' => 'pearl', 'minutes' => 15, 'words' => 'flat after 15'])->assertOk()->assertJsonPath('trial.level', '9');
+    $this->putJson(
+        "/api/bowls/{$strand['id']}/trial",
+        ['version' => 1, 'level' => '9', 'tone' => 'pearl', 'minutes' => 15, 'words' => 'flat after 15'],
+    )
+        ->assertOk()
+        ->assertJsonPath('trial.level', '9');
     $made = $v->post("bowls/{$strand['id']}/carry", $carry);
     expect($made['worked']['parts'][0]['grams'])->toBe('24.0 g')
         ->and($made['minutes'])->toBe('10 min')
@@ -255,7 +894,9 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
         ->and(array_column($made['worked']['parts'][0]['ingredients'], 'percent', 'label')['9G'])->toBe('31.3 %');
     $v->refresh();
     $adjusted = collect($v->visit['proposals'])->firstWhere('source', 'adjust');
-    expect($adjusted['reason'])->toBe('the strand went flat')->and($adjusted['words'])->toContain('15 min → 10 min')->and($v->of('T')['purpose'])->toBe('trial');
+    expect($adjusted['reason'])->toBe('the strand went flat')
+        ->and($adjusted['words'])->toContain('15 min → 10 min')
+        ->and($v->of('T')['purpose'])->toBe('trial');
     // Sent twice, it is one bowl.
     $v->post("bowls/{$strand['id']}/carry", ['corrections' => []] + $carry);
     expect(App\Models\Bowl::query()->where('from_bowl_id', $strand['id'])->count())->toBe(1);
@@ -263,7 +904,16 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
 
 it('steps a weighed retouch down over the visits, and calls out when it has gone too far', function () {
     $v = new RealVisit($this, 'Weighed retouch');
-    $v->bowl('Colour', 'A', 'Retouch', 'Tidewater', ['6N' => '1'], [20 => 'all'], ['colour', '60 g'], ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]]);
+    $v->bowl(
+        'Colour',
+        'A',
+        'Retouch',
+        'Tidewater',
+        ['6N' => '1'],
+        [20 => 'all'],
+        ['colour', '60 g'],
+        ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]],
+    );
     $v->refresh();
     $colour = [];
     for ($visit = 1; $visit <= 4; $visit++) {
@@ -275,12 +925,16 @@ it('steps a weighed retouch down over the visits, and calls out when it has gone
     // The full amount is kept for the first three; then 5 g of colour at a time (common practice, no source).
     expect($colour)->toBe(['60.0 g', '60.0 g', '60.0 g', '55.0 g', '50.0 g']);
     $step = collect($v->visit['proposals'])->firstWhere('source', 'repeat');
-    expect($step)->toMatchArray(['state' => 'applied', 'before' => '55 g colour', 'after' => '50 g colour'])->and($step['reason'])->toContain('3 good visits in a row');
+    expect($step)->toMatchArray(['state' => 'applied', 'before' => '55 g colour', 'after' => '50 g colour'])
+        ->and($step['reason'])->toContain('3 good visits in a row');
     // One press takes it back.
-    $this->patchJson("/api/proposals/{$step['id']}", ['do' => 'take-back', 'version' => $v->of('A')['version']])->assertOk();
+    $this
+        ->patchJson("/api/proposals/{$step['id']}", ['do' => 'take-back', 'version' => $v->of('A')['version']])
+        ->assertOk();
     expect($v->refresh()->of('A')['worked']['parts'][0]['grams'])->toBe('55.0 g');
     $v->testSkin()->weigh('A', left: '70 g');
     $v->close(['verdict' => 'poor', 'covering' => false, 'outcome' => 'Grey showing.'])->repeat();
     $alarm = collect($v->visit['proposals'])->firstWhere('state', 'said');
-    expect($alarm['words'])->toContain('the amount is the suspect')->and($v->of('A')['worked']['parts'][0]['grams'])->toBe('60.0 g');
+    expect($alarm['words'])->toContain('the amount is the suspect')
+        ->and($v->of('A')['worked']['parts'][0]['grams'])->toBe('60.0 g');
 });
