@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '../api/http'
 
-const shelfShape = z.object({
+export const shelfShape = z.object({
   step: z.string(),
   /** Natural hair, level by level: a drawn ladder of our own. */
   ladder: z.array(z.object({ level: z.number(), words: z.string(), swatch: z.string() })),

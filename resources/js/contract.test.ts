@@ -1,0 +1,37 @@
+import { expect, it } from 'vitest'
+import type { ZodType } from 'zod'
+import { clientShape } from './shared/clients/clientFile'
+import { houseShape } from './shared/house/house'
+import { sessionShape } from './shared/session/session'
+import { shelfShape } from './shared/shelf/shelf'
+import { comparison, picture, standIns, tried, visit, workedBowl } from './features/visit/shapes'
+
+/** What the server really answered (tests/Feature/ContractTest.php keeps these files as the answers are). */
+const answers: Record<string, unknown> = import.meta.glob('../../tests/contract/*.json', { eager: true, import: 'default' })
+const answer = (name: string) => answers[`../../tests/contract/${name}.json`]
+
+it.each<[string, ZodType]>([
+  ['preview', workedBowl],
+  ['preview-open', workedBowl],
+  ['tried', tried],
+  ['picture', picture],
+  ['stand-ins', standIns],
+  ['visit', visit],
+  ['visit-closed', visit],
+  ['visit-repeated', visit],
+  ['comparison', comparison],
+  ['session', sessionShape],
+  ['house', houseShape],
+  ['shelf', shelfShape],
+  ['client', clientShape],
+])('reads what the server answers: %s', (name, shape) => {
+  expect(answer(name)).toBeDefined()
+  const read = shape.safeParse(answer(name))
+  expect(read.success ? [] : read.error.issues).toEqual([])
+})
+
+it('drops nothing of a formula that it sends back', () => {
+  const bowls = visit.parse(answer('visit')).rounds.flatMap((round) => round.bowls)
+  const sent = (answer('visit') as { rounds: { bowls: { sheet: object }[] }[] }).rounds.flatMap((round) => round.bowls)
+  expect(bowls.map((bowl) => bowl.sheet)).toEqual(sent.map((bowl) => bowl.sheet))
+})

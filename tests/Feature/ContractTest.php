@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Support\Str;
+use Tests\Feature\Rounds\RealVisit;
+
+/**
+ * What the page reads of an answer: its members and their kinds. Texts and numbers may differ from day to day; a member that
+ * comes, goes, or changes its kind breaks the page, and so it breaks the contract.
+ */
+function shapeOf(mixed $value): mixed
+{
+    if (! is_array($value)) {
+        return $value === null ? null : get_debug_type($value);
+    }
+    if (array_is_list($value)) {
+        $shapes = [];
+        foreach ($value as $each) {
+            $shapes[(string) json_encode(shapeOf($each))] = shapeOf($each);
+        }
+        ksort($shapes);
+
+        return ['list' => array_values($shapes)];
+    }
+    ksort($value);
+
+    return array_map(shapeOf(...), $value);
+}
+
+/**
+ * The answer as it is kept for the page's own tests (resources/js/contract.test.ts): written anew with CONTRACT=write.
+ *
+ * @param  array<mixed>  $answer
+ */
+function keepsContract(string $name, array $answer): void
+{
+    $file = dirname(__DIR__)."/contract/{$name}.json";
+    // Ids and moments are no part of it, and would make every day another file.
+    $steady = (string) preg_replace(
+        [
+            '/"[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}/',
+            '/"\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(?:\.\d+)?(?:\+00:00|Z)"/',
+            '/"(line|shade|developer)-\d+"/',
+        ],
+        ['"00000000-0000-4000-8000-000000000000', '"2026-01-02T03:04:05+00:00"', '"$1-1"'],
+        (string) json_encode($answer, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRETTY_PRINT),
+    );
+    if (getenv('CONTRACT') === 'write') {
+        file_put_contents($file, $steady."\n");
+    }
+    $kept = json_decode((string) file_get_contents($file), true);
+    expect(shapeOf(json_decode($steady, true)))->toEqual(shapeOf($kept), "{$name}: CONTRACT=write writes it anew");
+}
+
+it('answers the page as the page reads it', function () {
+    $v = new RealVisit($this, 'Contract');
+    $v->canvas([
+        'root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'natural' => '6', 'grey' => 60, 'wish' => ['level' => '6', 'tone' => ['copper'], 'words' => 'deep']],
+        'ends' => ['spans' => ['mids', 'ends'], 'level' => '8', 'history' => 'lightened', 'wish' => ['level' => '8', 'tone' => ['gold'], 'words' => '']],
+    ]);
+    $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6C' => '1'], [20 => 'all'], ['colour', '60 g'], [
+        'place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']], 'minutes' => '30 to 40',
+    ]);
+    $v->bowl('Colour', 'B', 'Ends, as remembered', 'Slack Water', ['8G' => '20 g', 'Clear' => '“a dash”'], [10 => '?'], null, [
+        'place' => [['regions' => [], 'spans' => ['ends'], 'reach' => '8 cm to the ends']],
+    ]);
+    $v->refresh();
+    $visit = $v->visit['id'];
+    $sheet = $v->of('A')['sheet'];
+    keepsContract('preview', $this->postJson("/api/bowls/preview?visit={$visit}", $sheet)->assertOk()->json());
+    keepsContract('preview-open', $this->postJson("/api/bowls/preview?visit={$visit}", $v->of('B')['sheet'])->assertOk()->json());
+    $adjusted = "/api/bowls/adjusted?visit={$visit}";
+    keepsContract('tried', $this->postJson($adjusted, ['bowl' => $sheet, 'words' => '5 g less'])->assertOk()->json());
+    keepsContract('picture', $this->postJson("/api/visits/{$visit}/picture", ['drafts' => []])->assertOk()->json());
+    keepsContract('stand-ins', $this->postJson('/api/bowls/substitutes', [
+        'bowl' => $sheet, 'product' => $v->product('Tidewater', '6C'), 'why' => 'out', 'visit' => $visit,
+    ])->assertOk()->json());
+    keepsContract('visit', $this->getJson("/api/visits/{$visit}")->assertOk()->json());
+    keepsContract('session', $this->getJson('/api/session')->assertOk()->json());
+    keepsContract('house', $this->getJson('/api/house')->assertOk()->json());
+    keepsContract('shelf', $this->getJson('/api/shelf')->assertOk()->json());
+});
+
+it('answers the page as the page reads it, of a visit that was weighed, closed and repeated', function () {
+    $v = new RealVisit($this, 'Contract');
+    $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6C' => '1'], [20 => 'all'], ['colour', '60 g'], [
+        'place' => [['regions' => [], 'spans' => ['root']]],
+    ]);
+    $v->refresh();
+    $v->testSkin()->weigh('A');
+    $id = $v->of('A')['id'];
+    keepsContract('bench', $this->getJson("/api/bowls/{$id}/bench")->assertOk()->json());
+    $first = $v->visit['id'];
+    $v->close(['change' => "another bowl like A, 30 g\n5 g less", 'results' => []]);
+    keepsContract('visit-closed', $this->getJson("/api/visits/{$first}")->assertOk()->json());
+    $v->repeat();
+    keepsContract('visit-repeated', $this->getJson("/api/visits/{$v->visit['id']}")->assertOk()->json());
+    keepsContract('comparison', $this->getJson("/api/visits/{$first}/compare/{$v->visit['id']}")->assertOk()->json());
+    keepsContract('client', $this->getJson("/api/clients/{$v->client->id}")->assertOk()->json());
+    keepsContract('gone', $this->getJson('/api/visits/'.Str::uuid())->assertNotFound()->json());
+});
