@@ -101,7 +101,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
           <Field id="ratio" label="Ratio" problem={problemAt(error, '/ratio')}>
             <Form.Control value={sheet.ratio} placeholder={line.ratio} onChange={(event) => { fill(event.target.value) }} />
           </Field>
-          <Field id="minutes" label="Minutes" problem={problemAt(error, '/minutes')} className="narrow">
+          <Field id="minutes" label="Minutes" problem={problemAt(error, '/minutes')} className="minutes">
             <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
           </Field>
         </div>

@@ -64,7 +64,10 @@ export function PlaceStation(props: DeskProps) {
                   <div className="zone-line">
                     <span className="zone-what">Strand</span>
                     <Chips label="Along the strand" all={SPANS} on={SPANS.filter((span) => current.spans.includes(span))} onChange={(spans) => { set({ spans }) }} />
-                    <Form.Control className="reach" aria-label="Measured along the strand" placeholder="or 0 to 3 cm" maxLength={40} value={current.reach ?? ''} onChange={(event) => { set({ reach: event.target.value === '' ? undefined : event.target.value }) }} />
+                  </div>
+                  <div className="zone-line">
+                    <span className="zone-what">Measured</span>
+                    <Form.Control className="reach" aria-label="Measured along the strand" placeholder="0 to 3 cm, 1 inch, 8 cm to the ends" maxLength={40} value={current.reach ?? ''} onChange={(event) => { set({ reach: event.target.value === '' ? undefined : event.target.value }) }} />
                   </div>
                   <div className="field-row">
                     <Field id="method" label="Technique">
