@@ -67,10 +67,11 @@ final class FormulaTable
             );
         }
         foreach ($whole->at('zones')->items(ReadCanvas::MOST_ZONES) as $zone) {
-            $lines[] = '  '.self::pad(
-                $zone->at('zone')->text(),
-                22,
-            ).'level '.$zone->at('level')->text().'  '.$zone->at('tone')->text(500).'  '.$zone->at('verdict')->text();
+            // Where nothing is laid on it, nothing is to be expected of it.
+            if ($zone->at('level')->isGiven()) {
+                $expected = [$zone->at('tone')->text(500), $zone->at('verdict')->text()];
+                $lines[] = '  '.self::pad($zone->at('zone')->text(), 22)."level {$zone->at('level')->text()}  ".implode('  ', $expected);
+            }
         }
         foreach ($whole->at('cautions')->items(200) as $caution) {
             $lines[] = '  ! '.$caution->at('reason')->text(2000).' '.$caution->at('mend')->text(2000);

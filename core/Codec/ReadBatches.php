@@ -81,19 +81,13 @@ final class ReadBatches
                 $stamps[] = new Stamp(StampKind::Checked, $second);
             }
         }
-        $order = [
-            StampKind::Began->value => 0,
-            StampKind::Completed->value => 1,
-            StampKind::Checked->value => 2,
-            StampKind::Rinsed->value => 3,
-        ];
-        usort(
-            $stamps,
-            static fn (Stamp $a, Stamp $b): int => [
-                $a->second,
-                $order[$a->kind->value] ?? 4,
-            ] <=> [$b->second, $order[$b->kind->value] ?? 4],
-        );
+        // By their stages, so that a time that runs back is seen as one; looks lie between first touch and rinse.
+        $stage = static fn (Stamp $stamp): int => match ($stamp->kind) {
+            StampKind::Began => 0,
+            StampKind::Rinsed => 2,
+            default => 1,
+        };
+        usort($stamps, static fn (Stamp $a, Stamp $b): int => [$stage($a), $a->second] <=> [$stage($b), $b->second]);
 
         return $stamps;
     }

@@ -232,7 +232,7 @@ it('says what does not fit, and where', function (array $bowl, array $more, stri
     'more back than was mixed' => [['batches' => [pouredBatch(['6N' => '10 g'], ['left' => '12 g'])]], [], '/bowls/0/batches/0/left: 12 g left is more than was mixed.'],
     'an empty batch' => [['batches' => [['pours' => []]]], [], '/bowls/0/batches/0/pours: Nothing was poured in this batch.'],
     'poured from nowhere' => [['batches' => [pouredBatch(['9Z' => '10 g'])]], [], '/bowls/0/batches/0/pours/0/product: This product is not in the document.'],
-    'a rinse before the first touch' => [['times' => ['began' => '11:00', 'rinsed' => '10:00']], [], '/bowls/0/times: This bowl has not been begun.'],
+    'a rinse before the first touch' => [['times' => ['began' => '11:00', 'rinsed' => '10:00']], [], '/bowls/0/times: This moment lies before the last mark.'],
     'no time of day' => [['times' => ['began' => '25:00']], [], '/bowls/0/times/began: This is no time of day.'],
     'a range that runs back' => [['minutes' => '40 to 30'], [], '/bowls/0/minutes: The processing time should be from a shorter to a longer one, 1 to 600 minutes.'],
     'heat without minutes' => [['heat' => [['with' => true]]], [], '/bowls/0/heat/0/minutes: It is not said how long.'],
