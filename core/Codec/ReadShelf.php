@@ -21,6 +21,7 @@ use Core\Shelf\ReadCode;
 use Core\Shelf\Shelf;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
+use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\MassReading;
@@ -36,20 +37,11 @@ final class ReadShelf
         $reading = self::reading($node->at('measures'), $rules);
         $products = $lines = [];
         foreach ($node->at('developers')->records(50) as $item) {
-            $strength = $item->at('strength')->through(Strength::parse(...));
+            $volume = $item->at('strength')->through(Strength::known(...));
             $id = self::id($item);
             self::once($products, $id, $item);
-            if ($strength instanceof Strength && $id !== '') {
-                $products[$id] = new Product(
-                    $id,
-                    '',
-                    $strength->showVolume(),
-                    $item->at('name')->text() ?: $strength->show(),
-                    ProductKind::Developer,
-                    $strength,
-                    null,
-                    Fraction::one(),
-                );
+            if ($volume instanceof Bounds && $id !== '') {
+                $products[$id] = self::developer($id, $volume, $item);
             }
         }
         foreach ($node->at('lines')->records(50) as $item) {
@@ -70,6 +62,25 @@ final class ReadShelf
         $shelf = new Shelf($lines, $products, $reading);
 
         return $shelf->withBlends(self::blends($node->at('blends'), $shelf));
+    }
+
+    private static function developer(string $id, Bounds $volume, JsonNode $node): Product
+    {
+        $exact = $volume->value();
+        $strength = $exact === null ? null : Strength::ofVolume($exact);
+        $said = $node->at('strength')->text();
+
+        return new Product(
+            id: $id,
+            line: '',
+            code: $strength?->showVolume() ?? ($said === '?' ? "{$id}, strength not known" : $said),
+            name: $node->at('name')->text() ?: ($strength?->show() ?? $said),
+            kind: ProductKind::Developer,
+            strength: $strength,
+            pack: null,
+            density: Fraction::one(),
+            volume: $strength === null ? $volume : null,
+        );
     }
 
     private static function reading(JsonNode $node, HouseRules $rules): MassReading

@@ -24,6 +24,7 @@ use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Share;
 use Core\Units\ShareKind;
+use Core\Units\Strength;
 
 /**
  * The usual cautions: what is implausible or needs care in a bowl, and in a bowl on hair. What was typed is kept; the
@@ -208,6 +209,15 @@ final class Cautions
                 && ! str_starts_with($product->id, Product::UNNAMED)
             ) {
                 $found[] = new Caution('no-pigment', Fact::of('cautions.no-pigment', product: $product->label()));
+            }
+        }
+        foreach ($sheet->products() as $product) {
+            if ($product->kind === ProductKind::Developer && $product->volume !== null) {
+                $found[] = new Caution('strength-not-known', Fact::of(
+                    'cautions.strength-not-known',
+                    product: $product->label(),
+                    volume: Strength::words($product->volume),
+                ));
             }
         }
         if ($sheet->ratio === null) {

@@ -59,12 +59,13 @@ final readonly class Product
         );
     }
 
-    /** Something that went into a bowl and that nobody can name. */
+    /** Something that went into a bowl and that nobody can name. A developer may have been of any strength there is. */
     public static function unnamed(string $words, ProductKind $kind): self
     {
         return new self(
             id: self::UNNAMED.mb_strtolower(trim($words)), line: '', code: '', name: $words, kind: $kind,
             strength: null, pack: null, density: Fraction::one(),
+            volume: $kind === ProductKind::Developer ? Strength::unknown() : null,
         );
     }
 

@@ -32,6 +32,37 @@ final readonly class Strength
         };
     }
 
+    /** What a developer may have of which nobody knows how strong it is: anything up to what is allowed. */
+    public static function unknown(): Bounds
+    {
+        return new Bounds(Fraction::zero(), Fraction::of(self::MOST_VOLUME));
+    }
+
+    /**
+     * What is known of a strength: 20 vol, 10 to 20 vol, 10 or 20 vol, ?, and words without any number.
+     *
+     * @throws InvalidStrength
+     */
+    public static function known(string $text): Bounds
+    {
+        $plain = mb_strtolower(trim($text));
+        if ($plain !== '' && preg_match('/\d/', $plain) !== 1) {
+            return self::unknown();
+        }
+        $pieces = preg_split('/\s*(?:\bto\b|\bor\b|–|,)\s*/u', rtrim($plain, ' ?')) ?: [];
+        if (count($pieces) < 2) {
+            return Bounds::exactly(self::parse(rtrim($text, ' ?'))->volume);
+        }
+        $unit = str_contains($pieces[count($pieces) - 1], '%') ? '%' : 'vol';
+        $each = array_map(
+            static fn (string $piece): Fraction => self::parse(preg_match('/[a-z%]/', $piece) === 1 ? $piece : "{$piece} {$unit}")->volume,
+            $pieces,
+        );
+        usort($each, static fn (Fraction $one, Fraction $other): int => $one->compare($other));
+
+        return new Bounds($each[0], $each[count($each) - 1]);
+    }
+
     /** @throws InvalidStrength */
     public static function vol(int $volume): self
     {

@@ -197,4 +197,8 @@ return [
         'said' => ':grams of :product is weighed as :weighed: the scale’s step makes it :gap less.',
         'mend' => 'Nothing to do; the record says what is poured.',
     ],
+    'strength-not-known' => [
+        'said' => ':product: its strength is not sure, :volume.',
+        'mend' => 'Whatever it may be is reckoned with; correct it when you know.',
+    ],
 ];

@@ -220,6 +220,32 @@ it('weighs shades of two lines in one bowl, and says that neither maker speaks f
         ->and($worked['level'])->toBe('6.67')->and(array_column($worked['warnings'], 'key'))->toContain('other-line');
 });
 
+it('reckons with every strength that a developer may have had', function (array $developer, string $mixed, string $onHead) {
+    $bowl = rootBowl(['place' => [['spans' => ['root']]]]);
+    $bowl['parts'][1]['ingredients'] = $developer;
+    $document = visitOf([$bowl]);
+    $document['developers'][] = ['id' => 'old', 'strength' => '?'];
+    $document['developers'][] = ['id' => 'either', 'strength' => '10 or 30 vol'];
+    $document['developers'][] = ['id' => 'weak', 'strength' => 'the weak one'];
+    array_push($document['lines'][0]['developers'], 'old', 'either', 'weak');
+    $worked = WorkFormula::of($document)->bowls[0];
+    expect([$worked['strength']['vol'], $worked['strengthOnHead']['vol']])->toBe([$mixed, $onHead])
+        ->and($worked['total'])->toBe('150.0 g')
+        ->and(array_column($worked['warnings'], 'key'))->toContain('strength-not-known', 'skin-test');
+})->with([
+    // At 1:1.5 six tenths of the mixture are developer; nothing stronger than 40 vol is allowed on hair.
+    'nobody knows' => [[['product' => 'old', 'share' => 'all']], 'up to 40', 'up to 24'],
+    'one of two' => [[['product' => 'either', 'share' => 'all']], '10 to 30', '6 to 18'],
+    'only words' => [[['product' => 'weak', 'share' => 'all']], 'up to 40', 'up to 24'],
+    'something unnamed' => [[['words' => 'the tall bottle', 'share' => 'all']], 'up to 40', 'up to 24'],
+    'half of it known' => [[['product' => 'd20', 'share' => '1'], ['words' => 'the tall bottle', 'share' => '1']], '10 to 30', '6 to 18'],
+]);
+
+it('warns of a strength at the scalp that may be too much', function () {
+    $bowl = rootBowl(['place' => [['spans' => ['root']]], 'parts' => [rootBowl()['parts'][0], ['ingredients' => [['words' => 'the tall bottle', 'share' => 'all']]]]]);
+    expect(array_column(WorkFormula::of(visitOf([$bowl]))->bowls[0]['warnings'], 'key'))->toContain('strong-on-scalp');
+});
+
 it('reads version 1 as it always did: what is new says nothing there', function () {
     $document = ['tinta' => 1] + visitOf([rootBowl(['batches' => 'none', 'times' => 7])], ['visit' => 'whatever']);
     expect(WorkFormula::of($document)->whole)->toBeNull()

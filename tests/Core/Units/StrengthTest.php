@@ -116,3 +116,16 @@ it('weighs a blend out at the step, to the gram', function (string $total, Scale
     'whole grams' => ['50', ScaleStep::WholeGram, ['33 g', '17 g']],
     'rounded to the step first' => ['50.3', ScaleStep::HalfGram, ['33.5 g', '17 g']],
 ]);
+
+it('reads what is known of a strength', function (string $text, string $known) {
+    expect(Strength::words(Strength::known($text)))->toBe($known);
+})->with([
+    'known' => ['20 vol', '20 vol (6 %)'], 'in percent' => ['6 %', '20 vol (6 %)'], 'I think it was' => ['20 vol?', '20 vol (6 %)'],
+    'a range' => ['10 to 20 vol', '10 to 20 vol (3 to 6 %)'], 'one of two' => ['20 or 10 vol', '10 to 20 vol (3 to 6 %)'],
+    'one of three' => ['10, 20 or 30 vol', '10 to 30 vol (3 to 9 %)'], 'in percent, either' => ['3 or 6 %', '10 to 20 vol (3 to 6 %)'],
+    'nothing' => ['?', 'up to 40 vol (up to 12 %)'], 'words' => ['the weak one', 'up to 40 vol (up to 12 %)'],
+]);
+
+it('refuses a strength of which not even the pieces are strengths', function (string $text) {
+    expect(fn () => Strength::known($text))->toRefuse(InvalidStrength::class);
+})->with(['', '60 vol', '20 vol 9 %', '10 to 90 vol', '6']);
