@@ -15,7 +15,7 @@ function visitExample(): array
 }
 
 /** @return array<string, mixed> the example's shelf with only these bowls */
-function visitOf(array $bowls, array $more = []): array
+function visitWith(array $bowls, array $more = []): array
 {
     return $more + ['bowls' => $bowls] + array_diff_key(visitExample(), ['visit' => 1, 'rounds' => 1, 'apart' => 1]);
 }
@@ -59,7 +59,7 @@ function pouredBatch(array $grams, array $more = []): array
 
 it('tells what was poured beside what was planned, and what of it was used', function () {
     $poured = pouredBatch(['6N' => '30 g', '6C' => '30 g', 'd20' => '80 g'], ['left' => '20 g']);
-    $worked = WorkFormula::of(visitOf([rootBowl(['batches' => [
+    $worked = WorkFormula::of(visitWith([rootBowl(['batches' => [
         $poured,
         pouredBatch(['6N' => '3 g'], ['discarded' => 'the wrong tube']),
     ]])]));
@@ -82,11 +82,11 @@ it('tells what was poured beside what was planned, and what of it was used', fun
 it('leaves for another bowl what was really poured', function () {
     $bottle = ['letter' => 'B', 'line' => 'tide', 'bottle' => ['of' => 'A', 'left' => '40 g']];
     $batch = pouredBatch(['6N' => '10 g', '6C' => '5 g', 'd20' => '20 g']);
-    expect(saidAgainst(visitOf([
+    expect(saidAgainst(visitWith([
         rootBowl(['batches' => [$batch]]),
         $bottle,
     ])))->toBe(['/bowls/1: 40.0 g of “What is left of bowl A” is more than there is of it (35 g).'])
-        ->and(saidAgainst(visitOf([rootBowl(), $bottle])))->toBe([]);
+        ->and(saidAgainst(visitWith([rootBowl(), $bottle])))->toBe([]);
 });
 
 it('adds up every bowl by product and by strength, as far as it is known', function () {
@@ -103,7 +103,7 @@ it('adds up every bowl by product and by strength, as far as it is known', funct
         'ratio' => '?',
         'parts' => [['ingredients' => [['product' => '6C', 'share' => '10 to 15 g']]]],
     ];
-    $whole = WorkFormula::of(visitOf([
+    $whole = WorkFormula::of(visitWith([
         rootBowl(),
         $weak,
         $half,
@@ -123,7 +123,7 @@ it('adds up every bowl by product and by strength, as far as it is known', funct
 });
 
 it('runs the clock that the wall showed', function (array $times, array $told, array $keys) {
-    $worked = WorkFormula::of(visitOf([rootBowl(['times' => $times])]))->bowls[0];
+    $worked = WorkFormula::of(visitWith([rootBowl(['times' => $times])]))->bowls[0];
     expect($worked['times'])->toBe($told)
         ->and(array_values(array_diff(array_column($worked['warnings'], 'key'), ['skin-test'])))->toBe($keys);
 })->with([
@@ -139,22 +139,22 @@ it('makes a bowl of an earlier one and what was changed, and says what differs',
         'line' => 'tide',
         'from' => ['bowl' => 'A', 'changes' => $changes],
     ];
-    $worked = WorkFormula::of(visitOf([
+    $worked = WorkFormula::of(visitWith([
         rootBowl(),
         $from(['half dose', ['words' => '10 vol instead of 20', 'why' => 'light lengths']], ['job' => 'Lengths']),
     ]))->bowls[1];
     expect($worked)->toMatchArray(['total' => '75.0 g', 'strength' => ['vol' => '10', 'percent' => '3']])
         ->and($worked['differs'])->toContain('Job Root → Lengths')->toContain('Total 150.0 g → 75.0 g')
-        ->and(saidAgainst(visitOf([rootBowl(), $from(['sing louder'])])))
+        ->and(saidAgainst(visitWith([rootBowl(), $from(['sing louder'])])))
         ->toBe(['/bowls/1/from/changes/0: This change is not understood.'])
-        ->and(saidAgainst(visitOf([rootBowl(), $from(['30 vol instead of 20'])])))
+        ->and(saidAgainst(visitWith([rootBowl(), $from(['30 vol instead of 20'])])))
         ->toBe(['/bowls/1/from/changes/0: 30 vol (9 %) cannot be blended from 10 vol (3 %) to 20 vol (6 %).'])
-        ->and(saidAgainst(visitOf([$from([]), rootBowl()])))
+        ->and(saidAgainst(visitWith([$from([]), rootBowl()])))
         ->toContain('/bowls/0/from/bowl: There is no bowl A before this one.');
 });
 
 it('asks what grams are of only where the house has not said', function (string $rule, array $problems, string $total) {
-    $document = visitOf(
+    $document = visitWith(
         [rootBowl(), ['letter' => 'B', 'line' => 'tide', 'from' => ['bowl' => 'A', 'changes' => ['5 g less']]]],
         ['rules' => ['grams-mean' => $rule]],
     );
@@ -175,7 +175,7 @@ it('sees the head and the bowls together', function () {
         'wish' => ['level' => '6', 'tone' => ['copper']],
     ];
     $top = ['place' => [['regions' => ['top'], 'spans' => ['root']]]];
-    $whole = WorkFormula::of(visitOf([rootBowl($top), rootBowl(['letter' => 'B'] + $top)], [
+    $whole = WorkFormula::of(visitWith([rootBowl($top), rootBowl(['letter' => 'B'] + $top)], [
         'visit' => ['canvas' => ['zones' => [$zone]], 'change' => 'B: 10 g of colour more'], 'rounds' => [['bowls' => ['A']], ['bowls' => ['B']]],
         'apart' => [['bowls' => ['A', 'B'], 'why' => 'the lightener must stay clean']],
     ]))->whole;
@@ -189,14 +189,14 @@ it('sees the head and the bowls together', function () {
 
 it('asks no skin test of a practice head', function () {
     $keys = static fn (bool $training): array => array_column(
-        WorkFormula::of(visitOf([rootBowl()], ['visit' => ['training' => $training]]))->bowls[0]['warnings'],
+        WorkFormula::of(visitWith([rootBowl()], ['visit' => ['training' => $training]]))->bowls[0]['warnings'],
         'key',
     );
     expect($keys(false))->toBe(['skin-test'])->and($keys(true))->toBe([]);
 });
 
 it('measures along the strand, and plans a range of minutes', function () {
-    $place = static fn (string $reach): array => WorkFormula::of(visitOf([rootBowl([
+    $place = static fn (string $reach): array => WorkFormula::of(visitWith([rootBowl([
         'place' => [['regions' => ['nape'], 'reach' => $reach]],
         'minutes' => '25 to 50',
     ])]))->bowls[0];
@@ -211,7 +211,7 @@ it('measures along the strand, and plans a range of minutes', function () {
 it('weighs shades of two lines in one bowl, and says that neither maker speaks for it', function () {
     $bowl = rootBowl();
     $bowl['parts'][0]['ingredients'][] = ['product' => '8.34', 'share' => '1'];
-    $worked = WorkFormula::of(visitOf([$bowl]))->bowls[0];
+    $worked = WorkFormula::of(visitWith([$bowl]))->bowls[0];
     expect(array_column($worked['parts'][0]['ingredients'], 'grams', 'label'))->toBe([
         '6N' => '20.0 g',
         '6C' => '20.0 g',
@@ -223,7 +223,7 @@ it('weighs shades of two lines in one bowl, and says that neither maker speaks f
 it('reckons with every strength that a developer may have had', function (array $developer, string $mixed, string $onHead) {
     $bowl = rootBowl(['place' => [['spans' => ['root']]]]);
     $bowl['parts'][1]['ingredients'] = $developer;
-    $document = visitOf([$bowl]);
+    $document = visitWith([$bowl]);
     $document['developers'][] = ['id' => 'old', 'strength' => '?'];
     $document['developers'][] = ['id' => 'either', 'strength' => '10 or 30 vol'];
     $document['developers'][] = ['id' => 'weak', 'strength' => 'the weak one'];
@@ -243,17 +243,17 @@ it('reckons with every strength that a developer may have had', function (array 
 
 it('warns of a strength at the scalp that may be too much', function () {
     $bowl = rootBowl(['place' => [['spans' => ['root']]], 'parts' => [rootBowl()['parts'][0], ['ingredients' => [['words' => 'the tall bottle', 'share' => 'all']]]]]);
-    expect(array_column(WorkFormula::of(visitOf([$bowl]))->bowls[0]['warnings'], 'key'))->toContain('strong-on-scalp');
+    expect(array_column(WorkFormula::of(visitWith([$bowl]))->bowls[0]['warnings'], 'key'))->toContain('strong-on-scalp');
 });
 
 it('reads version 1 as it always did: what is new says nothing there', function () {
-    $document = ['tinta' => 1] + visitOf([rootBowl(['batches' => 'none', 'times' => 7])], ['visit' => 'whatever']);
+    $document = ['tinta' => 1] + visitWith([rootBowl(['batches' => 'none', 'times' => 7])], ['visit' => 'whatever']);
     expect(WorkFormula::of($document)->whole)->toBeNull()
         ->and(WorkFormula::of($document)->bowls[0])->not->toHaveKey('poured');
 });
 
 it('says what does not fit, and where', function (array $bowl, array $more, string $problem) {
-    expect(saidAgainst(visitOf([rootBowl($bowl)], $more)))->toContain($problem);
+    expect(saidAgainst(visitWith([rootBowl($bowl)], $more)))->toContain($problem);
 })->with([
     'more back than was mixed' => [['batches' => [pouredBatch(['6N' => '10 g'], ['left' => '12 g'])]], [], '/bowls/0/batches/0/left: 12 g left is more than was mixed.'],
     'an empty batch' => [['batches' => [['pours' => []]]], [], '/bowls/0/batches/0/pours: Nothing was poured in this batch.'],

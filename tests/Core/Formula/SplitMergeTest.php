@@ -13,7 +13,7 @@ use Tests\Core\Record\Formulas;
 use Tests\Core\Record\Ladder;
 
 /** @return array<string, int> centigrams by what is in it, also beside the ratio */
-function poured(BowlSheet $sheet): array
+function takenOf(BowlSheet $sheet): array
 {
     $grams = [];
     foreach ($sheet->known(HouseRules::standard()->step)->lines() as $line) {
@@ -34,13 +34,13 @@ it('splits every formula in two that are together what it was', function () {
         $share = Fraction::of(mt_rand(10, 90), 100);
         ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, $share, 'Z', $shelf, $step);
         expect([$stays->letter, $moves->letter])->toBe([$sheet->letter, 'Z']);
-        [$one, $two] = [poured($stays), poured($moves)];
-        foreach (poured($sheet) as $product => $grams) {
+        [$one, $two] = [takenOf($stays), takenOf($moves)];
+        foreach (takenOf($sheet) as $product => $grams) {
             // Each bowl is rounded to the scale by itself, so each may be a step away.
             expect($one[$product] + $two[$product])->toEqualWithDelta($grams, 20);
         }
         expect(array_sum($two))->toEqualWithDelta(
-            array_sum(poured($sheet)) * $share->numerator / $share->denominator,
+            array_sum(takenOf($sheet)) * $share->numerator / $share->denominator,
             60,
         );
         $split++;
@@ -55,8 +55,8 @@ it('leaves exactly what did not move, where a bowl says its own grams', function
         ['amount' => ['of' => 'shares'], 'additives' => [['product' => 'blue', 'dose' => '1.1 g']]],
     );
     ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, Fraction::of(1, 2), 'B', Ladder::shelf(), HouseRules::standard()->step);
-    foreach (poured($sheet) as $product => $grams) {
-        expect(poured($stays)[$product] + poured($moves)[$product])->toBe($grams);
+    foreach (takenOf($sheet) as $product => $grams) {
+        expect(takenOf($stays)[$product] + takenOf($moves)[$product])->toBe($grams);
     }
 });
 
@@ -103,15 +103,15 @@ it('merges any two bowls into one that holds what both held', function () {
 
             continue;
         }
-        $sums = poured($one);
-        foreach (poured($other) as $product => $grams) {
+        $sums = takenOf($one);
+        foreach (takenOf($other) as $product => $grams) {
             $sums[$product] = ($sums[$product] ?? 0) + $grams;
         }
         ksort($sums);
-        foreach (poured($both) as $product => $grams) {
+        foreach (takenOf($both) as $product => $grams) {
             expect($grams)->toEqualWithDelta($sums[$product], 20);
         }
-        expect(array_keys(poured($both)))->toBe(array_keys($sums))->and($both->letter)->toBe($one->letter);
+        expect(array_keys(takenOf($both)))->toBe(array_keys($sums))->and($both->letter)->toBe($one->letter);
         $merged++;
     }
     // Two that take of one left-over may want more than there is.
@@ -121,7 +121,7 @@ it('merges any two bowls into one that holds what both held', function () {
 it('is the bowl it was when what was split is merged again', function () {
     $step = HouseRules::standard()->step;
     ['stays' => $stays, 'moves' => $moves] = SplitBowl::of(Ladder::bowl(), Fraction::of(1, 3), 'B', Ladder::shelf(), $step);
-    expect(poured(MergeBowls::of($stays, $moves, Ladder::shelf(), $step)))->toBe(poured(Ladder::bowl()));
+    expect(takenOf(MergeBowls::of($stays, $moves, Ladder::shelf(), $step)))->toBe(takenOf(Ladder::bowl()));
 });
 
 it('makes one formula for two jobs of two bowls that differ only in how much', function () {

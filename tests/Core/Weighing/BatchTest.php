@@ -10,6 +10,7 @@ use Core\Weighing\Batch;
 use Core\Weighing\BatchEvent;
 use Core\Weighing\BatchPlan;
 use Core\Weighing\BatchStatus;
+use Core\Weighing\OverPour;
 use Core\Weighing\PourRefused;
 use Core\Weighing\PourSource;
 use Core\Weighing\Tolerance;
@@ -66,6 +67,20 @@ it('keeps the proportion after an over-pour', function () {
     ])
         ->and($kept->targetTotal()->text())->toBe('165 g')
         ->and($kept->current()?->key)->toBe('c1');
+});
+
+it('tells what keeping the proportion asks for, and what goes in on top of what is in already', function () {
+    expect(OverPour::of(replayed([pour('c0', '40')])))->toBeNull();
+    // 23 of 20 is k = 1.15: 46 + 23 + 103.5 = 172.5, of which 22.5 beyond the 150 planned.
+    $over = OverPour::of(replayed([pour('c0', '40'), pour('c1', '23')])) ?? throw new LogicException('Nothing is over.');
+    expect($over->line->key)->toBe('c1')
+        ->and($over->by->text())->toBe('3 g')
+        ->and($over->total->text())->toBe('172.5 g')
+        ->and($over->extra->text())->toBe('22.5 g')
+        ->and(array_map(static fn (array $each) => [$each['line']->key, $each['grams']->text(), $each['topUp']], $over->toPour))
+        ->toBe([['c0', '6 g', true], ['d 20 vol', '103.5 g', false]])
+        ->and($over->planned->ratio())->toBe('1:1.5')
+        ->and($over->taken->percent('c1'))->toBe('36.5');
 });
 
 it('tops up earlier products when a later one is over', function () {

@@ -11,6 +11,7 @@ use Core\Units\Grams;
 use Core\Units\Rounding;
 use Core\Weighing\Batch as WeighedBatch;
 use Core\Weighing\Outcome;
+use Core\Weighing\OverPour;
 use Core\Weighing\PlannedLine;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -110,31 +111,26 @@ final class BatchResource extends JsonResource
     /** @return ?array<string, mixed> */
     private function over(WeighedBatch $weighed): ?array
     {
-        $line = $weighed->over();
-        if ($line === null) {
+        $over = OverPour::of($weighed);
+        if ($over === null) {
             return null;
         }
         $step = $weighed->plan->step;
-        $kept = $weighed->proportionKept();
-        $more = array_filter(
-            $weighed->plan->lines,
-            fn (PlannedLine $each): bool => ! $kept->left($each->key)->isZero(),
-        );
 
         return [
-            'line' => $line->key,
-            'label' => $line->label,
-            'by' => $weighed->poured[$line->key]->lessAtMost($weighed->targets[$line->key])->show($step),
+            'line' => $over->line->key,
+            'label' => $over->line->label,
+            'by' => $over->by->show($step),
             'keep' => [
-                'total' => $kept->targetTotal()->show($step),
-                'extra' => $kept->targetTotal()->lessAtMost($weighed->targetTotal())->show($step),
-                'toPour' => array_values(array_map(fn (PlannedLine $each): array => [
-                    'label' => $each->label,
-                    'grams' => $kept->left($each->key)->show($step),
-                    'topUp' => ! $kept->poured[$each->key]->isZero(),
-                ], $more)),
+                'total' => $over->total->show($step),
+                'extra' => $over->extra->show($step),
+                'toPour' => array_map(static fn (array $each): array => [
+                    'label' => $each['line']->label,
+                    'grams' => $each['grams']->show($step),
+                    'topUp' => $each['topUp'],
+                ], $over->toPour),
             ],
-            'accept' => $this->changes(Outcome::planned($weighed->plan), $weighed->outcome(), $weighed),
+            'accept' => $this->changes($over->planned, $over->taken, $weighed),
         ];
     }
 
