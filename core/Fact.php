@@ -8,9 +8,8 @@ use JsonSerializable;
 
 /**
  * Something the core has to say: what, by a key, and the values in it. The words are not the core's: a catalogue
- * outside
- * (lang/) has them by this key, what is said and, where something is to be put right, what mends it. A second language
- * is a file.
+ * outside (lang/) has them by this key, what is said and, where something is to be put right, what mends it. A second
+ * language is a file.
  */
 final readonly class Fact implements JsonSerializable
 {

@@ -12,8 +12,7 @@ use Symfony\Component\HttpFoundation\Cookie;
 
 /**
  * A device on which somebody has signed in before counts their tries by itself, so that a stranger who guesses
- * elsewhere
- * does not slow the right person down. The cookie is encrypted and opens nothing.
+ * elsewhere does not slow the right person down. The cookie is encrypted and opens nothing.
  */
 final readonly class KnownDevice
 {

@@ -10,9 +10,8 @@ use Illuminate\Database\DatabaseManager;
 
 /**
  * Slows guessing down and locks nobody out: after a few free tries each one has to wait, half a minute at most. A try
- * is counted
- * before the password is looked at, on a connection of its own, so that tries at the same moment and refused writes
- * count too.
+ * is counted before the password is looked at, on a connection of its own, so that tries at the same moment and refused
+ * writes count too.
  */
 final readonly class TryLimit
 {

@@ -17,8 +17,7 @@ use WeakMap;
 
 /**
  * A bowl's rows and the core's bowl: the one mapping, both ways, through the document shape. One a request: each bowl
- * is read
- * once with a shelf, and what is known of it is worked once.
+ * is read once with a shelf, and what is known of it is worked once.
  */
 final class BowlRows
 {

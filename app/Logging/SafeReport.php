@@ -12,8 +12,7 @@ use Throwable;
 
 /**
  * What goes wrong is logged by its kind and its place, never by its words: the message of a failed query holds what was
- * being
- * saved (health notes, names, session ids), and so do the arguments on a stack.
+ * being saved (health notes, names, session ids), and so do the arguments on a stack.
  */
 final readonly class SafeReport
 {

@@ -9,9 +9,8 @@ use LogicException;
 
 /**
  * The words for what the core says, in one language: lang/<language>/*.php, an entry for every key. It needs no
- * framework, so
- * that `./tinta work` speaks as the page does. A value stands as `:name`; of several, `:name{ or }` says what is
- * between them.
+ * framework, so that `./tinta work` speaks as the page does. A value stands as `:name`; of several, `:name{ or }` says
+ * what is between them.
  */
 final class Catalogue
 {

@@ -12,10 +12,8 @@ use stdClass;
 
 /**
  * Works a whole formula document (docs/format): what each bowl comes to, in the order of the bowls, and from version 2
- * on what
- * they come to together. The document itself is never rewritten, so that nothing in it can be lost; inWords() has what
- * is said
- * put into words, into() adds the results.
+ * on what they come to together. The document itself is never rewritten, so that nothing in it can be lost; inWords()
+ * has what is said put into words, into() adds the results.
  */
 final readonly class WorkFormula
 {

@@ -40,10 +40,8 @@ final readonly class Bowl
 
     /**
      * Every gram of the bowl at the scale's step. The quantity the person gave sets the colour part; the colour's
-     * products
-     * add up to it exactly; the other parts follow the rounded colour, unless their own grams say how much they are:
-     * grams
-     * that were given are kept, rounded to the step, and the ratio is then what they make it.
+     * products add up to it exactly; the other parts follow the rounded colour, unless their own grams say how much
+     * they are: grams that were given are kept, rounded to the step, and the ratio is then what they make it.
      *
      * @throws UnworkableBowl
      * @throws InvalidShare

@@ -15,10 +15,8 @@ use Core\Units\ShareKind;
 
 /**
  * What follows from what is said of a bowl, known or not: every amount is a number at or above zero, everything that is
- * said
- * (a share, a ratio, a range, a total) is an equation between them, and whatever is asked lies between the least and
- * the most
- * it can be while all of them hold. Nothing is assumed: where nothing bounds a number, that is the answer.
+ * said (a share, a ratio, a range, a total) is an equation between them, and whatever is asked lies between the least
+ * and the most it can be while all of them hold. Nothing is assumed: where nothing bounds a number, that is the answer.
  */
 final class BowlBounds
 {

@@ -18,8 +18,7 @@ use Core\Units\Share;
 
 /**
  * Makes a bowl of what is written: finds on the shelf what it names, and says what does not fit and where. This is the
- * one
- * door to a bowl; reading one from outside and changing one both come through here.
+ * one door to a bowl; reading one from outside and changing one both come through here.
  */
 final class ComposeBowl
 {

@@ -16,10 +16,8 @@ use Core\Units\Share;
 
 /**
  * Two bowls mixed as one: every product in the grams it had in both. Where both were the same formula it stays that
- * formula,
- * made for both jobs; else the grams of each product say it. Words, place and clock are the first bowl's, with the
- * other's
- * strokes and note beside them.
+ * formula, made for both jobs; else the grams of each product say it. Words, place and clock are the first bowl's, with
+ * the other's strokes and note beside them.
  */
 final readonly class MergeBowls
 {

@@ -28,8 +28,7 @@ use Core\Units\Strength;
 
 /**
  * The usual cautions: what is implausible or needs care in a bowl, and in a bowl on hair. What was typed is kept; the
- * maker's
- * instructions and local rules come first. A caution fires on whatever is known: an unknown gram silences none.
+ * maker's instructions and local rules come first. A caution fires on whatever is known: an unknown gram silences none.
  */
 final class Cautions
 {

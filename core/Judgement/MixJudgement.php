@@ -21,10 +21,8 @@ use Core\Units\Fraction;
  * What the colour part of a bowl behaves as: its level, tone and pigment share.
  *
  * Level: the mean of the levels by weight over what carries a level (common practice, no source), or weighted by dye as
- * a
- * house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves the level alone. Where amounts are
- * not
- * known, each of these lies between bounds, and never in a guessed middle.
+ * a house rule. Pigment share: pigment grams ÷ colour grams; clear thins it and leaves the level alone. Where amounts
+ * are not known, each of these lies between bounds, and never in a guessed middle.
  */
 final readonly class MixJudgement
 {
@@ -192,8 +190,7 @@ final readonly class MixJudgement
 
     /**
      * How much dye a gram carries falls evenly with the level (our own model), kept exact: 12 − level, so that a 4
-     * weighs
-     * twice what an 8 does.
+     * weighs twice what an 8 does.
      */
     private static function weight(Pigment $pigment, LevelSchool $school): Fraction
     {

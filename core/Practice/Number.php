@@ -8,8 +8,7 @@ use Core\Units\Fraction;
 
 /**
  * The trade's single numbers, each with its name, unit, mark and who may say otherwise. Tables (undertones, lift, parts
- * of head
- * and strand, amounts to start with) stand where they are read.
+ * of head and strand, amounts to start with) stand where they are read.
  */
 enum Number: string
 {

@@ -20,8 +20,7 @@ final readonly class PreviewChanges
 
     /**
      * One way where it is clear what is meant. Where grams may be of the colour or of the mixture, and the house has
-     * not said,
-     * both ways, so that a person can choose by what they make.
+     * not said, both ways, so that a person can choose by what they make.
      *
      * @param  list<Change>  $changes  one after the other
      * @return non-empty-array<string, self> by what grams are of: colour, mixture; under ask where nothing is to be

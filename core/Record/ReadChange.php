@@ -11,12 +11,10 @@ use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 
 /**
- * Turns what a colourist says at the end of a visit into a structured change where it can be:
- * “strength 30 instead of 20+40”, “10G 5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a
- * level deeper
- * if toned damp”. What it does not understand stays words, and of a sentence that it understands in part it says which
- * part
- * was not. A sentence that says what is not to be done is never turned into doing it.
+ * Turns what a colourist says at the end of a visit into a structured change where it can be: “strength 30 instead of
+ * 20+40”, “10G 5 g less”, “ten minutes longer at the root”, “B: 7G instead of 7N”, “half a level deeper if toned damp”.
+ * What it does not understand stays words, and of a sentence that it understands in part it says which part was not. A
+ * sentence that says what is not to be done is never turned into doing it.
  */
 final class ReadChange
 {

@@ -10,12 +10,9 @@ use Core\Practice\HouseRules;
 
 /**
  * Whether oxidative colour may be weighed, go on, and be closed: not while a skin test is missing, waiting, expired or
- * showed a
- * reaction, nor while something speaks against it. It fails closed: a bowl whose contents cannot be read is treated as
- * the worst
- * it could be. A licensed person may record a reason instead of a test where the house allows it; a reaction is lifted
- * by nobody
- * but by recording medical clearance. Not intended under 16 (EU 1223/2009, from memory).
+ * showed a reaction, nor while something speaks against it. It fails closed: a bowl whose contents cannot be read is
+ * treated as the worst it could be. A licensed person may record a reason instead of a test where the house allows it;
+ * a reaction is lifted by nobody but by recording medical clearance. Not intended under 16 (EU 1223/2009, from memory).
  */
 final readonly class Gate
 {

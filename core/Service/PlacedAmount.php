@@ -19,8 +19,7 @@ use Core\Units\Rounding;
 
 /**
  * How much of a bowl its painted places take: the usual amount for such a job on a whole head, the part of the head and
- * of
- * the strand that is painted, and the pattern's share (our own model on the practice of amounts).
+ * of the strand that is painted, and the pattern's share (our own model on the practice of amounts).
  */
 final readonly class PlacedAmount
 {

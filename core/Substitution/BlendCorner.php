@@ -6,10 +6,8 @@ namespace Core\Substitution;
 
 /**
  * The lowest real cost of two or three shades, and the pricing that proves it. Over their shares the cost is a sum of
- * absolute
- * values of lines: it is lowest at a corner, where two of the lines, limits or edges meet, and the signs of the lines
- * that meet
- * there follow from the others' balance.
+ * absolute values of lines: it is lowest at a corner, where two of the lines, limits or edges meet, and the signs of
+ * the lines that meet there follow from the others' balance.
  */
 final readonly class BlendCorner
 {

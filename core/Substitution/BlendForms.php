@@ -14,8 +14,7 @@ use Core\Units\Rounding;
 
 /**
  * A shelf against a wanted shade in whole numbers, a millionth of a level each: what every shade is off by in level and
- * in
- * each tone family, how much it counts in the mean of the levels, and how far it is above the natural that is asked
+ * in each tone family, how much it counts in the mean of the levels, and how far it is above the natural that is asked
  * for.
  */
 final readonly class BlendForms

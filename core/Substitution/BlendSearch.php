@@ -8,15 +8,11 @@ namespace Core\Substitution;
  * The best one, two and three shades of a shelf, exact under its forms.
  *
  * Whatever signs are given to the misses (each from −1 to 1), the cost of a blend is at least the mean of its members'
- * own
- * signed sums, less any share of what it must have (natural for grey, enough pigment, a level near enough). So a set of
- * shades can only beat
- * the bound when under every such pricing one of its members lies below it. Pricings are found as they are needed: a
- * set that
- * none rules out is gone after with the signs its own amounts suggest, and what rules it out then rules out others like
- * it. The
- * sets that are left are drawn member by member from those who lie below under the pricing that the fewest do, and
- * solved.
+ * own signed sums, less any share of what it must have (natural for grey, enough pigment, a level near enough). So a
+ * set of shades can only beat the bound when under every such pricing one of its members lies below it. Pricings are
+ * found as they are needed: a set that none rules out is gone after with the signs its own amounts suggest, and what
+ * rules it out then rules out others like it. The sets that are left are drawn member by member from those who lie
+ * below under the pricing that the fewest do, and solved.
  */
 final class BlendSearch
 {
@@ -327,8 +323,7 @@ final class BlendSearch
 
     /**
      * A set that cannot have what it must have is ruled out by what its members lack: one limit that each of them
-     * misses, or
-     * two that they miss between them.
+     * misses, or two that they miss between them.
      *
      * @param  list<int>  $members
      */

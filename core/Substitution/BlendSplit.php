@@ -9,10 +9,8 @@ namespace Core\Substitution;
  *
  * Between two shades every miss of pigment is the absolute value of a line, and so is the level's while the sum of the
  * weights stays; their sum is convex and lowest at the weighted median of the places where they cross zero. Where the
- * sum of
- * the weights moves (another school of levels), each stretch between two such places is searched by thirds: on it the
- * level's
- * miss is a quotient of two lines, which bends one way only.
+ * sum of the weights moves (another school of levels), each stretch between two such places is searched by thirds: on
+ * it the level's miss is a quotient of two lines, which bends one way only.
  */
 final class BlendSplit
 {
@@ -212,8 +210,7 @@ final class BlendSplit
 
     /**
      * The least cost bends one way only along the outer shade: the lowest place is found by thirds, and from there it
-     * is
-     * enough to go on until a whole step of the inner split could not make up for it.
+     * is enough to go on until a whole step of the inner split could not make up for it.
      *
      * @param  array{int, int, int}  $members
      * @return ?array{cost: int, members: array{int, int, int}, amounts: array{int, int, int}}
@@ -265,10 +262,8 @@ final class BlendSplit
 
     /**
      * Every amount of the outer shade that could matter. With the sum of the weights put at its most, the cost is less
-     * and
-     * bends one way only: outside the places where even that is below the bound nothing is to be found. Inside them, a
-     * far-off
-     * cost rules out its neighbours where nothing but the cost limits the split.
+     * and bends one way only: outside the places where even that is below the bound nothing is to be found. Inside
+     * them, a far-off cost rules out its neighbours where nothing but the cost limits the split.
      *
      * @param  array{int, int, int}  $members
      * @return ?array{cost: int, members: array{int, int, int}, amounts: array{int, int, int}}

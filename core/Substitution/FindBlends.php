@@ -22,16 +22,13 @@ use Core\Units\Rounding;
  *     distance = |level of the mix − wanted level| + Σ over tone families |pigment − wanted pigment|   (in levels)
  *
  * the level under the house's school, pigment being tone share × pigment share of the whole blend (our own model).
- * Clear and
- * boosters leave the level alone. Amounts are whole steps of the scale, within stock, together the wanted total.
- * Natural for
- * grey is a bound, not a wish: where some blend has enough of it, no other is given; so is half of the wanted pigment.
- * Another shade must bring the blend nearer by
- * a hundredth of a level.
+ * Clear and boosters leave the level alone. Amounts are whole steps of the scale, within stock, together the wanted
+ * total. Natural for grey is a bound, not a wish: where some blend has enough of it, no other is given; so is half of
+ * the wanted pigment. Another shade must bring the blend nearer by a hundredth of a level.
  *
  * Exact to a millionth of a level a term. Limits: 400 shades, 3 in a blend, and so many looks that nothing holds a
- * worker for
- * much longer than a second; a search that reaches them gives the nearest blends found until then, and says so.
+ * worker for much longer than a second; a search that reaches them gives the nearest blends found until then, and says
+ * so.
  */
 final class FindBlends
 {

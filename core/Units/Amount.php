@@ -43,8 +43,7 @@ final readonly class Amount
 
     /**
      * Reads 12 g, ?, not known, 10 to 15 g, 10–15 g, more than 10 g, at most 5 g, 10 g or 15 g or 20 g, a word in
-     * quotes
-     * (“a dash”), and words without any number.
+     * quotes (“a dash”), and words without any number.
      *
      * @throws InvalidAmount
      */

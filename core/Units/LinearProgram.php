@@ -6,9 +6,8 @@ namespace Core\Units;
 
 /**
  * What lies between what is said: the least and the most a sum can be, while everything said holds. Exact, by the
- * simplex
- * method in fractions; Bland's rule keeps it from turning in circles. Its source is any textbook of linear programming
- * (Dantzig's method, two phases); nothing of the trade is in it.
+ * simplex method in fractions; Bland's rule keeps it from turning in circles. Its source is any textbook of linear
+ * programming (Dantzig's method, two phases); nothing of the trade is in it.
  */
 final class LinearProgram
 {

@@ -11,8 +11,8 @@ use Illuminate\Database\DatabaseManager;
 
 /**
  * Clients by the beginnings of words: any of their names, any piece of their phone number, a shade, a line or a
- * technique
- * of their visits. Every word must be met. Each word is one range of the index, whatever the number of clients.
+ * technique of their visits. Every word must be met. Each word is one range of the index, whatever the number of
+ * clients.
  */
 final readonly class FindClients
 {

@@ -14,8 +14,7 @@ use Core\Safety\Step;
 
 /**
  * The one door: may this bowl be weighed, begun, closed on this client now? To be asked under the visit's lock, of rows
- * that
- * were read under it.
+ * that were read under it.
  */
 final readonly class AskGate
 {

@@ -16,8 +16,7 @@ use Illuminate\Database\DatabaseManager;
 
 /**
  * A licensed person's reason instead of a skin test, with name and licence on record. It stands for the lines that are
- * planned
- * now; what is planned later asks anew. A reaction is never waived.
+ * planned now; what is planned later asks anew. A reaction is never waived.
  */
 final readonly class WaiveSkinTest
 {

@@ -10,8 +10,7 @@ use App\Models\Visit;
 
 /**
  * The lock that every write of a visit's parts takes first: of two that come at once, the second sees what the first
- * has
- * done, and none meets a close half way. Always before any row of the visit's parts, so that no two wait for each
+ * has done, and none meets a close half way. Always before any row of the visit's parts, so that no two wait for each
  * other.
  */
 final class LockVisit

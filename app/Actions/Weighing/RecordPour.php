@@ -54,8 +54,7 @@ final readonly class RecordPour
                 throw VisitRefused::closed();
             }
             // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands
-            // before
-            // the weighing, before what is named to go in beside the plan, and before the first touch.
+            // before the weighing, before what is named to go in beside the plan, and before the first touch.
             if ($pour->kind === BatchEventKind::Added) {
                 ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);

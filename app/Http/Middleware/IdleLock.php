@@ -14,8 +14,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * A shared tablet that nobody touches asks for the password again. The page says how long ago it was touched; the
- * session
- * keeps the latest, and decides. Pages that ask for news by themselves do not count as a touch.
+ * session keeps the latest, and decides. Pages that ask for news by themselves do not count as a touch.
  */
 final class IdleLock
 {

@@ -11,9 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What no field of ours can hold is refused before any field is read: numbers beyond a column, infinite ones, texts
- * that are no
- * text, and bodies that are folded deeper than anything we write. Every field behind this may trust that a number is
- * one.
+ * that are no text, and bodies that are folded deeper than anything we write. Every field behind this may trust that a
+ * number is one.
  */
 final class PlainValues
 {

@@ -21,10 +21,8 @@ use Throwable;
 
 /**
  * Every write is one transaction: all of it is kept, or nothing. Where it loses a race for a row (a deadlock, a wait
- * that ran
- * out, a key that another request has just taken) it is done anew and finds what the other has left. A write with an id
- * of its
- * device is carried out once: sent again, it is answered as known.
+ * that ran out, a key that another request has just taken) it is done anew and finds what the other has left. A write
+ * with an id of its device is carried out once: sent again, it is answered as known.
  */
 final readonly class WriteOnce
 {

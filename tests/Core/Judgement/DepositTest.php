@@ -18,8 +18,7 @@ use Core\Units\Strength;
 
 /*
  * What a bowl lays on the hair: our own model throughout; the directions in which it moves are common practice, no
- * source
- * (porous ends grab, damp hair dilutes, clear thins, a demi holds less, tint does not lift tint).
+ * source (porous ends grab, damp hair dilutes, clear thins, a demi holds less, tint does not lift tint).
  */
 
 /** @param  array<string, mixed>  $change */

@@ -19,8 +19,7 @@ use Core\Safety\TestResult;
 
 /*
  * The doors the gate stands at, and what it takes a bowl for. 48 hours before each oxidative service, and not under
- * sixteen:
- * EU 1223/2009 Annex III, from memory; the window, waivers and weighing ahead are house rules.
+ * sixteen: EU 1223/2009 Annex III, from memory; the window, waivers and weighing ahead are house rules.
  */
 const DOOR_NOW = 400 * 86_400;
 

@@ -18,8 +18,7 @@ use Core\Safety\TestResult;
 
 /*
  * The gate at its edges. 48 hours before each oxidative service, and not under sixteen: EU 1223/2009 Annex III, from
- * memory;
- * the window after reading is a house rule.
+ * memory; the window after reading is a house rule.
  */
 const HOUR = 50_000 * 3600;
 

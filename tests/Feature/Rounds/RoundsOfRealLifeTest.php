@@ -5,8 +5,7 @@ declare(strict_types=1);
 use Tests\Feature\Rounds\RealVisit;
 
 // Invented formulas throughout. Each round is recorded, weighed, put on the hair, closed and repeated through the same
-// doors
-// as any visit; what is checked are the numbers that the round is known for.
+// doors as any visit; what is checked are the numbers that the round is known for.
 
 $root = fn (array $more = []): array => ['place' => [[
     'regions' => [],
