@@ -90,3 +90,28 @@ it('is as far from another as their shares differ', function (array $one, array 
     'no tone against one' => [[], ['gold' => 1], '1'],
     'no tone twice' => [[], [], '0'],
 ]);
+
+// Our own model: no source; what is fixed here is that a number is not changed without being meant.
+it('leans as far as its families lean', function (ToneFamily $family, string $warmth) {
+    $half = ToneMix::mean([[ToneMix::only($family), Fraction::one()], [ToneMix::only(ToneFamily::Natural), Fraction::one()]]);
+    expect(ToneMix::only($family)->warmth()->decimal(2))->toBe($warmth)
+        ->and($half->warmth()->times(Fraction::of(2))->decimal(2))->toBe($warmth);
+})->with([
+    'natural' => [ToneFamily::Natural, '0'],
+    'ash' => [ToneFamily::Ash, '-1'],
+    'matte' => [ToneFamily::Matte, '-0.6'],
+    'violet' => [ToneFamily::Violet, '-0.7'],
+    'pearl' => [ToneFamily::Pearl, '-0.6'],
+    'beige' => [ToneFamily::Beige, '-0.1'],
+    'gold' => [ToneFamily::Gold, '0.8'],
+    'copper' => [ToneFamily::Copper, '1'],
+    'mahogany' => [ToneFamily::Mahogany, '0.5'],
+    'red' => [ToneFamily::Red, '0.9'],
+    'brown' => [ToneFamily::Brown, '0.3'],
+]);
+
+it('has no tone where only what carries none is mixed, or nothing is', function () {
+    $clear = ToneMix::mean([[ToneMix::none(), Fraction::of(3)], [ToneMix::only(ToneFamily::Gold), Fraction::zero()]]);
+    expect($clear->isNone())->toBeTrue()->and(ToneMix::mean([])->isNone())->toBeTrue()
+        ->and($clear->words())->toBe('no tone');
+});
