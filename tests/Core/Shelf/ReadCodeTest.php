@@ -89,6 +89,77 @@ it('says how it read a code', function () {
         ->and(ReadCode::by(letterLegend(), '6NN')->doubleNatural)->toBeTrue();
 });
 
+it('says step by step how it read', function (Legend $legend, string $code, array $steps, string $intensity, bool $natural) {
+    $read = ReadCode::by($legend, $code);
+    expect($read->steps)->toBe($steps)->and($read->intensity->decimal(1))->toBe($intensity)
+        ->and($read->doubleNatural)->toBe($natural);
+})->with([
+    'a letter' => [fn () => letterLegend(), '7G', ['level 7', 'G: gold'], '1', false],
+    'two letters' => [fn () => letterLegend(), '6VR', ['level 6', 'V: violet', 'R: red'], '1', false],
+    'a letter twice' => [fn () => letterLegend(), '5RR', ['level 5', 'R: red, doubled: intense'], '2', false],
+    'natural twice' => [fn () => letterLegend(), '6NN', [
+        'level 6', 'N: natural, doubled: intense', 'double natural covers grey better',
+    ], '2', true],
+    'the legend’s own word' => [fn () => letterLegend(), '8PV', ['level 8', 'PV: mahogany'], '1', false],
+    'a bare level' => [fn () => digitLegend(), '8', ['level 8', 'no tone written: natural'], '1', false],
+    'the lowest level' => [fn () => digitLegend(), '1', ['level 1', 'no tone written: natural'], '1', false],
+    'the highest level' => [fn () => digitLegend(), '12', ['level 12', 'no tone written: natural'], '1', false],
+    'eleven is a level' => [fn () => digitLegend(), '11', ['level 11', 'no tone written: natural'], '1', false],
+    'a point' => [fn () => digitLegend(), '12.3', ['level 12', '3: gold, primary'], '1', false],
+    'two digits' => [fn () => digitLegend(), '7-35', ['level 7', '3: gold, primary', '5: mahogany, secondary'], '1', false],
+    'a tone twice' => [fn () => digitLegend(), '7.44', ['level 7', '44: copper, doubled: intense'], '2', false],
+    'a level twice' => [fn () => digitLegend(), '44/6', ['level 4, doubled: intense', '6: red, primary'], '2', false],
+    'a level said twice' => [fn () => digitLegend(), '4/4-6', ['level 4, said twice: intense', '6: red, primary'], '2', false],
+    'a level twice, natural' => [fn () => digitLegend(), '44.0', ['level 4, doubled: intense', '0: natural'], '2', true],
+    'natural' => [fn () => digitLegend(), '6.0', ['level 6', '0: natural'], '1', false],
+    'strong natural' => [fn () => digitLegend(), '6.00', ['level 6', '00: strong natural'], '2', true],
+    'muted' => [fn () => digitLegend(), '7.03', ['level 7', '03: a muted gold'], '0.5', false],
+    'a doubled level muted' => [fn () => digitLegend(), '44.03', ['level 4, doubled: intense', '03: a muted gold'], '1', false],
+]);
+
+it('takes a naught as a natural base where the line means that', function () {
+    $plain = digitLegend();
+    $based = new Legend($plain->kind, $plain->tones, $plain->separators, $plain->primary, false, [1, 10], false, false);
+    $read = ReadCode::by($based, '7.03');
+    expect($read->tone->words())->toBe('67 % natural, 33 % gold')
+        ->and($read->steps)->toBe(['level 7', '03: natural with a touch of gold'])
+        ->and($read->intensity->decimal(1))->toBe('1')
+        ->and(fn () => ReadCode::by($based, '4/4-65'))->toRefuse(UnreadableCode::class, 'two levels')
+        ->and(fn () => ReadCode::by($based, '44/65'))->toRefuse(UnreadableCode::class, 'this line has 1 to 10');
+});
+
+it('weighs the first letter more where the line ranks them', function () {
+    $plain = letterLegend();
+    $ranked = new Legend($plain->kind, $plain->tones, [], Fraction::of(2), false, [1, 12], false, false);
+    expect(ReadCode::by($ranked, '6VR')->tone->words())->toBe('67 % violet, 33 % red')
+        ->and(ReadCode::by($ranked->withPrimary(Fraction::of(3)), '6VR')->tone->words())->toBe('75 % violet, 25 % red');
+});
+
+it('names every way that a code without its point can be read', function (string $code, array $readings) {
+    try {
+        ReadCode::by(digitLegend(), $code);
+        $this->fail("read {$code}");
+    } catch (UnreadableCode $refusal) {
+        expect($refusal->fact()->values['readings'])->toBe($readings);
+    }
+})->with([
+    'one place' => ['73', ['7.3', 'a level']],
+    'two places' => ['123', ['1.23', '12.3', 'a level']],
+    'one place only, 13 is no level' => ['135', ['1.35', 'a level']],
+    'the highest level' => ['1204', ['1.204', '12.04', 'a level']],
+]);
+
+it('says so where no way of reading leads to a level of the line', function () {
+    $plain = digitLegend();
+    $light = new Legend($plain->kind, $plain->tones, $plain->separators, $plain->primary, false, [5, 10], true, true);
+    try {
+        ReadCode::by($light, '12');
+        $this->fail('read 12');
+    } catch (UnreadableCode $refusal) {
+        expect($refusal->fact()->values['readings'])->toBe(['no level of this line']);
+    }
+});
+
 it('refuses what is ambiguous or unknown, and says why', function (Legend $legend, string $code, string $message) {
     try {
         ReadCode::by($legend, $code);
