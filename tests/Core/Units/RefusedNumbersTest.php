@@ -70,13 +70,13 @@ it('reads a ratio without a developer however it is said', function (string $sai
 })->with(['no developer', ' No Developer ', 'without developer', 'none']);
 
 it('takes a ratio as far as anybody mixes, and no further', function () {
-    expect(MixRatio::parse('1:50')->text())->toBe('1:50')
-        ->and(MixRatio::parse('50:1')->text())->toBe('50:1')
+    expect(MixRatio::parse('1:50')->show())->toBe('1:50')
+        ->and(MixRatio::parse('50:1')->show())->toBe('50:1')
         ->and(static fn () => MixRatio::parse('1:51'))->toRefuse(InvalidRatio::class)
         ->and(static fn () => MixRatio::parse('51:1'))->toRefuse(InvalidRatio::class)
         ->and(static fn () => MixRatio::parse('1'))->toRefuse(InvalidRatio::class)
-        ->and(MixRatio::parse('2 : 3')->text())->toBe(MixRatio::parse('40 g : 60 g')->text())
-        ->and(MixRatio::parse('0.5:0.75:1')->text())->toBe(MixRatio::parse('2:3:4')->text());
+        ->and(MixRatio::parse('2 : 3')->show())->toBe(MixRatio::parse('40 g : 60 g')->show())
+        ->and(MixRatio::parse('0.5:0.75:1')->show())->toBe(MixRatio::parse('2:3:4')->show());
 });
 
 it('takes amounts as large as anybody types, and no larger', function () {
@@ -87,4 +87,27 @@ it('takes amounts as large as anybody types, and no larger', function () {
         ->and($reading->read('0.001 kg')->text())->toBe('1 g')
         ->and(static fn () => $reading->read($most.'.01 g'))->toRefuse(InvalidAmount::class)
         ->and(static fn () => $reading->read('99999999999 g'))->toRefuse(InvalidAmount::class);
+});
+
+it('shows a strength in both ways, as short as it is, and volumes to the hundredth', function (Fraction $volume, string $both, string $alone) {
+    expect(Strength::ofVolume($volume)->show())->toBe($both)->and(Strength::ofVolume($volume)->showVolume())->toBe($alone);
+})->with([
+    'whole' => [fn () => Fraction::of(20), '20 vol (6 %)', '20 vol'],
+    // 8.125 vol is 2.4375 %.
+    'to be rounded' => [fn () => Fraction::of(65, 8), '8.1 vol (2.44 %)', '8.13 vol'],
+    'a third' => [fn () => Fraction::of(40, 3), '13.3 vol (4 %)', '13.33 vol'],
+]);
+
+it('says which two strengths disagree, and what a bare number may be', function () {
+    expect(refusedOf(static fn () => Strength::parse('20 vol 9.125 %'))->values)
+        ->toBe(['text' => '20 vol 9.125 %', 'volume' => '20 vol (6 %)', 'percent' => '9.13 %'])
+        ->and(refusedOf(static fn () => Strength::parse('9 % vol 20'))->key)->toBe('refusals.invalid-strength.unreadable')
+        ->and(Strength::parse('vol 20 6 %')->show())->toBe('20 vol (6 %)')
+        ->and(Strength::parse(' 20 VOL ')->show())->toBe('20 vol (6 %)')
+        ->and(refusedOf(static fn () => Strength::parse('12'))->values)
+        ->toBe(['text' => '12', 'asVolume' => '12 vol (3.6 %)', 'asPercent' => '40 vol (12 %)'])
+        ->and(Strength::parse('12.5')->show())->toBe('12.5 vol (3.75 %)')
+        ->and(Strength::known(' 10 or 20 vol? ')->most?->decimal(0))->toBe('20')
+        ->and(StrengthBlend::toReach(Strength::vol(20), [Strength::vol(20)])->isSingle())->toBeTrue()
+        ->and(StrengthBlend::toReach(Strength::vol(15), [Strength::vol(10), Strength::vol(20)])->isSingle())->toBeFalse();
 });
