@@ -44,7 +44,7 @@ it('says in words what is set and what is standard', function (string $key, stri
     $text = rulesAsText(Schools::read([$key => $value]))[$key];
     expect([$text->words(), $text->standardWords(), $text->isStandard()])->toBe([$words, $standard, false]);
 })->with([
-    // Our own words; the standards are the handbook's of the trade (common practice, no source) and our models.
+    // Our own words; the standards are the trade's (common practice, no source) and our models.
     ['level-school', 'dye-weighted', 'the darker shade weighs more', 'mean by weight'],
     ['deposit', '20', '20 vol', '10 vol'],
     ['grey-shares', '20 / 45 / 70', '20, 45, 70 % grey', '25, 50, 75 % grey'],
