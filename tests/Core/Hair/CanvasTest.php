@@ -6,6 +6,7 @@ use Core\Advice\ZoneReading;
 use Core\Codec\Problem;
 use Core\Codec\ReadCanvas;
 use Core\Codec\UnreadableDocument;
+use Core\Fact;
 use Core\Hair\AgeCanvas;
 use Core\Hair\Canvas;
 use Core\Hair\Cell;
@@ -127,6 +128,49 @@ it('ages what has grown', function (int $days, ?string $before, bool $coloured, 
     'the same day' => [0, '2', true, '0'],
     'a year' => [365, null, true, '15'],
 ]);
+
+it('says what it carried on, with every number', function (array $zone, bool $coloured, array $said) {
+    $done = $coloured
+        ? array_fill_keys(array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()), [LineKind::Permanent])
+        : [];
+    // 39 days at 1.25 cm a month of 30.4375 days are 1.60 cm.
+    $aged = AgeCanvas::by(canvas(['a' => $zone]), 39, [], $done, HouseRules::standard());
+    $facts = array_map(static fn (Fact $fact): array => [$fact->key => $fact->values], $aged->said);
+    expect($facts[0])->toBe(['why.age-canvas.carried-on-from-days-ago' => ['days' => 39, 'grown' => '1.6']])
+        ->and(array_slice($facts, 1))->toBe($said);
+})->with([
+    'a root that was coloured' => [['spans' => ['root'], 'regrowth' => '2.5'], true, [
+        ['why.age-canvas.regrowth' => ['zone' => 'a', 'now' => '1.6']],
+    ]],
+    'grown out and left alone' => [['spans' => ['regrowth', 'mids'], 'regrowth' => '2.5'], false, [
+        ['why.age-canvas.regrowth-longer' => ['zone' => 'a', 'old' => '2.5', 'now' => '4.1']],
+    ]],
+    'lengths that were coloured' => [['spans' => ['mids', 'ends'], 'history' => 'natural'], true, [
+        ['why.age-canvas.before-now' => ['zone' => 'a', 'history' => 'natural', 'history2' => 'coloured']],
+    ]],
+    'lengths left alone' => [['spans' => ['mids']], false, []],
+]);
+
+it('takes the regrowth for what is natural, and where nobody read that, for what was there', function () {
+    $rules = HouseRules::standard();
+    $read = canvas(['a' => [
+        'spans' => ['root'], 'natural' => '5', 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured', 'banded' => true,
+        'elasticity' => 'weak',
+    ]]);
+    $unread = canvas(['a' => ['spans' => ['root'], 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured']]);
+    [$natural] = AgeCanvas::by($read, 30, [], [], $rules)->canvas->zones;
+    [$other] = AgeCanvas::by($unread, 30, [], [], $rules)->canvas->zones;
+    expect([$natural->level?->decimal(1), $natural->tone->families, $natural->history])->toBe(['5', [], HairHistory::Natural])
+        ->and([$natural->banded, $natural->elasticity?->value, $natural->natural?->decimal(1)])->toBe([true, 'weak', '5'])
+        ->and([$other->level?->decimal(1), $other->tone->words(), $other->history])
+        ->toBe(['7', 'gold', HairHistory::Coloured]);
+});
+
+it('grows nothing before its day', function () {
+    $past = canvas(['a' => ['spans' => ['root'], 'regrowth' => '1']]);
+    [$zone] = AgeCanvas::by($past, -20, [], [], HouseRules::standard())->canvas->zones;
+    expect($zone->regrowth?->decimal(1))->toBe('1');
+});
 
 it('never grows backwards', function () {
     $past = canvas(['root' => ['spans' => ['root'], 'regrowth' => '1']]);
