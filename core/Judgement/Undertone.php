@@ -15,20 +15,6 @@ use Core\Units\Rounding;
  */
 final readonly class Undertone
 {
-    /** Name, its tone families in parts, and the families that neutralise it in parts. */
-    private const AT = [
-        1 => ['dark red-brown', ['red' => 1, 'brown' => 1], ['matte' => 1]],
-        2 => ['dark red-brown', ['red' => 1, 'brown' => 1], ['matte' => 1]],
-        3 => ['red-brown', ['red' => 2, 'brown' => 1], ['matte' => 1]],
-        4 => ['red', ['red' => 1], ['matte' => 1]],
-        5 => ['red-orange', ['red' => 1, 'copper' => 1], ['matte' => 1, 'ash' => 1]],
-        6 => ['orange', ['copper' => 1], ['ash' => 1]],
-        7 => ['orange-gold', ['copper' => 1, 'gold' => 1], ['ash' => 1, 'violet' => 1]],
-        8 => ['gold', ['gold' => 1], ['violet' => 2, 'ash' => 1]],
-        9 => ['yellow', ['gold' => 1], ['violet' => 1]],
-        10 => ['pale yellow', ['gold' => 1], ['violet' => 1]],
-    ];
-
     private function __construct(
         public string $name,
         public ToneMix $tone,
@@ -41,9 +27,29 @@ final readonly class Undertone
     public static function at(Fraction $level): self
     {
         $nearest = max(1, min(10, $level->isNegative() ? 1 : $level->rounded(1, Rounding::HalfUp)));
-        [$name, $tone, $neutraliser] = self::AT[$nearest];
+        [$name, $tone, $neutraliser] = self::bare($nearest);
 
         return new self($name, self::mix($tone), self::mix($neutraliser), Fraction::of(12 - $nearest, 11));
+    }
+
+    /**
+     * @param  int  $level  1 to 10
+     * @return array{string, array<string, int>, array<string, int>} name, its tone families in parts, and the families
+     *     that neutralise it in parts
+     */
+    private static function bare(int $level): array
+    {
+        return match ($level) {
+            1, 2 => ['dark red-brown', ['red' => 1, 'brown' => 1], ['matte' => 1]],
+            3 => ['red-brown', ['red' => 2, 'brown' => 1], ['matte' => 1]],
+            4 => ['red', ['red' => 1], ['matte' => 1]],
+            5 => ['red-orange', ['red' => 1, 'copper' => 1], ['matte' => 1, 'ash' => 1]],
+            6 => ['orange', ['copper' => 1], ['ash' => 1]],
+            7 => ['orange-gold', ['copper' => 1, 'gold' => 1], ['ash' => 1, 'violet' => 1]],
+            8 => ['gold', ['gold' => 1], ['violet' => 2, 'ash' => 1]],
+            9 => ['yellow', ['gold' => 1], ['violet' => 1]],
+            default => ['pale yellow', ['gold' => 1], ['violet' => 1]],
+        };
     }
 
     /** @param  array<string, int>  $parts */
