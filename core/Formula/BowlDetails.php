@@ -45,26 +45,21 @@ final readonly class BowlDetails
     /** The same with another longest time. */
     public function upTo(?int $minutes): self
     {
-        return new self(
-            purpose: $this->purpose,
-            mark: $this->mark,
-            hair: $this->hair,
-            covering: $this->covering,
-            heat: $this->heat,
-            applying: $this->applying,
-            clock: $this->clock,
-            after: $this->after,
-            plus: $this->plus,
-            rinse: $this->rinse,
-            emulsify: $this->emulsify,
-            until: $this->until,
-            treatment: $this->treatment,
-            minutesMost: $minutes,
-        );
+        return $this->with(after: $this->after, plus: $this->plus, rinse: $this->rinse, minutesMost: $minutes);
     }
 
     /** The same where that bowl is there no more: it follows nothing, and is rinsed by itself. */
     public function withoutBowl(string $letter): self
+    {
+        return $this->with(
+            after: $this->after === $letter ? '' : $this->after,
+            plus: $this->after === $letter ? null : $this->plus,
+            rinse: $this->rinse === $letter ? 'own' : $this->rinse,
+            minutesMost: $this->minutesMost,
+        );
+    }
+
+    private function with(string $after, ?int $plus, string $rinse, ?int $minutesMost): self
     {
         return new self(
             purpose: $this->purpose,
@@ -74,13 +69,13 @@ final readonly class BowlDetails
             heat: $this->heat,
             applying: $this->applying,
             clock: $this->clock,
-            after: $this->after === $letter ? '' : $this->after,
-            plus: $this->after === $letter ? null : $this->plus,
-            rinse: $this->rinse === $letter ? 'own' : $this->rinse,
+            after: $after,
+            plus: $plus,
+            rinse: $rinse,
             emulsify: $this->emulsify,
             until: $this->until,
             treatment: $this->treatment,
-            minutesMost: $this->minutesMost,
+            minutesMost: $minutesMost,
         );
     }
 

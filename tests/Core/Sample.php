@@ -8,6 +8,11 @@ use Core\Formula\Bowl;
 use Core\Formula\BowlAmount;
 use Core\Formula\Part;
 use Core\Shelf\Ingredient;
+use Core\Shelf\Pigment;
+use Core\Shelf\Product;
+use Core\Shelf\ProductKind;
+use Core\Tone\ToneMix;
+use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\MixRatio;
 use Core\Units\Share;
@@ -19,6 +24,28 @@ final class Sample
     public static function g(string $grams): Grams
     {
         return \Core\Units\MassReading::plain()->read($grams);
+    }
+
+    /** A shade of line L, named by its code. */
+    public static function shade(
+        string $code,
+        Fraction $level,
+        ToneMix $tone,
+        bool $withdrawn = false,
+        bool $double = false,
+    ): Product {
+        return new Product(
+            id: $code,
+            line: 'L',
+            code: $code,
+            name: $code,
+            kind: ProductKind::Shade,
+            strength: null,
+            pack: null,
+            density: Fraction::one(),
+            withdrawn: $withdrawn,
+            pigment: new Pigment($level, $tone, Fraction::of($double ? 2 : 1), $double),
+        );
     }
 
     /**

@@ -51,6 +51,32 @@ beforeEach(function () {
     );
 });
 
+/** @return array{App\Models\ColourLine, App\Models\Shade} a line that colours nothing, and its one product */
+function balm(App\Models\Salon $salon): array
+{
+    $line = App\Models\ColourLine::query()->create([
+        'salon_id' => $salon->id,
+        'name' => 'Balm',
+        'kind' => 'care',
+        'ratio' => '1:1',
+        'min_minutes' => 5,
+        'target_minutes' => 10,
+        'max_minutes' => 20,
+        'legend' => ['notation' => 'letters', 'tones' => []],
+    ]);
+    $balm = App\Models\Shade::query()->create([
+        'colour_line_id' => $line->id,
+        'code' => 'Balm',
+        'name' => 'Balm',
+        'kind' => 'care',
+        'pack_cg' => 10_000,
+        'swatch' => '#ffffff',
+    ]);
+    app()->forgetScopedInstances();
+
+    return [$line, $balm];
+}
+
 it('is shut by a bowl that nobody can read any more', function () {
     ($this->root)();
     $this->v->refresh()->testSkin()->weigh('A');
@@ -72,25 +98,7 @@ it('is shut by a bowl that nobody can read any more', function () {
 it('follows an oxidative left-over into a care bowl', function () {
     $root = ($this->root)();
     // In a line that colours nothing by itself, three quarters are what is left of the root bowl.
-    $line = App\Models\ColourLine::query()->create([
-        'salon_id' => $this->v->salon->id,
-        'name' => 'Balm',
-        'kind' => 'care',
-        'ratio' => '1:1',
-        'min_minutes' => 5,
-        'target_minutes' => 10,
-        'max_minutes' => 20,
-        'legend' => ['notation' => 'letters', 'tones' => []],
-    ]);
-    $balm = App\Models\Shade::query()->create([
-        'colour_line_id' => $line->id,
-        'code' => 'Balm',
-        'name' => 'Balm',
-        'kind' => 'care',
-        'pack_cg' => 10_000,
-        'swatch' => '#ffffff',
-    ]);
-    app()->forgetScopedInstances();
+    [$line, $balm] = balm($this->v->salon);
     $this->v->refresh();
     $mask = $this->v->post("rounds/{$this->v->visit['rounds'][0]['id']}/bowls", ['id' => (string) Str::uuid(), 'bowl' => [
         'letter' => 'B',
@@ -111,25 +119,7 @@ it('follows an oxidative left-over into a care bowl', function () {
 
 it('takes what is poured beside the plan for part of the bowl', function () {
     $root = ($this->root)();
-    $line = App\Models\ColourLine::query()->create([
-        'salon_id' => $this->v->salon->id,
-        'name' => 'Balm',
-        'kind' => 'care',
-        'ratio' => '1:1',
-        'min_minutes' => 5,
-        'target_minutes' => 10,
-        'max_minutes' => 20,
-        'legend' => ['notation' => 'letters', 'tones' => []],
-    ]);
-    $balm = App\Models\Shade::query()->create([
-        'colour_line_id' => $line->id,
-        'code' => 'Balm',
-        'name' => 'Balm',
-        'kind' => 'care',
-        'pack_cg' => 10_000,
-        'swatch' => '#ffffff',
-    ]);
-    app()->forgetScopedInstances();
+    [$line, $balm] = balm($this->v->salon);
     $this->v->refresh();
     $this->v->post("rounds/{$this->v->visit['rounds'][0]['id']}/bowls", ['id' => (string) Str::uuid(), 'bowl' => [
         'letter' => 'B',

@@ -32,18 +32,7 @@ use Tests\Core\Sample;
 
 function shadeOf(string $code, string $level, ToneMix $tone, bool $withdrawn = false, bool $double = false): Product
 {
-    return new Product(
-        $code,
-        'L',
-        $code,
-        $code,
-        ProductKind::Shade,
-        null,
-        null,
-        Fraction::one(),
-        $withdrawn,
-        new Pigment(Fraction::parse($level), $tone, Fraction::of($double ? 2 : 1), $double),
-    );
+    return Sample::shade($code, Fraction::parse($level), $tone, $withdrawn, $double);
 }
 
 function only(ToneFamily $family): ToneMix

@@ -38,19 +38,7 @@ function ladder(ToneFamily ...$families): array
     $shelf = [];
     foreach (range(4, 10) as $level) {
         foreach ($families as $family) {
-            $code = "{$level} {$family->value}";
-            $shelf[] = new Product(
-                $code,
-                'L',
-                $code,
-                $code,
-                ProductKind::Shade,
-                null,
-                null,
-                Fraction::one(),
-                false,
-                new Pigment(Fraction::of($level), ToneMix::only($family), Fraction::one()),
-            );
+            $shelf[] = Sample::shade("{$level} {$family->value}", Fraction::of($level), ToneMix::only($family));
         }
     }
 

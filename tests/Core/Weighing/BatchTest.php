@@ -130,7 +130,9 @@ it('takes back the latest event, whatever it was', function (array $events) {
 it('knows what the scale should show', function () {
     expect(replayed([BatchEvent::tared(Sample::g('210')), pour('c0', '40')])->expectedReading())->toBe(4000)
         // The bowl was tared again with 40 g in it: the scale shows 0, and weighing carries on from there.
-        ->and(replayed([pour('c0', '40'), BatchEvent::carriedOn(0), pour('c1', '20')])->expectedReading())->toBe(2000);
+        ->and(replayed([pour('c0', '40'), BatchEvent::carriedOn(0), pour('c1', '20')])->expectedReading())->toBe(2000)
+        // Another bowl of 6.5 g more stands there, and what it shows counts from where it stands.
+        ->and(replayed([pour('c0', '40'), BatchEvent::carriedOn(4650), pour('c1', '20')])->expectedReading())->toBe(6650);
 });
 
 it('weighs back what is left', function () {
