@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react'
 import { Press } from '../../shared/ui/Press'
 import type { Row, Tried, TriedWay } from './shapes'
 
@@ -7,8 +8,11 @@ const OF = { colour: 'of the colour', mixture: 'of the mixture' } as const
 export function ChangePreview(props: { tried: Tried; onTake: (way: TriedWay) => void; onLeave?: () => void; disabled?: boolean; take?: string }) {
   const { tried } = props
   const asked = tried.ways.length > 1
+  const shown = useRef<HTMLDivElement>(null)
+  // It opens below what was pressed, where the foot of the desk would lie over it.
+  useEffect(() => { shown.current?.scrollIntoView({ block: 'nearest' }) }, [tried])
   return (
-    <div className="change-preview" role="status">
+    <div ref={shown} className="change-preview" role="status">
       {asked ? <p><strong>Grams of the colour, or of the mixture?</strong> Your answer is kept as a house rule.</p> : null}
       <div className="change-ways">
         {tried.ways.map((way) => (
