@@ -89,6 +89,8 @@ it('takes no bowl for a pour after the scale was off', function () {
     $this->signIn($page, 'amara');
     $this->toTheBench($page, 'Imogen Castellan', '30 g', ['6C'], '210');
     $this->key($page, ' ');
+    // The scale is at zero once the line is asked for; what is poured before that is tared away.
+    $this->see($page, '.stage-label', '6C');
     $this->pour($page, '12', '12.0 g');
     $this->key($page, ' ');
     $this->see($page, '.bench-line.is-current', '12.0 g');
