@@ -59,7 +59,7 @@ function weigh(Device $device, string $bowl): array
 {
     [, $batch] = $device->ask('POST', "/api/bowls/{$bowl}/batches", ['id' => uuid()]);
     foreach ($batch['lines'] as $line) {
-        [, $batch] = $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale']);
+        [, $batch] = $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'hand']);
     }
 
     return $device->ask('POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $batch['sequence'], 'kind' => 'finished'])[1];
@@ -121,7 +121,7 @@ if (in_array($what, ['all', 'kills'], true)) {
         for ($time = 1; $time <= $times; $time++) {
             $at = plan($device);
             [, $batch] = $device->ask('POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]);
-            $events = array_map(fn (array $line): array => ['id' => uuid(), 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'scale'], $batch['lines']);
+            $events = array_map(fn (array $line): array => ['id' => uuid(), 'kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'hand'], $batch['lines']);
             $victim = mt_rand(0, count($events) - 1);
             foreach ($events as $sequence => $event) {
                 if ($sequence === $victim) {

@@ -23,7 +23,6 @@ use App\Http\Controllers\Safety\SkinTestController;
 use App\Http\Controllers\Safety\WaiverController;
 use App\Http\Controllers\Scale\ScaleCheckController;
 use App\Http\Controllers\Scale\ScalePanelController;
-use App\Http\Controllers\Scale\TareController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\HouseBlendController;
 use App\Http\Controllers\Shelf\ShelfController;
@@ -39,6 +38,7 @@ use App\Http\Controllers\Visits\VisitController;
 use App\Http\Controllers\Weighing\BatchController;
 use App\Http\Controllers\Weighing\BatchEventController;
 use App\Http\Controllers\Weighing\BenchController;
+use App\Http\Controllers\Weighing\PanController;
 use App\Http\Controllers\Workbench\AmountController;
 use App\Http\Controllers\Workbench\BlendController;
 use App\Http\Controllers\Workbench\CodeController;
@@ -120,6 +120,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::post('bowls/{bowl}/batches', [BatchController::class, 'store']);
     Route::get('batches/{batch}', [BatchController::class, 'show']);
     Route::post('batches/{batch}/events', [BatchEventController::class, 'store']);
+    Route::post('batches/{batch}/pan', PanController::class);
 
     Route::prefix('workbench')->group(function (): void {
         Route::get('code', CodeController::class);
@@ -134,7 +135,6 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     });
 
     Route::get('scale/check', ScaleCheckController::class);
-    Route::post('scale/tare', TareController::class);
     Route::get('scale/panel', [ScalePanelController::class, 'show']);
     Route::post('scale/panel', [ScalePanelController::class, 'store']);
 });

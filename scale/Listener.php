@@ -25,28 +25,31 @@ final class Listener
     /**
      * @param  resource  $socket
      * @param  ?LivePour  $pour  null when only the bare reading is wanted
+     * @param  int  $full  centigrams at which the gauge ends
+     * @param  int  $whole  centigrams of the full bowl
+     * @param  int  $in  centigrams in the bowl before this pour
      */
-    private function __construct(public readonly mixed $socket, private readonly ?LivePour $pour, private readonly int $full)
+    private function __construct(public readonly mixed $socket, private readonly ?LivePour $pour, private readonly int $full, private readonly int $whole, private readonly int $in)
     {
     }
 
     /**
      * @param  resource  $socket
-     * @param  array<mixed>  $query  from, already, low, target, high, full: whole centigrams, as the batch gives them
+     * @param  array<mixed>  $query  from, already, low, target, high, full, whole, in: whole centigrams, as the batch gives them
      */
     public static function from($socket, array $query): self
     {
         $numbers = [];
-        foreach (['from', 'already', 'low', 'target', 'high', 'full'] as $name) {
+        foreach (['from', 'already', 'low', 'target', 'high', 'full', 'whole', 'in'] as $name) {
             $number = filter_var($query[$name] ?? null, FILTER_VALIDATE_INT);
             if ($number === false || ($name !== 'from' && $number < 0)) {
-                return new self($socket, null, 1);
+                return new self($socket, null, 1, 1, 0);
             }
             $numbers[$name] = $number;
         }
         $band = new Band(Grams::ofCentigrams($numbers['low']), Grams::ofCentigrams($numbers['target']), Grams::ofCentigrams($numbers['high']));
 
-        return new self($socket, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']));
+        return new self($socket, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']), max(1, $numbers['whole']), $numbers['in']);
     }
 
     /** Sends what has changed, and a sign of life every second. False when the browser has gone. */
@@ -88,6 +91,8 @@ final class Listener
                 'inLine' => self::show($live->inLine->centigrams),
                 'left' => self::show($live->left->centigrams),
                 'over' => self::show($live->over->centigrams),
+                'bowl' => self::show($this->in + $live->net->centigrams),
+                'wedge' => min(1.0, Fraction::of($live->inLine->centigrams * 1000, $this->whole)->rounded(1, Rounding::HalfUp) / 1000),
                 'at' => min(1.0, Fraction::of($live->inLine->centigrams * 1000, $this->full)->rounded(1, Rounding::HalfUp) / 1000),
             ],
         ];

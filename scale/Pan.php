@@ -19,6 +19,9 @@ final class Pan
     /** Seconds of quiet before a reading counts as still. */
     private const QUIET = 0.35;
 
+    /** Grams a second a hand pours at most. */
+    private const GUSH = 60.0;
+
     private float $bowl = 0.0;
 
     private float $content = 0.0;
@@ -83,7 +86,7 @@ final class Pan
     public function pour(float $grams): void
     {
         $this->toCome = ($this->toCome === INF ? 0.0 : $this->toCome) + $grams;
-        $this->flow = max(8.0, $grams * 2);
+        $this->flow = max(8.0, min(self::GUSH, $grams * 2));
     }
 
     /** Runs until stopped. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scale;
 
 use Core\Scale\GarbledLine;
+use Core\Scale\PanWatch;
 use Core\Scale\ScaleLine;
 
 /**
@@ -33,6 +34,8 @@ final class Reader
 
     /** Another each time the scale comes back: between, it may have been switched off and have lost its zero. */
     private string $since = '';
+
+    private ?PanWatch $watch = null;
 
     public function __construct(private readonly string $host, private readonly int $port)
     {
@@ -77,11 +80,15 @@ final class Reader
         foreach ($lines as $line) {
             if ($this->since === '' || $now - $this->heardAt > self::SILENCE) {
                 $this->since = bin2hex(random_bytes(6));
+                $this->watch = new PanWatch;
             }
             $this->heardAt = $now;
             try {
                 $this->latest = ScaleLine::parse($line);
                 $this->garbled = false;
+                if ($this->latest->centigrams !== null) {
+                    $this->watch?->see($this->latest->centigrams, $this->latest->still, (int) ($now * 1000));
+                }
             } catch (GarbledLine) {
                 $this->garbled = true;
             }
@@ -98,10 +105,11 @@ final class Reader
         };
     }
 
-    /** Since when the scale is heard without a break, as a word that is another after each. */
+    /** Since when the same things stand on the scale, and it is heard without a break, as a word that is another after each. */
     public function since(): string
     {
-        return $this->since;
+        // While it sways nobody knows what stands on it.
+        return "{$this->since}.{$this->watch?->changes()}".($this->watch?->isUnsettled() === true ? '~' : '');
     }
 
     public function latest(): ?ScaleLine

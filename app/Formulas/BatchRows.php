@@ -105,7 +105,7 @@ final class BatchRows
         $grams = $pour->grams_cg ?? Grams::zero();
 
         return match ($pour->kind) {
-            BatchEventKind::Tared => BatchEvent::tared($grams),
+            BatchEventKind::Tared => BatchEvent::tared($grams, $pour->reading_cg, $pour->vessel ?? ''),
             BatchEventKind::Poured => BatchEvent::poured($pour->line ?? '', $grams, $pour->source ?? PourSource::Hand),
             BatchEventKind::Added => BatchEvent::added(
                 $pour->line ?? '',
@@ -117,7 +117,8 @@ final class BatchRows
             BatchEventKind::AcceptedOver => BatchEvent::acceptedOver(),
             BatchEventKind::AcceptedShort => BatchEvent::acceptedShort($pour->line ?? ''),
             BatchEventKind::Discarded => BatchEvent::discarded($pour->reason ?? ''),
-            BatchEventKind::CarriedOn => BatchEvent::carriedOn($pour->reading_cg ?? 0),
+            BatchEventKind::CarriedOn => BatchEvent::carriedOn($pour->reading_cg ?? 0, $pour->grams_cg),
+            BatchEventKind::Withdrawn => BatchEvent::withdrawn(),
             BatchEventKind::Undone => BatchEvent::undone(),
             BatchEventKind::Finished => BatchEvent::finished(),
             BatchEventKind::WeighedBack => BatchEvent::weighedBack($grams),

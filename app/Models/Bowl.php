@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Records\Recorded;
 use Core\Timing\StampKind;
+use Core\Weighing\BatchStatus;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -85,9 +86,13 @@ final class Bowl extends Model
         return $this->hasMany(Stamp::class)->orderBy('sequence');
     }
 
-    /** @return HasMany<Batch, $this> */
+    /**
+     * Those that were left before their first gram are as if they had not been.
+     *
+     * @return HasMany<Batch, $this>
+     */
     public function batches(): HasMany
     {
-        return $this->hasMany(Batch::class)->orderBy('number');
+        return $this->hasMany(Batch::class)->where('status', '!=', BatchStatus::Withdrawn)->orderBy('number');
     }
 }

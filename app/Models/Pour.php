@@ -26,6 +26,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?string $reason
  * @property ?array{label: string, part: ?int, volume: ?string} $added what goes in beside the plan, as it was on the
  *     shelf then
+ * @property ?string $zero the reader's word for what stood on the scale then
+ * @property ?string $vessel what the bowl on the scale is called
  * @property int $team_member_id
  * @property CarbonImmutable $poured_at when the hand did it
  * @property ?CarbonImmutable $arrived_at when the server had it

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Practice;
 
 use Core\Units\Fraction;
+use Core\Units\Rounding;
 
 /**
  * The trade's single numbers, each with its name, unit, mark and who may say otherwise. Tables (undertones, lift, parts
@@ -62,6 +63,12 @@ enum Number: string
     case SameTone = 'same-tone';
     case RootCentimetres = 'root-centimetres';
     case InchCentimetres = 'inch-centimetres';
+    case EmptyPan = 'empty-pan';
+    case SameBowl = 'same-bowl';
+    case SameContent = 'same-content';
+    case PanJump = 'pan-jump';
+    case UnlikelyTimes = 'unlikely-times';
+    case UnlikelyLeast = 'unlikely-least';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -240,12 +247,24 @@ enum Number: string
             Override::Nobody,
             'an inch (International Yard and Pound Agreement, 1959)',
         ],
+        'empty-pan' => [10, 1, 'g', Mark::Model, Override::Nobody, 'less on the scale is no bowl'],
+        'same-bowl' => [3, 1, 'g', Mark::Model, Override::Nobody, 'nearer to a bowl’s weight is that bowl'],
+        'same-content' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to the record is what is recorded'],
+        'pan-jump' => [35, 1, 'g within a third of a second', Mark::Model, Override::Nobody, 'faster is no pour: something was put on or taken off'],
+        'unlikely-times' => [2, 1, 'times the target', Mark::Model, Override::Nobody, 'more is asked about'],
+        'unlikely-least' => [5, 1, 'g beyond it', Mark::Model, Override::Nobody, 'and so much at least'],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];
 
     public function value(): Fraction
     {
         return Fraction::of(self::TABLE[$this->value][0], self::TABLE[$this->value][1]);
+    }
+
+    /** Of one that is a mass: whole centigrams. */
+    public function centigrams(): int
+    {
+        return $this->value()->times(Fraction::of(100))->rounded(1, Rounding::HalfUp);
     }
 
     public function unit(): string

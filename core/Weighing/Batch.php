@@ -22,6 +22,8 @@ final readonly class Batch
      * @param  array<string, true>  $taken  lines taken as they are, short or over
      * @param  list<BatchEvent>  $standing  events not taken back
      * @param  int  $offset  centigrams the scale shows beyond what the record holds
+     * @param  ?Grams  $bowlWeight  the empty bowl's; null where nobody has weighed it
+     * @param  bool  $onScale  whether the scale has been told that this bowl stands on it
      */
     private function __construct(
         public BatchPlan $plan,
@@ -35,6 +37,8 @@ final readonly class Batch
         public ?Grams $leftover,
         public BatchStatus $status,
         public ?string $discardReason,
+        public bool $onScale,
+        public string $vessel,
     ) {
     }
 
@@ -46,7 +50,7 @@ final readonly class Batch
             $poured[$line->key] = Grams::zero();
         }
 
-        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null);
+        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '');
     }
 
     /**
@@ -73,11 +77,14 @@ final readonly class Batch
         if ($event->kind === BatchEventKind::WeighedBack) {
             return $this->weighedBack($event);
         }
+        if ($event->kind === BatchEventKind::Discarded) {
+            return $this->discarded($event);
+        }
         if (! $this->status->isOpen()) {
             throw PourRefused::ended();
         }
         $next = match ($event->kind) {
-            BatchEventKind::Tared => $this->with(bowlWeight: $event->grams, offset: -$this->total()->centigrams),
+            BatchEventKind::Tared => $this->tare($event),
             BatchEventKind::Poured => $this->pour($event->line ?? '', $event->grams ?? Grams::zero()),
             BatchEventKind::Added => $event->added === null
                 ? throw PourRefused::unknownLine()
@@ -85,8 +92,8 @@ final readonly class Batch
             BatchEventKind::KeptProportion => $this->keepProportion(),
             BatchEventKind::AcceptedOver => $this->with(taken: [...$this->taken, $this->overLine()->key => true]),
             BatchEventKind::AcceptedShort => $this->takeShort($event->line ?? ''),
-            BatchEventKind::Discarded => $this->with(status: BatchStatus::Discarded, discardReason: $event->reason),
-            BatchEventKind::CarriedOn => $this->with(offset: ($event->reading ?? 0) - $this->total()->centigrams),
+            BatchEventKind::CarriedOn => $this->carryOn($event),
+            BatchEventKind::Withdrawn => $this->withdraw(),
             BatchEventKind::Finished => $this->finish(),
         };
 
@@ -165,7 +172,25 @@ final readonly class Batch
 
     public function canUndo(): bool
     {
-        return $this->standing !== [];
+        return $this->standing !== [] && $this->status !== BatchStatus::Withdrawn;
+    }
+
+    /** What would be taken back; null where nothing can be. */
+    public function latest(): ?BatchEvent
+    {
+        return $this->canUndo() ? $this->standing[count($this->standing) - 1] : null;
+    }
+
+    /** Begun by mistake, it can be left as if it had not been: until its first gram. */
+    public function canWithdraw(): bool
+    {
+        return $this->status->isOpen() && $this->total()->isZero();
+    }
+
+    public function canDiscard(): bool
+    {
+        return ! $this->total()->isZero() && $this->leftover === null
+            && ($this->status->isOpen() || $this->status === BatchStatus::Finished);
     }
 
     /** The targets that would hold the planned proportion: k × plan, k the largest poured ÷ planned. */
@@ -183,9 +208,13 @@ final readonly class Batch
         );
     }
 
-    /** What was really mixed, less what was weighed back. */
+    /** What was really mixed, less what was weighed back; of a bowl that was thrown away, nothing. */
     public function used(): Grams
     {
+        if ($this->status === BatchStatus::Discarded) {
+            return Grams::zero();
+        }
+
         return $this->leftover === null ? $this->total() : $this->total()->minus($this->leftover);
     }
 
@@ -203,6 +232,52 @@ final readonly class Batch
         }
 
         return new Outcome($this->plan, $amounts);
+    }
+
+    /** Only an empty bowl is weighed as empty: what is in it would be lost from the record. */
+    private function tare(BatchEvent $event): self
+    {
+        if ($event->reading === null && ! $this->total()->isZero()) {
+            // From before bowls in use were told from empty ones: it said nothing of the bowl's weight.
+            return $this->with(offset: -$this->total()->centigrams, onScale: true);
+        }
+
+        return $this->total()->isZero() ? $this->with(
+            offset: $event->reading ?? 0,
+            bowlWeight: $event->grams,
+            onScale: true,
+            vessel: $event->vessel,
+        ) : throw PourRefused::bowlHoldsSome($this->total());
+    }
+
+    private function carryOn(BatchEvent $event): self
+    {
+        return $this->with(
+            offset: ($event->reading ?? 0) - $this->total()->centigrams,
+            bowlWeight: $event->grams,
+            onScale: true,
+        );
+    }
+
+    private function withdraw(): self
+    {
+        return $this->total()->isZero()
+            ? $this->with(status: BatchStatus::Withdrawn)
+            : throw PourRefused::bowlHoldsSome($this->total());
+    }
+
+    /** At any time, also of a bowl that was finished; nothing of it is used then. */
+    private function discarded(BatchEvent $event): self
+    {
+        return match (true) {
+            $this->status === BatchStatus::Discarded || $this->status === BatchStatus::Withdrawn => throw PourRefused::ended(),
+            $this->leftover !== null => throw PourRefused::weighedBackAlready(),
+            default => $this->with(
+                status: BatchStatus::Discarded,
+                discardReason: $event->reason,
+                standing: [...$this->standing, $event],
+            ),
+        };
     }
 
     private function pour(string $key, Grams $grams): self
@@ -310,7 +385,7 @@ final readonly class Batch
 
     private function withoutLatest(): self
     {
-        return $this->standing === [] ? throw PourRefused::nothingToUndo() : self::replay(
+        return ! $this->canUndo() ? throw PourRefused::nothingToUndo() : self::replay(
             $this->first,
             array_slice($this->standing, 0, -1),
         );
@@ -359,6 +434,8 @@ final readonly class Batch
         ?Grams $leftover = null,
         ?BatchStatus $status = null,
         ?string $discardReason = null,
+        ?bool $onScale = null,
+        ?string $vessel = null,
     ): self {
         return new self(
             $plan ?? $this->plan,
@@ -368,10 +445,13 @@ final readonly class Batch
             $taken ?? $this->taken,
             $standing ?? $this->standing,
             $offset ?? $this->offset,
-            $bowlWeight ?? $this->bowlWeight,
+            // Zero stands for “nobody knows any more”.
+            $bowlWeight === null ? $this->bowlWeight : ($bowlWeight->isZero() ? null : $bowlWeight),
             $leftover ?? $this->leftover,
             $status ?? $this->status,
             $discardReason ?? $this->discardReason,
+            $onScale ?? $this->onScale,
+            $vessel ?? $this->vessel,
         );
     }
 }

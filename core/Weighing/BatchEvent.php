@@ -15,6 +15,7 @@ final readonly class BatchEvent
      * @param  ?Grams  $grams  poured, left over, or the weight of the empty bowl
      * @param  ?int  $reading  centigrams the scale showed, for carrying on; may be negative
      * @param  ?PlannedLine  $added  what goes in beside the plan
+     * @param  string  $vessel  what the bowl on the scale is called: the yellow one
      */
     private function __construct(
         public BatchEventKind $kind,
@@ -24,12 +25,23 @@ final readonly class BatchEvent
         public ?int $reading = null,
         public ?string $reason = null,
         public ?PlannedLine $added = null,
+        public string $vessel = '',
     ) {
     }
 
-    public static function tared(Grams $bowl): self
+    /**
+     * @param  Grams  $bowl  the empty bowl's weight; zero where the scale itself was set to zero under it and nobody knows
+     * @param  ?int  $reading  centigrams the scale shows with the empty bowl on it; null from before this was kept, when
+     *     the scale itself was set to zero
+     */
+    public static function tared(Grams $bowl, ?int $reading = 0, string $vessel = ''): self
     {
-        return new self(BatchEventKind::Tared, grams: $bowl);
+        return new self(BatchEventKind::Tared, grams: $bowl, reading: $reading, vessel: $vessel);
+    }
+
+    public static function withdrawn(): self
+    {
+        return new self(BatchEventKind::Withdrawn);
     }
 
     public static function poured(string $line, Grams $grams, PourSource $source): self
@@ -74,10 +86,13 @@ final readonly class BatchEvent
         );
     }
 
-    /** @param  int  $reading centigrams */
-    public static function carriedOn(int $reading): self
+    /**
+     * @param  int  $reading  centigrams the scale shows with all that is recorded in the bowl
+     * @param  ?Grams  $bowl  what the bowl alone weighs, where that follows; zero where another took its place
+     */
+    public static function carriedOn(int $reading, ?Grams $bowl = null): self
     {
-        return new self(BatchEventKind::CarriedOn, reading: $reading);
+        return new self(BatchEventKind::CarriedOn, grams: $bowl, reading: $reading);
     }
 
     public static function undone(): self

@@ -13,9 +13,11 @@ enum BatchStatus: string
     case Complete = 'complete';
     case Finished = 'finished';
     case Discarded = 'discarded';
+    /** Begun by mistake and left before its first gram: as if it had not been. */
+    case Withdrawn = 'withdrawn';
 
     public function isOpen(): bool
     {
-        return $this !== self::Finished && $this !== self::Discarded;
+        return in_array($this, [self::Weighing, self::Over, self::Complete], true);
     }
 }

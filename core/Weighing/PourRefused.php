@@ -57,6 +57,51 @@ final class PourRefused extends Refusal
         return new self(Fact::of('refusals.pour-refused.lines-left', label: $label));
     }
 
+    public static function bowlHoldsSome(Grams $in): self
+    {
+        return new self(Fact::of('refusals.pour-refused.bowl-holds-some', in: $in->text()));
+    }
+
+    public static function weighedBackAlready(): self
+    {
+        return new self(Fact::of('refusals.pour-refused.weighed-back-already'));
+    }
+
+    public static function moreThanPack(string $label, Grams $poured, Grams $pack): self
+    {
+        return new self(Fact::of(
+            'refusals.pour-refused.more-than-pack',
+            label: $label,
+            poured: $poured->text(),
+            pack: $pack->text(),
+        ));
+    }
+
+    public static function farOver(string $label, Grams $in, Grams $target): self
+    {
+        return new self(Fact::of(
+            'refusals.pour-refused.far-over',
+            label: $label,
+            in: $in->text(),
+            target: $target->text(),
+        ));
+    }
+
+    public static function bowlNotWeighed(): self
+    {
+        return new self(Fact::of('refusals.pour-refused.bowl-not-weighed'));
+    }
+
+    public static function scaleElsewhere(): self
+    {
+        return new self(Fact::of('refusals.pour-refused.scale-elsewhere'));
+    }
+
+    public static function anotherOpen(): self
+    {
+        return new self(Fact::of('refusals.pour-refused.another-open'));
+    }
+
     public static function discardNeedsReason(): self
     {
         return new self(Fact::of('refusals.pour-refused.discard-needs-reason'));

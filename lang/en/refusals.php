@@ -340,6 +340,34 @@ return [
         ],
     ],
     'pour-refused' => [
+        'bowl-holds-some' => [
+            'said' => ':in is in this bowl.',
+            'mend' => 'Say that this bowl stands on the scale with what is in it, or throw the bowl away.',
+        ],
+        'weighed-back-already' => [
+            'said' => 'What was left of this bowl is on the record.',
+            'mend' => 'Take the weighing back first, if it was not used.',
+        ],
+        'bowl-not-weighed' => [
+            'said' => 'Nobody has weighed this bowl empty.',
+            'mend' => 'Type what is left in it.',
+        ],
+        'scale-elsewhere' => [
+            'said' => 'The scale stood under something else by then.',
+            'mend' => 'Put this bowl on it again and say so; what is in it is seen by its weight.',
+        ],
+        'another-open' => [
+            'said' => 'Another batch of this bowl has been begun since.',
+            'mend' => 'Leave or finish that one first.',
+        ],
+        'more-than-pack' => [
+            'said' => ':poured of :label is more than its pack of :pack holds.',
+            'mend' => 'If it is in the bowl, say so once more; if not, look at what stands on the scale.',
+        ],
+        'far-over' => [
+            'said' => ':in of :label would be in, for :target that were wanted.',
+            'mend' => 'If it is in the bowl, say so once more; if not, look at what stands on the scale.',
+        ],
         'nothing-planned' => [
             'said' => 'There is nothing to weigh in this bowl.',
             'mend' => 'Choose its products first.',

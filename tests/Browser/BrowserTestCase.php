@@ -254,6 +254,17 @@ abstract class BrowserTestCase extends TestCase
         self::fail("The simulated scale did not answer “{$command}”.");
     }
 
+    /** Begins the bowl: the one on the scale is empty, whether the house has seen it before or not. */
+    protected function begin(RemoteWebDriver $browser): void
+    {
+        $this->key($browser, ' ');
+        $this->see($browser, '#stage-in, #pan-question');
+        if ($browser->findElements(WebDriverBy::cssSelector('#pan-question')) !== []) {
+            $this->press($browser, '.bench-choices button', 'It is empty');
+        }
+        $this->see($browser, '#stage-in');
+    }
+
     /** Pours and waits until the bench shows what is in the line. */
     protected function pour(RemoteWebDriver $browser, string $grams, string $shown): void
     {

@@ -60,7 +60,7 @@ it('goes on pouring by hand without the network, and brings every gram onto the 
     $bowl = $this->toTheBench($page, 'Rosalind Peake', '30 g', ['6C', '7C'], '210');
     // The gate's words stand on the bench: this house weighs ahead.
     $this->see($page, '.notice-warn', 'Weighed ahead');
-    $this->key($page, ' ');
+    $this->begin($page);
     $this->see($page, '.stage-label', '6C');
     $this->network($page, false);
     foreach (['6C' => '15', '7C' => '15.2', '20 vol' => '45'] as $label => $grams) {
@@ -88,21 +88,20 @@ it('takes no bowl for a pour after the scale was off', function () {
     $page = $this->browser();
     $this->signIn($page, 'amara');
     $this->toTheBench($page, 'Imogen Castellan', '30 g', ['6C'], '210');
-    $this->key($page, ' ');
-    // The scale is at zero once the line is asked for; what is poured before that is tared away.
+    $this->begin($page);
     $this->see($page, '.stage-label', '6C');
     $this->pour($page, '12', '12.0 g');
     $this->key($page, ' ');
     $this->see($page, '.bench-line.is-current', '12.0 g');
-    // Off and on: it has forgotten its zero, and shows the bowl with what is in it.
+    // Off and on: something else may stand on it since.
     $this->scale('drop 2');
     $this->see($page, '#scale-badge', 'scale disconnected');
     $this->scale('reset');
     $this->scale('bowl 222');
     $this->see($page, '#scale-badge', 'scale 222.0 g', 15);
-    $this->see($page, '.stage-words', 'The scale was off');
+    $this->see($page, '.stage-label', 'What stands on the scale?');
     expect($this->see($page, '#act')->getText())->not->toContain('Record');
-    $this->press($page, '#act', 'Set to zero');
+    $this->press($page, '#act', 'It is this bowl');
     $this->see($page, '#stage-in', '12.0 g');
     $this->pour($page, '18', '30.0 g');
     $this->key($page, ' ');
@@ -180,7 +179,7 @@ it('says how many grams are in the bowl and not on the record, and records them'
     $page = $this->browser();
     $this->signIn($page, 'amara');
     $bowl = $this->toTheBench($page, 'Pernille Dahl', '40 g', ['6C', '7C'], '200');
-    $this->key($page, ' ');
+    $this->begin($page);
     $this->see($page, '.stage-label', '6C');
     $batch = $this->ask($page, "bowls/{$bowl}/batch");
 

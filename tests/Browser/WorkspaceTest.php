@@ -197,7 +197,7 @@ it('pours by eye on the scale and keeps the formula that came of it', function (
     $this->press($page, '#weigh');
     $this->scale('bowl 200');
     $this->see($page, '.stage-number', '200.0 g');
-    $this->key($page, ' ');
+    $this->begin($page);
     $pourByEye = function (string $label, string $grams) use ($page): void {
         $this->see($page, '.stage-label', $label);
         $this->see($page, '.stage-words', 'By eye');

@@ -109,10 +109,8 @@ it('keeps the bench of another salon shut', function () {
 
 it('says in words that the scale does not answer, and goes on without it', function () {
     config(['tinta.scale.port' => 1]);
-    $this->postJson('/api/scale/tare')
-        ->assertStatus(503)
+    $this->getJson('/api/scale/panel')->assertStatus(503)
         ->assertJsonPath('mend', 'Check that the scale is on and its cable is in. Grams can be typed by hand.');
-    $this->getJson('/api/scale/panel')->assertStatus(503);
     $batch = $this->salon->startBatch($this, ($this->plan)());
     $this->salon
         ->record(
@@ -141,7 +139,7 @@ it('drives the simulated scale from its panel, and has none where the scale is r
 it('lets nobody listen to the scale who is not signed in', function () {
     auth()->logout();
     $this->getJson('/api/scale/check')->assertUnauthorized();
-    $this->postJson('/api/scale/tare')->assertUnauthorized();
+    $this->postJson('/api/scale/panel', ['command' => 'reset'])->assertUnauthorized();
 });
 
 it('draws a withdrawn shade as it was, and says at the bench that it is gone only where it matters', function () {

@@ -280,10 +280,10 @@ it('hears the house’s ounce and the pack of the tube at the bench', function (
         ],
     );
     // 1.4 oz by weight = 39.69 g (NIST SP 811); a third of a tube of 60 g.
-    $pour('1.4 oz', $this->salon->shades['6N']->productId(), 0)
+    $pour('1.4 oz', $this->salon->shades['6N']->productId(), 1)
         ->assertCreated()
         ->assertJsonPath('lines.0.poured', '39.69 g');
-    $pour('1/3 tube', $this->salon->shades['7G']->productId(), 1)
+    $pour('1/3 tube', $this->salon->shades['7G']->productId(), 2)
         ->assertCreated()
         ->assertJsonPath('lines.1.poured', '20.0 g');
 });

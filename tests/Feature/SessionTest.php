@@ -42,7 +42,7 @@ it('keeps every door closed to strangers', function (string $method, string $pat
     $this->json($method, "/api/{$path}")->assertUnauthorized();
 })->with([
     ['GET', 'today'], ['GET', 'shelf'], ['GET', 'clients'], ['POST', 'clients'], ['POST', 'bowls/preview'], ['POST', 'developers/blend'],
-    ['POST', 'scale/tare'], ['GET', 'scale/check'], ['POST', 'scale/panel'],
+    ['GET', 'scale/check'], ['POST', 'scale/panel'],
 ]);
 
 it('refuses a write without the page’s token', function () {

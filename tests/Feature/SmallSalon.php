@@ -117,10 +117,27 @@ final class SmallSalon
         );
     }
 
-    /** @return array<string, mixed> a batch just begun */
+    /** @return array<string, mixed> a batch just begun, its empty bowl of 210 g on the scale */
     public function startBatch(TestCase $test, string $bowl): array
     {
-        return $test->postJson("/api/bowls/{$bowl}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+        $begun = $test->postJson("/api/bowls/{$bowl}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+
+        return $begun['sequence'] > 0 ? $begun : $this->put($test, $begun)->assertCreated()->json('batch');
+    }
+
+    /**
+     * Says what stands on the scale.
+     *
+     * @param  array<string, mixed>  $batch
+     * @param  array<string, mixed>  $said
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function put(TestCase $test, array $batch, array $said = []): TestResponse
+    {
+        return $test->postJson("/api/batches/{$batch['id']}/pan", $said + [
+            'id' => (string) Str::uuid(), 'after' => $batch['sequence'], 'stands' => 'empty', 'reading' => 21_000,
+            'zero' => $batch['id'],
+        ]);
     }
 
     /**
@@ -132,7 +149,10 @@ final class SmallSalon
     {
         return $test->postJson(
             "/api/batches/{$batch['id']}/events",
-            $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']],
+            $event + [
+                'id' => (string) Str::uuid(), 'after' => $batch['sequence'],
+                ...(($event['source'] ?? '') === 'scale' ? ['zero' => $batch['zero'] ?? $batch['id']] : []),
+            ],
         );
     }
 

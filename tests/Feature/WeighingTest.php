@@ -16,6 +16,12 @@ beforeEach(function () {
     $this->colour = $this->salon->shades['6N']->productId();
 });
 
+/** How many pours are on record; the empty bowl on the scale is none. */
+function pours(): int
+{
+    return Pour::query()->where('kind', '!=', 'tared')->count();
+}
+
 function poured(string $line, string $grams): array
 {
     return ['kind' => 'poured', 'line' => $line, 'grams' => $grams, 'source' => 'scale'];
@@ -25,7 +31,7 @@ it('asks for the first product and says where its band lies', function () {
     expect($this->batch['current'])->toBe($this->colour)
         ->and($this->batch['lines'][0]['target'])->toBe('40.0 g')
         ->and($this->batch['live'])
-        ->toMatchArray(['from' => 0, 'already' => 0, 'low' => 3900, 'target' => 4000, 'high' => 4100]);
+        ->toMatchArray(['from' => 21_000, 'already' => 0, 'low' => 3900, 'target' => 4000, 'high' => 4100]);
 });
 
 it('weighs a whole bowl, with who and when on every pour', function () {
@@ -59,7 +65,7 @@ it('records a repeated pour once', function () {
     $event = poured($this->colour, '40 g') + ['id' => (string) Str::uuid()];
     $first = $this->salon->record($this, $this->batch, $event)->assertCreated()->json();
     $again = $this->salon->record($this, $this->batch, $event)->assertCreated()->json();
-    expect($again)->toBe($first)->and(Pour::query()->count())->toBe(1);
+    expect($again)->toBe($first)->and(pours())->toBe(1);
 });
 
 it('refuses an id that is used again for something else', function () {
@@ -74,13 +80,13 @@ it('refuses an id that is used again for something else', function () {
 it('refuses a pour made against an older state and shows the newer', function () {
     $this->salon->record($this, $this->batch, poured($this->colour, '20 g'))->assertCreated();
     $this->salon->record($this, $this->batch, poured($this->colour, '20 g'))->assertConflict()
-        ->assertJsonPath('newer.sequence', 1)->assertJsonPath('newer.lines.0.poured', '20.0 g');
-    expect(Pour::query()->count())->toBe(1);
+        ->assertJsonPath('newer.sequence', 2)->assertJsonPath('newer.lines.0.poured', '20.0 g');
+    expect(pours())->toBe(1);
 });
 
 it('refuses what is no pour', function (array $event, int $status) {
     $this->salon->record($this, $this->batch, $event)->assertStatus($status);
-    expect(Pour::query()->count())->toBe(0);
+    expect(pours())->toBe(0);
 })->with([
     'nothing' => [[], 422],
     'unknown kind' => [['kind' => 'stirred'], 422],
@@ -90,24 +96,100 @@ it('refuses what is no pour', function (array $event, int $status) {
     'number instead of text' => [['kind' => 'poured', 'line' => 'x', 'grams' => 4, 'source' => 'scale'], 422],
     'absurd' => [['kind' => 'poured', 'line' => 'x', 'grams' => '99999 g', 'source' => 'scale'], 422],
     'finished too early' => [['kind' => 'finished'], 422],
-    'nothing to undo' => [['kind' => 'undone'], 422],
     'no id' => [['kind' => 'finished', 'id' => 'seven'], 422],
 ]);
 
 it('takes back a pour, and keeps it on record', function () {
     $batch = $this->salon->record($this, $this->batch, poured($this->colour, '40 g'))->json();
     $undone = $this->salon->record($this, $batch, ['kind' => 'undone'])->assertCreated()->json();
-    expect($undone['total'])->toBe('0.0 g')->and($undone['sequence'])->toBe(2)->and(Pour::query()->count())->toBe(2);
+    expect($undone['total'])->toBe('0.0 g')->and($undone['sequence'])->toBe(3)->and(pours())->toBe(2);
 });
 
-it('carries on from what the scale shows', function () {
+it('asks what stands on the scale before one gram counts, and knows bowls by their weight', function () {
+    // 250 g: no bowl that was seen empty here weighs that.
+    $other = $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->json('id');
+    $begun = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    expect($begun['zero'])->toBeNull();
+    $asked = $this->salon->put($this, $begun, ['reading' => 25_000])->assertOk();
+    expect($asked->json('question.about'))->toBe('no-such-bowl')->and($asked->json('batch.sequence'))->toBe(0);
+    $sure = $this->salon->put($this, $begun, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])->assertCreated()->json('batch');
+    expect($sure)->toMatchArray(['vessel' => 'yellow', 'bowlWeight' => '250 g', 'zero' => $begun['id']])
+        ->and($sure['live']['from'])->toBe(25_000);
+    // Taken back, the bowl is not remembered; said again, it is known by its weight alone.
+    $undone = $this->salon->record($this, $sure, ['kind' => 'undone'])->assertCreated()->json();
+    expect($undone['zero'])->toBeNull();
+    $this->salon->put($this, $undone, ['reading' => 25_000])->assertOk()->assertJsonPath('question.about', 'no-such-bowl');
+    $again = $this->salon->put($this, $undone, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])->assertCreated()->json('batch');
+    $left = $this->salon->record($this, $again, ['kind' => 'withdrawn'])->assertCreated()->json();
+    expect($left['status'])->toBe('withdrawn')->and($left['canUndo'])->toBeFalse();
+    $this->getJson("/api/bowls/{$other}/batch")->assertOk()->assertContent('null');
+    $next = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    expect($next['number'])->toBe(1);
+    $this->salon->put($this, $next, ['reading' => 25_120])->assertCreated()->assertJsonPath('batch.vessel', 'yellow');
+});
+
+it('takes grams from the scale only while this bowl is known to stand on it', function () {
+    $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'zero' => 'something else since'])
+        ->assertUnprocessable()->assertJsonPath('message', 'The scale stood under something else by then.');
+    // Another bowl came to stand where this one stood.
+    $other = $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->json('id');
+    $begun = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    $this->travel(5)->seconds();
+    $this->salon->put($this, $begun, ['zero' => $this->batch['zero']])->assertCreated();
+    $this->travel(5)->seconds();
+    $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'zero' => $this->batch['zero']])->assertUnprocessable();
+    expect(pours())->toBe(0);
+    // By hand it may be said at any time.
+    $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'source' => 'hand'])->assertCreated();
+});
+
+it('finds a pour that nobody recorded by the weight of the bowl, and asks what it was', function () {
     $batch = $this->salon->record($this, $this->batch, poured($this->colour, '40 g'))->json();
-    expect($batch['live']['from'])->toBe(4000);
-    expect($this->salon->record(
-        $this,
-        $batch,
-        ['kind' => 'carried-on', 'reading' => -12],
-    )->assertCreated()->json('live.from'))->toBe(-12);
+    // The bowl of 210 g with 40 g in it, and 45.1 g more.
+    $back = ['stands' => 'same', 'reading' => 29_510, 'zero' => 'put back'];
+    $this->salon->put($this, $batch, $back)->assertOk()
+        ->assertJsonPath('question.about', 'more-than-recorded')->assertJsonPath('question.extra', '45.1 g');
+    $line = $batch['current'];
+    $known = $this->salon->put($this, $batch, [...$back, 'line' => $line])->assertCreated()->json('batch');
+    expect($known['total'])->toBe('85.1 g')->and($known['status'])->toBe('over')->and($known['zero'])->toBe('put back');
+});
+
+it('asks about what is unlikely before it believes it', function () {
+    $this->salon->record($this, $this->batch, poured($this->colour, '120 g'))->assertUnprocessable()
+        ->assertJsonPath('message', '120 g of 6N is more than its pack of 60 g holds.');
+    $seventh = poured($this->salon->shades['7G']->productId(), '45 g');
+    $this->salon->record($this, $this->batch, $seventh)->assertUnprocessable()
+        ->assertJsonPath('message', '45 g of 7G would be in, for 20 g that were wanted.');
+    expect(pours())->toBe(0);
+    $this->salon->record($this, $this->batch, [...$seventh, 'sure' => true])->assertCreated()->assertJsonPath('status', 'over');
+});
+
+it('throws a bowl away at any time, and uses nothing of it', function () {
+    $this->salon->record($this, $this->batch, ['kind' => 'discarded', 'reason' => 'Spilt'])->assertCreated();
+    $second = $this->salon->startBatch($this, $this->bowl['id']);
+    $done = $this->salon->pourAll($this, $second);
+    $thrown = $this->salon->record($this, $done, ['kind' => 'discarded', 'reason' => 'Stood too long'])->assertCreated()->json();
+    expect($thrown)->toMatchArray(['status' => 'discarded', 'total' => '150.0 g', 'used' => '0.0 g']);
+    $visit = $this->getJson("/api/visits/{$this->visit['id']}")->json('rounds.0.bowls.0');
+    expect($visit['batches'][1])->toMatchArray(['status' => 'discarded', 'used' => null])->and($visit['state'])->toBe('planned');
+    // Taken back, it is a finished bowl again.
+    $this->salon->record($this, $thrown, ['kind' => 'undone'])->assertCreated()->assertJsonPath('status', 'finished');
+});
+
+it('does not open a finished batch again while another one is being weighed', function () {
+    $done = $this->salon->pourAll($this, $this->batch);
+    $this->salon->startBatch($this, $this->bowl['id']);
+    $this->salon->record($this, $done, ['kind' => 'undone'])->assertUnprocessable()
+        ->assertJsonPath('message', 'Another batch of this bowl has been begun since.');
+});
+
+it('weighs back from the scale: the bowl’s own weight is known', function () {
+    $done = $this->salon->pourAll($this, $this->batch);
+    $back = ['stands' => 'back', 'zero' => 'after the service'];
+    $this->salon->put($this, $done, [...$back, 'reading' => 19_000])->assertOk()->assertJsonPath('question.about', 'lighter-than-bowl');
+    $this->salon->put($this, $done, [...$back, 'reading' => 40_000])->assertUnprocessable();
+    $this->salon->put($this, $done, [...$back, 'reading' => 23_150])->assertCreated()
+        ->assertJsonPath('batch.leftover', '21.5 g')->assertJsonPath('batch.used', '128.5 g');
 });
 
 it('resumes an open batch instead of doubling it, and starts another once it has ended', function () {
@@ -129,13 +211,6 @@ it('never lets a pour be changed or removed', function (string $verb) {
     $this->salon->record($this, $this->batch, poured($this->colour, '40 g'));
     $verb === 'update' ? Pour::query()->update(['grams_cg' => 1]) : Pour::query()->delete();
 })->with(['update', 'delete'])->throws(QueryException::class, 'command denied');
-
-it('says that the scale is silent, in words', function () {
-    config()->set('tinta.scale.port', 1);
-    $this->postJson('/api/scale/tare')
-        ->assertServiceUnavailable()
-        ->assertJson(['message' => 'The scale does not answer.']);
-});
 
 it('obeys only what the panel knows', function (string $command) {
     config()->set('tinta.scale.simulated', true);
@@ -230,5 +305,5 @@ it('adds nothing from another line, another salon, or the plan itself', function
     $add("bowl:{$this->bowl['id']}")
         ->assertUnprocessable()
         ->assertJsonPath('message', 'This product is not on the shelf.');
-    expect(Pour::query()->count())->toBe(0);
+    expect(pours())->toBe(0);
 });

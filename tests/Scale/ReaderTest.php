@@ -69,7 +69,7 @@ it('tells a listener what the reading means for its pour', function () {
     [$bridge, $browser] = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
     $listener = Listener::from(
         $bridge,
-        ['from' => '4500', 'already' => '500', 'low' => '1900', 'target' => '2000', 'high' => '2100', 'full' => '2400'],
+        ['from' => '4500', 'already' => '500', 'low' => '1900', 'target' => '2000', 'high' => '2100', 'full' => '2400', 'whole' => '6000', 'in' => '4500'],
     );
     expect($listener->tell($reader, 100.1))->toBeTrue();
     $event = json_decode(substr((string) fgets($browser), 6), true);
@@ -79,6 +79,9 @@ it('tells a listener what the reading means for its pour', function () {
         'inLine' => '15.0 g',
         'left' => '5.0 g',
         'at' => 0.625,
+        // The bowl fills as it is poured: 45 g before, a quarter of 60 g of this.
+        'bowl' => '55.0 g',
+        'wedge' => 0.25,
     ]);
     // The same again says nothing until a second has passed.
     stream_set_blocking($browser, false);
@@ -102,3 +105,19 @@ it('gives a listener without a pour the bare reading', function (array $query) {
         'pour' => null,
     ]);
 })->with([[[]], [['from' => 'x', 'already' => '0', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']], [['from' => '0', 'already' => '-5', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']]]);
+
+it('has another word for what stands on the scale once something else does', function () {
+    [$server, $scale, $reader] = connectedReader();
+    $show = function (int $centigrams, bool $still, float $at) use ($scale, $reader): string {
+        says($scale, $reader, ScaleLine::weight(1, $centigrams, $still)->text()."\r\n", $at);
+
+        return $reader->since();
+    };
+    $first = $show(21_000, true, 100.1);
+    expect($show(0, false, 100.2))->toBe("{$first}~")
+        ->and($show(0, true, 100.6))->toBe($first)
+        ->and($show(21_000, false, 101.0))->toBe("{$first}~")
+        ->and($show(21_000, true, 101.4))->toBe($first)
+        ->and($show(35_000, false, 101.5))->toBe("{$first}~")
+        ->and($show(35_000, true, 101.9))->not->toBe($first)->not->toEndWith('~');
+});

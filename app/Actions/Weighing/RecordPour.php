@@ -14,12 +14,19 @@ use App\Formulas\SalonShelf;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Pour;
+use App\Models\ScaleZero;
 use App\Models\TeamMember;
+use App\Models\VesselRow;
 use Carbon\CarbonImmutable;
 use Core\Formula\Leftover;
 use Core\Safety\Step;
 use Core\Shelf\ProductKind;
+use Core\Units\Grams;
+use Core\Weighing\Batch as WeighedBatch;
 use Core\Weighing\BatchEventKind;
+use Core\Weighing\PourRefused;
+use Core\Weighing\PourSource;
+use Core\Weighing\UnlikelyPour;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -36,10 +43,19 @@ final readonly class RecordPour
     ) {
     }
 
-    /** @param  int  $after the latest sequence the sender has seen; 0 for none */
-    public function __invoke(TeamMember $member, Batch $batch, Pour $pour, int $after, CarbonImmutable $now): Batch
-    {
-        return $this->database->transaction(function () use ($member, $batch, $pour, $after, $now): Batch {
+    /**
+     * @param  int  $after  the latest sequence the sender has seen; 0 for none
+     * @param  bool  $sure  it was asked about, and said again
+     */
+    public function __invoke(
+        TeamMember $member,
+        Batch $batch,
+        Pour $pour,
+        int $after,
+        CarbonImmutable $now,
+        bool $sure = true,
+    ): Batch {
+        return $this->database->transaction(function () use ($member, $batch, $pour, $after, $now, $sure): Batch {
             $visit = LockVisit::any($batch->bowl->round->visit_id);
             $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
             $known = Pour::query()->find($pour->id);
@@ -59,7 +75,16 @@ final readonly class RecordPour
                 ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);
             }
-            $weighed = $this->rows->weighed($current)->after($this->rows->event($pour));
+            $before = $this->rows->weighed($current);
+            $this->checkScale($before, $pour, $current, $now, $sure);
+            $weighed = $before->after($this->rows->event($pour));
+            if (
+                ! $before->status->isOpen() && $weighed->status->isOpen()
+                && $current->bowl->batches->contains(fn (Batch $each): bool => $each->id !== $current->id && $each->status->isOpen())
+            ) {
+                throw PourRefused::anotherOpen();
+            }
+            $this->moveScale($before, $pour, $current, $now, $member->salon_id);
             $pour->fill([
                 'batch_id' => $current->id,
                 'sequence' => $latest + 1,
@@ -79,6 +104,49 @@ final readonly class RecordPour
 
             return $current->unsetRelation('pours');
         });
+    }
+
+    /** Grams from the scale are this bowl's only while it is known to stand on it; and unlikely ones are asked about. */
+    private function checkScale(WeighedBatch $before, Pour $pour, Batch $batch, CarbonImmutable $now, bool $sure): void
+    {
+        if ($pour->kind !== BatchEventKind::Poured) {
+            return;
+        }
+        if ($pour->source === PourSource::Scale) {
+            $zero = $pour->zero === null ? null : ScaleZero::query()->find($pour->zero);
+            if ($zero === null || ($zero->batch_id !== $batch->id && $zero->set_at <= $now)) {
+                throw PourRefused::scaleElsewhere();
+            }
+        }
+        if (! $sure && $before->status->isOpen() && $before->over() === null) {
+            $shelf = $this->shelves->forVisit($batch->bowl->round->visit);
+            $product = $shelf->product(preg_replace('/^extra:/', '', $pour->line ?? '') ?? '');
+            UnlikelyPour::refuse($before, $pour->line ?? '', $pour->grams_cg ?? Grams::zero(), $product?->pack);
+        }
+    }
+
+    /** What the scale stands under, from this event on. */
+    private function moveScale(WeighedBatch $before, Pour $pour, Batch $batch, CarbonImmutable $now, int $salon): void
+    {
+        $onto = [BatchEventKind::Tared, BatchEventKind::CarriedOn, BatchEventKind::WeighedBack];
+        if ($pour->zero !== null && in_array($pour->kind, $onto, true)) {
+            ScaleZero::query()->updateOrCreate(
+                ['word' => $pour->zero],
+                [
+                    'salon_id' => $salon,
+                    // What was weighed back is not poured into any more.
+                    'batch_id' => $pour->kind === BatchEventKind::WeighedBack ? null : $batch->id,
+                    'set_at' => $now,
+                ],
+            );
+        }
+        if (
+            $pour->kind === BatchEventKind::Undone
+            && in_array($before->latest()?->kind, [BatchEventKind::Tared, BatchEventKind::CarriedOn], true)
+        ) {
+            ScaleZero::query()->where('batch_id', $batch->id)->update(['batch_id' => null]);
+            VesselRow::query()->whereIn('pour_id', $batch->pours->pluck('id'))->delete();
+        }
     }
 
     /**

@@ -68,7 +68,7 @@ final readonly class StartBatch
             [$plan, $said] = $this->plan($current, $times, $strength);
 
             return Batch::query()->create([
-                'id' => $id, 'bowl_id' => $current->id, 'number' => (int) $current->batches()->max('number') + 1,
+                'id' => $id, 'bowl_id' => $current->id, 'number' => (int) Batch::query()->where('bowl_id', $current->id)->max('number') + 1,
                 'plan' => $this->batches->planJson($plan, $said),
                 'status' => BatchStatus::Weighing, 'mixed_cg' => Grams::zero(), 'used_cg' => Grams::zero(),
                 'started_by' => $member->id, 'started_at' => $now,

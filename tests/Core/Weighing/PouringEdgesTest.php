@@ -218,7 +218,7 @@ it('keeps a discard’s reason without its blanks, and what was mixed until then
     $batch = Batch::start(mixedPlan())->after(put('6N', '12'))->after(BatchEvent::discarded('  wrong tube '));
     expect($batch->discardReason)->toBe('wrong tube')
         ->and($batch->total()->text())->toBe('12 g')
-        ->and($batch->used()->text())->toBe('12 g')
+        ->and($batch->used()->text())->toBe('0 g')
         ->and($batch->canUndo())->toBeTrue()
         ->and(Batch::start(mixedPlan())->canUndo())->toBeFalse();
 });

@@ -204,6 +204,9 @@ final class RealVisit
     public function weigh(string $letter, array $byEye = [], array $how = [], string $left = ''): array
     {
         $batch = $this->post("bowls/{$this->of($letter)['id']}/batches", ['id' => (string) Str::uuid()] + $how);
+        $batch = $this->post("batches/{$batch['id']}/pan", [
+            'id' => (string) Str::uuid(), 'after' => 0, 'stands' => 'empty', 'reading' => 21_000, 'zero' => $batch['id'],
+        ])['batch'];
         foreach ($batch['lines'] as $line) {
             $batch = $this->event(
                 $batch,
@@ -212,6 +215,7 @@ final class RealVisit
                     'line' => $line['key'],
                     'grams' => $line['open'] ? ($byEye[$line['key']] ?? '5 g') : $line['target'],
                     'source' => 'scale',
+                    'zero' => $batch['zero'],
                 ],
             );
         }

@@ -16,7 +16,14 @@ final class BatchEventController extends Controller
     public function store(BatchEventRequest $request, Batch $batch, RecordPour $record): JsonResponse
     {
         $this->authorize('attend', $batch->bowl->round->visit);
-        $moved = $record($this->member($request), $batch, $request->pour(), $request->afterSequence(), $this->madeAt());
+        $moved = $record(
+            $this->member($request),
+            $batch,
+            $request->pour(),
+            $request->afterSequence(),
+            $this->madeAt(),
+            $request->sure(),
+        );
 
         return new JsonResponse((new BatchResource($moved))->toArray(), 201);
     }

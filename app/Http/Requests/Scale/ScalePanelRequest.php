@@ -14,14 +14,14 @@ final class ScalePanelRequest extends FormRequest
         return ['command' => [
             'required',
             'string',
-            'regex:/^(bowl|lift|return|pour|flow|hold|drift|garbage|drop|reset)( \d{1,4}(\.\d{1,2})?)?$/',
+            'regex:/^(bowl|lift|return|pour|flow|hold|drift|garbage|drop|reset|tare)( \d{1,4}(\.\d{1,2})?)?$/',
         ]];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['command.regex' => 'The panel knows bowl, lift, return, pour, flow, hold, drift, garbage, drop and reset, each with a plain number where it takes one.'];
+        return ['command.regex' => 'The panel knows bowl, lift, return, pour, flow, hold, drift, garbage, drop, reset and tare, each with a plain number where it takes one.'];
     }
 
     public function command(): string

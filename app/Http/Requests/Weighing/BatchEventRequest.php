@@ -41,12 +41,19 @@ final class BatchEventRequest extends FormRequest
             'source' => [Rule::requiredIf($kind === 'poured'), 'nullable', Rule::enum(PourSource::class)],
             'reading' => [Rule::requiredIf($kind === 'carried-on'), 'nullable', 'integer', 'between:-1000000,1000000'],
             'reason' => ['nullable', 'string', 'max:300'],
+            'zero' => ['nullable', 'string', 'max:40'],
+            'sure' => ['nullable', 'boolean'],
         ];
     }
 
     public function afterSequence(): int
     {
         return $this->integer('after');
+    }
+
+    public function sure(): bool
+    {
+        return $this->boolean('sure');
     }
 
     /** The event as a row, not yet part of a batch. */
@@ -61,6 +68,7 @@ final class BatchEventRequest extends FormRequest
             'grams_cg' => $grams === '' ? null : $this->reading()->read($grams),
             'source' => $this->filled('source') ? PourSource::from($this->string('source')->value()) : null,
             'reading_cg' => $this->filled('reading') ? $this->integer('reading') : null,
+            'zero' => $this->filled('zero') ? $this->string('zero')->value() : null,
             'reason' => $this->filled('reason') ? $this->string('reason')->trim()->value() : null,
         ]);
     }

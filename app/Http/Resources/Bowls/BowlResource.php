@@ -144,8 +144,8 @@ final class BowlResource extends JsonResource
             'at' => ($batch->finished_at ?? $batch->started_at)->toIso8601String(),
             'status' => $batch->status->value,
             'mixed' => $batch->mixed_cg->text(),
-            'used' => $batch->used_cg->text(),
-            'leftover' => $batch->used_cg->equals($batch->mixed_cg)
+            'used' => $batch->status === BatchStatus::Finished ? $batch->used_cg->text() : null,
+            'leftover' => $batch->status !== BatchStatus::Finished || $batch->used_cg->equals($batch->mixed_cg)
                 ? null
                 : Grams::ofCentigrams($batch->mixed_cg->centigrams - $batch->used_cg->centigrams)->text(),
         ];

@@ -6,10 +6,13 @@ namespace App\Http\Resources\Weighing;
 
 use App\Formulas\BatchRows;
 use App\Models\Batch;
+use App\Models\ScaleZero;
+use App\Words\Say;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
 use Core\Weighing\Batch as WeighedBatch;
+use Core\Weighing\BatchStatus;
 use Core\Weighing\Outcome;
 use Core\Weighing\OverPour;
 use Core\Weighing\PlannedLine;
@@ -32,7 +35,7 @@ final class BatchResource extends JsonResource
 
         return [
             'id' => $batch->id,
-            'number' => $batch->number,
+            'number' => 1 + (int) $batch->bowl->batches->search(fn (Batch $each): bool => $each->id === $batch->id),
             'bowl' => [
                 'id' => $batch->bowl_id, 'letter' => trim($batch->bowl->letter), 'job' => $batch->bowl->job,
                 'visit' => $batch->bowl->round->visit_id, 'client' => $batch->bowl->round->visit->client->name,
@@ -50,10 +53,23 @@ final class BatchResource extends JsonResource
             'planned' => $weighed->plan->total()->show($weighed->plan->step),
             'bowlWeight' => $weighed->bowlWeight?->text(),
             'leftover' => $weighed->leftover?->text(),
+            'vessel' => $weighed->vessel,
+            'zero' => $this->zero($batch),
             'used' => $weighed->used()->show($weighed->plan->step),
             'discardReason' => $weighed->discardReason,
             'canUndo' => $weighed->canUndo(),
+            'undoes' => $weighed->latest() === null ? null : Say::words($weighed->latest()->kind->named()),
+            'canWithdraw' => $weighed->canWithdraw(),
+            'canDiscard' => $weighed->canDiscard(),
         ];
+    }
+
+    /** The reader's word for the standing in which the scale is this batch's; null where it is not. */
+    private function zero(Batch $batch): ?string
+    {
+        return $batch->status->isOpen() || $batch->status === BatchStatus::Finished
+            ? ScaleZero::query()->where('batch_id', $batch->id)->orderByDesc('set_at')->value('word')
+            : null;
     }
 
     /** @return array<string, mixed> */
@@ -105,6 +121,8 @@ final class BatchResource extends JsonResource
             'targetAt' => $this->part($band->target, $full),
             'highAt' => $this->part($band->high, $full),
             'full' => $full->centigrams,
+            'whole' => max($weighed->targetTotal()->centigrams, $weighed->total()->centigrams),
+            'in' => $weighed->total()->centigrams,
         ];
     }
 

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace App\Http\Resources\Weighing;
 
 use App\Http\Resources\Safety\GateResource;
+use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Component;
+use App\Models\VesselRow;
 use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
@@ -38,6 +40,12 @@ final class BenchResource extends JsonResource
             'client' => $bowl->round->visit->client->name,
             'visit' => $bowl->round->visit_id,
             'mark' => $this->sheet->details->mark,
+            'vessels' => VesselRow::query()->where('salon_id', $bowl->round->visit->salon_id)->where('mark', '!=', '')
+                ->orderByDesc('updated_at')->limit(6)->get()
+                ->map(fn (VesselRow $row): array => ['mark' => $row->mark, 'weight' => $row->weight_cg->text()])->all(),
+            'batches' => array_values($bowl->batches->map(fn (Batch $batch, int $at): array => [
+                'id' => $batch->id, 'number' => $at + 1, 'status' => $batch->status->value,
+            ])->all()),
             'gate' => GateResource::ofBowl($bowl),
             'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
             'lines' => array_map(fn (KnownLine $line): array => [

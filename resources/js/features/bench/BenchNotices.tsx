@@ -33,7 +33,7 @@ export function UnsentPours({ weighing }: { weighing: ReturnType<typeof useBatch
             <span className="notice-actions">
               <Press id="record-refused" disabled={weighing.busy || batch?.current === null} onPress={() => {
                 if (entry.pour === null) return
-                weighing.record({ kind: 'poured', line: entry.pour.line, grams: entry.pour.grams, source: 'hand' })
+                weighing.record({ kind: 'poured', line: entry.pour.line, grams: entry.pour.grams, source: 'hand', sure: true })
                 weighing.settle(entry.id)
               }}>Record {entry.pour.grams}</Press>
               <Press kind="quiet" onPress={() => { weighing.settle(entry.id) }}>It is not in the bowl</Press>

@@ -9,8 +9,11 @@ import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import type { Batch } from './api'
 import { AlsoIn } from './AlsoIn'
+import { AnotherBatch } from './AnotherBatch'
 import { BenchFoot } from './BenchFoot'
 import { GateWords, UnsentPours } from './BenchNotices'
+import { DiscardStage } from './DiscardStage'
+import { Ended } from './Ended'
 import { bowlFacts, type BowlFacts } from './facts'
 import { productColour } from '../../shared/shelf/productColour'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
@@ -18,10 +21,11 @@ import { HandEntry } from './HandEntry'
 import { LineList } from './LineList'
 import type { OfflineBowl } from './offline'
 import { OverChoices } from './OverChoices'
+import { PanStage } from './PanStage'
 import { PourStage } from './PourStage'
 import { ScaleBadge } from './ScaleBadge'
 import { useBatch } from './useBatch'
-import { useBench } from './useBench'
+import { useBench, type Bench as BenchHands } from './useBench'
 import { useScale } from './useScale'
 
 export function BenchPage() {
@@ -47,7 +51,9 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   const shelf = useQuery(shelfQuery).data
   // What was added beside the plan is coloured from the shelf.
   const colourOf = (key: string) => facts.colours[key] ?? (shelf === undefined ? '#e5dac3' : productColour(key, shelf.lines.find((each) => each.id === facts.lineId), shelf))
-  const wedges = (batch?.lines ?? []).map((line) => ({ key: line.key, wedge: line.wedge, colour: colourOf(line.key) }))
+  // It fills as it is poured, not after.
+  const pouring = batch?.status === 'weighing' && bench.standsHere && bench.scale.state === 'reading' ? bench.scale.pour : null
+  const wedges = (batch?.lines ?? []).map((line) => ({ key: line.key, wedge: line.key === batch?.current && pouring !== null ? pouring.wedge : line.wedge, colour: colourOf(line.key) }))
   return (
     <main className="bench">
       <header className="bench-head">
@@ -71,27 +77,29 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
           {weighing.refused.length > 0 ? null : <GateWords gate={facts.gate} visit={facts.visit} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />}
           <UnsentPours weighing={weighing} />
           {weighing.error === null || weighing.offline !== null || weighing.refused.length > 0 ? null : <ErrorNotice error={weighing.error} />}
-          <Middle batch={batch} scale={bench.scale} bench={bench} busy={weighing.busy} offline={weighing.offline} />
+          <Middle batch={batch} facts={facts} bench={bench} offline={weighing.offline} />
         </div>
         <aside className="bench-bowl">
           <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${batch?.total ?? 'empty'}`} />
           <p>
-            <strong className="grams-big">{batch?.total ?? '0 g'}</strong>
+            <strong className="grams-big">{pouring?.bowl ?? batch?.total ?? '0 g'}</strong>
             <span className="quiet"> of {batch?.target ?? facts.total}</span>
           </p>
           {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {batch.planned}</p> : null}
         </aside>
       </div>
-      <BenchFoot bench={bench} busy={weighing.busy} />
-      {bench.adding ? <AlsoIn line={facts.lineId} planned={batch?.lines.filter((line) => !line.open).map((line) => line.key) ?? []} onPick={bench.add} onClose={() => { bench.setAdding(false) }} /> : null}
+      <BenchFoot bench={bench} batch={batch} />
+      {bench.open.kind === 'adding' ? <AlsoIn line={facts.lineId} planned={batch?.lines.filter((line) => !line.open).map((line) => line.key) ?? []} onPick={bench.add} onClose={bench.close} /> : null}
     </main>
   )
 }
 
-function Middle({ batch, scale, bench, busy, offline }: { batch: Batch | null; scale: ReturnType<typeof useScale>; bench: ReturnType<typeof useBench>; busy: boolean; offline: OfflineBowl | null }) {
-  if (bench.typing !== null)
-    return <HandEntry key={bench.typing.label} label={bench.typing.label} first={bench.typing.first} onEnter={bench.enter} onCancel={bench.stopTyping} />
-  if (batch === null)
+function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: BowlFacts; bench: BenchHands; offline: OfflineBowl | null }) {
+  const { scale, open, busy } = bench
+  if (open.kind === 'typing') return <HandEntry key={open.typing.label} label={open.typing.label} first={open.typing.first} onEnter={bench.enter} onCancel={bench.close} />
+  if (open.kind === 'again')
+    return <AnotherBatch busy={busy} onCancel={bench.close} onBegin={(how) => { bench.begin(how, 'Another batch') }} />
+  if (batch === null || batch.status === 'withdrawn')
     return (
       <section className="stage">
         <p className="stage-words">Put the empty bowl on the scale.</p>
@@ -99,13 +107,13 @@ function Middle({ batch, scale, bench, busy, offline }: { batch: Batch | null; s
         <p className="quiet">Wear gloves; use a bowl and tools that are not metal; keep the room aired.</p>
       </section>
     )
+  if (open.kind === 'discarding') return <DiscardStage total={batch.total} busy={busy} onDiscard={bench.discard} onCancel={bench.close} />
   if (offline !== null) return <OfflineStage batch={batch} offline={offline} />
-  if (batch.over !== null)
-    return (
-      <OverChoices over={batch.over} busy={busy} discarding={bench.discarding} onKeep={bench.keep} onAccept={bench.accept} onDiscard={bench.discard} onDiscarding={bench.setDiscarding} />
-    )
-  if (batch.status === 'finished' || batch.status === 'complete' || batch.status === 'discarded') return <Ended batch={batch} />
-  return <PourStage batch={batch} scale={scale} knowsScale={bench.knowsScale} />
+  if (batch.over !== null) return <OverChoices over={batch.over} busy={busy} onKeep={bench.keep} onAccept={bench.accept} onDiscard={bench.askDiscard} />
+  if (bench.pan.question !== null || open.kind === 'standing') return <PanStage batch={batch} facts={facts} bench={bench} />
+  if (batch.status !== 'weighing') return <Ended batch={batch} bench={bench} />
+  if (scale.state === 'reading' && !bench.standsHere) return <PanStage batch={batch} facts={facts} bench={bench} />
+  return <PourStage batch={batch} scale={scale} onStanding={bench.askStanding} />
 }
 
 function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }) {
@@ -119,21 +127,6 @@ function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }
           <p className="stage-words">No connection. Type the grams: press a digit, or “By hand”.</p>
         </>
       )}
-    </section>
-  )
-}
-
-function Ended({ batch }: { batch: Batch }) {
-  return (
-    <section className="stage">
-      <p className="stage-words">{batch.status === 'complete' ? '✓ Everything is in' : batch.status === 'finished' ? '● Bowl finished' : `✕ Discarded: ${batch.discardReason}`}</p>
-      <p className="stage-number">{batch.total}</p>
-      {batch.leftover === null ? null : (
-        <p>
-          <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
-        </p>
-      )}
-      <p className="quiet">{batch.status === 'complete' ? 'Use it fresh: mixed colour belongs on the hair within half an hour.' : null}</p>
     </section>
   )
 }

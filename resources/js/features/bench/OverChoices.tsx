@@ -1,21 +1,14 @@
-import { useState } from 'react'
-import Form from 'react-bootstrap/Form'
 import { Press } from '../../shared/ui/Press'
 import type { Over } from './api'
 
-const REASONS = ['Too far over', 'Wrong product', 'Spilt', 'Stood too long'] as const
-
 /** What can be done once too much is in: keep the proportion, accept it, or start again; each with what it costs. */
-export function OverChoices({ over, busy, discarding, onKeep, onAccept, onDiscard, onDiscarding }: {
+export function OverChoices({ over, busy, onKeep, onAccept, onDiscard }: {
   over: Over
   busy: boolean
-  discarding: boolean
   onKeep: () => void
   onAccept: () => void
-  onDiscard: (reason: string) => void
-  onDiscarding: (open: boolean) => void
+  onDiscard: () => void
 }) {
-  const [reason, setReason] = useState('')
   return (
     <section className="over" aria-labelledby="over-title" role="alert">
       <h2 id="over-title">
@@ -54,33 +47,10 @@ export function OverChoices({ over, busy, discarding, onKeep, onAccept, onDiscar
         </div>
         <div className="over-choice">
           <h3>Discard the bowl</h3>
-          {discarding ? (
-            <Form
-              onSubmit={(event) => {
-                event.preventDefault()
-                onDiscard(reason)
-              }}
-            >
-              <div className="chips">
-                {REASONS.map((each) => (
-                  <button key={each} type="button" className="chip" onClick={() => { onDiscard(each) }}>
-                    {each}
-                  </button>
-                ))}
-              </div>
-              <Form.Control aria-label="Reason" autoFocus placeholder="Another reason" maxLength={300} value={reason} onChange={(event) => { setReason(event.target.value) }} />
-              <Press kind="stop" submit disabled={busy || reason.trim() === ''}>
-                Discard
-              </Press>
-            </Form>
-          ) : (
-            <>
-              <p>Nothing of it is used; the record keeps what was poured, and why.</p>
-              <Press kind="stop" size="bench" hint="3" disabled={busy} onPress={() => { onDiscarding(true) }} id="discard">
-                Discard…
-              </Press>
-            </>
-          )}
+          <p>Nothing of it is used; the record keeps what was poured, and why.</p>
+          <Press kind="stop" size="bench" hint="3" disabled={busy} onPress={onDiscard} id="discard">
+            Discard…
+          </Press>
         </div>
       </div>
     </section>

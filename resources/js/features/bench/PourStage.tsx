@@ -1,9 +1,10 @@
 import type { Batch } from './api'
 import { Gauge } from './Gauge'
+import { Press } from '../../shared/ui/Press'
 import type { ScaleState } from './useScale'
 
 const WORDS = {
-  'bowl-missing': 'The bowl is not on the scale, or it was tared again',
+  'bowl-missing': 'The scale shows less than the bowl should weigh. Put it back.',
   waiting: 'Pour',
   under: 'to go',
   inside: 'On target',
@@ -18,10 +19,10 @@ const LOST = {
 } as const
 
 /** The one product being poured, large: what is left, what is in, where that stands. */
-export function PourStage({ batch, scale, knowsScale }: { batch: Batch; scale: ScaleState; knowsScale: boolean }) {
+export function PourStage({ batch, scale, onStanding }: { batch: Batch; scale: ScaleState; onStanding: () => void }) {
   const line = batch.lines.find((each) => each.key === batch.current)
   if (line === undefined || batch.live === null) return null
-  const pour = scale.state === 'reading' && knowsScale ? scale.pour : null
+  const pour = scale.state === 'reading' ? scale.pour : null
   const place = pour?.place ?? 'waiting'
   return (
     <section className={`stage stage-${pour === null ? 'lost' : place}`} aria-live="polite">
@@ -30,9 +31,7 @@ export function PourStage({ batch, scale, knowsScale }: { batch: Batch; scale: S
         <>
           <p className="stage-number">{line.left}</p>
           <p className="stage-words" role="alert">
-            {scale.state === 'reading' && !knowsScale
-              ? '! The scale was off, or stands under another bowl. Put this bowl on it, with what is in it, and set it to zero.'
-              : `✕ ${scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
+            {`✕ ${scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
           </p>
         </>
       ) : (
@@ -49,6 +48,7 @@ export function PourStage({ batch, scale, knowsScale }: { batch: Batch; scale: S
           </p>
         </>
       )}
+      {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">It is another bowl, or some was taken out</Press> : null}
       {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}
     </section>
   )

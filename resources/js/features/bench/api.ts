@@ -25,6 +25,8 @@ const live = z.object({
   target: z.number(),
   high: z.number(),
   full: z.number(),
+  whole: z.number(),
+  in: z.number(),
   lowShown: z.string(),
   highShown: z.string(),
   lowAt: z.number(),
@@ -46,7 +48,8 @@ export const batchShape = z.object({
   id: z.string(),
   number: z.number(),
   bowl: z.object({ id: z.string(), letter: z.string(), job: z.string(), visit: z.string(), client: z.string(), line: z.string(), ratio: z.string() }),
-  status: z.enum(['weighing', 'over', 'complete', 'finished', 'discarded']),
+  status: z.enum(['weighing', 'over', 'complete', 'finished', 'discarded', 'withdrawn']),
+  said: z.string(),
   sequence: z.number(),
   lines: z.array(line),
   current: z.string().nullable(),
@@ -59,7 +62,14 @@ export const batchShape = z.object({
   leftover: z.string().nullable(),
   used: z.string(),
   discardReason: z.string().nullable(),
+  vessel: z.string(),
+  /** The scale's word for the standing in which it is this batch's; null where it is not. */
+  zero: z.string().nullable(),
   canUndo: z.boolean(),
+  /** What would be taken back. */
+  undoes: z.string().nullable(),
+  canWithdraw: z.boolean(),
+  canDiscard: z.boolean(),
 })
 export type Batch = z.infer<typeof batchShape>
 
@@ -74,20 +84,22 @@ export const batchOf = (bowl: string) =>
 /** All that is poured into a bowl waits in one line. */
 export const benchStream = (bowl: string) => `bench:${bowl}`
 
-export const startBatch = async (bowl: string, id: string, about: string): Promise<Batch> =>
-  batchShape.parse(await keptPost(`bowls/${bowl}/batches`, { id }, { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` }))
+/** One batch of a bowl that is not the latest. */
+export const batchBy = (id: string) => queryOptions({ queryKey: ['batch-by', id], queryFn: async ({ signal }) => batchShape.parse(await getJson(`batches/${id}`, signal)) })
+
+export const startBatch = async (bowl: string, id: string, about: string, how: { times: string; strength: string }): Promise<Batch> =>
+  batchShape.parse(await keptPost(`bowls/${bowl}/batches`, { id, ...how }, { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` }))
 
 /** Grams as they were typed, with the unit that a bare number means. */
 export const inGrams = (typed: string) => (/^[\d.,\s]+$/.test(typed) ? `${typed.trim()} g` : typed)
 
 /** What happened, as it is sent: the id makes sending it twice harmless. */
 export type BatchEvent = { id: string; after: number } & (
-  | { kind: 'tared'; grams: string }
-  | { kind: 'poured'; line: string; grams: string; source: 'scale' | 'hand' }
+  | { kind: 'poured'; line: string; grams: string; source: 'hand'; sure?: boolean }
+  | { kind: 'poured'; line: string; grams: string; source: 'scale'; zero: string; sure?: boolean }
   | { kind: 'accepted-short' | 'added'; line: string }
-  | { kind: 'kept-proportion' | 'accepted-over' | 'undone' | 'finished' }
+  | { kind: 'kept-proportion' | 'accepted-over' | 'undone' | 'finished' | 'withdrawn' }
   | { kind: 'discarded'; reason: string }
-  | { kind: 'carried-on'; reading: number }
   | { kind: 'weighed-back'; grams: string }
 )
 
@@ -103,9 +115,16 @@ export const recordEvent = async (batch: { id: string; bowl: { id: string; lette
 }
 
 const WHAT: Partial<Record<BatchEvent['kind'], string>> = {
-  tared: 'Empty bowl weighed', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted',
-  undone: 'Last step taken back', finished: 'Bowl finished', discarded: 'Bowl discarded', 'carried-on': 'Carried on from what the scale shows', 'weighed-back': 'Left over, weighed back',
+  withdrawn: 'Batch left', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted',
+  undone: 'Last step taken back', finished: 'Bowl finished', discarded: 'Bowl discarded', 'weighed-back': 'Left over, weighed back',
 }
 
-const tared = z.object({ bowl: z.string() })
-export const tare = async (): Promise<string> => tared.parse(await postJson('scale/tare', {})).bowl
+const question = z.object({ about: z.string(), message: z.string(), mend: z.string(), extra: z.string().nullable() })
+export type PanQuestion = z.infer<typeof question>
+const onPan = z.object({ batch: batchShape, question: question.nullable() })
+
+export type Stands = { stands: 'empty' | 'same' | 'other' | 'back'; mark?: string; line?: string; sure?: boolean }
+
+/** Says what stands on the scale. Not kept for later: it is true only now. */
+export const putOnScale = async (batch: Batch, said: Stands, scale: { reading: number; since: string }, id: string) =>
+  onPan.parse(await postJson(`batches/${batch.id}/pan`, { ...said, id, after: batch.sequence, reading: scale.reading, zero: scale.since }))

@@ -5,17 +5,17 @@ import type { ScaleState } from './useScale'
 
 const batch = (status: Batch['status']): Batch => ({
   id: 'b', number: 1, status, sequence: 1, current: 'x', live: null, over: null, lines: [], total: '0 g', target: '60 g', planned: '60 g',
-  bowlWeight: null, leftover: null, used: '0 g', discardReason: null, canUndo: false,
+  bowlWeight: null, leftover: null, used: '0 g', discardReason: null, canUndo: false, said: '', vessel: '', zero: 's', undoes: null, canWithdraw: false, canDiscard: false,
   bowl: { id: 'b', letter: 'A', job: '', visit: 'v', client: '', line: '', ratio: '1:1' },
 })
 const reading = (place: 'bowl-missing' | 'waiting' | 'under' | 'inside' | 'over', still = true): ScaleState => ({
-  state: 'reading', reading: 1230, shown: '12.3 g', still, since: 's', pour: { place, net: '12.3 g', inLine: '12.3 g', left: '0.0 g', over: '0.0 g', at: 0.5 },
+  state: 'reading', reading: 1230, shown: '12.3 g', still, since: 's', pour: { place, net: '12.3 g', inLine: '12.3 g', left: '0.0 g', over: '0.0 g', bowl: '12.3 g', wedge: 0.5, at: 0.5 },
 })
 
 describe('the big button', () => {
   it('starts with the scale where there is one, and without where there is none', () => {
-    expect(benchAction(null, reading('waiting'), true)).toMatchObject({ kind: 'start', withScale: true })
-    expect(benchAction(null, { state: 'disconnected' }, true)).toMatchObject({ kind: 'start', withScale: false })
+    expect(benchAction(null, reading('waiting'))).toMatchObject({ kind: 'start', withScale: true })
+    expect(benchAction(null, { state: 'disconnected' })).toMatchObject({ kind: 'start', withScale: false })
   })
 
   it.each([
@@ -23,30 +23,38 @@ describe('the big button', () => {
     ['under', 'record'],
     ['inside', 'record'],
     ['over', 'record'],
-    ['bowl-missing', 'carry-on'],
+    ['bowl-missing', 'none'],
   ] as const)('does the right thing while the pour is %s', (place, kind) => {
-    expect(benchAction(batch('weighing'), reading(place), true).kind).toBe(kind)
+    expect(benchAction(batch('weighing'), reading(place)).kind).toBe(kind)
   })
 
   it('records what the scale showed, word for word', () => {
-    expect(benchAction(batch('weighing'), reading('inside', false), true)).toMatchObject({ grams: '12.3 g', still: false })
+    expect(benchAction(batch('weighing'), reading('inside', false))).toMatchObject({ grams: '12.3 g', still: false })
   })
 
   it.each(['disconnected', 'garbled', 'overload'] as const)('asks for grams by hand while the scale is %s', (state) => {
-    expect(benchAction(batch('weighing'), { state }, true).kind).toBe('type')
+    expect(benchAction(batch('weighing'), { state }).kind).toBe('type')
   })
 
-  it('takes nothing for a pour once the scale may have lost its zero', () => {
-    expect(benchAction(batch('weighing'), reading('over'), false).kind).toBe('retare')
-    expect(benchAction(batch('weighing'), { state: 'disconnected' }, false).kind).toBe('type')
+  it('takes nothing for a pour until it is said what stands on the scale', () => {
+    const elsewhere = { ...batch('weighing'), zero: 'before something else was put on' }
+    expect(benchAction(elsewhere, reading('over'))).toMatchObject({ kind: 'stands', stands: 'same' })
+    expect(benchAction({ ...elsewhere, zero: null, canWithdraw: true }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
+    expect(benchAction(elsewhere, { state: 'disconnected' }).kind).toBe('type')
+  })
+
+  it('leaves another batch to another place: what finishes the bowl never begins one', () => {
+    expect(benchAction(batch('complete'), reading('waiting')).kind).toBe('finish')
+    expect(benchAction(batch('finished'), reading('waiting')).kind).toBe('leave')
   })
 
   it.each([
     ['over', 'none'],
     ['complete', 'finish'],
-    ['finished', 'again'],
-    ['discarded', 'again'],
+    ['finished', 'leave'],
+    ['discarded', 'leave'],
+    ['withdrawn', 'start'],
   ] as const)('knows a batch that is %s', (status, kind) => {
-    expect(benchAction(batch(status), reading('waiting'), true).kind).toBe(kind)
+    expect(benchAction(batch(status), reading('waiting')).kind).toBe(kind)
   })
 })

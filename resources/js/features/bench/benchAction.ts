@@ -4,18 +4,19 @@ import type { ScaleState } from './useScale'
 /** The one thing the big button (and the space bar) does now. */
 export type BenchAction =
   | { kind: 'start'; words: string; withScale: boolean }
+  | { kind: 'stands'; words: string; stands: 'empty' | 'same'; still: boolean }
   | { kind: 'record'; words: string; grams: string; still: boolean }
-  | { kind: 'carry-on'; words: string; reading: number }
-  | { kind: 'retare'; words: string }
   | { kind: 'type'; words: string }
   | { kind: 'finish'; words: string }
-  | { kind: 'again'; words: string; withScale: boolean }
+  | { kind: 'leave'; words: string }
   | { kind: 'none'; words: string }
 
-/** @param knowsScale the scale has kept its zero since this bowl was put on it */
-export function benchAction(batch: Batch | null, scale: ScaleState, knowsScale: boolean): BenchAction {
+/** Whether the scale is known to stand under this bowl: nothing it shows is a pour before. */
+export const standsHere = (batch: Batch | null, scale: ScaleState): boolean => scale.state === 'reading' && batch?.zero !== null && batch?.zero === scale.since
+
+export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction {
   const withScale = scale.state === 'reading'
-  if (batch === null) return { kind: 'start', words: withScale ? 'Tare and start' : 'Start without the scale', withScale }
+  if (batch === null || batch.status === 'withdrawn') return { kind: 'start', words: withScale ? 'The empty bowl is on: begin' : 'Begin without the scale', withScale }
   switch (batch.status) {
     case 'over':
       return { kind: 'none', words: 'Choose above' }
@@ -23,17 +24,20 @@ export function benchAction(batch: Batch | null, scale: ScaleState, knowsScale: 
       return { kind: 'finish', words: 'Finish the bowl' }
     case 'finished':
     case 'discarded':
-      return { kind: 'again', words: 'Mix another batch', withScale }
+      return { kind: 'leave', words: 'Back to the visit' }
     case 'weighing':
       break
     default:
       return batch.status satisfies never
   }
-  if (scale.state === 'reading' && !knowsScale) return { kind: 'retare', words: 'Set to zero, go on' }
+  if (scale.state === 'reading' && !standsHere(batch, scale))
+    return scale.since.endsWith('~') ? { kind: 'none', words: 'Waiting until it is still…' } : batch.canWithdraw
+      ? { kind: 'stands', words: 'It is the empty bowl', stands: 'empty', still: scale.still }
+      : { kind: 'stands', words: 'It is this bowl', stands: 'same', still: scale.still }
   if (scale.state !== 'reading' || scale.pour === null) return { kind: 'type', words: 'Type the grams' }
   switch (scale.pour.place) {
     case 'bowl-missing':
-      return { kind: 'carry-on', words: 'Carry on from what the scale shows', reading: scale.reading }
+      return { kind: 'none', words: 'Put the bowl back' }
     case 'waiting':
       return { kind: 'none', words: 'Pour' }
     case 'under':

@@ -11,6 +11,9 @@ const shape = z.object({
   client: z.string(),
   visit: z.string(),
   mark: z.string(),
+  /** Bowls of the house that have a name. */
+  vessels: z.array(z.object({ mark: z.string(), weight: z.string() })),
+  batches: z.array(z.object({ id: z.string(), number: z.number(), status: z.string() })),
   gate: z.object({ open: z.boolean(), ahead: z.boolean(), reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })) }),
   total: z.string(),
   lines: z.array(z.object({ key: z.string(), label: z.string(), grams: z.string() })),

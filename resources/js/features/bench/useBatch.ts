@@ -3,8 +3,11 @@ import { useEffect, useState } from 'react'
 import { Refused } from '../../shared/api/http'
 import { newId } from '../../shared/api/newId'
 import { outbox, useOutbox } from '../../shared/outbox/kept'
-import { batchOf, batchShape, recordEvent, startBatch, tare, type Batch, type BatchEvent } from './api'
+import { batchOf, batchShape, recordEvent, startBatch, type Batch, type BatchEvent } from './api'
 import { nextAfter, offlineBowl, unsentEvents } from './offline'
+
+/** How large, and how strong where it is not the bowl's own. */
+export type How = { times: string; strength: string }
 
 export type NewEvent = BatchEvent extends infer E ? (E extends BatchEvent ? Omit<E, 'id' | 'after'> : never) : never
 
@@ -43,20 +46,11 @@ export function useBatch(bowl: string) {
       if (error instanceof Error) setProblem(error)
     })
   }
-  const start = useMutation({
-    mutationFn: async ({ withScale, about }: { withScale: boolean; about: string }) => {
-      const weight = withScale ? await tare() : null
-      const begun = await startBatch(bowl, newId(), about)
-      return weight === null || begun.sequence > 0 ? begun : recordEvent(begun, { id: newId(), after: begun.sequence, kind: 'tared', grams: weight })
-    },
-    onSuccess: show,
-    onError: setProblem,
-  })
-  /** The scale does not know its zero any more: set anew under the bowl and what is in it. */
-  const retare = useMutation({
-    mutationFn: async () => {
-      const weight = await tare()
-      if (batch !== null) record(batch.sequence === 0 ? { kind: 'tared', grams: weight } : { kind: 'carried-on', reading: 0 })
+  const begun = useMutation({
+    mutationFn: ({ about, times, strength }: How & { about: string }) => startBatch(bowl, newId(), about, { times, strength }),
+    onSuccess: (made) => {
+      show(made)
+      setProblem(null)
     },
     onError: setProblem,
   })
@@ -64,13 +58,17 @@ export function useBatch(bowl: string) {
     batch,
     loading: loaded.isPending,
     error: problem ?? loaded.error,
-    busy: (unsent > 0 && !late) || start.isPending || retare.isPending,
+    busy: (unsent > 0 && !late) || begun.isPending,
     /** What this device has noted while the server could not be reached; null while it can. */
     offline: batch !== null && late && unsent > 0 ? offlineBowl(batch, entries, batch.id) : null,
     refused,
     settle: (id: string) => { outbox.drop(id) },
     record,
-    start: start.mutate,
-    retare: retare.mutateAsync,
+    show: (newer: Batch) => {
+      setProblem(null)
+      show(newer)
+    },
+    fail: setProblem,
+    start: (how: How & { about: string }, then: (made: Batch) => void) => { begun.mutate(how, { onSuccess: then }) },
   }
 }

@@ -1,14 +1,17 @@
 import { useEffect, useRef, useState } from 'react'
 import { useKeys } from '../../shared/ui/useKeys'
-import { benchAction, type BenchAction } from './benchAction'
+import type { Stands } from './api'
+import { benchAction, standsHere, type BenchAction } from './benchAction'
 import type { useBatch } from './useBatch'
+import { useGuard } from './useGuard'
+import { usePan } from './usePan'
 import type { ScaleState } from './useScale'
-import { useScaleZero } from './useScaleZero'
 
 type Weighing = ReturnType<typeof useBatch>
 type Typing = { label: string; first: string }
-type Half = { at: string; typing: Typing | null; discarding: boolean; adding: boolean; waitingForStill: boolean }
-const NOTHING: Half = { at: '', typing: null, discarding: false, adding: false, waitingForStill: false }
+/** What is open over the bench. */
+type Open = { kind: 'typing'; typing: Typing } | { kind: 'discarding' | 'adding' | 'again' | 'standing' } | { kind: 'until-still'; todo: 'record' | 'stands' } | { kind: 'nothing' }
+const NOTHING: Open = { kind: 'nothing' }
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
 export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, leave: () => void) {
@@ -17,40 +20,54 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const scale: ScaleState = offline === null ? shown : { state: 'disconnected' }
   const current = offline === null ? batch?.current : offline.current
   const line = batch?.lines.find((each) => each.key === current)
-  const zero = useScaleZero(batch?.id ?? null, shown)
+  const pan = usePan(batch, scale, weighing.show, weighing.fail)
+  const busy = weighing.busy || pan.busy
   // What is half done on this screen belongs to the batch as it stands; when that moves on, it is gone.
   const at = `${batch?.id ?? ''} ${batch?.sequence ?? 0}`
-  const [half, setHalf] = useState<Half>(NOTHING)
-  const { typing, discarding, adding, waitingForStill } = half.at === at ? half : NOTHING
-  const setTyping = (next: Typing | null) => { setHalf({ ...NOTHING, at, typing: next }) }
-  const setDiscarding = (open: boolean) => { setHalf({ ...NOTHING, at, discarding: open }) }
-  const setAdding = (open: boolean) => { setHalf({ ...NOTHING, at, adding: open }) }
+  const [half, setHalf] = useState<{ at: string; open: Open }>({ at: '', open: NOTHING })
+  const open = half.at === at ? half.open : NOTHING
+  const show = (next: Open) => { setHalf({ at, open: next }) }
+  const close = () => { show(NOTHING) }
+  const begun = benchAction(batch, scale)
+  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
+    : shut && begun.kind === 'start' ? { kind: 'none', words: 'The gate is shut' } : begun
+  const ready = useGuard(`${at} ${action.kind} ${open.kind}`)
+  const ended = batch?.status === 'finished' || batch?.status === 'discarded'
   const canAdd = offline === null && (batch?.status === 'weighing' || batch?.status === 'complete')
   const canTakeShort = line !== undefined && (line.started || line.open)
-  const begun = benchAction(batch, scale, zero.isKnown)
-  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
-    : shut && (begun.kind === 'start' || begun.kind === 'again') ? { kind: 'none', words: 'The gate is shut' } : begun
+  const canUndo = offline === null ? batch?.canUndo === true : offline.canUndo
+  const canMixAgain = ended && !shut && offline === null
+  // Put back after the service: not the full bowl that has stood there since it was mixed.
+  const canWeighBack = batch?.status === 'finished' && batch.leftover === null && batch.bowlWeight !== null && scale.state === 'reading' && scale.since !== batch.zero
 
+  const begin = (how: { times: string; strength: string }, words: string) => {
+    weighing.start({ ...how, about: words }, (made) => {
+      // The empty bowl stands there already: told as soon as the scale is at rest.
+      if (scale.state === 'reading' && made.zero === null && made.canWithdraw && how.times === '' && how.strength === '') setHalf({ at: `${made.id} ${made.sequence}`, open: { kind: 'until-still', todo: 'stands' } })
+    })
+  }
+  const poured = (grams: string) => {
+    if (line !== undefined && scale.state === 'reading') record({ kind: 'poured', line: line.key, grams, source: 'scale', zero: scale.since })
+  }
   const act = () => {
-    if (weighing.busy) return
+    if (busy || !ready()) return
     switch (action.kind) {
       case 'start':
-      case 'again':
-        weighing.start({ withScale: action.withScale, about: action.words }, { onSuccess: (made) => { if (action.withScale) zero.set(made.id) } })
+        begin({ times: '', strength: '' }, action.words)
         break
-      case 'retare':
-        void weighing.retare().then(() => { zero.set(batch?.id ?? '') }, () => null)
+      case 'stands':
+        if (action.still) pan.put({ stands: action.stands })
+        else show({ kind: 'until-still', todo: 'stands' })
         break
       case 'record':
-        if (action.still && line !== undefined) record({ kind: 'poured', line: line.key, grams: action.grams, source: 'scale' })
-        else setHalf({ ...NOTHING, at, waitingForStill: true })
-        break
-      case 'carry-on':
-        record({ kind: 'carried-on', reading: action.reading })
-        zero.set(batch?.id ?? '')
+        if (action.still) poured(action.grams)
+        else show({ kind: 'until-still', todo: 'record' })
         break
       case 'finish':
         record({ kind: 'finished' })
+        break
+      case 'leave':
+        leave()
         break
       case 'type':
         type('')
@@ -62,50 +79,77 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     }
   }
 
-  // Once the pan is still, what was asked for is recorded: once for each press.
-  const recordedAt = useRef('')
-  const key = line?.key
-  const grams = waitingForStill && action.kind === 'record' && action.still ? action.grams : null
+  // Once the pan is still, what was asked for is done: once for each press.
+  const doneAt = useRef('')
+  const waitingForStill = open.kind === 'until-still'
+  const now = open.kind === 'until-still' && (action.kind === 'record' || action.kind === 'stands') && action.kind === open.todo && action.still ? action : null
+  const then = useRef<() => void>(() => undefined)
   useEffect(() => {
-    if (grams === null || key === undefined || recordedAt.current === at) return
-    recordedAt.current = at
-    record({ kind: 'poured', line: key, grams, source: 'scale' })
-  }, [grams, key, at, record])
+    then.current = () => {
+      if (now?.kind === 'record') poured(now.grams)
+      else if (now?.kind === 'stands') pan.put({ stands: now.stands })
+    }
+  })
+  const due = now === null ? '' : at
+  useEffect(() => {
+    if (due === '' || doneAt.current === due) return
+    doneAt.current = due
+    then.current()
+  }, [due])
 
   const type = (first: string) => {
-    if (batch?.status === 'finished') setTyping({ label: 'Left over', first })
-    else if (line !== undefined) setTyping({ label: line.label, first })
+    if (batch?.status === 'finished') show({ kind: 'typing', typing: { label: 'Left over', first } })
+    else if (line !== undefined) show({ kind: 'typing', typing: { label: line.label, first } })
   }
   const enter = (grams: string) => {
     if (batch?.status === 'finished') record({ kind: 'weighed-back', grams })
     else if (line !== undefined) record({ kind: 'poured', line: line.key, grams, source: 'hand' })
-    setTyping(null)
+    close()
   }
-  const takeShort = () => {
-    if (canTakeShort) record({ kind: 'accepted-short', line: line.key })
-  }
-  const canUndo = offline === null ? batch?.canUndo === true : offline.canUndo
-  const undo = () => {
-    if (canUndo) record({ kind: 'undone' })
-  }
-  const keep = () => { record({ kind: 'kept-proportion' }) }
-  const accept = () => { record({ kind: 'accepted-over' }) }
+  const takeShort = () => { if (canTakeShort && ready()) record({ kind: 'accepted-short', line: line.key }) }
+  const undo = () => { if (canUndo && ready()) record({ kind: 'undone' }) }
+  const keep = () => { if (ready()) record({ kind: 'kept-proportion' }) }
+  const accept = () => { if (ready()) record({ kind: 'accepted-over' }) }
+  const askDiscard = () => { if (batch?.canDiscard === true) show({ kind: 'discarding' }) }
+  const withdraw = () => { if (batch?.canWithdraw === true && ready()) record({ kind: 'withdrawn' }) }
+  const askAgain = () => { if (canMixAgain && ready()) show({ kind: 'again' }) }
+  const weighBack = () => { if (canWeighBack && ready()) pan.put({ stands: 'back' }) }
+  const stand = (said: Stands) => { if (!busy && ready()) pan.put(said) }
 
   function keyAction(pressed: string): (() => void) | null {
+    if (pan.question !== null) return pressed === 'Escape' ? pan.lookAgain : null
     if (batch?.over !== null && batch?.over !== undefined) {
       if (pressed === '1') return keep
       if (pressed === '2') return accept
-      if (pressed === '3') return () => { setDiscarding(true) }
+      if (pressed === '3') return askDiscard
     } else if (/^[0-9]$/.test(pressed)) return () => { type(pressed) }
-    if (pressed === ' ') return act
-    if (pressed === '+' && canAdd) return () => { setAdding(true) }
-    if (pressed === 'ArrowRight') return takeShort
-    if (pressed === 'ArrowLeft' || pressed === 'u') return undo
-    return pressed === 'Escape' ? leave : null
+    switch (pressed) {
+      case ' ':
+        return act
+      case '+':
+        return canAdd ? () => { show({ kind: 'adding' }) } : null
+      case 'x':
+        return batch?.canWithdraw === true ? withdraw : askDiscard
+      case 'b':
+        return askAgain
+      case 'w':
+        return weighBack
+      case 'ArrowRight':
+        return takeShort
+      case 'ArrowLeft':
+      case 'u':
+        return undo
+      case 'Escape':
+        return open.kind === 'nothing' ? leave : close
+      default:
+        return null
+    }
   }
 
   useKeys((event) => {
-    if (typing !== null || adding || weighing.busy) return
+    // A key held down is one press; what is open has keys of its own.
+    if (event.repeat || open.kind === 'typing' || open.kind === 'adding' || open.kind === 'again' || busy) return
+    if (open.kind === 'discarding' && event.key !== 'Escape') return
     const todo = keyAction(event.key)
     if (todo === null) return
     // Before anything opens: a key that opens a field must not also be typed into it.
@@ -114,16 +158,17 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   })
 
   return {
-    action, typing, discarding, adding, waitingForStill, setDiscarding, setAdding, canAdd, act, type, enter, undo, takeShort, keep, accept,
-    stopTyping: () => { setTyping(null) },
+    action, open, close, act, type, enter, undo, takeShort, keep, accept, askDiscard, withdraw, askAgain, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
+    waitingForStill,
+    standsHere: standsHere(batch, scale),
+    ready,
+    askStanding: () => { show({ kind: 'standing' }) },
+    openAdding: () => { show({ kind: 'adding' }) },
     discard: (reason: string) => { record({ kind: 'discarded', reason }) },
-    canUndo,
-    scale,
-    knowsScale: zero.isKnown,
     add: (product: string) => { record({ kind: 'added', line: product }) },
-    canTakeShort,
     shortWords: line?.open === true && !line.started ? 'Leave it out' : 'Take as it is',
     canType: line !== undefined || batch?.status === 'finished',
-    typeWords: batch?.status === 'finished' ? 'Weigh back' : 'By hand',
+    typeWords: batch?.status === 'finished' ? 'Type what is left' : 'By hand',
   }
 }
+export type Bench = ReturnType<typeof useBench>

@@ -8,6 +8,9 @@ const pour = z.object({
   inLine: z.string(),
   left: z.string(),
   over: z.string(),
+  /** What is in the bowl with it. */
+  bowl: z.string(),
+  wedge: z.number(),
   at: z.number(),
 })
 
@@ -25,7 +28,7 @@ export type ScaleState = z.infer<typeof event> | { state: 'connecting' }
 export function useScale(live: Live | null): ScaleState {
   const [state, setState] = useState<ScaleState>({ state: 'connecting' })
   const query = live === null ? '' : new URLSearchParams(
-    Object.entries({ from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full }).map(([name, value]) => [name, String(value)]),
+    Object.entries({ from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full, whole: live.whole, in: live.in }).map(([name, value]) => [name, String(value)]),
   ).toString()
   useEffect(() => {
     let source: EventSource | null = null

@@ -70,6 +70,7 @@ export function PanelPage() {
             <Press onPress={() => { send.mutate('garbage 40') }} id="panel-garbage">Garbage for 4 s</Press>
             <Press onPress={() => { send.mutate('bowl 3200') }}>Overload</Press>
             <Press onPress={() => { send.mutate('drift 0.05') }}>Drift</Press>
+            <Press onPress={() => { send.mutate('tare') }}>Its own zero key</Press>
             <Press kind="quiet" onPress={() => { send.mutate('reset') }}>Reset</Press>
           </div>
         </section>

@@ -1,0 +1,29 @@
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Field } from '../../shared/ui/Field'
+import { Press } from '../../shared/ui/Press'
+import type { How } from './useBatch'
+
+const SIZES = [['1', 'As large'], ['1/2', 'Half'], ['1/3', 'A third'], ['2', 'Twice']] as const
+
+/** Another batch of the bowl: how large, how strong. */
+export function AnotherBatch({ busy, onBegin, onCancel }: { busy: boolean; onBegin: (how: How) => void; onCancel: () => void }) {
+  const [times, setTimes] = useState('1')
+  const [strength, setStrength] = useState('')
+  return (
+    <Form className="stage" onSubmit={(event) => { event.preventDefault(); onBegin({ times: times === '1' ? '' : times, strength }) }} onKeyDown={(event) => { if (event.key === 'Escape') onCancel() }}>
+      <h2 className="stage-label">Another batch</h2>
+      <div className="bench-choices">
+        {SIZES.map(([size, words]) => <Press key={size} size="bench" pressed={times === size} onPress={() => { setTimes(size) }}>{words}</Press>)}
+      </div>
+      <div className="field-row">
+        <Field id="batch-times" label="How large, against the bowl"><Form.Control autoFocus value={times} maxLength={10} onChange={(event) => { setTimes(event.target.value) }} /></Field>
+        <Field id="batch-strength" label="Strength, where it is another"><Form.Control placeholder="as planned" value={strength} maxLength={20} onChange={(event) => { setStrength(event.target.value) }} /></Field>
+      </div>
+      <div className="hand-actions">
+        <Press size="bench" hint="Esc" onPress={onCancel}>Back</Press>
+        <Press kind="main" size="bench" submit hint="Enter" disabled={busy || times.trim() === ''} id="begin-batch">Begin the batch</Press>
+      </div>
+    </Form>
+  )
+}

@@ -1,0 +1,30 @@
+import type { Batch } from './api'
+import { Press } from '../../shared/ui/Press'
+import type { Bench } from './useBench'
+
+/** A bowl in which everything is in: finished, thrown away, or weighed back. */
+export function Ended({ batch, bench }: { batch: Batch; bench: Bench }) {
+  const { scale } = bench
+  return (
+    <section className="stage">
+      <p className="stage-words">{batch.status === 'complete' ? '✓ Everything is in' : batch.status === 'finished' ? '● Bowl finished' : `✕ Thrown away: ${batch.discardReason}`}</p>
+      <p className="stage-number">{batch.total}</p>
+      {batch.leftover === null ? null : (
+        <p>
+          <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
+        </p>
+      )}
+      {batch.status === 'complete' ? <p className="quiet">Use it fresh: mixed colour belongs on the hair within half an hour.</p> : null}
+      {batch.status === 'complete' ? null : (
+        <div className="bench-choices">
+          {batch.status === 'finished' && batch.leftover === null ? (
+            <Press size="bench" hint="w" disabled={!bench.canWeighBack || bench.busy} onPress={bench.weighBack} id="weigh-back">
+              {bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${scale.shown}` : batch.bowlWeight === null ? 'Nobody weighed the bowl empty: type what is left' : 'Weigh back: put the bowl on the scale'}
+            </Press>
+          ) : null}
+          {bench.canMixAgain ? <Press size="bench" hint="b" disabled={bench.busy} onPress={bench.askAgain} id="another-batch">Another batch…</Press> : null}
+        </div>
+      )}
+    </section>
+  )
+}
