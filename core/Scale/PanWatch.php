@@ -31,9 +31,12 @@ final class PanWatch
 
     public function see(int $reading, bool $still, int $now): void
     {
+        // Whatever came last counts, however slow the link: what happened between is not known.
+        $last = count($this->recent) - 1;
         $this->recent = array_values(array_filter(
             $this->recent,
-            static fn (array $each): bool => $now - $each[0] <= self::WITHIN,
+            static fn (array $each, int $at): bool => $at === $last || $now - $each[0] <= self::WITHIN,
+            ARRAY_FILTER_USE_BOTH,
         ));
         $jump = Number::PanJump->centigrams();
         foreach ($this->recent as [, $earlier]) {
