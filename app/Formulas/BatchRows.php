@@ -119,6 +119,7 @@ final class BatchRows
             BatchEventKind::Discarded => BatchEvent::discarded($pour->reason ?? ''),
             BatchEventKind::CarriedOn => BatchEvent::carriedOn($pour->reading_cg ?? 0, $pour->grams_cg),
             BatchEventKind::Withdrawn => BatchEvent::withdrawn(),
+            BatchEventKind::Moved => BatchEvent::moved($grams, $pour->reading_cg ?? 0, $pour->vessel ?? ''),
             BatchEventKind::Undone => BatchEvent::undone(),
             BatchEventKind::Finished => BatchEvent::finished(),
             BatchEventKind::WeighedBack => BatchEvent::weighedBack($grams),

@@ -66,6 +66,7 @@ enum Number: string
     case EmptyPan = 'empty-pan';
     case SameBowl = 'same-bowl';
     case SameContent = 'same-content';
+    case BackMiss = 'back-miss';
     case PanJump = 'pan-jump';
     case UnlikelyTimes = 'unlikely-times';
     case UnlikelyLeast = 'unlikely-least';
@@ -248,8 +249,9 @@ enum Number: string
             'an inch (International Yard and Pound Agreement, 1959)',
         ],
         'empty-pan' => [10, 1, 'g', Mark::Model, Override::Nobody, 'less on the scale is no bowl'],
-        'same-bowl' => [3, 1, 'g', Mark::Model, Override::Nobody, 'nearer to a bowl’s weight is that bowl'],
+        'same-bowl' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to a bowl’s weight is that bowl'],
         'same-content' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to the record is what is recorded'],
+        'back-miss' => [3, 1, 'g', Mark::Model, Override::Nobody, 'a scale may be off by the end of a service'],
         'pan-jump' => [35, 1, 'g within a third of a second', Mark::Model, Override::Nobody, 'faster is no pour: something was put on or taken off'],
         'unlikely-times' => [2, 1, 'times the target', Mark::Model, Override::Nobody, 'more is asked about'],
         'unlikely-least' => [5, 1, 'g beyond it', Mark::Model, Override::Nobody, 'and so much at least'],

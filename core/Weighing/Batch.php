@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Weighing;
 
+use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -23,6 +24,7 @@ final readonly class Batch
      * @param  list<BatchEvent>  $standing  events not taken back
      * @param  int  $offset  centigrams the scale shows beyond what the record holds
      * @param  ?Grams  $bowlWeight  the empty bowl's; null where nobody has weighed it
+     * @param  Grams  $elsewhere  of what is recorded, what is in a bowl that was used before this one
      * @param  bool  $onScale  whether the scale has been told that this bowl stands on it
      */
     private function __construct(
@@ -39,6 +41,7 @@ final readonly class Batch
         public ?string $discardReason,
         public bool $onScale,
         public string $vessel,
+        private Grams $elsewhere,
     ) {
     }
 
@@ -50,7 +53,7 @@ final readonly class Batch
             $poured[$line->key] = Grams::zero();
         }
 
-        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '');
+        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '', Grams::zero());
     }
 
     /**
@@ -93,6 +96,13 @@ final readonly class Batch
             BatchEventKind::AcceptedOver => $this->with(taken: [...$this->taken, $this->overLine()->key => true]),
             BatchEventKind::AcceptedShort => $this->takeShort($event->line ?? ''),
             BatchEventKind::CarriedOn => $this->carryOn($event),
+            BatchEventKind::Moved => $this->with(
+                offset: ($event->reading ?? 0) - $this->total()->centigrams,
+                bowlWeight: $event->grams,
+                onScale: true,
+                vessel: $event->vessel,
+                elsewhere: $this->total(),
+            ),
             BatchEventKind::Withdrawn => $this->withdraw(),
             BatchEventKind::Finished => $this->finish(),
         };
@@ -104,6 +114,17 @@ final readonly class Batch
     public function total(): Grams
     {
         return Grams::sum($this->poured);
+    }
+
+    /** What of it is in the bowl in use: all, unless what came later went into another one. */
+    public function inThisBowl(): Grams
+    {
+        return $this->total()->lessAtMost($this->elsewhere);
+    }
+
+    public function isInOneBowl(): bool
+    {
+        return $this->elsewhere->isZero();
     }
 
     /** What the scale should show before the next pour, in centigrams. */
@@ -133,6 +154,20 @@ final readonly class Batch
         }
 
         return $this->plan->tolerance->band($target);
+    }
+
+    /** How the scale is watched now: for the line being poured, or, once all is in, for what goes in unseen. */
+    public function live(): ?LivePour
+    {
+        $line = $this->current();
+        if ($line !== null) {
+            return new LivePour($this->expectedReading(), $this->poured[$line->key], $this->band($line->key));
+        }
+        $same = Grams::ofCentigrams(Number::SameContent->centigrams());
+
+        return $this->status === BatchStatus::Complete
+            ? new LivePour($this->expectedReading(), Grams::zero(), new Band(Grams::zero(), Grams::zero(), $same))
+            : null;
     }
 
     /** What is still to pour of a line; zero once it is on its target or taken. */
@@ -385,10 +420,12 @@ final readonly class Batch
 
     private function withoutLatest(): self
     {
-        return ! $this->canUndo() ? throw PourRefused::nothingToUndo() : self::replay(
-            $this->first,
-            array_slice($this->standing, 0, -1),
-        );
+        $latest = $this->latest() ?? throw PourRefused::nothingToUndo();
+        // Grams that were taken back may still be in the bowl: what stands on the scale is asked anew, and found by its weight.
+        $kinds = [BatchEventKind::Poured, BatchEventKind::Tared, BatchEventKind::CarriedOn, BatchEventKind::Moved];
+
+        return self::replay($this->first, array_slice($this->standing, 0, -1))
+            ->with(onScale: in_array($latest->kind, $kinds, true) ? false : $this->onScale);
     }
 
     private function overLine(): PlannedLine
@@ -436,6 +473,7 @@ final readonly class Batch
         ?string $discardReason = null,
         ?bool $onScale = null,
         ?string $vessel = null,
+        ?Grams $elsewhere = null,
     ): self {
         return new self(
             $plan ?? $this->plan,
@@ -452,6 +490,7 @@ final readonly class Batch
             $discardReason ?? $this->discardReason,
             $onScale ?? $this->onScale,
             $vessel ?? $this->vessel,
+            $elsewhere ?? $this->elsewhere,
         );
     }
 }

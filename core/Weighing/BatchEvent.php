@@ -88,11 +88,20 @@ final readonly class BatchEvent
 
     /**
      * @param  int  $reading  centigrams the scale shows with all that is recorded in the bowl
-     * @param  ?Grams  $bowl  what the bowl alone weighs, where that follows; zero where another took its place
+     * @param  ?Grams  $bowl  what the bowl alone weighs, where that follows
      */
     public static function carriedOn(int $reading, ?Grams $bowl = null): self
     {
         return new self(BatchEventKind::CarriedOn, grams: $bowl, reading: $reading);
+    }
+
+    /**
+     * @param  Grams  $bowl  the other, empty bowl's weight; zero where nobody knows it
+     * @param  int  $reading  centigrams the scale shows with it
+     */
+    public static function moved(Grams $bowl, int $reading, string $vessel = ''): self
+    {
+        return new self(BatchEventKind::Moved, grams: $bowl, reading: $reading, vessel: $vessel);
     }
 
     public static function undone(): self

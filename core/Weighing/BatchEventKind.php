@@ -25,6 +25,8 @@ enum BatchEventKind: string
     case Withdrawn = 'withdrawn';
     /** The scale shows something else than the bowl should hold; weighing carries on from what it shows. */
     case CarriedOn = 'carried-on';
+    /** What is still to come goes into another bowl, which was weighed empty. */
+    case Moved = 'moved';
     /** The latest event that is still standing is taken back. */
     case Undone = 'undone';
     case Finished = 'finished';
@@ -44,6 +46,7 @@ enum BatchEventKind: string
             self::Discarded => Fact::of('bench.discarded'),
             self::Withdrawn => Fact::of('bench.withdrawn'),
             self::CarriedOn => Fact::of('bench.carried-on'),
+            self::Moved => Fact::of('bench.moved'),
             self::Undone => Fact::of('bench.undone'),
             self::Finished => Fact::of('bench.finished'),
             self::WeighedBack => Fact::of('bench.weighed-back'),

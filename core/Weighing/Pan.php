@@ -41,53 +41,58 @@ final readonly class Pan
         if (! $batch->total()->isZero()) {
             throw PourRefused::bowlHoldsSome($batch->total());
         }
-        if (self::isBare($reading)) {
-            // By its own key the scale may have been set to zero under the bowl: then nobody knows what that weighs.
-            return $sure
-                ? new self([BatchEvent::tared(Grams::zero(), $reading, $mark)])
-                : new self([], Fact::of('pan.bare', shown: self::shown($reading)));
+        $asked = self::asked($reading, $known, $mark, $sure);
+        if ($asked !== null) {
+            return $asked;
         }
-        $weight = Grams::ofCentigrams($reading);
-        $named = self::called($mark, $known);
-        $nearest = Vessel::nearest($named === null ? $known : [$named], $weight);
-        if (! $sure && $nearest !== null && ! $nearest->weighs($weight)) {
-            return new self([], Fact::of(
-                $named === null ? 'pan.no-such-bowl' : 'pan.not-that-bowl',
-                mark: $nearest->mark,
-                known: $nearest->weight->text(),
-                now: $weight->text(),
-            ));
-        }
-        $vessel = $mark !== '' || $nearest === null || ! $nearest->weighs($weight) ? $mark : $nearest->mark;
+        // By its own key the scale may have been set to zero under the bowl: then nobody knows what that weighs.
+        $weight = self::isBare($reading) ? Grams::zero() : Grams::ofCentigrams($reading);
+        $nearest = Vessel::nearest($known, $weight);
 
-        return new self([BatchEvent::tared($weight, $reading, $vessel)]);
+        return new self([BatchEvent::tared(
+            $weight,
+            $reading,
+            $mark === '' && $nearest?->weighs($weight) === true ? $nearest->mark : $mark,
+        )]);
     }
 
     /**
      * “This bowl stands on it, with what is in it.”
      *
+     * @param  list<Vessel>  $known  bowls of the house
      * @param  ?string  $line  what the extra grams are of, where it was asked
      * @param  bool  $sure  asked already: the record is right, whatever the scale shows
      *
      * @throws PourRefused where the extra grams cannot be of that line
      */
-    public static function sameBowl(Batch $batch, int $reading, ?string $line, bool $sure): self
+    public static function sameBowl(Batch $batch, int $reading, array $known, ?string $line, bool $sure): self
     {
         if (self::isBare($reading) && ! $sure) {
             return new self([], Fact::of('pan.bare', shown: self::shown($reading)));
         }
-        $recorded = $batch->total()->centigrams;
+        $recorded = $batch->inThisBowl()->centigrams;
         if ($batch->bowlWeight === null) {
             $bowl = $reading - $recorded;
             if (self::isBare($bowl) && ! $sure) {
                 return new self([], Fact::of(
                     'pan.lighter-than-content',
                     now: self::shown($reading),
-                    in: $batch->total()->text(),
+                    in: $batch->inThisBowl()->text(),
                 ));
             }
 
-            return new self([BatchEvent::carriedOn($reading, Grams::ofCentigrams(max(0, $bowl)))]);
+            $weight = Grams::ofCentigrams(max(0, $bowl));
+            $nearest = Vessel::nearest($known, $weight);
+
+            // Its weight follows from what is on the record, unless something is in it that is not.
+            return $sure || $nearest === null || $nearest->weighs($weight)
+                ? new self([BatchEvent::carriedOn($reading, $weight)])
+                : new self([], Fact::of(
+                    'pan.no-such-bowl-under',
+                    in: $batch->inThisBowl()->text(),
+                    alone: $weight->text(),
+                    known: $nearest->weight->text(),
+                ));
         }
         $extra = $reading - $batch->bowlWeight->centigrams - $recorded;
         if ($sure || abs($extra) <= Number::SameContent->centigrams()) {
@@ -97,25 +102,31 @@ final readonly class Pan
             return new self([], Fact::of(
                 'pan.less-than-recorded',
                 less: Grams::ofCentigrams(-$extra)->text(),
-                in: $batch->total()->text(),
+                in: $batch->inThisBowl()->text(),
             ));
         }
         $grams = Grams::ofCentigrams($extra);
 
         return $line === null
-            ? new self([], Fact::of('pan.more-than-recorded', more: $grams->text(), in: $batch->total()->text()), $grams)
+            ? new self([], Fact::of('pan.more-than-recorded', more: $grams->text(), in: $batch->inThisBowl()->text()), $grams)
             : new self([
                 BatchEvent::carriedOn($reading - $extra),
                 BatchEvent::poured($line, $grams, PourSource::Scale),
             ]);
     }
 
-    /** “Another bowl, empty: what is still to come goes into that.” What is back from two bowls is typed. */
-    public static function otherBowl(Batch $batch, int $reading, bool $sure): self
+    /**
+     * “Another bowl, empty: what is still to come goes into that.” What is left in two bowls is typed.
+     *
+     * @param  list<Vessel>  $known  bowls of the house
+     */
+    public static function otherBowl(Batch $batch, int $reading, array $known, string $mark, bool $sure): self
     {
-        return self::isBare($reading) && ! $sure
-            ? new self([], Fact::of('pan.bare', shown: self::shown($reading)))
-            : new self([BatchEvent::carriedOn($reading, $batch->total()->isZero() ? Grams::ofCentigrams(max(0, $reading)) : Grams::zero())]);
+        return self::asked($reading, $known, $mark, $sure) ?? new self([BatchEvent::moved(
+            self::isBare($reading) ? Grams::zero() : Grams::ofCentigrams($reading),
+            $reading,
+            $mark,
+        )]);
     }
 
     /**
@@ -125,9 +136,12 @@ final readonly class Pan
      */
     public static function weighedBack(Batch $batch, int $reading): self
     {
-        $bowl = $batch->bowlWeight ?? throw PourRefused::bowlNotWeighed();
+        $bowl = $batch->bowlWeight;
+        if ($bowl === null || ! $batch->isInOneBowl()) {
+            throw PourRefused::bowlNotWeighed();
+        }
         $left = $reading - $bowl->centigrams;
-        $same = Number::SameBowl->centigrams();
+        $same = Number::BackMiss->centigrams();
         if ($left < -$same) {
             return new self([], Fact::of('pan.lighter-than-bowl', bowl: $bowl->text(), now: self::shown($reading)));
         }
@@ -136,6 +150,31 @@ final readonly class Pan
         return new self([BatchEvent::weighedBack(
             Grams::ofCentigrams(max(0, $left > $most && $left <= $most + $same ? $most : $left)),
         )]);
+    }
+
+    /**
+     * What speaks against an empty bowl; null where nothing does.
+     *
+     * @param  list<Vessel>  $known
+     */
+    private static function asked(int $reading, array $known, string $mark, bool $sure): ?self
+    {
+        if ($sure) {
+            return null;
+        }
+        if (self::isBare($reading)) {
+            return new self([], Fact::of('pan.bare', shown: self::shown($reading)));
+        }
+        $weight = Grams::ofCentigrams($reading);
+        $named = self::called($mark, $known);
+        $nearest = Vessel::nearest($named === null ? $known : [$named], $weight);
+
+        return $nearest === null || $nearest->weighs($weight) ? null : new self([], Fact::of(
+            $named === null ? 'pan.no-such-bowl' : 'pan.not-that-bowl',
+            mark: $nearest->mark,
+            known: $nearest->weight->text(),
+            now: $weight->text(),
+        ));
     }
 
     private static function isBare(int $reading): bool

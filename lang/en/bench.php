@@ -14,6 +14,7 @@ return [
     'discarded' => 'bowl thrown away',
     'withdrawn' => 'batch left',
     'carried-on' => 'bowl put on the scale',
+    'moved' => 'another bowl on the scale',
     'undone' => 'step taken back',
     'finished' => 'bowl finished',
     'weighed-back' => 'left over, weighed back',

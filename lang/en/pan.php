@@ -17,6 +17,10 @@ return [
         'said' => 'The bowl “:mark” weighs :known; the scale shows :now.',
         'mend' => 'If it is empty and it is that bowl, say so, and the new weight is kept. Else take the right one.',
     ],
+    'no-such-bowl-under' => [
+        'said' => 'Without the :in on record this bowl would weigh :alone; the nearest that was seen empty here weighs :known.',
+        'mend' => 'If all that is in it is on record, say so. If not, type what is missing first.',
+    ],
     'lighter-than-content' => [
         'said' => 'The scale shows :now, and :in is to be in the bowl alone.',
         'mend' => 'Put this bowl on, with what is in it.',

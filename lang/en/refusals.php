@@ -349,7 +349,7 @@ return [
             'mend' => 'Take the weighing back first, if it was not used.',
         ],
         'bowl-not-weighed' => [
-            'said' => 'Nobody has weighed this bowl empty.',
+            'said' => 'The weight of the empty bowl is not known, or there are two bowls.',
             'mend' => 'Type what is left in it.',
         ],
         'scale-elsewhere' => [

@@ -121,7 +121,7 @@ it('asks what stands on the scale before one gram counts, and knows bowls by the
     $this->salon->put($this, $undone, ['reading' => 25_000])->assertOk()->assertJsonPath('question.about', 'no-such-bowl');
     $again = $this->salon->put($this, $undone, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])->assertCreated()->json('batch');
     $left = $this->salon->record($this, $again, ['kind' => 'withdrawn'])->assertCreated()->json();
-    expect($left['status'])->toBe('withdrawn')->and($left['canUndo'])->toBeFalse();
+    expect($left['status'])->toBe('withdrawn')->and($left['presses'])->toBe(['again']);
     $this->getJson("/api/bowls/{$other}/batch")->assertOk()->assertContent('null');
     $next = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
     expect($next['number'])->toBe(1);

@@ -60,8 +60,8 @@ final readonly class PutOnScale
 
         return match ($said->stands) {
             Stands::Empty => Pan::emptyBowl($weighed, $said->reading, self::known($salon), $said->mark, $said->sure),
-            Stands::Same => Pan::sameBowl($weighed, $said->reading, $said->line, $said->sure),
-            Stands::Other => Pan::otherBowl($weighed, $said->reading, $said->sure),
+            Stands::Same => Pan::sameBowl($weighed, $said->reading, self::known($salon), $said->line, $said->sure),
+            Stands::Other => Pan::otherBowl($weighed, $said->reading, self::known($salon), $said->mark, $said->sure),
             Stands::Back => Pan::weighedBack($weighed, $said->reading),
         };
     }

@@ -114,7 +114,7 @@ final readonly class RecordPour
         }
         if ($pour->source === PourSource::Scale) {
             $zero = $pour->zero === null ? null : ScaleZero::query()->find($pour->zero);
-            if ($zero === null || ($zero->batch_id !== $batch->id && $zero->set_at <= $now)) {
+            if (! $before->onScale || $zero === null || ($zero->batch_id !== $batch->id && $zero->set_at <= $now)) {
                 throw PourRefused::scaleElsewhere();
             }
         }
@@ -128,7 +128,9 @@ final readonly class RecordPour
     /** What the scale stands under, from this event on. */
     private function moveScale(WeighedBatch $before, Pour $pour, Batch $batch, CarbonImmutable $now, int $salon): void
     {
-        $onto = [BatchEventKind::Tared, BatchEventKind::CarriedOn, BatchEventKind::WeighedBack];
+        $onto = [
+            BatchEventKind::Tared, BatchEventKind::CarriedOn, BatchEventKind::Moved, BatchEventKind::WeighedBack,
+        ];
         if ($pour->zero !== null && in_array($pour->kind, $onto, true)) {
             ScaleZero::query()->updateOrCreate(
                 ['word' => $pour->zero],
@@ -140,11 +142,7 @@ final readonly class RecordPour
                 ],
             );
         }
-        if (
-            $pour->kind === BatchEventKind::Undone
-            && in_array($before->latest()?->kind, [BatchEventKind::Tared, BatchEventKind::CarriedOn], true)
-        ) {
-            ScaleZero::query()->where('batch_id', $batch->id)->update(['batch_id' => null]);
+        if ($pour->kind === BatchEventKind::Undone && $before->latest()?->kind === BatchEventKind::Tared) {
             VesselRow::query()->whereIn('pour_id', $batch->pours->pluck('id'))->delete();
         }
     }

@@ -51,7 +51,8 @@ it('believes an empty bowl that the house knows, and asks about one it does not'
     expect(panSays($pan))->toBe($says)->and($pan->events[0]->vessel ?? '')->toBe($vessel);
 })->with([
     'known by its weight' => [21_240, '', false, 'tared 212.4 g 21240', 'yellow'],
-    'known, and nobody has named it' => [18_300, '', false, 'tared 183 g 18300'],
+    'with a gram of something in it' => [21_300, '', false, 'no-such-bowl'],
+    'known, and nobody has named it' => [18_360, '', false, 'tared 183.6 g 18360'],
     // The bowl of before, with 50 g and with 120 g in it.
     'fifty grams heavier' => [26_200, '', false, 'no-such-bowl'],
     'with the last mixture in it' => [33_200, '', false, 'no-such-bowl'],
@@ -74,7 +75,7 @@ it('does not weigh a bowl as empty that holds something', function () {
 
 it('knows a bowl in use by its weight, and what went in unseen', function (int $reading, ?string $line, bool $sure, string $says, ?string $extra = null) {
     $batch = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'));
-    $pan = Pan::sameBowl($batch, $reading, $line, $sure);
+    $pan = Pan::sameBowl($batch, $reading, bowlsOfTheHouse(), $line, $sure);
     expect(panSays($pan))->toBe($says)->and($pan->extra?->text())->toBe($extra);
 })->with([
     'as it was' => [25_200, null, false, 'carried-on - 25200'],
@@ -90,9 +91,13 @@ it('knows a bowl in use by its weight, and what went in unseen', function (int $
 it('takes the bowl’s weight from what is in it where nobody weighed it empty', function () {
     // Begun by hand: 40 g typed, then the bowl was put on a scale.
     $batch = bench(inBowl('c', '40'));
-    expect(panSays(Pan::sameBowl($batch, 25_000, null, false)))->toBe('carried-on 210 g 25000')
-        ->and(panSays(Pan::sameBowl($batch, 4_500, null, false)))->toBe('lighter-than-content');
-    $known = $batch->after(Pan::sameBowl($batch, 25_000, null, false)->events[0]);
+    expect(panSays(Pan::sameBowl($batch, 25_230, bowlsOfTheHouse(), null, false)))->toBe('carried-on 212.3 g 25230')
+        ->and(panSays(Pan::sameBowl($batch, 25_000, [], null, false)))->toBe('carried-on 210 g 25000')
+        // Ten grams are in it that nobody has told.
+        ->and(panSays(Pan::sameBowl($batch, 26_200, bowlsOfTheHouse(), null, false)))->toBe('no-such-bowl-under')
+        ->and(panSays(Pan::sameBowl($batch, 26_200, bowlsOfTheHouse(), null, true)))->toBe('carried-on 222 g 26200')
+        ->and(panSays(Pan::sameBowl($batch, 4_500, [], null, false)))->toBe('lighter-than-content');
+    $known = $batch->after(Pan::sameBowl($batch, 25_000, [], null, false)->events[0]);
     expect($known->bowlWeight?->text())->toBe('210 g')->and($known->expectedReading())->toBe(25_000)
         ->and(panSays(Pan::weighedBack(bench(
             inBowl('c', '40'),
@@ -104,7 +109,7 @@ it('takes the bowl’s weight from what is in it where nobody weighed it empty',
 
 it('records what went in unseen to the gram, and expects the bowl as it stands', function () {
     $batch = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'));
-    foreach (Pan::sameBowl($batch, 29_710, 'd', false)->events as $event) {
+    foreach (Pan::sameBowl($batch, 29_710, [], 'd', false)->events as $event) {
         $batch = $batch->after($event);
     }
     expect($batch->poured['d']->text())->toBe('45.1 g')->and($batch->expectedReading())->toBe(29_710);
@@ -112,9 +117,14 @@ it('records what went in unseen to the gram, and expects the bowl as it stands',
 
 it('goes on in another bowl, and then nobody knows one weight for both', function () {
     $batch = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'));
-    $moved = $batch->after(Pan::otherBowl($batch, 18_400, false)->events[0]);
-    expect($moved->expectedReading())->toBe(18_400)->and($moved->bowlWeight)->toBeNull()
-        ->and(panSays(Pan::otherBowl($batch, 5, false)))->toBe('bare')
+    $moved = $batch->after(Pan::otherBowl($batch, 18_400, bowlsOfTheHouse(), '', false)->events[0]);
+    expect($moved->expectedReading())->toBe(18_400)->and($moved->bowlWeight?->text())->toBe('184 g')
+        // What is in the first bowl is not looked for in the second.
+        ->and(panSays(Pan::sameBowl($moved->after(inBowl('d', '20')), 20_400, [], null, false)))->toBe('carried-on - 20400')
+        ->and(panSays(Pan::sameBowl($moved, 20_400, [], null, false)))->toBe('more-than-recorded')
+        ->and(panSays(Pan::otherBowl($batch, 5, bowlsOfTheHouse(), '', false)))->toBe('bare')
+        // The bowl itself, with what is in it, is not another one.
+        ->and(panSays(Pan::otherBowl($batch, 26_400, bowlsOfTheHouse(), '', false)))->toBe('no-such-bowl')
         ->and(fn () => Pan::weighedBack($moved->after(inBowl('d', '60'))->after(BatchEvent::finished()), 20_000))
         ->toThrow(PourRefused::class);
 });

@@ -8,11 +8,14 @@ use App\Formulas\BatchRows;
 use App\Models\Batch;
 use App\Models\ScaleZero;
 use App\Words\Say;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
 use Core\Weighing\Batch as WeighedBatch;
 use Core\Weighing\BatchStatus;
+use Core\Weighing\Bench;
+use Core\Weighing\BenchPress;
 use Core\Weighing\Outcome;
 use Core\Weighing\OverPour;
 use Core\Weighing\PlannedLine;
@@ -46,7 +49,7 @@ final class BatchResource extends JsonResource
             'sequence' => (int) $batch->pours->max('sequence'),
             'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line), $weighed->plan->lines),
             'current' => $current?->key,
-            'live' => $current === null ? null : $this->live($weighed, $current),
+            'live' => $current === null ? $this->watch($weighed) : $this->live($weighed, $current),
             'over' => $this->over($weighed),
             'total' => $weighed->total()->show($weighed->plan->step),
             'target' => $weighed->targetTotal()->show($weighed->plan->step),
@@ -54,13 +57,14 @@ final class BatchResource extends JsonResource
             'bowlWeight' => $weighed->bowlWeight?->text(),
             'leftover' => $weighed->leftover?->text(),
             'vessel' => $weighed->vessel,
-            'zero' => $this->zero($batch),
+            'zero' => $weighed->onScale ? $this->zero($batch) : null,
             'used' => $weighed->used()->show($weighed->plan->step),
             'discardReason' => $weighed->discardReason,
-            'canUndo' => $weighed->canUndo(),
             'undoes' => $weighed->latest() === null ? null : Say::words($weighed->latest()->kind->named()),
-            'canWithdraw' => $weighed->canWithdraw(),
-            'canDiscard' => $weighed->canDiscard(),
+            'presses' => array_map(
+                static fn (BenchPress $press): string => $press->value,
+                Bench::of($weighed, scale: true, standsHere: false, place: null)->presses,
+            ),
         ];
     }
 
@@ -122,6 +126,27 @@ final class BatchResource extends JsonResource
             'highAt' => $this->part($band->high, $full),
             'full' => $full->centigrams,
             'whole' => max($weighed->targetTotal()->centigrams, $weighed->total()->centigrams),
+            'in' => $weighed->total()->centigrams,
+        ];
+    }
+
+    /**
+     * Once everything is in: what the scale may show before it is asked what more that is.
+     *
+     * @return ?array<string, mixed>
+     */
+    private function watch(WeighedBatch $weighed): ?array
+    {
+        if ($weighed->live() === null) {
+            return null;
+        }
+        $step = $weighed->plan->step;
+        $same = Number::SameContent->centigrams();
+        $all = ['lowAt' => 0.0, 'targetAt' => 0.0, 'highAt' => 0.0, 'full' => 1, 'whole' => max(1, $weighed->total()->centigrams)];
+
+        return $all + [
+            'from' => $weighed->expectedReading(), 'already' => 0, 'low' => 0, 'target' => 0, 'high' => $same,
+            'lowShown' => Grams::zero()->show($step), 'highShown' => Grams::ofCentigrams($same)->show($step),
             'in' => $weighed->total()->centigrams,
         ];
     }

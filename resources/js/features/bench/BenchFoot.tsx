@@ -1,5 +1,5 @@
 import { Press } from '../../shared/ui/Press'
-import type { Batch } from './api'
+import { can, type Batch } from './api'
 import type { Bench } from './useBench'
 
 /** The bench's buttons, each one large touch or one key. */
@@ -11,10 +11,10 @@ export function BenchFoot({ bench, batch }: { bench: Bench; batch: Batch | null 
       <Press size="bench" hint="←" disabled={!bench.canUndo || busy || shut} onPress={bench.undo} id="undo">
         Undo{batch?.undoes == null || !bench.canUndo ? '' : <span className="quiet undo-what">{batch.undoes}</span>}
       </Press>
-      {batch?.canWithdraw === true ? (
+      {can(batch, 'withdraw') ? (
         <Press size="bench" hint="x" disabled={busy || shut} onPress={bench.withdraw} id="withdraw">Not begun</Press>
       ) : (
-        <Press kind="stop" size="bench" hint="x" disabled={batch?.canDiscard !== true || busy || shut} onPress={bench.askDiscard} id="throw-away">Discard…</Press>
+        <Press kind="stop" size="bench" hint="x" disabled={!can(batch, 'discard') || busy || shut} onPress={bench.askDiscard} id="throw-away">Discard…</Press>
       )}
       <Press size="bench" hint="0–9" disabled={!bench.canType || busy || shut} onPress={() => { bench.type('') }} id="by-hand">
         {bench.typeWords}

@@ -113,7 +113,7 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
   if (bench.pan.question !== null || open.kind === 'standing') return <PanStage batch={batch} facts={facts} bench={bench} />
   if (batch.status !== 'weighing') return <Ended batch={batch} bench={bench} />
   if (scale.state === 'reading' && !bench.standsHere) return <PanStage batch={batch} facts={facts} bench={bench} />
-  return <PourStage batch={batch} scale={scale} onStanding={bench.askStanding} />
+  return <PourStage batch={batch} scale={scale} onStanding={bench.askStanding} onOther={() => { bench.stand({ stands: 'same' }) }} />
 }
 
 function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }) {

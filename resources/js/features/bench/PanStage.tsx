@@ -2,7 +2,7 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { useKeys } from '../../shared/ui/useKeys'
 import { Press } from '../../shared/ui/Press'
-import type { Batch, Stands } from './api'
+import { can, type Batch, type Stands } from './api'
 import type { BowlFacts } from './facts'
 import type { Bench } from './useBench'
 
@@ -13,7 +13,7 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
   const { scale, pan } = bench
   const reads = scale.state === 'reading' ? scale.shown : '–'
   if (pan.question !== null) return <Question key={pan.question.message} batch={batch} bench={bench} reads={reads} />
-  const empty = batch.canWithdraw
+  const empty = can(batch, 'withdraw')
   if (scale.state === 'reading' && !scale.still && scale.since.endsWith('~') && bench.open.kind !== 'standing')
     return (
       <section className="stage stage-asks">
@@ -90,6 +90,8 @@ function choicesOf(about: string, extra: string | null, batch: Batch): Choice[] 
       const lines = [...batch.lines].sort((one, other) => Number(other.key === batch.current) - Number(one.key === batch.current))
       return [...lines.slice(0, 6).map((line) => ({ words: `${extra ?? ''} of ${line.label}`, said: { line: line.key } })), { words: 'Nothing was poured', said: { sure: true } }, again]
     }
+    case 'no-such-bowl-under':
+      return [{ words: 'All that is in it is on record', said: { sure: true } }, again]
     case 'less-than-recorded':
       return [{ words: 'Some was taken out: go on', said: { sure: true } }, again]
     case 'lighter-than-bowl':

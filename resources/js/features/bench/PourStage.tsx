@@ -19,7 +19,7 @@ const LOST = {
 } as const
 
 /** The one product being poured, large: what is left, what is in, where that stands. */
-export function PourStage({ batch, scale, onStanding }: { batch: Batch; scale: ScaleState; onStanding: () => void }) {
+export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch; scale: ScaleState; onStanding: () => void; onOther: () => void }) {
   const line = batch.lines.find((each) => each.key === batch.current)
   if (line === undefined || batch.live === null) return null
   const pour = scale.state === 'reading' ? scale.pour : null
@@ -49,6 +49,7 @@ export function PourStage({ batch, scale, onStanding }: { batch: Batch; scale: S
         </>
       )}
       {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">It is another bowl, or some was taken out</Press> : null}
+      {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? <p className="stage-other"><Press kind="quiet" onPress={onOther} id="other-product">It is not {line.label}</Press></p> : null}
       {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}
     </section>
   )

@@ -65,13 +65,15 @@ export const batchShape = z.object({
   vessel: z.string(),
   /** The scale's word for the standing in which it is this batch's; null where it is not. */
   zero: z.string().nullable(),
-  canUndo: z.boolean(),
   /** What would be taken back. */
   undoes: z.string().nullable(),
-  canWithdraw: z.boolean(),
-  canDiscard: z.boolean(),
+  /** Everything a hand can do to it as it stands. */
+  presses: z.array(z.string()),
 })
 export type Batch = z.infer<typeof batchShape>
+
+export type BenchPress = 'undo' | 'withdraw' | 'discard' | 'take-short' | 'add' | 'again' | 'weigh-back' | 'type' | 'type-back'
+export const can = (batch: Pick<Batch, 'presses'> | null, press: BenchPress): boolean => batch?.presses.includes(press) === true
 
 export const batchOf = (bowl: string) =>
   queryOptions({

@@ -5,7 +5,7 @@ import type { ScaleState } from './useScale'
 
 const batch = (status: Batch['status']): Batch => ({
   id: 'b', number: 1, status, sequence: 1, current: 'x', live: null, over: null, lines: [], total: '0 g', target: '60 g', planned: '60 g',
-  bowlWeight: null, leftover: null, used: '0 g', discardReason: null, canUndo: false, said: '', vessel: '', zero: 's', undoes: null, canWithdraw: false, canDiscard: false,
+  bowlWeight: null, leftover: null, used: '0 g', discardReason: null, said: '', vessel: '', zero: 's', undoes: null, presses: [],
   bowl: { id: 'b', letter: 'A', job: '', visit: 'v', client: '', line: '', ratio: '1:1' },
 })
 const reading = (place: 'bowl-missing' | 'waiting' | 'under' | 'inside' | 'over', still = true): ScaleState => ({
@@ -39,13 +39,14 @@ describe('the big button', () => {
   it('takes nothing for a pour until it is said what stands on the scale', () => {
     const elsewhere = { ...batch('weighing'), zero: 'before something else was put on' }
     expect(benchAction(elsewhere, reading('over'))).toMatchObject({ kind: 'stands', stands: 'same' })
-    expect(benchAction({ ...elsewhere, zero: null, canWithdraw: true }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
+    expect(benchAction({ ...elsewhere, zero: null, presses: ['withdraw'] }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
     expect(benchAction(elsewhere, { state: 'disconnected' }).kind).toBe('type')
   })
 
   it('leaves another batch to another place: what finishes the bowl never begins one', () => {
     expect(benchAction(batch('complete'), reading('waiting')).kind).toBe('finish')
     expect(benchAction(batch('finished'), reading('waiting')).kind).toBe('leave')
+    expect(benchAction(batch('complete'), reading('over'))).toMatchObject({ kind: 'stands', stands: 'same' })
   })
 
   it.each([

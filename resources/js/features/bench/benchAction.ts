@@ -1,4 +1,4 @@
-import type { Batch } from './api'
+import { can, type Batch } from './api'
 import type { ScaleState } from './useScale'
 
 /** The one thing the big button (and the space bar) does now. */
@@ -21,6 +21,8 @@ export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction
     case 'over':
       return { kind: 'none', words: 'Choose above' }
     case 'complete':
+      // What goes in once everything is in is said before the bowl is finished.
+      if (scale.state === 'reading' && standsHere(batch, scale) && scale.pour?.place === 'over') return { kind: 'stands', words: `${scale.pour.net} more went in: say what`, stands: 'same', still: scale.still }
       return { kind: 'finish', words: 'Finish the bowl' }
     case 'finished':
     case 'discarded':
@@ -31,7 +33,7 @@ export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction
       return batch.status satisfies never
   }
   if (scale.state === 'reading' && !standsHere(batch, scale))
-    return scale.since.endsWith('~') ? { kind: 'none', words: 'Waiting until it is still…' } : batch.canWithdraw
+    return scale.since.endsWith('~') ? { kind: 'none', words: 'Waiting until it is still…' } : can(batch, 'withdraw')
       ? { kind: 'stands', words: 'It is the empty bowl', stands: 'empty', still: scale.still }
       : { kind: 'stands', words: 'It is this bowl', stands: 'same', still: scale.still }
   if (scale.state !== 'reading' || scale.pour === null) return { kind: 'type', words: 'Type the grams' }

@@ -1,6 +1,6 @@
 import { useEffect, useRef, useState } from 'react'
 import { useKeys } from '../../shared/ui/useKeys'
-import type { Stands } from './api'
+import { can, type Stands } from './api'
 import { benchAction, standsHere, type BenchAction } from './benchAction'
 import type { useBatch } from './useBatch'
 import { useGuard } from './useGuard'
@@ -32,18 +32,17 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
     : shut && begun.kind === 'start' ? { kind: 'none', words: 'The gate is shut' } : begun
   const ready = useGuard(`${at} ${action.kind} ${open.kind}`)
-  const ended = batch?.status === 'finished' || batch?.status === 'discarded'
-  const canAdd = offline === null && (batch?.status === 'weighing' || batch?.status === 'complete')
-  const canTakeShort = line !== undefined && (line.started || line.open)
-  const canUndo = offline === null ? batch?.canUndo === true : offline.canUndo
-  const canMixAgain = ended && !shut && offline === null
+  const canAdd = offline === null && can(batch, 'add')
+  const canTakeShort = offline === null ? can(batch, 'take-short') : line !== undefined && (line.started || line.open)
+  const canUndo = offline === null ? can(batch, 'undo') : offline.canUndo
+  const canMixAgain = can(batch, 'again') && !shut && offline === null
   // Put back after the service: not the full bowl that has stood there since it was mixed.
-  const canWeighBack = batch?.status === 'finished' && batch.leftover === null && batch.bowlWeight !== null && scale.state === 'reading' && scale.since !== batch.zero
+  const canWeighBack = can(batch, 'weigh-back') && scale.state === 'reading' && scale.since !== batch?.zero
 
   const begin = (how: { times: string; strength: string }, words: string) => {
     weighing.start({ ...how, about: words }, (made) => {
       // The empty bowl stands there already: told as soon as the scale is at rest.
-      if (scale.state === 'reading' && made.zero === null && made.canWithdraw && how.times === '' && how.strength === '') setHalf({ at: `${made.id} ${made.sequence}`, open: { kind: 'until-still', todo: 'stands' } })
+      if (scale.state === 'reading' && made.zero === null && can(made, 'withdraw') && how.times === '' && how.strength === '') setHalf({ at: `${made.id} ${made.sequence}`, open: { kind: 'until-still', todo: 'stands' } })
     })
   }
   const poured = (grams: string) => {
@@ -106,12 +105,12 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     else if (line !== undefined) record({ kind: 'poured', line: line.key, grams, source: 'hand' })
     close()
   }
-  const takeShort = () => { if (canTakeShort && ready()) record({ kind: 'accepted-short', line: line.key }) }
+  const takeShort = () => { if (canTakeShort && line !== undefined && ready()) record({ kind: 'accepted-short', line: line.key }) }
   const undo = () => { if (canUndo && ready()) record({ kind: 'undone' }) }
   const keep = () => { if (ready()) record({ kind: 'kept-proportion' }) }
   const accept = () => { if (ready()) record({ kind: 'accepted-over' }) }
-  const askDiscard = () => { if (batch?.canDiscard === true) show({ kind: 'discarding' }) }
-  const withdraw = () => { if (batch?.canWithdraw === true && ready()) record({ kind: 'withdrawn' }) }
+  const askDiscard = () => { if (can(batch, 'discard')) show({ kind: 'discarding' }) }
+  const withdraw = () => { if (can(batch, 'withdraw') && ready()) record({ kind: 'withdrawn' }) }
   const askAgain = () => { if (canMixAgain && ready()) show({ kind: 'again' }) }
   const weighBack = () => { if (canWeighBack && ready()) pan.put({ stands: 'back' }) }
   const stand = (said: Stands) => { if (!busy && ready()) pan.put(said) }
@@ -129,7 +128,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
       case '+':
         return canAdd ? () => { show({ kind: 'adding' }) } : null
       case 'x':
-        return batch?.canWithdraw === true ? withdraw : askDiscard
+        return can(batch, 'withdraw') ? withdraw : askDiscard
       case 'b':
         return askAgain
       case 'w':
