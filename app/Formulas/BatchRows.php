@@ -20,6 +20,7 @@ use Core\Weighing\BatchStatus;
 use Core\Weighing\PlannedLine;
 use Core\Weighing\PourRefused;
 use Core\Weighing\PourSource;
+use Core\Weighing\SteerBack;
 use Core\Weighing\Tolerance;
 
 /** A batch's rows and the core's batch: the plan as frozen when weighing began, and its events. */
@@ -87,16 +88,7 @@ final class BatchRows
                 $plan->tolerance->miss->to60->centigrams,
                 "{$plan->tolerance->miss->above60->numerator}/{$plan->tolerance->miss->above60->denominator}",
             ],
-            'lines' => array_map(fn (PlannedLine $line): array => [
-                'key' => $line->key,
-                'label' => $line->label,
-                'part' => $line->part,
-                'target_cg' => $line->target->centigrams,
-                'open' => $line->open,
-                'volume' => $line->strength === null
-                    ? null
-                    : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
-            ], $plan->lines),
+            'lines' => array_map($this->lineJson(...), $plan->lines),
         ];
     }
 
@@ -114,6 +106,7 @@ final class BatchRows
                 $this->strength($pour->added['volume'] ?? null),
             ),
             BatchEventKind::KeptProportion => BatchEvent::keptProportion(),
+            BatchEventKind::Steered => $this->steered($pour->added ?? []),
             BatchEventKind::AcceptedOver => BatchEvent::acceptedOver(),
             BatchEventKind::AcceptedShort => BatchEvent::acceptedShort($pour->line ?? ''),
             BatchEventKind::Discarded => BatchEvent::discarded($pour->reason ?? ''),
@@ -126,6 +119,24 @@ final class BatchRows
         };
     }
 
+    /** @return array<string, mixed> what the row of a steered over-pour holds */
+    public function steeredJson(SteerBack $steer): array
+    {
+        return [
+            'targets' => array_map(static fn (Grams $grams): int => $grams->centigrams, $steer->targets),
+            'lines' => array_map($this->lineJson(...), $steer->lines),
+        ];
+    }
+
+    /** @param  array<string, mixed>  $json */
+    private function steered(array $json): BatchEvent
+    {
+        return BatchEvent::steered(
+            array_map(static fn (int $centigrams): Grams => Grams::ofCentigrams($centigrams), $json['targets'] ?? []),
+            array_values(array_map($this->line(...), $json['lines'] ?? [])),
+        );
+    }
+
     /** @param  ?string  $volume  an exact fraction: 20/1 */
     private function strength(?string $volume): ?Strength
     {
@@ -135,14 +146,7 @@ final class BatchRows
     /** @param  array<string, mixed>  $json */
     private function plan(array $json): BatchPlan
     {
-        $lines = array_values(array_map(fn (array $line): PlannedLine => new PlannedLine(
-            $line['key'],
-            $line['label'],
-            $line['part'],
-            Grams::ofCentigrams($line['target_cg']),
-            $this->strength($line['volume']),
-            $line['open'] ?? false,
-        ), $json['lines']));
+        $lines = array_values(array_map($this->line(...), $json['lines']));
 
         return new BatchPlan(
             $lines === [] ? throw PourRefused::nothingPlanned() : $lines,
@@ -152,6 +156,34 @@ final class BatchRows
                 Grams::ofCentigrams($json['miss'][1]),
                 Fraction::parse($json['miss'][2]),
             )),
+        );
+    }
+
+    /** @return array<string, mixed> */
+    private function lineJson(PlannedLine $line): array
+    {
+        return [
+            'key' => $line->key,
+            'label' => $line->label,
+            'part' => $line->part,
+            'target_cg' => $line->target->centigrams,
+            'open' => $line->open,
+            'volume' => $line->strength === null
+                ? null
+                : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
+        ];
+    }
+
+    /** @param  array<string, mixed>  $line */
+    private function line(array $line): PlannedLine
+    {
+        return new PlannedLine(
+            $line['key'],
+            $line['label'],
+            $line['part'],
+            Grams::ofCentigrams($line['target_cg']),
+            $this->strength($line['volume']),
+            $line['open'] ?? false,
         );
     }
 }

@@ -67,6 +67,10 @@ enum Number: string
     case SameBowl = 'same-bowl';
     case SameContent = 'same-content';
     case BackMiss = 'back-miss';
+    case SteerRatio = 'steer-ratio';
+    case SteerStrength = 'steer-strength';
+    case SteerLevel = 'steer-level';
+    case SteerTone = 'steer-tone';
     case PanJump = 'pan-jump';
     case UnlikelyTimes = 'unlikely-times';
     case UnlikelyLeast = 'unlikely-least';
@@ -252,6 +256,10 @@ enum Number: string
         'same-bowl' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to a bowl’s weight is that bowl'],
         'same-content' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to the record is what is recorded'],
         'back-miss' => [3, 1, 'g', Mark::Model, Override::Nobody, 'a scale may be off by the end of a service'],
+        'steer-ratio' => [1, 20, 'of the developer', Mark::Model, Override::Nobody, 'an over-pour may be steered back so near'],
+        'steer-strength' => [1, 1, 'vol', Mark::Model, Override::Nobody, 'and so near in strength'],
+        'steer-level' => [1, 10, 'levels', Mark::Model, Override::Nobody, 'and so near in level'],
+        'steer-tone' => [1, 20, 'of the tone', Mark::Model, Override::Nobody, 'and so near in each tone family'],
         'pan-jump' => [35, 1, 'g within a third of a second', Mark::Model, Override::Nobody, 'faster is no pour: something was put on or taken off'],
         'unlikely-times' => [2, 1, 'times the target', Mark::Model, Override::Nobody, 'more is asked about'],
         'unlikely-least' => [5, 1, 'g beyond it', Mark::Model, Override::Nobody, 'and so much at least'],

@@ -68,6 +68,17 @@ final class LinearProgram
         )?->negated();
     }
 
+    /** @return array<int, Fraction> where the last least or most was found, by variable; what is not named is zero */
+    public function point(): array
+    {
+        $point = [];
+        foreach ($this->basis as $at => $variable) {
+            $point[$variable] = $this->right[$at];
+        }
+
+        return $point;
+    }
+
     /**
      * @param  array<int, Fraction>  $objective
      * @param  int  $open  variables below this may enter

@@ -24,6 +24,7 @@ final readonly class Batch
      * @param  list<BatchEvent>  $standing  events not taken back
      * @param  int  $offset  centigrams the scale shows beyond what the record holds
      * @param  ?Grams  $bowlWeight  the empty bowl's; null where nobody has weighed it
+     * @param  ?array<string, Grams>  $steered  what the proportion is since an over-pour was steered back, by line
      * @param  Grams  $elsewhere  of what is recorded, what is in a bowl that was used before this one
      * @param  bool  $onScale  whether the scale has been told that this bowl stands on it
      */
@@ -42,6 +43,7 @@ final readonly class Batch
         public bool $onScale,
         public string $vessel,
         private Grams $elsewhere,
+        private ?array $steered,
     ) {
     }
 
@@ -53,7 +55,7 @@ final readonly class Batch
             $poured[$line->key] = Grams::zero();
         }
 
-        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '', Grams::zero());
+        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '', Grams::zero(), null);
     }
 
     /**
@@ -104,6 +106,7 @@ final readonly class Batch
                 elsewhere: $this->total(),
             ),
             BatchEventKind::Withdrawn => $this->withdraw(),
+            BatchEventKind::Steered => $this->steer($event),
             BatchEventKind::Finished => $this->finish(),
         };
 
@@ -360,16 +363,17 @@ final readonly class Batch
     {
         $this->overLine();
         $factor = Fraction::one();
+        $wanted = fn (PlannedLine $line): Grams => $this->steered[$line->key] ?? $line->target;
         foreach ($this->plan->lines as $line) {
-            if ($line->open || $line->target->isZero()) {
+            if ($line->open || $wanted($line)->isZero()) {
                 continue;
             }
-            $reached = Fraction::of($this->poured[$line->key]->centigrams, $line->target->centigrams);
+            $reached = Fraction::of($this->poured[$line->key]->centigrams, $wanted($line)->centigrams);
             $factor = $reached->compare($factor) > 0 ? $reached : $factor;
         }
         $targets = [];
         foreach ($this->plan->lines as $line) {
-            $exact = $line->target->exactly()->times($factor);
+            $exact = $wanted($line)->exactly()->times($factor);
             $rounded = Grams::rounded($exact, $this->plan->step, Rounding::HalfUp);
             // The line that set the factor is on its target by definition, whatever the step says.
             $targets[$line->key] = $exact->equals($this->poured[$line->key]->exactly())
@@ -385,6 +389,25 @@ final readonly class Batch
                 fn (string $key): bool => $this->plan->line($key)->open,
                 ARRAY_FILTER_USE_KEY,
             ),
+        );
+    }
+
+    private function steer(BatchEvent $event): self
+    {
+        $over = $this->overLine();
+        $plan = $this->plan;
+        $poured = $this->poured;
+        foreach ($event->lines as $line) {
+            $plan = $plan->withLine($line, null);
+            $poured[$line->key] ??= Grams::zero();
+        }
+
+        return $this->with(
+            plan: $plan,
+            targets: $event->targets,
+            poured: $poured,
+            taken: [...$this->taken, $over->key => true],
+            steered: $event->targets,
         );
     }
 
@@ -459,6 +482,7 @@ final readonly class Batch
      * @param  ?array<string, Grams>  $poured
      * @param  ?array<string, true>  $taken
      * @param  ?list<BatchEvent>  $standing
+     * @param  ?array<string, Grams>  $steered
      */
     private function with(
         ?BatchPlan $plan = null,
@@ -474,6 +498,7 @@ final readonly class Batch
         ?bool $onScale = null,
         ?string $vessel = null,
         ?Grams $elsewhere = null,
+        ?array $steered = null,
     ): self {
         return new self(
             $plan ?? $this->plan,
@@ -491,6 +516,7 @@ final readonly class Batch
             $onScale ?? $this->onScale,
             $vessel ?? $this->vessel,
             $elsewhere ?? $this->elsewhere,
+            $steered ?? $this->steered,
         );
     }
 }

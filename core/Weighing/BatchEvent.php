@@ -15,6 +15,8 @@ final readonly class BatchEvent
      * @param  ?Grams  $grams  poured, left over, or the weight of the empty bowl
      * @param  ?int  $reading  centigrams the scale showed, for carrying on; may be negative
      * @param  ?PlannedLine  $added  what goes in beside the plan
+     * @param  array<string, Grams>  $targets  by line, as they are from here on
+     * @param  list<PlannedLine>  $lines  that come to the plan
      * @param  string  $vessel  what the bowl on the scale is called: the yellow one
      */
     private function __construct(
@@ -26,6 +28,8 @@ final readonly class BatchEvent
         public ?string $reason = null,
         public ?PlannedLine $added = null,
         public string $vessel = '',
+        public array $targets = [],
+        public array $lines = [],
     ) {
     }
 
@@ -65,6 +69,15 @@ final readonly class BatchEvent
     public static function keptProportion(): self
     {
         return new self(BatchEventKind::KeptProportion);
+    }
+
+    /**
+     * @param  array<string, Grams>  $targets  by line, new ones with them
+     * @param  list<PlannedLine>  $lines  new ones: another strength
+     */
+    public static function steered(array $targets, array $lines): self
+    {
+        return new self(BatchEventKind::Steered, targets: $targets, lines: $lines);
     }
 
     public static function acceptedOver(): self

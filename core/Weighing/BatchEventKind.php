@@ -16,6 +16,8 @@ enum BatchEventKind: string
     case Added = 'added';
     /** Over target: everything else is raised so that the proportion holds. */
     case KeptProportion = 'kept-proportion';
+    /** Over target: what is still to come is solved anew. */
+    case Steered = 'steered';
     /** Over target: taken as it is. */
     case AcceptedOver = 'accepted-over';
     /** Under target: taken as it is (the tube was empty, say). */
@@ -41,6 +43,7 @@ enum BatchEventKind: string
             self::Poured => Fact::of('bench.poured'),
             self::Added => Fact::of('bench.added'),
             self::KeptProportion => Fact::of('bench.kept-proportion'),
+            self::Steered => Fact::of('bench.steered'),
             self::AcceptedOver => Fact::of('bench.accepted-over'),
             self::AcceptedShort => Fact::of('bench.accepted-short'),
             self::Discarded => Fact::of('bench.discarded'),

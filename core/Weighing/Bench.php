@@ -30,7 +30,7 @@ final readonly class Bench
             BenchState::ByHand, BenchState::Waiting => self::line($batch),
             // What was poured may be something else than what is wanted now.
             BenchState::Pouring => [BenchPress::Record, BenchPress::SameBowl, ...self::line($batch)],
-            BenchState::Choosing => [BenchPress::Keep, BenchPress::Accept],
+            BenchState::Choosing => [BenchPress::Keep, BenchPress::Accept, BenchPress::Steer],
             BenchState::Complete => [BenchPress::Finish, BenchPress::Add],
             BenchState::MoreIn => [BenchPress::SameBowl, BenchPress::Add],
             BenchState::Finished => [

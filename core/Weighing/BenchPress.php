@@ -19,6 +19,8 @@ enum BenchPress: string
     case Add = 'add';
     case Keep = 'keep';
     case Accept = 'accept';
+    /** What is still to come is solved anew; where that helps. */
+    case Steer = 'steer';
     case Discard = 'discard';
     case Withdraw = 'withdraw';
     case Undo = 'undo';

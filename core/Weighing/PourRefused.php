@@ -97,6 +97,11 @@ final class PourRefused extends Refusal
         return new self(Fact::of('refusals.pour-refused.scale-elsewhere'));
     }
 
+    public static function cannotSteer(): self
+    {
+        return new self(Fact::of('refusals.pour-refused.cannot-steer'));
+    }
+
     public static function anotherOpen(): self
     {
         return new self(Fact::of('refusals.pour-refused.another-open'));

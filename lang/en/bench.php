@@ -9,6 +9,7 @@ return [
     'poured' => 'pour',
     'added' => 'something else named',
     'kept-proportion' => 'proportion kept',
+    'steered' => 'steered back',
     'accepted-over' => 'over-pour accepted',
     'accepted-short' => 'taken as it is',
     'discarded' => 'bowl thrown away',

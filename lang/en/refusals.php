@@ -356,6 +356,10 @@ return [
             'said' => 'The scale stood under something else by then.',
             'mend' => 'Put this bowl on it again and say so; what is in it is seen by its weight.',
         ],
+        'cannot-steer' => [
+            'said' => 'Nothing that is still to come brings this bowl back.',
+            'mend' => 'Keep the proportion, accept it, or throw the bowl away.',
+        ],
         'another-open' => [
             'said' => 'Another batch of this bowl has been begun since.',
             'mend' => 'Leave or finish that one first.',

@@ -125,7 +125,7 @@ it('asks what stands on the scale before one gram counts, and knows bowls by the
     $this->getJson("/api/bowls/{$other}/batch")->assertOk()->assertContent('null');
     $next = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
     expect($next['number'])->toBe(1);
-    $this->salon->put($this, $next, ['reading' => 25_120])->assertCreated()->assertJsonPath('batch.vessel', 'yellow');
+    $this->salon->put($this, $next, ['reading' => 25_040])->assertCreated()->assertJsonPath('batch.vessel', 'yellow');
 });
 
 it('takes grams from the scale only while this bowl is known to stand on it', function () {
@@ -174,6 +174,30 @@ it('throws a bowl away at any time, and uses nothing of it', function () {
     expect($visit['batches'][1])->toMatchArray(['status' => 'discarded', 'used' => null])->and($visit['state'])->toBe('planned');
     // Taken back, it is a finished bowl again.
     $this->salon->record($this, $thrown, ['kind' => 'undone'])->assertCreated()->assertJsonPath('status', 'finished');
+});
+
+it('steers an over-pour back with another strength of the shelf', function () {
+    $weak = $this->salon->developers[10]->productId();
+    $strong = $this->salon->developers[20]->productId();
+    $id = $this->salon->addBowl($this, $this->visit, ['letter' => 'B', 'parts' => [
+        ['ingredients' => [['product' => $this->colour, 'share' => 'all']]],
+        ['ingredients' => [['product' => $weak, 'share' => '1'], ['product' => $strong, 'share' => '1']]],
+    ], 'amount' => ['of' => 'colour', 'grams' => '40 g']])->assertCreated()->json('id');
+    $batch = $this->salon->startBatch($this, $id);
+    // 30 g of each developer were wanted; 32 g of the 10 are in.
+    foreach ([[$this->colour, '40 g'], [$weak, '32 g']] as [$line, $grams]) {
+        $batch = $this->salon->record($this, $batch, poured($line, $grams))->assertCreated()->json();
+    }
+    expect($batch['over']['keep']['extra'])->toBe('6.7 g')
+        ->and($batch['over']['steer'])->toMatchArray(['total' => '100.0 g', 'extra' => '0.0 g'])
+        ->and($batch['over']['steer']['toPour'])->toBe([['label' => '20 vol', 'grams' => '28.0 g', 'topUp' => false]])
+        ->and($batch['presses'])->toContain('steer');
+    $on = $this->salon->record($this, $batch, ['kind' => 'steered'])->assertCreated()->json();
+    expect($on['current'])->toBe($strong)->and($on['lines'][2])->toMatchArray(['target' => '28.0 g', 'planned' => '30.0 g']);
+    $this->salon->record($this, $on, ['kind' => 'steered'])->assertUnprocessable();
+    // Read again by another device, it is the same.
+    app()->forgetScopedInstances();
+    expect($this->getJson("/api/batches/{$on['id']}")->json())->toBe($on);
 });
 
 it('does not open a finished batch again while another one is being weighed', function () {

@@ -11,6 +11,7 @@ use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
 use App\Formulas\SalonShelf;
+use App\Formulas\SteeringRows;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Pour;
@@ -40,6 +41,7 @@ final readonly class RecordPour
         private BatchRows $rows,
         private SalonShelf $shelves,
         private AskGate $gate,
+        private SteeringRows $steering,
     ) {
     }
 
@@ -76,6 +78,11 @@ final readonly class RecordPour
                 $pour->added = $this->named($pour->line ?? '', $current->bowl);
             }
             $before = $this->rows->weighed($current);
+            if ($pour->kind === BatchEventKind::Steered) {
+                $pour->added = $this->rows->steeredJson(
+                    $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
+                );
+            }
             $this->checkScale($before, $pour, $current, $now, $sure);
             $weighed = $before->after($this->rows->event($pour));
             if (

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Weighing;
 
 use App\Formulas\BatchRows;
+use App\Formulas\SteeringRows;
 use App\Models\Batch;
 use App\Models\ScaleZero;
 use App\Words\Say;
@@ -50,7 +51,7 @@ final class BatchResource extends JsonResource
             'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line), $weighed->plan->lines),
             'current' => $current?->key,
             'live' => $current === null ? $this->watch($weighed) : $this->live($weighed, $current),
-            'over' => $this->over($weighed),
+            'over' => $this->over($weighed, $batch),
             'total' => $weighed->total()->show($weighed->plan->step),
             'target' => $weighed->targetTotal()->show($weighed->plan->step),
             'planned' => $weighed->plan->total()->show($weighed->plan->step),
@@ -152,13 +153,14 @@ final class BatchResource extends JsonResource
     }
 
     /** @return ?array<string, mixed> */
-    private function over(WeighedBatch $weighed): ?array
+    private function over(WeighedBatch $weighed, Batch $batch): ?array
     {
         $over = OverPour::of($weighed);
         if ($over === null) {
             return null;
         }
         $step = $weighed->plan->step;
+        $steer = resolve(SteeringRows::class)->of($batch, $weighed);
 
         return [
             'line' => $over->line->key,
@@ -172,6 +174,16 @@ final class BatchResource extends JsonResource
                     'grams' => $each['grams']->show($step),
                     'topUp' => $each['topUp'],
                 ], $over->toPour),
+            ],
+            'steer' => $steer === null ? null : [
+                'total' => $steer->total->show($step),
+                'extra' => $steer->extra->show($step),
+                'toPour' => array_map(static fn (array $each): array => [
+                    'label' => $each['line']->label,
+                    'grams' => $each['grams']->show($step),
+                    'topUp' => isset($weighed->poured[$each['line']->key]) && ! $weighed->poured[$each['line']->key]->isZero(),
+                ], $steer->toPour),
+                'changes' => $this->changes($over->planned, $steer->outcome, $weighed),
             ],
             'accept' => $this->changes($over->planned, $over->taken, $weighed),
         ];

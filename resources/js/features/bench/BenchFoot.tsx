@@ -26,7 +26,7 @@ export function BenchFoot({ bench, batch }: { bench: Bench; batch: Batch | null 
         Also in…
       </Press>
       <Press kind="main" size="bench" hint="space" disabled={bench.action.kind === 'none' || busy || shut || bench.pan.question !== null} onPress={bench.act} id="act">
-        {bench.waitingForStill ? 'Waiting until it is still…' : bench.action.words}
+        {bench.pan.question !== null ? 'Answer above' : bench.waitingForStill ? 'Waiting until it is still…' : bench.action.words}
       </Press>
     </footer>
   )

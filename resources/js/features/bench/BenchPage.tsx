@@ -109,7 +109,7 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
     )
   if (open.kind === 'discarding') return <DiscardStage total={batch.total} busy={busy} onDiscard={bench.discard} onCancel={bench.close} />
   if (offline !== null) return <OfflineStage batch={batch} offline={offline} />
-  if (batch.over !== null) return <OverChoices over={batch.over} busy={busy} onKeep={bench.keep} onAccept={bench.accept} onDiscard={bench.askDiscard} />
+  if (batch.over !== null) return <OverChoices over={batch.over} busy={busy} onKeep={bench.keep} onAccept={bench.accept} onSteer={bench.steer} onDiscard={bench.askDiscard} />
   if (bench.pan.question !== null || open.kind === 'standing') return <PanStage batch={batch} facts={facts} bench={bench} />
   if (batch.status !== 'weighing') return <Ended batch={batch} bench={bench} />
   if (scale.state === 'reading' && !bench.standsHere) return <PanStage batch={batch} facts={facts} bench={bench} />

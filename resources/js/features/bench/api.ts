@@ -35,12 +35,16 @@ const live = z.object({
 })
 export type Live = z.infer<typeof live>
 
+const toPour = z.array(z.object({ label: z.string(), grams: z.string(), topUp: z.boolean() }))
+const changes = z.array(z.object({ what: z.string(), planned: z.string(), now: z.string() }))
 const over = z.object({
   line: z.string(),
   label: z.string(),
   by: z.string(),
-  keep: z.object({ total: z.string(), extra: z.string(), toPour: z.array(z.object({ label: z.string(), grams: z.string(), topUp: z.boolean() })) }),
-  accept: z.array(z.object({ what: z.string(), planned: z.string(), now: z.string() })),
+  keep: z.object({ total: z.string(), extra: z.string(), toPour }),
+  /** What is still to come, solved anew; null where that is no better than the proportion. */
+  steer: z.object({ total: z.string(), extra: z.string(), toPour, changes }).nullable(),
+  accept: changes,
 })
 export type Over = z.infer<typeof over>
 
@@ -100,7 +104,7 @@ export type BatchEvent = { id: string; after: number } & (
   | { kind: 'poured'; line: string; grams: string; source: 'hand'; sure?: boolean }
   | { kind: 'poured'; line: string; grams: string; source: 'scale'; zero: string; sure?: boolean }
   | { kind: 'accepted-short' | 'added'; line: string }
-  | { kind: 'kept-proportion' | 'accepted-over' | 'undone' | 'finished' | 'withdrawn' }
+  | { kind: 'kept-proportion' | 'accepted-over' | 'steered' | 'undone' | 'finished' | 'withdrawn' }
   | { kind: 'discarded'; reason: string }
   | { kind: 'weighed-back'; grams: string }
 )
@@ -117,7 +121,7 @@ export const recordEvent = async (batch: { id: string; bowl: { id: string; lette
 }
 
 const WHAT: Partial<Record<BatchEvent['kind'], string>> = {
-  withdrawn: 'Batch left', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted',
+  withdrawn: 'Batch left', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted', steered: 'Steered back',
   undone: 'Last step taken back', finished: 'Bowl finished', discarded: 'Bowl discarded', 'weighed-back': 'Left over, weighed back',
 }
 

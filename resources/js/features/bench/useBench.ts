@@ -109,6 +109,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const undo = () => { if (canUndo && ready()) record({ kind: 'undone' }) }
   const keep = () => { if (ready()) record({ kind: 'kept-proportion' }) }
   const accept = () => { if (ready()) record({ kind: 'accepted-over' }) }
+  const steer = () => { if (batch?.over?.steer !== null && batch?.over?.steer !== undefined && ready()) record({ kind: 'steered' }) }
   const askDiscard = () => { if (can(batch, 'discard')) show({ kind: 'discarding' }) }
   const withdraw = () => { if (can(batch, 'withdraw') && ready()) record({ kind: 'withdrawn' }) }
   const askAgain = () => { if (canMixAgain && ready()) show({ kind: 'again' }) }
@@ -121,6 +122,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
       if (pressed === '1') return keep
       if (pressed === '2') return accept
       if (pressed === '3') return askDiscard
+      if (pressed === '4') return steer
     } else if (/^[0-9]$/.test(pressed)) return () => { type(pressed) }
     switch (pressed) {
       case ' ':
@@ -157,7 +159,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   })
 
   return {
-    action, open, close, act, type, enter, undo, takeShort, keep, accept, askDiscard, withdraw, askAgain, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
+    action, open, close, act, type, enter, undo, takeShort, keep, accept, steer, askDiscard, withdraw, askAgain, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
     waitingForStill,
     standsHere: standsHere(batch, scale),
     ready,
