@@ -32,6 +32,7 @@ use App\Http\Controllers\Visits\PictureController;
 use App\Http\Controllers\Visits\ReceiveClientController;
 use App\Http\Controllers\Visits\RepeatVisitController;
 use App\Http\Controllers\Visits\RoundController;
+use App\Http\Controllers\Visits\SayLastedController;
 use App\Http\Controllers\Visits\StampController;
 use App\Http\Controllers\Visits\TodayController;
 use App\Http\Controllers\Visits\VisitController;
@@ -80,6 +81,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::patch('visits/{visit}', [VisitController::class, 'update']);
     Route::post('visits/{visit}/receive', ReceiveClientController::class);
     Route::post('visits/{visit}/close', CloseVisitController::class);
+    Route::put('visits/{visit}/lasted', SayLastedController::class);
     Route::post('visits/{visit}/repeat', RepeatVisitController::class);
     Route::post('visits/{visit}/rounds', [RoundController::class, 'store']);
 

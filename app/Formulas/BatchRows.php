@@ -22,6 +22,7 @@ use Core\Weighing\PourRefused;
 use Core\Weighing\PourSource;
 use Core\Weighing\SteerBack;
 use Core\Weighing\Tolerance;
+use Illuminate\Database\Eloquent\Collection;
 
 /** A batch's rows and the core's batch: the plan as frozen when weighing began, and its events. */
 final class BatchRows
@@ -56,6 +57,28 @@ final class BatchRows
     public function addedInto(Bowl $bowl): array
     {
         return $this->sums($bowl, fn (WeighedBatch $batch): array => $batch->added());
+    }
+
+    /** Whether every finished batch of a bowl came out as it was planned. */
+    public function followsPlan(Bowl $bowl): bool
+    {
+        return $this->finished($bowl)->every(fn (Batch $batch): bool => $this->weighed($batch)->followsPlan());
+    }
+
+    /** Where a bowl was split into batches, in grams: 150 g, 75 g × 1/2. */
+    public function split(Bowl $bowl): string
+    {
+        return $this->finished($bowl)->map(function (Batch $batch): string {
+            $said = (string) ($batch->plan['said'] ?? '');
+
+            return $batch->mixed_cg->text().($said === '' || $said === 'by eye' ? '' : " ({$said})");
+        })->implode(', ');
+    }
+
+    /** @return Collection<int, Batch> */
+    public function finished(Bowl $bowl): Collection
+    {
+        return $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->values();
     }
 
     /**

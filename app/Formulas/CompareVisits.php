@@ -18,7 +18,7 @@ use Core\Weighing\BatchStatus;
 /** Two visits bowl by bowl: those that come from each other side by side, else those of the same letter. */
 final readonly class CompareVisits
 {
-    public function __construct(private VisitBowls $bowls, private SalonShelf $shelves, private ClockRows $clocks)
+    public function __construct(private VisitBowls $bowls, private SalonShelf $shelves, private ClockRows $clocks, private PouredBowls $poured)
     {
     }
 
@@ -80,13 +80,16 @@ final readonly class CompareVisits
         }
         $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
 
+        $poured = $this->poured->sheet($bowl, $visit);
+
         return new BowlFacts(
-            $sheet,
+            $poured ?? $sheet,
             $finished->isEmpty()
                 ? null
                 : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg)->all()),
             $this->clocks->clock($bowl, $visit, CarbonImmutable::now())->processed,
             $visit->outcome,
+            planned: $poured === null ? null : $sheet,
         );
     }
 }

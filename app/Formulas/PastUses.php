@@ -11,41 +11,85 @@ use App\Models\Bowl;
 use App\Models\Visit;
 use Core\Advice\PastUse;
 use Core\Units\Grams;
-use Core\Weighing\BatchStatus;
 use Core\Weighing\PlannedLine;
+use Illuminate\Database\Eloquent\Collection;
 
-/** What a client's bowls for the same job came to, visit by visit. */
-final readonly class PastUses
+/** What a client's bowls for the same job came to, visit by visit; and what such bowls took on such heads of the house. */
+final class PastUses
 {
-    public function __construct(private BatchRows $batches)
+    /** Fewer say nothing of a house. */
+    private const HOUSE_LEAST = 5;
+
+    private const HOUSE_MOST = 60;
+
+    /** @var array<string, Collection<int, Bowl>> by visit: one request asks for each of its bowls */
+    private array $own = [];
+
+    public function __construct(private readonly BatchRows $batches)
     {
     }
 
     /** @return list<PastUse> up to and with this bowl's own visit, oldest first */
     public function of(Bowl $bowl, Visit $visit): array
     {
-        $bowls = Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
-            ->where('job', $bowl->job)->where('colour_line_id', $bowl->colour_line_id)
-            ->whereHas(
-                'round.visit',
-                fn ($past) => $past->where('client_id', $visit->client_id)->where('status', VisitStatus::Closed)->where(
-                    'starts_at',
-                    '<=',
-                    $visit->starts_at,
-                ),
-            )
-            ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at);
+        return $this->own($visit, $bowl->job, $bowl->colour_line_id);
+    }
 
-        return array_values(array_filter($bowls->reject(fn (Bowl $each): bool => $each->isSetAside())->map($this->use(...))->all()));
+    /** @return list<PastUse> oldest first */
+    public function own(Visit $visit, string $job, int $line): array
+    {
+        $this->own[$visit->id] ??= Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
+            ->whereHas('round.visit', fn ($past) => $past->where('client_id', $visit->client_id)
+                ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at))
+            ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at)->values();
+
+        return array_values(array_filter($this->own[$visit->id]
+            ->filter(fn (Bowl $each): bool => $each->job === $job && $each->colour_line_id === $line && ! $each->isSetAside())
+            ->map($this->use(...))->all()));
+    }
+
+    /**
+     * Mixture that such bowls took on other heads as dense and as long.
+     *
+     * @return list<Grams> empty where those are too few
+     */
+    public function house(Visit $visit, string $job, int $line, string $density, string $length): array
+    {
+        if ($job === '') {
+            return [];
+        }
+        $bowls = Bowl::query()->with(['batches', 'stamps', 'round.visit.canvas'])
+            ->where('job', $job)->where('colour_line_id', $line)
+            ->whereHas('round.visit', fn ($past) => $past->where('salon_id', $visit->salon_id)
+                ->where('client_id', '!=', $visit->client_id)->where('status', VisitStatus::Closed)
+                ->whereHas('client', fn ($client) => $client->where('training', false)))
+            ->whereHas('batches', fn ($batch) => $batch->where('status', 'finished'))
+            ->latest()->limit(self::HOUSE_MOST)->get();
+        $used = $bowls
+            ->filter(function (Bowl $bowl) use ($density, $length): bool {
+                $canvas = $bowl->round->visit->canvas->canvas ?? [];
+
+                return ! $bowl->isSetAside() && ($canvas['density'] ?? 'medium') === $density
+                    && ($canvas['length'] ?? 'shoulder') === $length;
+            })
+            ->map(fn (Bowl $bowl): Grams => Grams::sum(
+                $this->batches->finished($bowl)->map(fn (Batch $batch): Grams => $batch->used_cg)->all(),
+            ))
+            ->reject(fn (Grams $grams): bool => $grams->isZero());
+
+        return $used->count() < self::HOUSE_LEAST ? [] : array_values($used->all());
     }
 
     private function use(Bowl $bowl): ?PastUse
     {
         $colour = $mixed = $used = Grams::zero();
-        foreach ($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished) as $batch) {
+        foreach ($this->batches->finished($bowl) as $batch) {
             $weighed = $this->batches->weighed($batch);
+            $asPlanned = $weighed->followsPlan();
             $colour = $colour->plus(Grams::sum(array_map(
-                fn (PlannedLine $line): Grams => $line->part === 0 ? $line->target : Grams::zero(),
+                // A hand's small miss is no wish; what it took on purpose is.
+                fn (PlannedLine $line): Grams => $line->part !== 0 ? Grams::zero()
+                    : ($asPlanned && ! $line->open ? $line->target : $weighed->poured[$line->key]),
                 $weighed->plan->lines,
             )));
             $mixed = $mixed->plus($batch->mixed_cg);
@@ -62,6 +106,7 @@ final readonly class PastUses
             covering: $visit->covering,
             bright: $visit->bright,
             words: "{$visit->outcome}. {$visit->change}",
+            greyShown: $visit->grey_shown,
         );
     }
 }

@@ -35,6 +35,12 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?bool $lasting
  * @property ?bool $covering
  * @property ?bool $bright
+ * @property ?bool $grey_shown said at the next visit, as lasting and the weeks
+ * @property ?int $lasted_weeks
+ * @property ?int $lasted_said_by
+ * @property ?CarbonImmutable $lasted_said_at
+ * @property string $ended_reason why it did not take place
+ * @property ?CarbonImmutable $ended_at
  * @property ?CarbonImmutable $next_on
  * @property ?Canvas $canvas
  * @property Collection<int, Proposal> $proposals
@@ -64,8 +70,16 @@ final class Visit extends Model
             'received_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
             'next_on' => 'immutable_date',
-            'results' => 'array', 'lasting' => 'boolean', 'covering' => 'boolean', 'bright' => 'boolean',
+            'results' => 'array', 'lasting' => 'boolean', 'grey_shown' => 'boolean', 'lasted_said_at' => 'immutable_datetime',
+            'ended_at' => 'immutable_datetime', 'covering' => 'boolean', 'bright' => 'boolean',
         ];
+    }
+
+    /** The client's last closed visit before this one. */
+    public function before(): ?self
+    {
+        return self::query()->where('client_id', $this->client_id)->where('status', VisitStatus::Closed)
+            ->whereKeyNot($this->id)->where('starts_at', '<', $this->starts_at)->latest('starts_at')->first();
     }
 
     /** @return BelongsTo<Client, $this> */

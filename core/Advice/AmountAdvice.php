@@ -95,56 +95,136 @@ final readonly class AmountAdvice
     }
 
     /**
-     * From the client's own bowls for the same job, oldest first. The full amount is kept for the first visits;
-     * if leftovers keep coming after good ones, it steps down a little; a used amount that has sunk far below
-     * the first, with fading or grey noted, is the suspect.
+     * From the client's own bowls for the same job, oldest first. The full amount is kept for the first visits. After so
+     * many good ones in a row at one amount, of each of which the step came back, that step may come off: once, and then
+     * only after as many more; never below what was used. The visit at which grey shows or colour fades brings back
+     * the last amount that covered, at once (common practice, no source).
      *
      * @param  non-empty-list<PastUse>  $past
      */
     public static function fromOwn(array $past, HouseRules $rules): self
     {
         $last = $past[count($past) - 1];
-        $count = count($past);
         $why = [Fact::of(
             'why.amount-advice.last-time-were-mixed-colour',
             mixed: $last->mixed->text(),
             colour: $last->colour->text(),
             used: $last->used->text(),
         )];
+        $sunk = self::sunk($past, $rules);
+        if ($last->fadedOrGrey) {
+            $covered = self::lastThatCovered($past);
+            $alarms = array_values(array_filter([
+                $sunk,
+                $covered === null ? Fact::of('why.amount-advice.was-not-enough', used: $last->used->text())
+                    : Fact::of('why.amount-advice.covered-last-with', used: $last->used->text(), covered: $covered->colour->text()),
+            ]));
+
+            return new self($covered->colour ?? $last->colour, $covered->colour ?? $last->colour, true, $why, $alarms, true);
+        }
         $colour = $last->colour;
-        $recent = array_slice($past, -$rules->goodVisitsBeforeStepDown);
-        $steady = count($recent) === $rules->goodVisitsBeforeStepDown && array_reduce(
-            $recent,
-            static fn (bool $all, PastUse $use): bool => $all && $use->good && ! $use->fadedOrGrey && $use->mixed->lessAtMost($use->used)->centigrams >= $rules->stepDown->centigrams,
-            true,
-        );
-        if ($steady && $colour->isMoreThan($rules->stepDown)) {
+        if (self::isSteady($past, $rules)) {
             $colour = $colour->minus($rules->stepDown);
             $why[] = Fact::of(
                 'why.amount-advice.good-visits-row-left-some',
                 goodVisitsBeforeStepDown: $rules->goodVisitsBeforeStepDown,
                 stepDown: $rules->stepDown->text(),
             );
-        } elseif ($count <= $rules->goodVisitsBeforeStepDown) {
+        } elseif (count($past) <= $rules->goodVisitsBeforeStepDown) {
             $why[] = Fact::of('why.amount-advice.full-amount-kept-for-first');
         }
-        $alarms = [];
+        if ($sunk !== null) {
+            // A drift is said from its first sign; it is no alarm while all is well.
+            $why[] = $sunk;
+        }
+
+        return new self($colour, $colour, true, $why, [], true);
+    }
+
+    /**
+     * What such bowls took on such heads of this house: the middle one of them.
+     *
+     * @param  non-empty-list<Grams>  $used  mixture
+     */
+    public static function fromHouse(array $used): self
+    {
+        usort($used, static fn (Grams $one, Grams $other): int => $one->centigrams <=> $other->centigrams);
+        $middle = $used[intdiv(count($used), 2)];
+
+        return new self($middle, $middle, false, [Fact::of(
+            'why.amount-advice.house-took',
+            count: count($used),
+            least: $used[0]->text(),
+            most: $used[count($used) - 1]->text(),
+            middle: $middle->text(),
+        )], [], true);
+    }
+
+    /** @param  non-empty-list<PastUse>  $past */
+    private static function isSteady(array $past, HouseRules $rules): bool
+    {
+        $recent = array_slice($past, -$rules->goodVisitsBeforeStepDown);
+        $last = $past[count($past) - 1];
+        if (count($recent) < $rules->goodVisitsBeforeStepDown) {
+            return false;
+        }
+        foreach ($recent as $use) {
+            // At one amount: since the last step as many again.
+            if (! $use->good || $use->fadedOrGrey || ! $use->colour->equals($last->colour) || ! $use->leftAtLeast($rules->stepDown)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param  non-empty-list<PastUse>  $past */
+    private static function lastThatCovered(array $past): ?PastUse
+    {
+        $last = $past[count($past) - 1];
+        foreach (array_reverse($past) as $use) {
+            if (! $use->fadedOrGrey && $use->colour->isMoreThan($last->colour)) {
+                return $use;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * The most that was used and what was used last, where a step lies between them.
+     *
+     * @param  non-empty-list<PastUse>  $past
+     */
+    private static function sunk(array $past, HouseRules $rules): ?Fact
+    {
+        $last = $past[count($past) - 1];
         $first = $past[0];
-        $sunk = Fraction::of(
-            $last->used->centigrams,
-            max(1, $first->used->centigrams),
-        )->compare(Number::AmountSunk->value()) <= 0;
-        if ($sunk && $last->fadedOrGrey) {
-            $alarms[] = Fact::of(
+        if ($first->used->isMoreThan($last->used) === false || ! $first->colour->minus(
+            $first->colour->isMoreThan($rules->stepDown) ? $rules->stepDown : $first->colour,
+        )->isMoreThan(Grams::zero())) {
+            return null;
+        }
+        // In grams of mixture, what the step is of the first bowl.
+        $step = $first->mixed->exactly()->times(Fraction::of($rules->stepDown->centigrams, $first->colour->centigrams));
+        if ($first->used->minus($last->used)->exactly()->compare($step) < 0) {
+            return null;
+        }
+        $far = Fraction::of($last->used->centigrams, $first->used->centigrams)->compare(Number::AmountSunk->value()) <= 0;
+
+        return $last->fadedOrGrey && $far
+            ? Fact::of(
                 'why.amount-advice.amount-used-has-sunk-from',
                 used: $first->used->text(),
                 used2: $last->used->text(),
-                count: $count,
+                count: count($past),
+            )
+            : Fact::of(
+                'why.amount-advice.used-less-than-at-first',
+                used: $first->used->text(),
+                used2: $last->used->text(),
+                count: count($past),
             );
-            $colour = $first->colour;
-        }
-
-        return new self($colour, $colour, true, $why, $alarms, true);
     }
 
     /**

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Core\Advice;
 
+use Core\Units\Fraction;
 use Core\Units\Grams;
 
 /** What a client's bowl for the same job came to in one closed visit. */
 final readonly class PastUse
 {
     /**
-     * @param  Grams  $colour  colour part that was mixed
+     * @param  Grams  $colour  colour part that was mixed: as planned, but for what a hand took on purpose
      * @param  Grams  $mixed  whole mixture
      * @param  Grams  $used  mixed less what was weighed back
      * @param  bool  $good  lasting, covering, bright
@@ -30,6 +31,7 @@ final readonly class PastUse
      *
      * @param  bool  $liked  its verdict is good
      * @param  ?bool  $lasting  null where nobody has said; as the next two
+     * @param  ?bool  $greyShown  said at the next visit, as lasting is
      * @param  string  $words  of the outcome and of what is to change
      */
     public static function judged(
@@ -41,12 +43,24 @@ final readonly class PastUse
         ?bool $covering,
         ?bool $bright,
         string $words,
+        ?bool $greyShown = null,
     ): self {
         return new self(
             $colour, $mixed, $used,
-            $liked && ! in_array(false, [$lasting, $covering, $bright], true),
-            $lasting === false || $covering === false || self::saysFaded($words),
+            $liked && ! in_array(false, [$lasting, $covering, $bright], true) && $greyShown !== true,
+            $lasting === false || $covering === false || $greyShown === true || self::saysFaded($words),
         );
+    }
+
+    /** Whether so much less colour would have done as well: what came back is the step's mixture at least. */
+    public function leftAtLeast(Grams $step): bool
+    {
+        if ($this->colour->isZero() || ! $this->colour->isMoreThan($step)) {
+            return false;
+        }
+        $rest = $this->mixed->exactly()->times(Fraction::of($this->colour->centigrams - $step->centigrams, $this->colour->centigrams));
+
+        return $this->used->exactly()->compare($rest) <= 0;
     }
 
     /** “faded”, “grey shows”, “patchy”; but not “no fading at all”, and not “did not fade”. */

@@ -171,7 +171,7 @@ final readonly class KnownBowl
     private static function ratio(BowlSheet $sheet, array $parts): string
     {
         if ($sheet->draft->ratio !== null && $sheet->extrasInside() === []) {
-            return $sheet->draft->ratio->show();
+            return $sheet->draft->ratio->said();
         }
         $times = [];
         foreach (array_slice($parts, 1) as $part) {

@@ -51,7 +51,7 @@ final readonly class WorkedBowl
     public function showRatio(): string
     {
         if ($this->ratioHolds || $this->parts[0]->total->isZero()) {
-            return $this->ratio->show();
+            return $this->ratio->said();
         }
         $times = array_map(
             fn (WorkedPart $part): string => Fraction::of(

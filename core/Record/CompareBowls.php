@@ -58,7 +58,7 @@ final class CompareBowls
             [$known, $judged] = [null, null];
         }
 
-        return [
+        $rows = [
             'Job' => $sheet->job,
             'Line' => $line->name ?? '',
             ...self::contents($sheet, $known, $shelf),
@@ -78,6 +78,30 @@ final class CompareBowls
             'Note' => $sheet->note,
             'Outcome' => $facts->outcome,
         ];
+
+        return $facts->planned === null ? $rows : self::besidePlan(
+            $rows,
+            self::facts(new BowlFacts($facts->planned), $shelf, $rules),
+        );
+    }
+
+    /**
+     * What was poured, and in brackets what was planned where that was another.
+     *
+     * @param  array<string, string>  $poured
+     * @param  array<string, string>  $planned
+     * @return array<string, string>
+     */
+    private static function besidePlan(array $poured, array $planned): array
+    {
+        foreach ($planned as $what => $plan) {
+            $now = $poured[$what] ?? '';
+            if ($plan !== '' && $plan !== $now) {
+                $poured[$what] = $now === '' ? "not poured (planned {$plan})" : "{$now} (planned {$plan})";
+            }
+        }
+
+        return $poured;
     }
 
     /** @return array<string, string> */

@@ -14,7 +14,8 @@ final readonly class Difference
      * @param  string  $key  amount, regrowth, substitute, strength, derived, beside, batches, line
      * @param  ?BowlSheet  $from  the bowl without this difference; given where it is applied
      * @param  ?BowlSheet  $to  and with it
-     * @param  bool  $applied  carried out already, so that the bowl stands as it can be made today
+     * @param  bool  $applied  carried out already, so that the bowl stands as it can be made today; where it is not and
+     *     there is a bowl with it, it is offered
      */
     public function __construct(
         public string $bowl,

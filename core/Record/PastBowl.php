@@ -19,6 +19,8 @@ final readonly class PastBowl
      * @param  int  $batches  how many were mixed
      * @param  ?Fraction  $regrowthThen  centimetres
      * @param  ?Fraction  $regrowthNow
+     * @param  string  $split  where it was split, in grams: 150 g, then 100 g at 30 vol
+     * @param  bool  $followsPlan  what was poured is what was planned, but for a hand's small misses
      * @param  array<string, Grams>  $added  by product id: what of the poured was not planned
      */
     public function __construct(
@@ -29,6 +31,8 @@ final readonly class PastBowl
         public ?Fraction $regrowthThen = null,
         public ?Fraction $regrowthNow = null,
         public array $added = [],
+        public bool $followsPlan = true,
+        public string $split = '',
     ) {
     }
 }

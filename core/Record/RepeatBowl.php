@@ -10,8 +10,10 @@ use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\Entry;
 use Core\Formula\ScaleBowl;
+use Core\Hair\Method;
 use Core\Hair\Span;
 use Core\Practice\HouseRules;
+use Core\Shelf\LineKind;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 use Core\Units\Fraction;
@@ -48,15 +50,6 @@ final class RepeatBowl
         $self->withdrawnStrength();
         $self->used($past);
         $self->regrowth($past);
-        if ($past->batches > 1) {
-            $self->say(
-                'batches',
-                Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches),
-                '',
-                '',
-                Fact::of('why.repeat-bowl.plan-next-one-before-bowl'),
-            );
-        }
 
         return ['sheet' => $self->sheet, 'differences' => $self->differences];
     }
@@ -66,18 +59,32 @@ final class RepeatBowl
         if ($past->poured === []) {
             return;
         }
-        if ($past->sheet->bowl !== null) {
+        $known = $past->sheet->bowl !== null;
+        if ($known && $past->followsPlan && $past->batches < 2) {
             $this->beside($past);
 
             return;
         }
+        // Several batches were one bowl: the next is planned as their sum.
         $derived = DeriveBowl::from($past->sheet, $past->poured, $this->shelf);
         $this->say(
-            'derived',
-            Fact::of('why.repeat-bowl.what-was-poured-by-eye'),
-            Fact::of('why.repeat-bowl.amounts-not-known'),
+            match (true) {
+                $past->batches > 1 => 'batches',
+                $known => 'poured',
+                default => 'derived',
+            },
+            match (true) {
+                $past->batches > 1 => Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches),
+                $known => Fact::of('why.repeat-bowl.what-was-poured'),
+                default => Fact::of('why.repeat-bowl.what-was-poured-by-eye'),
+            },
+            $known
+                ? $past->sheet->work($this->rules->step)->total()->text()
+                : Fact::of('why.repeat-bowl.amounts-not-known'),
             $derived->work($this->rules->step)->total()->text(),
-            Fact::of('why.repeat-bowl.scale-recorded-every-gram'),
+            $past->batches > 1
+                ? Fact::of('why.repeat-bowl.planned-as-sum', split: $past->split)
+                : Fact::of('why.repeat-bowl.scale-recorded-every-gram'),
             $derived,
         );
     }
@@ -217,6 +224,7 @@ final class RepeatBowl
         }
     }
 
+    /** More or less of all: offered, never taken without a press. */
     private function used(PastBowl $past): void
     {
         if ($past->uses === [] || $this->sheet->bowl === null) {
@@ -249,17 +257,17 @@ final class RepeatBowl
             Fact::of('why.repeat-bowl.amount-follows-what-was-really'),
             Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
             Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
-            Fact::of('why.repeat-bowl.as-advised', why: $advice->why),
+            Fact::of('why.repeat-bowl.as-advised', why: [...$advice->why, ...$advice->alarms]),
             $scaled,
+            offered: true,
         );
     }
 
     /** Up to 2 cm a regrowth takes the same; beyond, it takes as much more as it is longer. */
     private function regrowth(PastBowl $past): void
     {
-        $spans = $this->sheet->placement()->spans;
-        $atRoot = $spans !== [] && ! in_array(Span::Mids, $spans, true) && ! in_array(Span::Ends, $spans, true);
-        if (! $atRoot || $past->regrowthThen === null || $past->regrowthNow === null || $this->sheet->bowl === null) {
+        // Nothing follows the regrowth but a regrowth job; and a usual amount that is known beats the reckoning.
+        if (! $this->isRegrowthJob() || count($past->uses) > 1 || $past->regrowthThen === null || $past->regrowthNow === null) {
             return;
         }
         $two = Fraction::of(2);
@@ -280,10 +288,34 @@ final class RepeatBowl
                 regrowthThen: $past->regrowthThen->decimal(1),
                 regrowthNow: $past->regrowthNow->decimal(1),
             ), $scaled,
+            offered: true,
         );
     }
 
-    /** @param  ?BowlSheet  $changed  the bowl with it; null where it is only said */
+    private function isRegrowthJob(): bool
+    {
+        if ($this->sheet->bowl === null || $this->sheet->strokes === []) {
+            return false;
+        }
+        $kind = $this->shelf->line($this->sheet->line)?->kind;
+        foreach ($this->sheet->strokes as $stroke) {
+            $spans = $stroke->spans();
+            if (
+                in_array(Span::Mids, $spans, true) || in_array(Span::Ends, $spans, true)
+                || ! in_array($stroke->method, [null, Method::RootTouchUp], true)
+                || $kind === LineKind::Demi || $kind === LineKind::Direct
+            ) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * @param  ?BowlSheet  $changed  the bowl with it; null where it is only said
+     * @param  bool  $offered  not carried out: somebody takes it or leaves it
+     */
     private function say(
         string $key,
         Fact $words,
@@ -291,6 +323,7 @@ final class RepeatBowl
         Fact|string $after,
         Fact $reason,
         ?BowlSheet $changed = null,
+        bool $offered = false,
     ): void {
         $this->differences[] = new Difference(
             $this->sheet->letter,
@@ -299,10 +332,10 @@ final class RepeatBowl
             $before,
             $after,
             $reason,
-            $changed !== null,
+            $changed !== null && ! $offered,
             $changed === null ? null : $this->sheet,
             $changed,
         );
-        $this->sheet = $changed ?? $this->sheet;
+        $this->sheet = $offered ? $this->sheet : ($changed ?? $this->sheet);
     }
 }

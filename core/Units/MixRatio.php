@@ -14,6 +14,9 @@ final readonly class MixRatio
 
     public const MOST_TIMES = 50;
 
+    /** Beyond it nobody says a ratio in whole parts. */
+    private const SAID = 20;
+
     /** @param  list<positive-int>  $parts */
     private function __construct(public array $parts)
     {
@@ -144,5 +147,18 @@ final readonly class MixRatio
         }
 
         return implode(':', $short);
+    }
+
+    /** As one would say it: what a hand poured, 279:284, is 1:1.02. Not to be read back. */
+    public function said(): string
+    {
+        $shown = $this->show();
+
+        $isSaid = array_filter($this->parts, static fn (int $part): bool => $part > self::SAID) === [];
+
+        return $isSaid || str_contains($shown, '.') ? $shown : implode(':', array_map(
+            fn (int $part): string => $this->timesColour($part)->decimal(2),
+            array_keys($this->parts),
+        ));
     }
 }

@@ -237,6 +237,19 @@ final readonly class Batch
         return $this->keepProportion();
     }
 
+    /** Whether all that was planned came out as planned when weighing began, but for the hand's small misses. */
+    public function followsPlan(): bool
+    {
+        foreach ($this->first->lines as $line) {
+            $place = $this->first->tolerance->band($line->target)->place($this->poured[$line->key]);
+            if ($line->open || $place !== PourPlace::Inside) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return array<string, Grams> what went in beside the plan, by line */
     public function added(): array
     {

@@ -61,11 +61,20 @@ final readonly class DecideProposal
             $change = Change::fromArray($current->change)->meaning($of);
             ($this->remember)($member->salon, $of);
             $target = $bowl ?? $current->bowl;
-            if ($target === null || ! $change->canBeApplied()) {
+            if ($target === null || (! $change->canBeApplied() && $current->sheet_after === null)) {
                 return $this->decided($current, $member, ProposalState::Applied, 'done by hand', $now);
             }
             if ($target->version !== $version) {
                 throw EditedElsewhere::bowl($target);
+            }
+            if ($current->source === ProposalSource::Repeat && $current->sheet_after !== null) {
+                // Worked out when the visit was repeated, for the bowl as it was then.
+                if ($target->sheet != $current->sheet_before) {
+                    throw VisitRefused::changedSince(trim($target->letter));
+                }
+                $this->save->change($member, $target, $version, $current->sheet_after);
+
+                return $this->decided($current, $member, ProposalState::Applied, 'taken', $now);
             }
             if ($change->kind === ChangeKind::RemoveBowl) {
                 ($this->remove)($target, $version);

@@ -144,6 +144,7 @@ final readonly class RepeatVisit
                 $this->rows->sheet($old, $shelf), $this->uses->of($old, $from), $this->batches->pouredInto($old),
                 $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
                 $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now), $this->batches->addedInto($old),
+                $this->batches->followsPlan($old), $this->batches->split($old),
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {
@@ -231,7 +232,11 @@ final readonly class RepeatVisit
             'sheet_before' => $this->sheet(
                 $difference->from,
                 $made,
-            ), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => $difference->applied ? ProposalState::Applied : ProposalState::Said,
+            ), 'sheet_after' => $this->sheet($difference->to, $made), 'state' => match (true) {
+                $difference->applied => ProposalState::Applied,
+                $difference->to !== null => ProposalState::Open,
+                default => ProposalState::Said,
+            },
             'decided_by' => $difference->applied ? $member->id : null,
             'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
         ]);

@@ -304,17 +304,56 @@ function past(array $rows): array
 
 it('steps down five grams after three good visits with leftovers, not before', function () {
     // Common practice, no source: five grams of colour at a time, three good ones first.
-    $good = ['60', '150', '138', true, false];
+    // All 12.5 g of mixture that the five grams make came back: it never goes below what was used.
+    $good = ['60', '150', '137.5', true, false];
     $rules = HouseRules::standard();
     expect(AmountAdvice::fromOwn(past([$good, $good, $good]), $rules)->least->text())->toBe('55 g')
         ->and(AmountAdvice::fromOwn(past([$good, $good]), $rules)->least->text())->toBe('60 g')
         ->and(AmountAdvice::fromOwn(
-            past([$good, $good, ['60', '150', '138', false, false]]),
+            past([$good, $good, ['60', '150', '137.5', false, false]]),
             $rules,
         )->least->text())
         ->toBe('60 g')
         ->and(AmountAdvice::fromOwn(past([$good, $good, ['60', '150', '149', true, false]]), $rules)->least->text())
+        ->toBe('60 g')
+        ->and(AmountAdvice::fromOwn(past([$good, $good, ['60', '150', '138', true, false]]), $rules)->least->text())
         ->toBe('60 g');
+});
+
+it('steps down once, and again only after three more at the new amount', function () {
+    $good = ['60', '150', '130', true, false];
+    $less = ['55', '137.5', '120', true, false];
+    $rules = HouseRules::standard();
+    $colour = static fn (array ...$rows): string => AmountAdvice::fromOwn(past($rows), $rules)->most->text();
+    expect($colour($good, $good, $good))->toBe('55 g')
+        ->and($colour($good, $good, $good, $less))->toBe('55 g')
+        ->and($colour($good, $good, $good, $less, $less))->toBe('55 g')
+        ->and($colour($good, $good, $good, $less, $less, $less))->toBe('50 g');
+});
+
+it('brings back the last amount that covered on the day that grey shows', function () {
+    $advice = AmountAdvice::fromOwn(
+        past([['60', '150', '140', true, false], ['55', '137.5', '137.5', true, false], ['50', '125', '125', false, true]]),
+        HouseRules::standard(),
+    );
+    expect($advice->most->text())->toBe('55 g')
+        ->and(said($advice->alarms[1] ?? $advice->alarms[0]))->toContain('The last amount that covered was 55 g of colour');
+    $never = AmountAdvice::fromOwn(past([['60', '150', '150', false, true]]), HouseRules::standard());
+    expect($never->most->text())->toBe('60 g')->and(said($never->alarms[0]))->toContain('no earlier amount');
+});
+
+it('says a drift from its first sign, and only there', function () {
+    $said = static fn (string $used): array => said(AmountAdvice::fromOwn(
+        past([['60', '150', '150', true, false], ['60', '150', $used, true, false]]),
+        HouseRules::standard(),
+    )->why);
+    expect($said('137.5'))->toContain('Used: 150 g at first, 137.5 g last time, over 2 visits.')
+        ->and(implode(' ', $said('138')))->not->toContain('at first,');
+});
+
+it('takes the middle of what such bowls took in this house', function () {
+    $advice = AmountAdvice::fromHouse(array_map(Sample::g(...), ['90', '60', '75', '70', '200']));
+    expect($advice->most->text())->toBe('75 g')->and($advice->ofColour)->toBeFalse();
 });
 
 it('calls a drift to 80 from 150 with grey showing by its name', function () {
@@ -323,7 +362,8 @@ it('calls a drift to 80 from 150 with grey showing by its name', function () {
         HouseRules::standard(),
     );
     expect(said($advice->alarms[0]))->toContain('150 g')->toContain('80 g')->toContain('the amount is the suspect')
-        ->and($advice->least->text())->toBe('60 g');
+        // The last that covered, not the first of all.
+        ->and($advice->least->text())->toBe('45 g');
     $quiet = AmountAdvice::fromOwn(
         past([['60', '150', '150', true, false], ['32', '80', '80', true, false]]),
         HouseRules::standard(),
@@ -355,7 +395,7 @@ it('suspects the amount from two thirds of the first downwards', function (strin
     expect(said(AmountAdvice::fromOwn(
         past([['60', '150', '150', true, false], ['40', $used, $used, false, true]]),
         HouseRules::standard(),
-    )->alarms))->toHaveCount($alarms);
+    )->alarms[0]))->toContain($alarms === 1 ? 'is the suspect' : 'at first,');
 })->with([['100', 1], ['101', 0], ['80', 1]]);
 
 it('weighs a filler out in grams that make the amount', function () {

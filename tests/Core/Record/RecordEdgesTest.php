@@ -3,7 +3,6 @@
 declare(strict_types=1);
 
 use Core\Advice\PastUse;
-use Core\Codec\WriteBowl;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Core\Record\BowlFacts;
@@ -13,7 +12,6 @@ use Core\Record\PastBowl;
 use Core\Record\RepeatBowl;
 use Core\Record\Row;
 use Core\Units\Fraction;
-use Core\Units\Grams;
 use Tests\Core\Record\Ladder;
 use Tests\Core\Sample;
 
@@ -189,12 +187,13 @@ it('follows what was really used, not a miss of the hand', function (array $uses
     $difference = differencesOf($past, null, Schools::read($rules))['amount'] ?? null;
     expect(said($difference?->after))->toBe($after);
     if ($difference !== null) {
-        expect(said($difference->before))->toBe('60 g colour')->and($difference->applied)->toBeTrue();
+        expect(said($difference->before))->toBe('60 g colour')->and($difference->applied)->toBeFalse()
+            ->and($difference->to)->not->toBeNull();
     }
 })->with([
     'all was used' => [[['60', '150', '150', true, false]], [], null],
-    'three times some was left' => [[['60', '150', '140', true, false], ['60', '150', '140', true, false], ['60', '150', '140', true, false]], [], '55 g colour'],
-    'a house that steps by ten' => [[['60', '150', '135', true, false], ['60', '150', '135', true, false], ['60', '150', '135', true, false]], ['step-down' => '10'], '50 g colour'],
+    'three times some was left' => [[['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false]], [], '55 g colour'],
+    'a house that steps by ten' => [[['60', '150', '125', true, false], ['60', '150', '125', true, false], ['60', '150', '125', true, false]], ['step-down' => '10'], '50 g colour'],
     'it was not good' => [[['60', '150', '140', true, false], ['60', '150', '140', false, false], ['60', '150', '140', true, false]], [], null],
 ]);
 
@@ -207,7 +206,7 @@ it('calls a drift before it says what to mix', function () {
         ],
     );
     $found = differencesOf($past);
-    expect(words($found['drift']->words))->toContain('sunk from 150 g to 80 g')
+    expect(words($found['drift']->words))->toContain('The last amount that covered was 60 g')
         ->and($found['drift']->applied)->toBeFalse()
         ->and(said($found['amount']->after))->toBe('60 g colour');
 });
@@ -231,14 +230,43 @@ it('grows with the regrowth, from two centimetres on and only at the root', func
     'not measured now' => ['2', null, ['root'], null],
 ]);
 
-it('says that more than one batch was mixed, and changes nothing for it', function () {
+it('plans the sum where more than one batch was mixed, with where it was split', function () {
+    $poured = ['6N' => Sample::g('60'), '6G' => Sample::g('30'), 'd20' => Sample::g('135')];
     $made = RepeatBowl::of(
-        new PastBowl(Ladder::bowl(), [], ['6N' => Grams::ofCentigrams(8000)], 2),
+        new PastBowl(Ladder::bowl(), [], $poured, 2, split: '150 g, 75 g'),
         Ladder::shelf(),
         HouseRules::standard(),
     );
     expect($made['differences'][0]->key)->toBe('batches')
         ->and(words($made['differences'][0]->words))->toBe('2 batches were mixed last time')
-        ->and($made['differences'][0]->applied)->toBeFalse()
-        ->and(WriteBowl::toArray($made['sheet']))->toBe(WriteBowl::toArray(Ladder::bowl()));
+        ->and(words($made['differences'][0]->reason))->toContain('150 g, 75 g')
+        ->and($made['differences'][0]->applied)->toBeTrue()
+        ->and(Ladder::grams($made['sheet']))->toBe(['6N' => '60 g', '6G' => '30 g', '20 vol' => '135 g']);
 });
+
+it('repeats what was poured where a hand took more on purpose', function () {
+    $poured = ['6N' => Sample::g('40'), '6G' => Sample::g('24'), 'd20' => Sample::g('90')];
+    $past = static fn (bool $follows): PastBowl => new PastBowl(Ladder::bowl(), [], $poured, 1, followsPlan: $follows);
+    $made = RepeatBowl::of($past(false), Ladder::shelf(), HouseRules::standard());
+    expect($made['differences'][0]->key)->toBe('poured')
+        ->and(Ladder::grams($made['sheet']))->toBe(['6N' => '40 g', '6G' => '24 g', '20 vol' => '90 g'])
+        // A miss of the hand is no wish.
+        ->and(RepeatBowl::of($past(true), Ladder::shelf(), HouseRules::standard())['differences'])->toBe([]);
+});
+
+it('lets nothing follow the regrowth but a regrowth job', function (array $stroke, string $line, int $uses, bool $follows) {
+    $past = new PastBowl(
+        Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], ...$stroke]]]),
+        array_fill(0, $uses, new PastUse(Sample::g('60'), Sample::g('150'), Sample::g('150'), true, false)),
+        regrowthThen: Fraction::of(2),
+        regrowthNow: Fraction::of(4),
+    );
+    $found = differencesOf($past)['regrowth'] ?? null;
+    expect($found !== null)->toBe($follows)->and($found->applied ?? false)->toBeFalse();
+})->with([
+    'a root touch-up' => [['method' => 'root-touch-up'], '', 0, true],
+    'foils' => [['method' => 'fine-foils', 'foils' => 12], '', 0, false],
+    'a shadow' => [['method' => 'root-shadow'], '', 0, false],
+    'a gloss at the root' => [['method' => 'gloss'], '', 0, false],
+    'a usual amount is known' => [['method' => 'root-touch-up'], '', 2, false],
+]);

@@ -47,3 +47,14 @@ it('shows what it reads back', function () {
         expect(MixRatio::parse($ratio->show())->equals($ratio))->toBeTrue($ratio->show());
     }
 });
+
+it('says a ratio that a hand poured as one would say it', function (string $text, string $said) {
+    expect(MixRatio::parse($text)->said())->toBe($said);
+})->with([
+    ['1:1.5', '1:1.5'],
+    ['2:1', '2:1'],
+    ['3:2', '3:2'],
+    ['279:284', '1:1.02'],
+    ['100:251.3', '1:2.51'],
+    ['1:2.5:3.5', '1:2.5:3.5'],
+]);

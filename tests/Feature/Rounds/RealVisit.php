@@ -20,7 +20,7 @@ use Tests\TestCase;
  */
 final class RealVisit
 {
-    public readonly Client $client;
+    public Client $client;
 
     public readonly Salon $salon;
 
@@ -70,6 +70,22 @@ final class RealVisit
             ['id' => (string) Str::uuid(), 'service' => $service, 'startsAt' => now()->toIso8601String()],
         );
         $this->rounds['Colour'] = $this->visit['rounds'][0]['id'];
+    }
+
+    /** A visit of another client of the same house. */
+    public function ofAnother(string $service): self
+    {
+        $other = clone $this;
+        $other->client = Client::query()
+            ->create(['salon_id' => $this->salon->id, 'name' => "Client of {$service}"])
+            ->refresh();
+        $other->visit = $this->post(
+            "clients/{$other->client->id}/visits",
+            ['id' => (string) Str::uuid(), 'service' => $service, 'startsAt' => now()->toIso8601String()],
+        );
+        $other->rounds = ['Colour' => $other->visit['rounds'][0]['id']];
+
+        return $other;
     }
 
     public function product(string $line, string $code): string

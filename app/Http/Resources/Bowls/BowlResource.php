@@ -4,20 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
-use App\Enums\VisitStatus;
-use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
-use App\Formulas\PastUses;
+use App\Formulas\PouredBowls;
 use App\Formulas\SalonShelf;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
 use App\Words\Say;
-use Core\Advice\AmountAdvice;
 use Core\CoreException;
 use Core\Hair\Stroke;
 use Core\Practice\HouseRules;
-use Core\Record\DeriveBowl;
 use Core\Shelf\Shelf;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
@@ -66,8 +62,7 @@ final class BowlResource extends JsonResource
             'note' => $bowl->sheet['note'] ?? '',
             'state' => $this->state($bowl),
             'clock' => (new ClockResource($bowl, $visit))->toArray(),
-            'poured' => $this->poured($bowl, $rules, $shelf),
-            'own' => $this->own($bowl, $visit, $rules),
+            'poured' => $this->poured($bowl, $visit, $rules, $shelf),
             'from' => $bowl->from === null ? null : [
                 'id' => $bowl->from->id,
                 'letter' => trim($bowl->from->letter),
@@ -79,46 +74,15 @@ final class BowlResource extends JsonResource
     }
 
     /**
-     * What this client's own bowls for the same job say about the amount, while it can still be changed; null without
-     * any.
-     *
-     * @return ?array{colour: string, why: list<string>, alarms: list<string>}
-     */
-    private function own(Bowl $bowl, Visit $visit, HouseRules $rules): ?array
-    {
-        if ($visit->status === VisitStatus::Closed || $bowl->batches->isNotEmpty() || $visit->client->training) {
-            return null;
-        }
-        $uses = resolve(PastUses::class)->of($bowl, $visit);
-        if ($uses === []) {
-            return null;
-        }
-        $advice = AmountAdvice::fromOwn($uses, $rules);
-
-        return [
-            'colour' => $advice->most->text(),
-            'why' => Say::all($advice->why),
-            'alarms' => Say::all($advice->alarms),
-        ];
-    }
-
-    /**
-     * What a bowl came to that was poured by eye, or into which something went beside the plan: its formula, in the
-     * grams the scale saw.
+     * What the bowl came to, in the grams the scale saw, where that is not what was planned.
      *
      * @return ?array<string, mixed>
      */
-    private function poured(Bowl $bowl, HouseRules $rules, Shelf $shelf): ?array
+    private function poured(Bowl $bowl, Visit $visit, HouseRules $rules, Shelf $shelf): ?array
     {
-        $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
+        $poured = resolve(PouredBowls::class)->sheet($bowl, $visit);
         try {
-            $sheet = resolve(BowlRows::class)->sheet($bowl, $shelf);
-            $poured = $finished->isEmpty() ? [] : resolve(BatchRows::class)->pouredInto($bowl);
-            if ($poured === [] || ($sheet->bowl !== null && resolve(BatchRows::class)->addedInto($bowl) === [])) {
-                return null;
-            }
-
-            return WorkedBowlResource::of(DeriveBowl::from($sheet, $poured, $shelf), $shelf, $rules)->toArray();
+            return $poured === null ? null : WorkedBowlResource::of($poured, $shelf, $rules)->toArray();
         } catch (CoreException) {
             return null;
         }
@@ -141,6 +105,7 @@ final class BowlResource extends JsonResource
             'id' => $batch->id,
             'number' => $batch->number,
             'said' => $batch->plan['said'] ?? '',
+            'reason' => $batch->status === BatchStatus::Discarded ? $batch->pours->last()?->reason : null,
             'at' => ($batch->finished_at ?? $batch->started_at)->toIso8601String(),
             'status' => $batch->status->value,
             'mixed' => $batch->mixed_cg->text(),

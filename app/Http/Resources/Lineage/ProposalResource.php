@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Lineage;
 
+use App\Enums\ProposalState;
 use App\Models\Proposal;
 use Core\Record\Change;
 use Illuminate\Http\Request;
@@ -32,7 +33,9 @@ final class ProposalResource extends JsonResource
             'reason' => $proposal->reason,
             'before' => $proposal->before,
             'after' => $proposal->after,
-            'canApply' => $change->canBeApplied(),
+            // What the repeat worked out and offers is taken as it stands.
+            'canApply' => $change->canBeApplied()
+                || ($proposal->state === ProposalState::Open && $proposal->sheet_after !== null),
             // What would be tried on the bowl, so that it is seen in grams before it is applied.
             'change' => $change->isOfOneBowl() ? [
                 'kind' => $change->kind->value,

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Visits;
 
+use App\Enums\VisitStatus;
+use App\Formulas\AmountRows;
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
 use App\Words\Say;
+use Core\Advice\AmountAdvice;
 use Core\Advice\ZoneReading;
 use Core\Colour\HairLadder;
 use Core\Hair\Canvas;
@@ -18,6 +21,7 @@ use Core\Service\Outlook;
 use Core\Service\PlacedAmount;
 use Core\Service\PlacedBowl;
 use Core\Service\SuggestedBowl;
+use Core\Service\VisitPicture;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Illuminate\Http\Request;
@@ -69,11 +73,33 @@ final class PictureResource extends JsonResource
                     'value' => $each->change->value,
                 ],
             ], $picture->suggestions),
-            'amounts' => (object) array_map(fn (?PlacedAmount $amount): ?array => $amount === null ? null : [
-                'least' => $amount->least->text(), 'most' => $amount->most->text(), 'why' => Say::all($amount->why),
-            ], $picture->amounts),
+            'amounts' => (object) $this->amounts($picture),
             'strokes' => array_merge(...array_map($this->strokes(...), $picture->bowls)),
         ];
+    }
+
+    /** @return array<string, ?array<string, mixed>> by letter: one suggestion each, with its reason */
+    private function amounts(VisitPicture $picture): array
+    {
+        $found = [];
+        foreach ($picture->bowls as $bowl) {
+            $amount = $this->resource->status === VisitStatus::Closed
+                ? null
+                : resolve(AmountRows::class)->of($this->resource, $bowl, $picture->canvas);
+            $found[$bowl->sheet->letter] = $amount === null || $amount->most->isZero() ? null : [
+                'source' => match (true) {
+                    $amount instanceof PlacedAmount => 'table',
+                    $amount->ofColour => 'own',
+                    default => 'house',
+                },
+                'of' => $amount instanceof AmountAdvice && $amount->ofColour ? 'colour' : 'total',
+                'take' => $amount->most->text(),
+                'why' => Say::all($amount->why),
+                'alarms' => $amount instanceof AmountAdvice ? Say::all($amount->alarms) : [],
+            ];
+        }
+
+        return $found;
     }
 
     /** @return list<array<string, mixed>> */

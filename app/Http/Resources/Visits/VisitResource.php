@@ -74,6 +74,7 @@ final class VisitResource extends JsonResource
                 'id' => $visit->from->id,
                 'on' => $visit->from->starts_at->toIso8601String(),
             ],
+            'before' => $this->before($visit),
             'canvas' => CanvasResource::shape($visit->canvas),
             'picture' => (new PictureResource($visit))->toArray(),
             'gate' => (new GateResource($visit))->toArray(),
@@ -86,6 +87,26 @@ final class VisitResource extends JsonResource
                 'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
             ])->all()),
             'next' => (new NextStepResource($visit))->toArray(),
+        ];
+    }
+
+    /**
+     * The visit before, of which it can be said only now whether it lasted; null where there is none.
+     *
+     * @return ?array<string, mixed>
+     */
+    private function before(Visit $visit): ?array
+    {
+        $before = $visit->before();
+
+        return $before === null ? null : [
+            'id' => $before->id,
+            'on' => $before->starts_at->toIso8601String(),
+            'service' => $before->service,
+            'weeks' => $before->lasted_weeks,
+            'lasting' => $before->lasting,
+            'greyShown' => $before->grey_shown,
+            'since' => (int) $before->starts_at->diffInWeeks($visit->starts_at),
         ];
     }
 }

@@ -71,7 +71,7 @@ export function BowlDesk(props: {
           The newer one: {conflict.data.job}, {conflict.data.worked?.total}, ratio {conflict.data.sheet.ratio}, {conflict.data.sheet.amount.grams}. Yours is below, untouched.
         </Notice>
       ) : null}
-      {props.footOnly === true ? (save.error !== null && conflict === null ? <Notice kind="stop" title={save.error.message}>{problemsOf(save.error)}</Notice> : null) : <BowlEditor shelf={props.shelf} sheet={draft.sheet} visit={props.visit} amount={props.amount} own={bowl?.own ?? null} saveError={conflict === null ? save.error : null} onChange={change} tools={props.tools} />}
+      {props.footOnly === true ? (save.error !== null && conflict === null ? <Notice kind="stop" title={save.error.message}>{problemsOf(save.error)}</Notice> : null) : <BowlEditor shelf={props.shelf} sheet={draft.sheet} visit={props.visit} amount={props.amount} saveError={conflict === null ? save.error : null} onChange={change} tools={props.tools} />}
       <footer className="desk-foot">
         <span className="quiet" role="status">
           {save.isPending ? 'Saving…' : props.dirty ? 'Draft, kept here' : 'Saved'}

@@ -12,7 +12,7 @@ import { PartEditor } from './PartEditor'
 import { aboutTyped, isGeneral, problemAt } from './problems'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { partsOf } from './drafts'
-import type { Bowl, Picture, Sheet, Visit } from './shapes'
+import type { Picture, Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
 import { StrengthWish } from './StrengthWish'
 
@@ -26,7 +26,7 @@ const AMOUNTS = [
 ] as const
 
 /** A bowl as it is planned; the core works it while it is typed. */
-export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; amount?: Picture['amounts'][string]; own?: Bowl['own']; saveError: Error | null; onChange: (sheet: Sheet) => void; tools?: ReactNode }) {
+export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; amount?: Picture['amounts'][string]; saveError: Error | null; onChange: (sheet: Sheet) => void; tools?: ReactNode }) {
   const { shelf, sheet, saveError, onChange } = props
   const worked = useQuery({ ...preview(usePaused(sheet), props.visit?.id), placeholderData: keepPreviousData })
   const line = shelf.lines.find((each) => each.id === sheet.line)
@@ -128,8 +128,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
           ))}
           <AdditiveEditor line={line} sheet={sheet} worked={worked.data?.additives ?? []} error={error} onChange={(additives) => { set({ additives }) }} />
         </div>
-        {props.amount === undefined || props.amount === null ? null : <PaintedAmount amount={props.amount} onTake={(grams) => { set({ amount: { of: 'total', grams, ingredient: null }, uses: undefined }) }} />}
-        {props.own === undefined || props.own === null ? null : <OwnAmount own={props.own} onTake={(grams) => { set({ amount: { of: 'colour', grams, ingredient: null }, uses: undefined }) }} />}
+        {props.amount === undefined || props.amount === null ? null : <Amount amount={props.amount} onTake={(grams) => { set({ amount: { of: props.amount?.of ?? 'total', grams, ingredient: null }, uses: undefined }) }} />}
         {props.visit === undefined ? null : <BowlDetails shelf={shelf} line={line} sheet={sheet} visit={props.visit} error={error} onChange={onChange} />}
         {props.tools}
         <Field id="note" label="Note" problem={problemAt(error, '/note')}>
@@ -143,29 +142,18 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
   )
 }
 
-/** What the painted places take, to be taken over with one press. */
-function PaintedAmount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][string]>; onTake: (grams: string) => void }) {
-  return (
-    <div className="painted-amount">
-      <span>
-        Painted: about <strong className="grams">{amount.least === amount.most ? amount.most : `${amount.least} to ${amount.most}`}</strong> mixture
-      </span>
-      <button type="button" className="chip" onClick={() => { onTake(amount.most) }}>take {amount.most}</button>
-      <details className="why"><summary>Why?</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
-    </div>
-  )
-}
+const FROM = { own: 'This client’s own', house: 'Such heads here', table: 'Painted, by the table' } as const
 
-/** Better than any table: what this client's own bowls for the same job came to. */
-function OwnAmount({ own, onTake }: { own: NonNullable<Bowl['own']>; onTake: (grams: string) => void }) {
+/** One suggestion for the amount, with its reason; taken with a press, never by itself. */
+function Amount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][string]>; onTake: (grams: string) => void }) {
   return (
     <div className="painted-amount">
       <span>
-        This client’s own: <strong className="grams">{own.colour}</strong> colour
+        {FROM[amount.source]}: <strong className="grams">{amount.take}</strong> {amount.of === 'colour' ? 'colour' : 'mixture'}
       </span>
-      <button type="button" className="chip" onClick={() => { onTake(own.colour) }}>take {own.colour}</button>
-      <details className="why"><summary>Why?</summary>{own.why.map((line) => <p key={line}>{line}</p>)}</details>
-      {own.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
+      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>take {amount.take}</button>
+      <details className="why"><summary>Why?</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
+      {amount.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
     </div>
   )
 }

@@ -8,7 +8,13 @@ import type { Bowl } from './shapes'
 /** A bowl that is weighed or closed: plan and pours, to be read. */
 export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
   const line = shelf.lines.find((each) => each.id === bowl.line.id)
-  const rows = [...(bowl.worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(bowl.worked?.additives ?? [])]
+  const poured = bowl.poured === null ? [] : [...bowl.poured.parts.flatMap((part) => part.ingredients), ...bowl.poured.additives]
+  const planned = [...(bowl.worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(bowl.worked?.additives ?? [])]
+  // What was poured, with what was planned beside it; what was not poured stays to be seen.
+  const rows = poured.length === 0 ? planned.map((row) => ({ ...row, plan: '' })) : [
+    ...poured.map((row) => ({ ...row, plan: planned.find((each) => each.product === row.product)?.grams ?? '–' })),
+    ...planned.filter((row) => poured.every((each) => each.product !== row.product)).map((row) => ({ ...row, grams: '–', percent: '', plan: row.grams })),
+  ]
   return (
     <div className="bowl-editor">
       <div className="bowl-form">
@@ -26,7 +32,8 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
           <thead>
             <tr>
               <th scope="col">Product</th>
-              <th scope="col" className="number">Planned</th>
+              <th scope="col" className="number">{poured.length > 0 ? 'Poured' : bowl.state === 'mixed' ? 'Poured as planned' : 'Planned'}</th>
+              {poured.length === 0 ? null : <th scope="col" className="number">Planned</th>}
               <th scope="col" className="number">Share</th>
             </tr>
           </thead>
@@ -37,6 +44,7 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
                   <span className="shade-swatch small" style={{ background: productColour(row.product, line, shelf) }} /> {row.label}
                 </td>
                 <td className="number grams">{row.grams}</td>
+                {poured.length === 0 ? null : <td className={`number grams ${row.plan === row.grams ? 'quiet' : ''}`}>{row.plan}</td>}
                 <td className="number">{row.percent}</td>
               </tr>
             ))}
@@ -44,7 +52,7 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </table>
         {bowl.batches.map((batch) => (
           <p key={batch.id} className="batch-line">
-            Batch {batch.number}: {batch.status}, <span className="grams">{batch.mixed}</span> mixed
+            Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : `thrown away (${batch.reason})`}, <span className="grams">{batch.mixed}</span> mixed
             {batch.leftover === null ? null : (
               <>
                 , <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
@@ -53,7 +61,7 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
           </p>
         ))}
       </div>
-      <BowlTotals letter={bowl.letter} worked={bowl.worked} shelf={shelf} line={line} stale={false} />
+      <BowlTotals letter={bowl.letter} worked={bowl.poured ?? bowl.worked} shelf={shelf} line={line} stale={false} />
     </div>
   )
 }

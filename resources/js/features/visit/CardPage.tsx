@@ -51,7 +51,7 @@ function Card({ visit }: { visit: Visit }) {
           {visit.rounds.map((round, index) => (
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
-              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} />)}
+              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} />)}
             </section>
           ))}
         </div>
@@ -77,16 +77,19 @@ function Card({ visit }: { visit: Visit }) {
   )
 }
 
-function CardBowl({ bowl }: { bowl: Bowl }) {
+function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
   const worked = bowl.poured ?? bowl.worked
-  const rows = worked === null ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
+  // A bowl that was never mixed has no grams to read once the visit is over.
+  const unmixed = closed && bowl.state !== 'mixed'
+  const rows = worked === null || unmixed ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
+  const looks = standing(bowl.clock.stamps).filter((each) => each.words !== '' && each.kind === 'checked')
   const entries = bowl.sheet.parts.flatMap((part) => part.ingredients)
   return (
     <div className="card-bowl">
       <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
       <div>
         <p className="card-job">
-          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : `${worked.ratio}, ${worked.total}`}
+          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? 'planned, never mixed' : `${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : ` (planned ${bowl.worked.total})`}`}
           {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
           {bowl.purpose === 'trial' ? ' · test strand' : ''}
         </p>
@@ -99,7 +102,7 @@ function CardBowl({ bowl }: { bowl: Bowl }) {
               </span>
             )
           })}
-          {worked?.extras.map((extra) => <span key={extra.product}><b>{extra.grams}</b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
+          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b>{extra.grams}</b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
         </p>
         <p>
           {bowl.place}
@@ -107,13 +110,19 @@ function CardBowl({ bowl }: { bowl: Bowl }) {
           {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed})`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
-        {bowl.batches.length === 0 ? null : <p>{bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed, ${batch.used} used`).join('; ')}</p>}
+        {bowl.batches.length === 0 ? null : <p>{bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : `, thrown away: ${batch.reason}`}${batch.used === null ? '' : `, ${batch.used} used`}`).join('; ')}</p>}
+        {looks.length === 0 ? null : <p>Seen: {looks.map((each) => `${showClock(each.at)} ${each.words}`).join('; ')}</p>}
         {worked?.uses.length === 0 || worked === null ? null : <p>Serves {worked.uses.map((use) => `${use.job} ${use.grams}`).join(', ')}</p>}
         {bowl.trial === null ? null : <p>Strand came to level {bowl.trial.level} {bowl.trial.tone}. {bowl.trial.words}</p>}
         {bowl.note === '' ? null : <p>{bowl.note}</p>}
       </div>
     </div>
   )
+}
+
+/** Marks that were taken back are gone. */
+function standing(stamps: Bowl['clock']['stamps']): Bowl['clock']['stamps'] {
+  return stamps.reduce<Bowl['clock']['stamps']>((all, each) => (each.kind === 'undone' ? all.slice(0, -1) : [...all, each]), [])
 }
 
 function CanvasTable({ visit }: { visit: Visit }) {

@@ -16,7 +16,8 @@ import { ProposalList } from './ProposalList'
 import type { Result, Visit } from './shapes'
 
 const VERDICTS = [['good', '✓ Good'], ['mixed', '~ Mixed'], ['poor', '✕ Poor']] as const
-const ASKED = [['lasting', 'Lasting'], ['covering', 'Covering'], ['bright', 'Bright']] as const
+// Whether it lasts is asked at the next visit, where it can be known.
+const ASKED = [['covering', 'Covering'], ['bright', 'Bright']] as const
 
 type Review = { verdict: string; outcome: string; keep: string; change: string; nextOn: string; lasting: boolean | null; covering: boolean | null; bright: boolean | null; results: Record<string, Result> }
 const EMPTY: Review = { verdict: '', outcome: '', keep: '', change: '', nextOn: '', lasting: null, covering: null, bright: null, results: {} }

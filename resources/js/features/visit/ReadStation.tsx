@@ -6,6 +6,7 @@ import { SafetyPanel } from '../../shared/safety/SafetyPanel'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import { clientFile, visit as visitQuery } from './api'
+import { DidItLast } from './DidItLast'
 import { ProposalList } from './ProposalList'
 import type { Visit } from './shapes'
 
@@ -45,6 +46,7 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
         </ul>
       ) : null}
       <h2>Last visits</h2>
+      {visit.before === null || visit.status === 'closed' ? null : <DidItLast visit={visit} before={visit.before} />}
       {past.length === 0 ? <p className="quiet">The first visit on record.</p> : null}
       <ol className="past-visits">
         {past.map((each) => (

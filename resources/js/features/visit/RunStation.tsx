@@ -88,7 +88,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
         </div>
       ) : null}
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
-      {bowl.poured === null ? null : <p className="poured">Poured by eye, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
+      {bowl.poured === null ? null : <p className="poured">Poured, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
       {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${batch.mixed}`).join('; ')}</p> : null}
       {open && bowl.state === 'mixed' && bowl.clock.state !== 'set-aside' ? <MoreOf visit={visit} bowl={bowl} /> : null}
       {bowl.purpose === 'trial' ? <Trial bowl={bowl} visit={visit} formulates={formulates && open} letters={letters} /> : null}

@@ -67,6 +67,8 @@ export const decide = async (visitId: string, proposalId: string, fields: { do: 
 export const moveBowl = async (visitId: string, bowlId: string, version: number, round: string, place: number) => asVisit(await keptPatch(`bowls/${bowlId}/place`, { version, round, place }, thenVisit(visitId, 'A bowl moved')))
 export const splitBowl = async (visitId: string, bowlId: string, version: number, id: string, letter: string, percent: number | null) => asVisit(await keptPost(`bowls/${bowlId}/split`, { version, id, letter, percent }, thenVisit(visitId, `Bowl ${letter} from another`)))
 export const removeRound = async (visitId: string, roundId: string, version: number) => asVisit(await keptDelete(`rounds/${roundId}`, { version }, thenVisit(visitId, 'A round taken out')))
+/** Of the visit before, said at this one. */
+export const sayLasted = (visitId: string, before: string, said: { lasting: boolean | null; greyShown: boolean | null; weeks: number | null }) => keptPut(`visits/${before}/lasted`, said, inLine(visitId, 'Whether the last colour lasted'))
 export const renameRound = async (visitId: string, roundId: string, version: number, name: string) => asVisit(await keptPatch(`rounds/${roundId}`, { version, name }, thenVisit(visitId, `A round is called ${name}`)))
 export const recordTrial = (visitId: string, bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => keptPut(`bowls/${bowlId}/trial`, fields, inLine(visitId, `Test strand, level ${fields.level} ${fields.tone}`))
 export const carryTrial = async (visitId: string, bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>

@@ -25,13 +25,12 @@ export const bowl = z.object({
   clock,
   poured: workedBowl.nullable(),
   /** What this client's own bowls for the same job say about the amount. */
-  own: z.object({ colour: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }).nullable(),
   /** As they are planned: 35 min, 25 to 35 min; empty for the line’s own. */
   minutes: z.string(),
   note: z.string(),
   state: bowlState,
   from: z.object({ id: z.string(), letter: z.string(), visit: z.string(), on: z.string() }).nullable(),
-  batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string(), leftover: z.string().nullable() })),
+  batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string().nullable(), leftover: z.string().nullable(), reason: z.string().nullable() })),
 })
 export type Bowl = z.infer<typeof bowl>
 
@@ -67,7 +66,7 @@ export const picture = z.object({
       change: z.object({ letter: z.string(), kind: z.string(), value: z.string() }).nullable(),
     }),
   ),
-  amounts: z.record(z.string(), z.object({ least: z.string(), most: z.string(), why: z.array(z.string()) }).nullable()),
+  amounts: z.record(z.string(), z.object({ source: z.enum(['own', 'house', 'table']), of: z.enum(['colour', 'total']), take: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }).nullable()),
   strokes: z.array(z.object({ letter: z.string(), round: z.number(), order: z.number().nullable(), words: z.string(), sequence: z.array(z.string().nullable()) })),
 })
 export type Picture = z.infer<typeof picture>
@@ -173,6 +172,8 @@ export const visit = z.object({
   bright: z.boolean().nullable(),
   nextOn: z.string().nullable(),
   from: origin,
+  /** The client's visit before, of which it is said only now whether it lasted. */
+  before: z.object({ id: z.string(), on: z.string(), service: z.string(), weeks: z.number().nullable(), lasting: z.boolean().nullable(), greyShown: z.boolean().nullable(), since: z.number() }).nullable(),
   canvas: canvasRecord,
   picture,
   gate,

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Visit;
+use Core\Advice\AmountAdvice;
+use Core\Hair\Canvas;
+use Core\Service\PlacedAmount;
+use Core\Service\PlacedBowl;
+
+/**
+ * One suggestion for a bowl's amount, with its reason: this client's own used grams for this job; else what such bowls
+ * took on such heads of the house; else the table.
+ */
+final readonly class AmountRows
+{
+    public function __construct(private PastUses $uses)
+    {
+    }
+
+    public function of(Visit $visit, PlacedBowl $bowl, Canvas $canvas): AmountAdvice|PlacedAmount|null
+    {
+        $line = (int) substr($bowl->sheet->line, strlen('line-'));
+        if (! $visit->client->training) {
+            $own = $this->uses->own($visit, $bowl->sheet->job, $line);
+            if ($own !== []) {
+                return AmountAdvice::fromOwn($own, $visit->colourist->salon->rules());
+            }
+            $house = $this->uses->house(
+                $visit,
+                $bowl->sheet->job,
+                $line,
+                $canvas->density()->value,
+                $canvas->length()->value,
+            );
+            if ($house !== []) {
+                return AmountAdvice::fromHouse($house);
+            }
+        }
+
+        return PlacedAmount::of($bowl, $canvas);
+    }
+}
