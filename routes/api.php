@@ -6,12 +6,14 @@ use App\Http\Controllers\Bowls\AdjustBowlController;
 use App\Http\Controllers\Bowls\ArrangeBowlController;
 use App\Http\Controllers\Bowls\BlendDeveloperController;
 use App\Http\Controllers\Bowls\BowlController;
+use App\Http\Controllers\Bowls\BowlsToTakeController;
 use App\Http\Controllers\Bowls\MergeBowlsController;
 use App\Http\Controllers\Bowls\PreviewBowlController;
 use App\Http\Controllers\Bowls\RemixController;
 use App\Http\Controllers\Bowls\SplitBowlController;
 use App\Http\Controllers\Bowls\SubstituteController as BowlSubstituteController;
 use App\Http\Controllers\Bowls\TrialController;
+use App\Http\Controllers\Bowls\WrittenBowlsController;
 use App\Http\Controllers\Clients\ClientController;
 use App\Http\Controllers\House\GramsMeanController;
 use App\Http\Controllers\House\HouseController;
@@ -87,6 +89,8 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
 
     Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
     Route::post('visits/{visit}/picture', PictureController::class);
+    Route::post('visits/{visit}/written', WrittenBowlsController::class);
+    Route::get('visits/{visit}/bowls-to-take', BowlsToTakeController::class);
     Route::post('visits/{visit}/grams-mean', GramsMeanController::class);
     Route::post('visits/{visit}/waivers', [WaiverController::class, 'store']);
     Route::get('visits/{visit}/compare/{other}', [CompareController::class, 'visits']);

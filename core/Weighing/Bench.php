@@ -24,9 +24,12 @@ final readonly class Bench
     {
         $state = self::state($batch, $scale, $standsHere, $place);
         $presses = match ($state) {
-            BenchState::Asking, BenchState::Missing => $batch->total()->isZero()
-                ? [BenchPress::EmptyBowl, ...self::line($batch)]
-                : [BenchPress::SameBowl, BenchPress::OtherBowl, ...self::line($batch)],
+            BenchState::Asking, BenchState::Missing => [
+                // A bowl that was weighed is known again, also before anything of it is on record.
+                ...($batch->total()->isZero() && $batch->bowlWeight === null ? [] : [BenchPress::SameBowl]),
+                $batch->total()->isZero() ? BenchPress::EmptyBowl : BenchPress::OtherBowl,
+                ...self::line($batch),
+            ],
             BenchState::ByHand, BenchState::Waiting => self::line($batch),
             // What was poured may be something else than what is wanted now.
             BenchState::Pouring => [BenchPress::Record, BenchPress::SameBowl, ...self::line($batch)],

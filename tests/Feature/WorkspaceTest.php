@@ -813,6 +813,43 @@ it('asks such heads of the house where this client has no such bowl yet', functi
         ->toMatchArray(['source' => 'house', 'of' => 'total', 'take' => '120 g']);
 });
 
+it('reads bowls as they are written on a card, and what they are like', function () {
+    retouch($this->v);
+    $read = fn (string $text): array => $this->postJson("/api/visits/{$this->v->visit['id']}/written", ['text' => $text])->assertOk()->json('bowls');
+    [$own, $like, $none] = $read("30 6N + 15 6G, 1:2 15 vol, root, moonlight\nas A, 30 vol\ngood morning");
+    expect($own['sheet']['letter'])->toBe('B')
+        ->and($own['rest'])->toBe(['moonlight'])
+        ->and($own['worked']['total'])->toBe('135.0 g')
+        // 15 vol is made of what the line has.
+        ->and($own['worked']['strength']['developer'])->toStartWith('15 vol')
+        ->and($like['sheet']['letter'])->toBe('C')
+        ->and($like['worked']['strength']['developer'])->toStartWith('30 vol')
+        ->and($like['worked']['total'])->toBe('150.0 g')
+        ->and($like['sheet']['place'])->toBe($this->v->of('A')['sheet']['place'])
+        ->and($none)->toMatchArray(['sheet' => null, 'rest' => ['good morning']]);
+    $this->postJson("/api/visits/{$this->v->visit['id']}/written", ['text' => ''])->assertUnprocessable();
+    expect($read('as Z, 30 vol')[0])->toMatchArray(['sheet' => null]);
+});
+
+it('offers bowls of the last visit and of another client, as they were poured', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close()->repeat();
+    $take = fn (string $of = ''): array => $this->getJson("/api/visits/{$this->v->visit['id']}/bowls-to-take{$of}")->assertOk()->json('bowls');
+    expect($take())->toHaveCount(1)->and($take()[0])->toMatchArray(['letter' => 'A', 'job' => 'Root'])
+        ->and($take()[0]['written'])->toContain('6N');
+    $other = $this->v->ofAnother('Marigold Quill');
+    retouch($other);
+    $other->testSkin()->weigh('A');
+    $other->close();
+    expect(array_column($take('?q=marigold'), 'client'))->toBe(['Client of Marigold Quill'])
+        ->and($take('?q=nobody+of+that+name'))->toBe([]);
+    $salon = new SmallSalon;
+    $this->actingAs($salon->member());
+    $this->getJson("/api/visits/{$this->v->visit['id']}/bowls-to-take")->assertNotFound();
+    $this->postJson("/api/visits/{$this->v->visit['id']}/written", ['text' => '6N'])->assertNotFound();
+});
+
 it('keeps patterns and clocks together when a bowl gets another letter', function () {
     $first = retouch($this->v);
     $this->v->bowl(

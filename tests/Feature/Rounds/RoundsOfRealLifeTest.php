@@ -795,6 +795,28 @@ $rounds = [
     },
 ];
 
+it('is written in one line a bowl, and read back as the same bowls', function (string $name) use ($rounds) {
+    $v = new RealVisit($this, mb_substr($name, 0, 100));
+    $rounds[$name]($v);
+    $bowls = collect($v->visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])
+        // What is left of another bowl, a house blend by its version, or what somebody doubts is said on the page itself.
+        ->filter(fn (array $bowl): bool => $bowl['worked'] !== null && $bowl['worked']['known'] && ($bowl['sheet']['extras'] ?? []) === []
+            && preg_match('/"(?:blend|doubt|wanted|words)":|bowl:/', (string) json_encode($bowl['sheet'])) === 0);
+    $letters = 0;
+    foreach ($bowls as $bowl) {
+        $read = $this->postJson("/api/visits/{$v->visit['id']}/written", ['text' => $bowl['written']])->assertOk()->json('bowls.0');
+        $grams = fn (array $worked): array => array_map(
+            fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'),
+            $worked['parts'],
+        );
+        expect($read['rest'])->toBe([], $bowl['written'])->and($read['problem'])->toBeNull($bowl['written']);
+        expect($grams($read['worked']))->toBe($grams($bowl['worked']), $bowl['written']);
+        $letters += mb_strlen($bowl['written']);
+    }
+    // Field by field such services took 330 to 820 letters and 95 to 205 presses; here each bowl is one more press.
+    expect($letters)->toBeLessThan(450);
+})->with(array_keys($rounds));
+
 it('is recorded, weighed, put on, closed and repeated', function (string $name) use ($rounds) {
     $v = new RealVisit($this, mb_substr($name, 0, 100));
     $rounds[$name]($v);

@@ -7,6 +7,7 @@ namespace App\Http\Resources\Bowls;
 use App\Formulas\BowlRows;
 use App\Formulas\PouredBowls;
 use App\Formulas\SalonShelf;
+use App\Formulas\WrittenBowls;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
@@ -60,6 +61,7 @@ final class BowlResource extends JsonResource
             'trial' => $bowl->trial,
             'minutes' => $sheet?->minutesWords() ?? '',
             'note' => $bowl->sheet['note'] ?? '',
+            'written' => resolve(WrittenBowls::class)->written($bowl, $visit),
             'state' => $this->state($bowl),
             'clock' => (new ClockResource($bowl, $visit))->toArray(),
             'poured' => $this->poured($bowl, $visit, $rules, $shelf),

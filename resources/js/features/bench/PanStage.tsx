@@ -13,7 +13,8 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
   const { scale, pan } = bench
   const reads = scale.state === 'reading' ? scale.shown : '–'
   if (pan.question !== null) return <Question key={pan.question.message} batch={batch} bench={bench} reads={reads} />
-  const empty = can(batch, 'withdraw')
+  const known = can(batch, 'same-bowl')
+  const empty = can(batch, 'empty-bowl')
   if (scale.state === 'reading' && !scale.still && scale.since.endsWith('~') && bench.open.kind !== 'standing')
     return (
       <section className="stage stage-asks">
@@ -26,7 +27,7 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
       <h2 className="stage-label">What stands on the scale?</h2>
       <p className="stage-number pan-number">{reads}</p>
       <p className="stage-words">
-        {empty ? 'Put the empty bowl on it.' : `Put bowl ${facts.letter} on it, with its ${batch.total}.`}
+        {!known ? 'Put the empty bowl on it.' : `Put bowl ${facts.letter} on it${empty ? '' : `, with its ${batch.total}`}.`}
         {batch.bowlWeight === null ? null : <span className="stage-in">empty it weighs {batch.bowlWeight}{batch.vessel === '' ? '' : ` (${batch.vessel})`}</span>}
       </p>
       <div className="bench-choices">
@@ -36,8 +37,10 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
               {vessel.mark} <span className="quiet">{vessel.weight}</span>
             </Press>
           ))
-          : <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'other' }) }} id="other-bowl">Another bowl, empty: go on in it</Press>}
-        {empty || bench.standsHere ? null : <span className="quiet">Grams that were typed need no scale.</span>}
+          : null}
+        {known && empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty' }) }}>Another bowl, empty</Press> : null}
+        {!empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'other' }) }} id="other-bowl">Another bowl, empty: go on in it</Press> : null}
+        {!known || bench.standsHere ? null : <span className="quiet">Grams that were typed need no scale.</span>}
         {bench.open.kind === 'standing' ? (
           <>
             <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'same' }) }} id="same-bowl">This bowl, with what is in it</Press>

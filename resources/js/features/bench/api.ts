@@ -76,7 +76,7 @@ export const batchShape = z.object({
 })
 export type Batch = z.infer<typeof batchShape>
 
-export type BenchPress = 'undo' | 'withdraw' | 'discard' | 'take-short' | 'add' | 'again' | 'weigh-back' | 'type' | 'type-back'
+export type BenchPress = 'undo' | 'withdraw' | 'discard' | 'take-short' | 'add' | 'again' | 'weigh-back' | 'type' | 'type-back' | 'same-bowl' | 'empty-bowl' | 'other-bowl'
 export const can = (batch: Pick<Batch, 'presses'> | null, press: BenchPress): boolean => batch?.presses.includes(press) === true
 
 export const batchOf = (bowl: string) =>

@@ -37,9 +37,9 @@ describe('the big button', () => {
   })
 
   it('takes nothing for a pour until it is said what stands on the scale', () => {
-    const elsewhere = { ...batch('weighing'), zero: 'before something else was put on' }
+    const elsewhere = { ...batch('weighing'), zero: 'before something else was put on', presses: ['same-bowl', 'other-bowl'] }
     expect(benchAction(elsewhere, reading('over'))).toMatchObject({ kind: 'stands', stands: 'same' })
-    expect(benchAction({ ...elsewhere, zero: null, presses: ['withdraw'] }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
+    expect(benchAction({ ...elsewhere, zero: null, presses: ['empty-bowl', 'withdraw'] }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
     expect(benchAction(elsewhere, { state: 'disconnected' }).kind).toBe('type')
   })
 

@@ -33,7 +33,7 @@ export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction
       return batch.status satisfies never
   }
   if (scale.state === 'reading' && !standsHere(batch, scale))
-    return scale.since.endsWith('~') ? { kind: 'none', words: 'Waiting until it is still…' } : can(batch, 'withdraw')
+    return scale.since.endsWith('~') ? { kind: 'none', words: 'Waiting until it is still…' } : !can(batch, 'same-bowl')
       ? { kind: 'stands', words: 'It is the empty bowl', stands: 'empty', still: scale.still }
       : { kind: 'stands', words: 'It is this bowl', stands: 'same', still: scale.still }
   if (scale.state !== 'reading' || scale.pour === null) return { kind: 'type', words: 'Type the grams' }

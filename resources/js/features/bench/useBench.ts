@@ -40,6 +40,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const canWeighBack = can(batch, 'weigh-back') && scale.state === 'reading' && scale.since !== batch?.zero
 
   const begin = (how: { times: string; strength: string }, words: string) => {
+    close()
     weighing.start({ ...how, about: words }, (made) => {
       // The empty bowl stands there already: told as soon as the scale is at rest.
       if (scale.state === 'reading' && made.zero === null && can(made, 'withdraw') && how.times === '' && how.strength === '') setHalf({ at: `${made.id} ${made.sequence}`, open: { kind: 'until-still', todo: 'stands' } })

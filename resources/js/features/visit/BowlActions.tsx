@@ -27,6 +27,7 @@ export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl
       <summary>Copy, split, merge, move</summary>
       <div className="chips">
         <Press kind="plain" id="copy-bowl" onPress={() => { split.mutate(null) }}>Copy as {freeLetter(letters)}</Press>
+        {bowl.written === '' ? null : <CopyLine written={bowl.written} />}
         <span className="split">
           <Form.Control aria-label="Percent that moves into the new bowl" inputMode="numeric" value={percent} onChange={(event) => { setPercent(event.target.value) }} />
           <Press kind="plain" id="split-bowl" disabled={bowl.batches.length > 0 || !(Number(percent) >= 1 && Number(percent) <= 99)} onPress={() => { split.mutate(Number(percent)) }}>% split off as {freeLetter(letters)}</Press>
@@ -44,6 +45,12 @@ export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl
       {error === null ? null : <ErrorNotice error={error} />}
     </details>
   )
+}
+
+/** The bowl in one line, for a card, a message, or another visit. */
+function CopyLine({ written }: { written: string }) {
+  const [copied, setCopied] = useState(false)
+  return <Press kind="plain" id="copy-line" label={`Copy: ${written}`} onPress={() => { void navigator.clipboard.writeText(written).then(() => { setCopied(true) }, () => null) }}>{copied ? '✓ copied' : 'Copy as a line'}</Press>
 }
 
 /** The colour of this bowl under a nickname of the house; the next version where the name is taken. */

@@ -6,6 +6,7 @@ import { BowlReadout } from './BowlReadout'
 import type { Draft } from './drafts'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Bowl, Picture, Visit } from './shapes'
+import { WriteBowl } from './WriteBowl'
 
 export type DeskProps = {
   visit: Visit
@@ -19,6 +20,7 @@ export type DeskProps = {
   onDraft: (draft: Draft) => void
   onDrop: (id: string) => void
   onSettled: () => void
+  onAdded: (id: string) => void
   onSuggested?: (suggestion: Picture['suggestions'][number]) => void
 }
 
@@ -26,12 +28,18 @@ export type DeskProps = {
 export function FormulateStation(props: DeskProps) {
   const { visit, bowl, draft, editable } = props
   const [reason, setReason] = useState('')
-  const suggested = editable && props.onSuggested !== undefined ? <Suggestions picture={props.picture} onTake={props.onSuggested} /> : null
+  const round = draft === null || draft.round === '' ? (visit.rounds.at(-1)?.id ?? '') : draft.round
+  const suggested = editable && props.onSuggested !== undefined ? (
+    <>
+      <WriteBowl visit={visit} letters={props.letters} round={round} onAdded={props.onAdded} />
+      <Suggestions picture={props.picture} onTake={props.onSuggested} />
+    </>
+  ) : null
   if (draft === null)
     return (
       <>
         {suggested}
-        <p className="quiet empty-desk">{editable ? 'Add the first bowl on the left: one bowl for each job.' : 'No bowls are planned.'}</p>
+        <p className="quiet empty-desk">{editable ? 'Write the first bowl above, or add it on the left: one bowl for each job.' : 'No bowls are planned.'}</p>
       </>
     )
   if (bowl !== null && (!editable || bowl.batches.length > 0))

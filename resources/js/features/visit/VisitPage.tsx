@@ -95,7 +95,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
   const freshChosen = fresh.find((each) => each.id === chosen) ?? null
   const round = freshChosen?.round ?? visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl?.id))?.id ?? ''
   const draft = (chosen === null ? undefined : drafts[chosen]) ?? freshChosen ?? (bowl === null ? null : { id: bowl.id, round, version: bowl.version, sheet: bowl.sheet })
-  const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop, onSettled }
+  const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop, onSettled, onAdded: (id: string) => { go({ bowl: id }) } }
   const letters = [...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)]
   return (
     <div className="page visit">

@@ -69,6 +69,10 @@ export const splitBowl = async (visitId: string, bowlId: string, version: number
 export const removeRound = async (visitId: string, roundId: string, version: number) => asVisit(await keptDelete(`rounds/${roundId}`, { version }, thenVisit(visitId, 'A round taken out')))
 /** Of the visit before, said at this one. */
 export const sayLasted = (visitId: string, before: string, said: { lasting: boolean | null; greyShown: boolean | null; weeks: number | null }) => keptPut(`visits/${before}/lasted`, said, inLine(visitId, 'Whether the last colour lasted'))
+export const readWritten = (visitId: string, text: string, version: string) =>
+  queryOptions({ queryKey: ['written', visitId, text, version], queryFn: async ({ signal }) => shapes.writtenBowls.parse(await postJson(`visits/${visitId}/written`, { text }, signal)).bowls, staleTime: 60_000, retry: false })
+export const bowlsToTake = (visitId: string, name: string) =>
+  queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)).bowls, staleTime: 60_000 })
 export const renameRound = async (visitId: string, roundId: string, version: number, name: string) => asVisit(await keptPatch(`rounds/${roundId}`, { version, name }, thenVisit(visitId, `A round is called ${name}`)))
 export const recordTrial = (visitId: string, bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => keptPut(`bowls/${bowlId}/trial`, fields, inLine(visitId, `Test strand, level ${fields.level} ${fields.tone}`))
 export const carryTrial = async (visitId: string, bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>

@@ -24,10 +24,11 @@ export const bowl = z.object({
   trial: trial.nullable(),
   clock,
   poured: workedBowl.nullable(),
-  /** What this client's own bowls for the same job say about the amount. */
   /** As they are planned: 35 min, 25 to 35 min; empty for the line’s own. */
   minutes: z.string(),
   note: z.string(),
+  /** In one line, as it is written on a card. */
+  written: z.string(),
   state: bowlState,
   from: z.object({ id: z.string(), letter: z.string(), visit: z.string(), on: z.string() }).nullable(),
   batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string().nullable(), leftover: z.string().nullable(), reason: z.string().nullable() })),
@@ -201,3 +202,10 @@ export const blend = z.object({ ingredients: z.array(z.object({ product: z.strin
 export const blendKept = z.object({ name: z.string(), version: z.number() })
 
 export const remix = z.object({ words: z.string(), times: z.string().nullable(), now: z.boolean() })
+
+/** Bowls read from what is written, one a line: the sheet null where nothing of it names a bowl. */
+export const writtenBowls = z.object({ bowls: z.array(z.object({ sheet: sheet.nullable(), rest: z.array(z.string()), worked: workedBowl.nullable(), problem: z.string().nullable() })) })
+export type WrittenBowl = z.infer<typeof writtenBowls>['bowls'][number]
+
+export const bowlsToTake = z.object({ bowls: z.array(z.object({ id: z.string(), client: z.string(), on: z.string(), letter: z.string(), job: z.string(), written: z.string(), sheet })) })
+export type BowlToTake = z.infer<typeof bowlsToTake>['bowls'][number]

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Record;
+
+use Core\Formula\AmountKind;
+use Core\Formula\BowlSheet;
+use Core\Formula\Entry;
+use Core\Hair\Region;
+use Core\Hair\Span;
+use Core\Shelf\Shelf;
+use Core\Units\ScaleStep;
+use Core\Units\Share;
+use Core\Units\ShareKind;
+
+/** A bowl in one line, as a colourist writes it on a card; ReadBowlLine reads it back. */
+final class WriteBowlLine
+{
+    public static function of(BowlSheet $sheet, Shelf $shelf): string
+    {
+        $line = $shelf->line($sheet->line);
+        $said = [$sheet->job === '' ? '' : "“{$sheet->job}”", $line->name ?? ''];
+        foreach ($sheet->entries as $part => $entries) {
+            $said[] = implode(' + ', array_map(
+                static fn (Entry $entry): string => self::entry($entry, $shelf, count($entries) === 1),
+                $entries,
+            ));
+        }
+        foreach ($sheet->additives as $additive) {
+            $said[] = trim(($additive->dose->text()).' '.($shelf->product($additive->key)?->label() ?? ''));
+        }
+        $said[] = $sheet->ratio?->show() ?? '';
+        $amount = $sheet->draft->amount;
+        $said[] = match ($sheet->uses === [] ? $amount?->kind : null) {
+            AmountKind::Total => "total {$amount->amount->text()}",
+            AmountKind::Colour => "{$amount->amount->text()} of colour",
+            AmountKind::Developer => "{$amount->amount->text()} of developer",
+            // The grams of one product among parts: the whole says as much.
+            AmountKind::Ingredient, null => $sheet->bowl === null ? '' : "total {$sheet->bowl->work(ScaleStep::TenthGram)->total()->text()}",
+            default => '',
+        };
+        $said[] = $sheet->minutesWords();
+        foreach (array_slice($sheet->strokes, 0, 1) as $stroke) {
+            $said[] = trim(implode(' ', [
+                // Its plain name: a label may have a comma of its own.
+                str_replace('-', ' ', $stroke->method->value ?? ''),
+                ...(count($stroke->regions()) === count(Region::cases()) ? [] : array_map(static fn (Region $each): string => $each->label(), $stroke->regions())),
+                ...(count($stroke->spans()) === count(Span::cases()) ? ['all over'] : array_map(static fn (Span $each): string => $each->value, $stroke->spans())),
+            ]));
+            $said[] = $stroke->foils === null ? '' : "foils {$stroke->foils}";
+        }
+
+        return implode(', ', array_filter($said, static fn (string $each): bool => $each !== ''));
+    }
+
+    private static function entry(Entry $entry, Shelf $shelf, bool $alone): string
+    {
+        $name = $shelf->product($entry->product)?->label() ?? ($entry->blend !== '' ? $entry->blend : $entry->words);
+        $portion = $entry->portion;
+        if ($portion instanceof Share) {
+            return match (true) {
+                $portion->kind === ShareKind::Rest => "rest {$name}",
+                $alone && $portion->kind !== ShareKind::Fixed => $name,
+                $portion->kind === ShareKind::Parts => "{$portion->text()} parts {$name}",
+                default => "{$portion->text()} {$name}",
+            };
+        }
+
+        return "{$portion->text()} {$name}";
+    }
+}

@@ -1,0 +1,104 @@
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { newId } from '../../shared/api/newId'
+import { showDay } from '../../shared/format/time'
+import { deviceKeep } from '../../shared/keep/keep'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { addBowl, bowlsToTake, readWritten, visit as visitQuery } from './api'
+import { freeLetter } from './drafts'
+import type { BowlToTake, Visit, WrittenBowl } from './shapes'
+import { usePaused } from './usePaused'
+
+/** A bowl as it is written on a card, read while it is typed; several lines are several bowls. What is not understood stays in the field. */
+export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
+  const queries = useQueryClient()
+  const kept = deviceKeep.read(`written.${visit.id}`)
+  const [text, setText] = useState(typeof kept === 'string' ? kept : '')
+  const [name, setName] = useState('')
+  const set = (next: string) => {
+    setText(next)
+    if (next === '') deviceKeep.drop(`written.${visit.id}`)
+    else deviceKeep.write(`written.${visit.id}`, next)
+  }
+  const paused = usePaused(text, 250).trim()
+  const version = letters.join('')
+  const read = useQuery({ ...readWritten(visit.id, paused, version), enabled: paused !== '', placeholderData: keepPreviousData })
+  const bowls = text.trim() === '' ? [] : (read.data ?? [])
+  const settle = async () => { await queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }
+  const add = useMutation({
+    mutationFn: async () => {
+      // As it stands at the press, not as it stood at the last pause.
+      const now = await queries.fetchQuery(readWritten(visit.id, text.trim(), version))
+      const lines = now.flatMap((each) => (each.sheet === null ? [] : [{ id: newId(), sheet: each.sheet }]))
+      for (const each of lines) await addBowl(visit.id, round, each.id, each.sheet)
+      return { last: lines.at(-1)?.id, rest: now.flatMap((each) => (each.rest.length === 0 ? [] : [each.rest.join(', ')])).join('\n') }
+    },
+    onSuccess: async ({ last, rest }) => {
+      set(rest)
+      await settle()
+      if (last !== undefined) onAdded(last)
+    },
+  })
+  const take = useMutation({
+    mutationFn: async (bowl: BowlToTake) => {
+      const id = newId()
+      const letter = letters.includes(bowl.letter) ? freeLetter(letters) : bowl.letter
+      await addBowl(visit.id, round, id, { ...bowl.sheet, letter })
+      return id
+    },
+    onSuccess: async (id) => {
+      await settle()
+      onAdded(id)
+    },
+  })
+  const wanted = usePaused(name.trim(), 300)
+  const found = useQuery({ ...bowlsToTake(visit.id, wanted.length > 1 ? wanted : ''), enabled: wanted.length > 1 || visit.before !== null })
+  const error = add.error ?? take.error ?? (text.trim() === '' ? null : read.error)
+  return (
+    <div className="write-bowl">
+      <Form onSubmit={(event) => { event.preventDefault(); add.mutate() }}>
+        <Form.Control
+          as="textarea" id="write-bowl" aria-label="A bowl in one line" rows={Math.min(6, Math.max(1, text.split('\n').length))} value={text} maxLength={4000} spellCheck={false}
+          placeholder="30 6N + 15 6G, 1:1.5 20 vol, root, 35 min"
+          onChange={(event) => { set(event.target.value) }}
+          onKeyDown={(event) => {
+            if (event.key !== 'Enter' || event.shiftKey) return
+            event.preventDefault()
+            if (text.trim() !== '' && !add.isPending) add.mutate()
+          }}
+        />
+        <Press kind="main" submit id="add-written" disabled={add.isPending || bowls.every((each) => each.sheet === null)}>{bowls.length > 1 ? `Add ${bowls.length} bowls` : 'Add it'}</Press>
+      </Form>
+      {bowls.map((each, at) => <Read key={at} bowl={each} />)}
+      {error === null ? null : <ErrorNotice error={error} />}
+      <details className="why to-take">
+        <summary>Take a bowl: of {visit.before === null ? 'another client' : `${showDay(visit.before.on)}, or of another client`}</summary>
+        <Form.Control aria-label="Another client’s bowls" placeholder="another client’s name" value={name} onChange={(event) => { setName(event.target.value) }} />
+        <div className="chips">
+          {(found.data ?? []).map((bowl) => (
+            <button key={bowl.id} type="button" className="chip" disabled={take.isPending} title={bowl.written} onClick={() => { take.mutate(bowl) }}>
+              <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
+            </button>
+          ))}
+          {found.data?.length === 0 && wanted.length > 1 ? <span className="quiet">No closed visit of such a client.</span> : null}
+        </div>
+      </details>
+    </div>
+  )
+}
+
+/** What was understood, as the bowl it makes; and what was not. */
+function Read({ bowl }: { bowl: WrittenBowl }) {
+  const rows = bowl.worked === null ? [] : [...bowl.worked.parts.flatMap((part) => part.ingredients), ...bowl.worked.additives]
+  return (
+    <p className="written-read">
+      {bowl.sheet === null ? null : <strong>{bowl.sheet.letter}</strong>}{' '}
+      {rows.map((row) => <span key={row.product} className="grams">{row.grams} {row.label}</span>)}
+      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {bowl.worked.total}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : ` · ${bowl.sheet.minutes} min`}</span>}
+      {bowl.problem === null ? null : <span className="off-target">! {bowl.problem}</span>}
+      {bowl.rest.length === 0 ? null : <span className="off-target">not understood: “{bowl.rest.join(', ')}”</span>}
+    </p>
+  )
+}
