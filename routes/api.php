@@ -81,6 +81,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
 
     Route::get('visits/{visit}', [VisitController::class, 'show']);
     Route::patch('visits/{visit}', [VisitController::class, 'update']);
+    Route::delete('visits/{visit}', [VisitController::class, 'destroy']);
     Route::post('visits/{visit}/receive', ReceiveClientController::class);
     Route::post('visits/{visit}/close', CloseVisitController::class);
     Route::put('visits/{visit}/lasted', SayLastedController::class);

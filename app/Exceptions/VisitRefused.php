@@ -22,6 +22,16 @@ final class VisitRefused extends Refusal
         return new self(Fact::of('refusals.visit-refused.bowl-being-weighed', letter: $letter));
     }
 
+    public static function bowlWasBegun(string $letter): self
+    {
+        return new self(Fact::of('refusals.visit-refused.bowl-was-begun', letter: $letter));
+    }
+
+    public static function alreadyUnderWay(): self
+    {
+        return new self(Fact::of('refusals.visit-refused.already-under-way'));
+    }
+
     public static function stillWeighing(string $letter): self
     {
         return new self(Fact::of('refusals.visit-refused.still-weighing', letter: $letter));

@@ -111,6 +111,7 @@ final class BatchRows
                 $plan->tolerance->miss->to60->centigrams,
                 "{$plan->tolerance->miss->above60->numerator}/{$plan->tolerance->miss->above60->denominator}",
             ],
+            'ratio' => $plan->ratio === null ? null : array_map(self::fraction(...), $plan->ratio),
             'lines' => array_map($this->lineJson(...), $plan->lines),
         ];
     }
@@ -179,6 +180,7 @@ final class BatchRows
                 Grams::ofCentigrams($json['miss'][1]),
                 Fraction::parse($json['miss'][2]),
             )),
+            isset($json['ratio']) ? array_values(array_map(Fraction::parse(...), $json['ratio'])) : null,
         );
     }
 
@@ -191,9 +193,9 @@ final class BatchRows
             'part' => $line->part,
             'target_cg' => $line->target->centigrams,
             'open' => $line->open,
-            'volume' => $line->strength === null
-                ? null
-                : "{$line->strength->volume->numerator}/{$line->strength->volume->denominator}",
+            'volume' => $line->strength === null ? null : self::fraction($line->strength->volume),
+            'said' => $line->said,
+            'share' => $line->share === null ? null : self::fraction($line->share),
         ];
     }
 
@@ -207,6 +209,13 @@ final class BatchRows
             Grams::ofCentigrams($line['target_cg']),
             $this->strength($line['volume']),
             $line['open'] ?? false,
+            $line['said'] ?? '',
+            isset($line['share']) ? Fraction::parse($line['share']) : null,
         );
+    }
+
+    private static function fraction(Fraction $exact): string
+    {
+        return "{$exact->numerator}/{$exact->denominator}";
     }
 }

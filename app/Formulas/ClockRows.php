@@ -18,9 +18,15 @@ use Core\Timing\Stamp;
 /** A bowl's marks as the core's clock. */
 final class ClockRows
 {
-    public function clock(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?Stamp $more = null): BowlClock
-    {
-        $stamps = array_values($bowl->stamps->map(fn (StampRow $stamp): Stamp => new Stamp(
+    /** @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's */
+    public function clock(
+        Bowl $bowl,
+        Visit $visit,
+        CarbonImmutable $now,
+        ?Stamp $more = null,
+        ?string $batch = null,
+    ): BowlClock {
+        $stamps = array_values($bowl->stamps->where('batch_id', $batch)->map(fn (StampRow $stamp): Stamp => new Stamp(
             $stamp->kind,
             (int) $stamp->stamped_at->getTimestamp(),
         ))->all());

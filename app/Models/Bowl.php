@@ -49,11 +49,17 @@ final class Bowl extends Model
     public function isSetAside(): bool
     {
         $standing = [];
-        foreach ($this->stamps as $stamp) {
+        foreach ($this->stamps->whereNull('batch_id') as $stamp) {
             $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp->kind;
         }
 
         return in_array(StampKind::SetAside, $standing, true);
+    }
+
+    /** Also where what was begun was left before its first gram: the record keeps that, so the bowl stays. */
+    public function wasBegun(): bool
+    {
+        return $this->hasMany(Batch::class)->exists();
     }
 
     /** @return BelongsTo<Round, $this> */

@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  *
  * @property string $id
  * @property string $bowl_id
+ * @property ?string $batch_id of a batch with a clock of its own; null for the bowl's
  * @property int $sequence
  * @property StampKind $kind
  * @property CarbonImmutable $stamped_at

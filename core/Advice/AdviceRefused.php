@@ -25,6 +25,11 @@ final class AdviceRefused extends Refusal
         return new self(Fact::of('refusals.advice-refused.foils-missing'));
     }
 
+    public static function foilsUnreadable(string $said): self
+    {
+        return new self(Fact::of('refusals.advice-refused.foils-unreadable', said: $said));
+    }
+
     public static function foilsCannotBe(int $done, int $planned): self
     {
         return new self(Fact::of('refusals.advice-refused.foils-cannot-be', done: $done, planned: $planned));

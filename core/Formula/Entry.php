@@ -32,8 +32,8 @@ final readonly class Entry
     ) {
     }
 
-    /** So much of it instead; what was typed is no longer what it is. */
-    public function withPortion(Share|Amount $portion): self
+    /** So much of it instead; what was typed is no longer what it is, unless it is said beside it. */
+    public function withPortion(Share|Amount $portion, string $said = ''): self
     {
         return new self(
             product: $this->product,
@@ -41,7 +41,7 @@ final readonly class Entry
             blend: $this->blend,
             version: $this->version,
             wanted: $this->wanted,
-            why: $this->why, said: '', words: $this->words, alternatives: $this->alternatives, doubt: $this->doubt,
+            why: $this->why, said: $said, words: $this->words, alternatives: $this->alternatives, doubt: $this->doubt,
         );
     }
 

@@ -41,7 +41,7 @@ final class DeriveBowl
                 foreach ($each->products as ['product' => $product]) {
                     $grams = $poured[$product->id] ?? Grams::zero();
                     if (! $grams->isZero() && ! isset($named[$product->id])) {
-                        $entries[$part][] = $each->entry->blend === '' ? $each->entry->withPortion(Share::fixed($grams))
+                        $entries[$part][] = $each->entry->blend === '' ? self::poured($each->entry, $grams)
                             : new Entry(
                                 product: $product->id,
                                 portion: Share::fixed($grams),
@@ -78,6 +78,14 @@ final class DeriveBowl
             $sheet->draft->with(entries: $entries, amount: BowlAmount::shares(), ratio: $ratio, additives: $additives),
             $shelf,
         );
+    }
+
+    /** In grams, with the word beside it that was said of it. */
+    private static function poured(Entry $entry, Grams $grams): Entry
+    {
+        $said = $entry->portion instanceof Amount && $entry->said === '' ? $entry->portion->text() : $entry->said;
+
+        return $entry->withPortion(Share::fixed($grams), $said === '?' ? '' : trim($said, '“”"'));
     }
 
     /**

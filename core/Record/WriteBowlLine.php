@@ -32,10 +32,11 @@ final class WriteBowlLine
         }
         $said[] = $sheet->ratio?->show() ?? '';
         $amount = $sheet->draft->amount;
+        $grams = $amount?->amount->text();
         $said[] = match ($sheet->uses === [] ? $amount?->kind : null) {
-            AmountKind::Total => "total {$amount->amount->text()}",
-            AmountKind::Colour => "{$amount->amount->text()} of colour",
-            AmountKind::Developer => "{$amount->amount->text()} of developer",
+            AmountKind::Total => "total {$grams}",
+            AmountKind::Colour => "{$grams} of colour",
+            AmountKind::Developer => "{$grams} of developer",
             // The grams of one product among parts: the whole says as much.
             AmountKind::Ingredient, null => $sheet->bowl === null ? '' : "total {$sheet->bowl->work(ScaleStep::TenthGram)->total()->text()}",
             default => '',

@@ -139,15 +139,60 @@ final readonly class Batch
     public function targetTotal(): Grams
     {
         return Grams::sum(array_map(
-            fn (PlannedLine $line): Grams => $line->open ? $this->poured[$line->key] : $this->targets[$line->key],
+            fn (PlannedLine $line): Grams => $this->isByEye($line->key)
+                ? $this->poured[$line->key]
+                : $this->target($line->key),
             $this->plan->lines,
         ));
     }
 
+    /**
+     * What a line that is poured by eye has to come to, once what it is measured against is in: powder by eye gives
+     * the developer its 1:2. Null while that is not known.
+     */
+    public function followed(PlannedLine $line): ?Grams
+    {
+        $ratio = $line->part === null || $line->part === 0 ? null : ($this->plan->ratio[$line->part] ?? null);
+        if (! $line->open || $ratio === null || $line->share === null) {
+            return null;
+        }
+        $colour = Grams::zero();
+        foreach ($this->plan->lines as $each) {
+            if ($each->part === 0) {
+                if (! $this->isDone($each->key)) {
+                    return null;
+                }
+                $colour = $colour->plus($this->poured[$each->key]);
+            }
+        }
+
+        return $colour->isZero()
+            ? null
+            : Grams::rounded($colour->exactly()->times($ratio)->times($line->share), $this->plan->step, Rounding::HalfUp);
+    }
+
+    /** Whether whatever goes in is right. */
+    public function isByEye(string $key): bool
+    {
+        $line = $this->plan->line($key);
+
+        return $line->open && $this->targets[$key]->isZero() && $this->followed($line) === null;
+    }
+
+    public function target(string $key): Grams
+    {
+        $line = $this->plan->line($key);
+
+        return $this->followed($line) ?? $this->targets[$key];
+    }
+
     public function band(string $key): Band
     {
-        $target = $this->targets[$key] ?? throw PourRefused::unknownLine();
-        if ($this->plan->line($key)->open) {
+        if (! isset($this->targets[$key])) {
+            throw PourRefused::unknownLine();
+        }
+        $target = $this->target($key);
+        if ($this->isByEye($key)) {
             // By eye: any amount is on target, up to what a bowl holds.
             return new Band(
                 Grams::ofCentigrams(1),
@@ -176,15 +221,15 @@ final readonly class Batch
     /** What is still to pour of a line; zero once it is on its target or taken. */
     public function left(string $key): Grams
     {
-        return $this->isDone($key) || $this->plan->line($key)->open
+        return $this->isDone($key) || $this->isByEye($key)
             ? Grams::zero()
-            : $this->targets[$key]->lessAtMost($this->poured[$key]);
+            : $this->target($key)->lessAtMost($this->poured[$key]);
     }
 
     public function isDone(string $key): bool
     {
         return isset($this->taken[$key])
-            || (! $this->plan->line($key)->open && $this->band($key)->place($this->poured[$key]) === PourPlace::Inside);
+            || (! $this->isByEye($key) && $this->band($key)->place($this->poured[$key]) === PourPlace::Inside);
     }
 
     /** The line to pour now; null when none is left, or a choice is due. */
@@ -275,11 +320,9 @@ final readonly class Batch
         $amounts = [];
         foreach ($this->plan->lines as $line) {
             $poured = $this->poured[$line->key];
-            $amounts[$line->key] = $line->open || $this
-                ->isDone($line->key) || $poured
-                ->isMoreThan($this->targets[$line->key])
-                ? $poured
-                : $this->targets[$line->key];
+            $target = $this->target($line->key);
+            $isAsPoured = $this->isByEye($line->key) || $this->isDone($line->key) || $poured->isMoreThan($target);
+            $amounts[$line->key] = $isAsPoured ? $poured : $target;
         }
 
         return new Outcome($this->plan, $amounts);
@@ -343,7 +386,7 @@ final readonly class Batch
         }
         $taken = $this->taken;
         unset($taken[$key]);
-        if ($this->plan->line($key)->open) {
+        if ($this->isByEye($key)) {
             $taken[$key] = true;
         }
 
@@ -374,7 +417,10 @@ final readonly class Batch
 
     private function keepProportion(): self
     {
-        $this->overLine();
+        $followed = $this->followed($this->overLine());
+        if ($followed !== null) {
+            return $this->keepToWhatFollows($this->overLine(), $followed);
+        }
         $factor = Fraction::one();
         $wanted = fn (PlannedLine $line): Grams => $this->steered[$line->key] ?? $line->target;
         foreach ($this->plan->lines as $line) {
@@ -403,6 +449,26 @@ final readonly class Batch
                 ARRAY_FILTER_USE_KEY,
             ),
         );
+    }
+
+    /** What follows a colour that was poured by eye is over: so much more of the colour holds the proportion. */
+    private function keepToWhatFollows(PlannedLine $over, Grams $followed): self
+    {
+        $factor = Fraction::of($this->poured[$over->key]->centigrams, max(1, $followed->centigrams));
+        $targets = $this->targets;
+        $taken = $this->taken;
+        foreach ($this->plan->lines as $line) {
+            if ($line->part === 0) {
+                $targets[$line->key] = Grams::rounded(
+                    $this->poured[$line->key]->exactly()->times($factor),
+                    $this->plan->step,
+                    Rounding::HalfUp,
+                );
+                unset($taken[$line->key]);
+            }
+        }
+
+        return $this->with(targets: $targets, taken: $taken);
     }
 
     private function steer(BatchEvent $event): self

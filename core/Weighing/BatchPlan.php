@@ -9,6 +9,7 @@ use Core\Formula\KnownLine;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\LargestRemainder;
+use Core\Units\MixRatio;
 use Core\Units\Rounding;
 use Core\Units\ScaleStep;
 use Core\Units\Strength;
@@ -16,13 +17,20 @@ use Core\Units\Strength;
 /** What one batch of a bowl is to hold, frozen when weighing starts: the record keeps both plan and pour. */
 final readonly class BatchPlan
 {
-    /** @param  non-empty-list<PlannedLine>  $lines in pouring order, keys unique */
-    public function __construct(public array $lines, public ScaleStep $step, public Tolerance $tolerance)
-    {
+    /**
+     * @param  non-empty-list<PlannedLine>  $lines in pouring order, keys unique
+     * @param  ?list<Fraction>  $ratio  of each part, times the colour; null where that is not known
+     */
+    public function __construct(
+        public array $lines,
+        public ScaleStep $step,
+        public Tolerance $tolerance,
+        public ?array $ratio = null,
+    ) {
     }
 
     /** What is known to the gram is weighed to it; the rest is poured by eye, and the scale says how much it was. */
-    public static function of(KnownBowl $bowl, Tolerance $tolerance): self
+    public static function of(KnownBowl $bowl, Tolerance $tolerance, ?MixRatio $ratio = null): self
     {
         $lines = array_map(static function (KnownLine $line): PlannedLine {
             $grams = $line->mass->grams();
@@ -32,10 +40,20 @@ final readonly class BatchPlan
                 key: $line->key, label: $line->label, part: $line->part, target: $grams ?? Grams::zero(),
                 strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
                 open: $grams === null || $line->isOpen,
+                said: $grams === null ? $line->said : '',
+                share: $grams === null ? $line->share?->value() : null,
             );
         }, $bowl->lines());
 
-        return $lines === [] ? throw PourRefused::nothingPlanned() : new self($lines, $bowl->total->step, $tolerance);
+        return $lines === [] ? throw PourRefused::nothingPlanned() : new self(
+            $lines,
+            $bowl->total->step,
+            $tolerance,
+            $ratio === null || ! $ratio->hasDeveloper() ? null : array_map(
+                static fn (int $part): Fraction => $ratio->timesColour($part),
+                array_keys($ratio->parts),
+            ),
+        );
     }
 
     /**
@@ -70,7 +88,7 @@ final readonly class BatchPlan
 
         return new self(array_map(fn (PlannedLine $line, Grams $target): PlannedLine => $target->isZero() && ! $line->target->isZero()
             ? throw PourRefused::belowStep($line->label, $this->step)
-            : new PlannedLine($line->key, $line->label, $line->part, $target, $line->strength, $line->open), $this->lines, array_map(static fn (int $at): Grams => $targets[$at], array_keys($this->lines))), $this->step, $this->tolerance);
+            : new PlannedLine($line->key, $line->label, $line->part, $target, $line->strength, $line->open, $line->said, $line->share), $this->lines, array_map(static fn (int $at): Grams => $targets[$at], array_keys($this->lines))), $this->step, $this->tolerance, $this->ratio);
     }
 
     /** Where the developer stands: the first part behind the colour that brings oxygen. */
@@ -105,7 +123,7 @@ final readonly class BatchPlan
             $lines[] = $line;
         }
 
-        return new self($lines, $this->step, $this->tolerance);
+        return new self($lines, $this->step, $this->tolerance, $this->ratio);
     }
 
     public function total(): Grams

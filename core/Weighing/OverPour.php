@@ -50,7 +50,7 @@ final readonly class OverPour
 
         return new self(
             line: $line,
-            by: $batch->poured[$line->key]->lessAtMost($batch->targets[$line->key]),
+            by: $batch->poured[$line->key]->lessAtMost($batch->target($line->key)),
             total: $kept->targetTotal(),
             extra: $kept->targetTotal()->lessAtMost($batch->targetTotal()),
             toPour: $toPour,

@@ -21,8 +21,8 @@ final readonly class UnlikelyPour
         if ($pack !== null && ! $pack->isZero() && $poured->isMoreThan($pack)) {
             throw PourRefused::moreThanPack($line->label, $poured, $pack);
         }
-        $target = $batch->targets[$key];
-        if ($line->open || $target->isZero()) {
+        $target = $batch->target($key);
+        if ($batch->isByEye($key) || $target->isZero()) {
             return;
         }
         $in = $batch->poured[$key]->plus($poured);

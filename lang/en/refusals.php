@@ -18,6 +18,10 @@ return [
             'said' => 'The number of foils is not given.',
             'mend' => 'Count them roughly; ten take about 30 g of mixture.',
         ],
+        'foils-unreadable' => [
+            'said' => '“:said” does not say how many foils are in.',
+            'mend' => 'Write a number, or a part of them: 20, two thirds, 60 %.',
+        ],
         'foils-cannot-be' => [
             'said' => ':done of :planned foils cannot be.',
             'mend' => 'Count the foils that are in; the planned ones are said where the bowl is placed.',
@@ -646,6 +650,14 @@ return [
         ],
     ],
     'visit-refused' => [
+        'bowl-was-begun' => [
+            'said' => 'A batch of bowl :letter was begun and left; the record keeps it, so the bowl stays.',
+            'mend' => 'Change it into the bowl you want, or leave it unmixed.',
+        ],
+        'already-under-way' => [
+            'said' => 'This visit is under way, or something of it is on record.',
+            'mend' => 'Close it, with what came of it.',
+        ],
         'stands' => [
             'said' => ':reasons',
             'mend' => ':mend',

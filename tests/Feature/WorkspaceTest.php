@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 use App\Enums\Role;
 use App\Models\Bowl;
+use App\Models\Proposal;
 use App\Models\Stamp;
 use App\Models\TeamMember;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
 use Tests\Feature\Rounds\RealVisit;
@@ -742,6 +744,10 @@ it('says whether a foil bowl will do, and that colour mixed too early is stale',
         ->assertOk()
         ->assertJsonPath('times', '0.8')
         ->assertJsonPath('now', false);
+    // Two thirds of thirty foils are twenty.
+    $this->getJson("{$path}?done=two+thirds&left=30+g")->assertOk()->assertJsonPath('foils', 10);
+    $this->getJson("{$path}?done=some&left=30+g")->assertUnprocessable()
+        ->assertJsonPath('message', '“some” does not say how many foils are in.');
     $this->getJson("{$path}?done=10&left=plenty")->assertUnprocessable();
     $this->getJson("{$path}?done=40&left=6+g")->assertUnprocessable();
     expect($this->v->of('A')['clock']['stale'])->toBeNull();
@@ -799,6 +805,70 @@ it('plans the sum of two batches, with where it was split', function () {
     $said = collect($this->v->visit['proposals'])->firstWhere('source', 'repeat');
     expect($this->v->of('A')['worked']['total'])->toBe('225.0 g')
         ->and($said['reason'])->toContain('150 g, 75 g (× 1/2)');
+});
+
+it('gives a later batch its own strength, foils, hands, place and clock', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->stamp('A', 'began', 'completed');
+    $this->v->weigh('A', how: ['times' => '1/3', 'strength' => '30 vol', 'foils' => 8, 'place' => 'right side', 'hands' => 'Noor']);
+    [$first, $second] = $this->v->refresh()->of('A')['batches'];
+    expect($second['said'])->toBe('at 30 vol, × 1/3, 8 foils, right side, Noor')
+        ->and($first['clock'])->toBeNull()->and($second['clock']['state'])->toBe('waiting');
+    $bowl = $this->v->of('A');
+    $mark = fn (string $kind, string $batch) => $this->postJson(
+        "/api/bowls/{$bowl['id']}/stamps",
+        ['id' => (string) Str::uuid(), 'kind' => $kind, 'batch' => $batch],
+    );
+    $this->travel(20)->minutes();
+    $mark('began', $second['id'])->assertCreated();
+    $mark('completed', $second['id'])->assertCreated();
+    $this->travel(20)->minutes();
+    // The first has had its time, the second has not; each is rinsed by itself.
+    $now = $this->v->refresh()->of('A');
+    expect($now['clock']['state'])->toBe('due')->and($now['batches'][1]['clock']['state'])->toBe('processing');
+    $this->v->stamp('A', 'rinsed');
+    expect($this->v->of('A')['clock']['processed'])->toBe(40)->and($this->v->of('A')['batches'][1]['clock']['state'])->toBe('processing');
+    $mark('undone', $second['id'])->assertCreated();
+    expect($this->v->refresh()->of('A')['batches'][1]['clock']['stamps'])->toHaveCount(1);
+    $mark('began', (string) Str::uuid())->assertUnprocessable();
+});
+
+it('moves a visit, names it, keeps a note, and takes back one that was repeated by mistake', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['change' => '5 g less of the colour'])->repeat();
+    $visit = $this->v->visit;
+    $path = "/api/visits/{$visit['id']}";
+    $changed = $this->patchJson($path, [
+        'version' => $visit['version'], 'service' => 'Root, longer', 'note' => 'Comes with her sister', 'startsAt' => now()->addDays(9)->format('Y-m-d').'T14:30',
+    ])->assertOk()->json();
+    expect($changed)->toMatchArray(['service' => 'Root, longer', 'note' => 'Comes with her sister'])
+        // By the salon's own clock.
+        ->and(CarbonImmutable::parse($changed['startsAt'])->setTimezone($this->v->salon->timezone)->format('H:i'))->toBe('14:30');
+    $this->patchJson($path, ['version' => $changed['version'], 'startsAt' => 'next week'])->assertUnprocessable();
+    $this->deleteJson($path, ['version' => $visit['version']])->assertConflict();
+    $this->deleteJson($path, ['version' => $changed['version']])->assertOk();
+    $this->getJson($path)->assertNotFound();
+    // What was to change waits for the next one.
+    $waiting = Proposal::query()->where('client_id', $visit['client']['id'])->where('source', 'review')->sole();
+    expect($waiting->visit_id)->toBeNull()->and($waiting->state->value)->toBe('open');
+});
+
+it('takes no visit back of which something has happened', function () {
+    retouch($this->v);
+    $begun = $this->v->post("bowls/{$this->v->of('A')['id']}/batches", ['id' => (string) Str::uuid()]);
+    $this->v->post("batches/{$begun['id']}/events", ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn']);
+    $visit = $this->v->refresh()->visit;
+    $this->deleteJson("/api/visits/{$visit['id']}", ['version' => $visit['version']])->assertUnprocessable();
+    $bowl = $this->v->of('A');
+    $this->deleteJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version']])->assertUnprocessable()
+        ->assertJsonPath('message', 'A batch of bowl A was begun and left; the record keeps it, so the bowl stays.');
+    // First touch seats a client that nobody seated.
+    expect($visit['status'])->toBe('expected');
+    $this->v->testSkin()->weigh('A');
+    $this->v->stamp('A', 'began');
+    expect($this->v->refresh()->visit['status'])->toBe('in-chair');
 });
 
 it('asks such heads of the house where this client has no such bowl yet', function () {

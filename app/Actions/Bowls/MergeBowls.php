@@ -39,7 +39,7 @@ final readonly class MergeBowls
                 throw EditedElsewhere::bowl($current);
             }
             foreach ([$bowl, $current] as $each) {
-                if ($each->batches()->exists()) {
+                if ($each->wasBegun()) {
                     throw VisitRefused::bowlBeingWeighed(trim($each->letter));
                 }
             }

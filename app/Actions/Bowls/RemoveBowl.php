@@ -34,6 +34,7 @@ final readonly class RemoveBowl
                     $holding->implode(', '),
                 ),
                 $current->batches()->exists() => throw VisitRefused::bowlBeingWeighed(trim($current->letter)),
+                $current->wasBegun() => throw VisitRefused::bowlWasBegun(trim($current->letter)),
                 default => $current->delete(),
             };
         });

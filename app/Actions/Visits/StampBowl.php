@@ -34,8 +34,9 @@ final readonly class StampBowl
         StampKind $kind,
         string $words,
         CarbonImmutable $now,
+        ?string $batch = null,
     ): Visit {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now): Visit {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
             if ($existing !== null) {
@@ -44,6 +45,12 @@ final readonly class StampBowl
             $current = Bowl::query()->findOrFail($bowl->id);
             if ($visit->status === VisitStatus::Closed) {
                 throw VisitRefused::closed();
+            }
+            if (
+                $batch !== null
+                && ! $current->batches->contains(fn (Batch $each): bool => $each->id === $batch && $each->status === BatchStatus::Finished)
+            ) {
+                throw VisitRefused::notMixed(trim($current->letter));
             }
             if ($kind === StampKind::Began) {
                 ($this->gate)(Step::Begin, $current, $visit, CarbonImmutable::now());
@@ -54,11 +61,16 @@ final readonly class StampBowl
             ) {
                 throw VisitRefused::notMixed(trim($current->letter));
             }
+            if ($kind === StampKind::Began && $visit->status === VisitStatus::Expected) {
+                // Who has colour on is in the chair, whether somebody pressed that or not.
+                $visit->fill(['status' => VisitStatus::InChair, 'received_at' => $now])->save();
+            }
             // The core refuses what contradicts the marks that stand.
-            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()));
+            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()), $batch);
             StampRow::query()->create([
                 'id' => $id,
                 'bowl_id' => $bowl->id,
+                'batch_id' => $batch,
                 'sequence' => (int) $current->stamps->max('sequence') + 1,
                 'kind' => $kind,
                 'stamped_at' => $now,

@@ -8,6 +8,7 @@ use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
 /** Changes a visit's service or note. */
@@ -17,7 +18,7 @@ final readonly class UpdateVisit
     {
     }
 
-    /** @param  array{service?: string, note?: string}  $changes */
+    /** @param  array{service?: string, note?: string, starts_at?: CarbonImmutable}  $changes */
     public function __invoke(Visit $visit, int $version, array $changes): Visit
     {
         return $this->database->transaction(function () use ($visit, $version, $changes): Visit {

@@ -41,6 +41,7 @@ final readonly class StartBatch
     /**
      * @param  string  $times  as typed: 1/2, 2; empty for once
      * @param  string  $strength  a second batch one strength up; empty for the bowl's own
+     * @param  array{foils: ?int, place: string, hands: string}  $serves  what it is for, where it is not all of the bowl's
      */
     public function __invoke(
         TeamMember $member,
@@ -49,8 +50,9 @@ final readonly class StartBatch
         CarbonImmutable $now,
         string $times = '',
         string $strength = '',
+        array $serves = ['foils' => null, 'place' => '', 'hands' => ''],
     ): Batch {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength): Batch {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength, $serves): Batch {
             $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             $existing = Batch::query()->find($id);
@@ -69,11 +71,22 @@ final readonly class StartBatch
 
             return Batch::query()->create([
                 'id' => $id, 'bowl_id' => $current->id, 'number' => (int) Batch::query()->where('bowl_id', $current->id)->max('number') + 1,
-                'plan' => $this->batches->planJson($plan, $said),
+                'plan' => $this->batches->planJson($plan, self::said($said, $serves)) + ['serves' => $serves],
                 'status' => BatchStatus::Weighing, 'mixed_cg' => Grams::zero(), 'used_cg' => Grams::zero(),
                 'started_by' => $member->id, 'started_at' => $now,
             ])->refresh();
         });
+    }
+
+    /** @param  array{foils: ?int, place: string, hands: string}  $serves */
+    private static function said(string $said, array $serves): string
+    {
+        return implode(', ', array_filter([
+            $said,
+            $serves['foils'] === null ? '' : "{$serves['foils']} foils",
+            $serves['place'],
+            $serves['hands'],
+        ], static fn (string $each): bool => $each !== ''));
     }
 
     /** @return array{BatchPlan, string} and what is different about it, in words */
@@ -93,7 +106,7 @@ final readonly class StartBatch
             );
             $said[] = "at {$strength}";
         }
-        $plan = BatchPlan::of($sheet->known($rules->step), Tolerance::of($rules->pourMiss));
+        $plan = BatchPlan::of($sheet->known($rules->step), Tolerance::of($rules->pourMiss), $sheet->ratio);
         if ($times !== '') {
             $factor = Fraction::parse($times);
             if ($factor->compare(Fraction::of(1, 20)) < 0 || $factor->compare(Fraction::of(10)) > 0) {

@@ -222,3 +222,28 @@ it('keeps a discard’s reason without its blanks, and what was mixed until then
         ->and($batch->canUndo())->toBeTrue()
         ->and(Batch::start(mixedPlan())->canUndo())->toBeFalse();
 });
+
+it('gives the developer its target once the powder that was poured by eye is in', function () {
+    $lines = [
+        new PlannedLine('powder', 'Powder', 0, Grams::zero(), open: true, said: 'a scoop', share: Fraction::one()),
+        new PlannedLine('20 vol', '20 vol', 1, Grams::zero(), Strength::vol(20), open: true, share: Fraction::one()),
+    ];
+    $plan = new BatchPlan($lines, ScaleStep::TenthGram, Tolerance::house(), [Fraction::one(), Fraction::of(2)]);
+    $begun = Batch::start($plan);
+    expect($begun->isByEye('20 vol'))->toBeTrue()->and($begun->current()?->key)->toBe('powder');
+    $powder = $begun->after(put('powder', '33.4'));
+    // 33.4 g of powder at 1:2 take 66.8 g (common practice, no source).
+    expect($powder->isByEye('20 vol'))->toBeFalse()
+        ->and($powder->left('20 vol')->text())->toBe('66.8 g')
+        ->and($powder->targetTotal()->text())->toBe('100.2 g')
+        ->and($powder->after(put('20 vol', '30'))->isDone('20 vol'))->toBeFalse()
+        ->and($powder->after(put('20 vol', '66'))->isDone('20 vol'))->toBeTrue()
+        ->and($powder->after(put('20 vol', '90'))->over()?->key)->toBe('20 vol')
+        // So much more powder holds the proportion.
+        ->and($powder->after(put('20 vol', '80'))->after(BatchEvent::keptProportion())->left('powder')->text())->toBe('6.6 g')
+        ->and($powder->after(put('20 vol', '80'))->after(BatchEvent::keptProportion())->after(put('powder', '6.6'))->status)
+        ->toBe(BatchStatus::Complete)
+        // Without a ratio it stays by eye.
+        ->and(Batch::replay(new BatchPlan($lines, ScaleStep::TenthGram, Tolerance::house()), [put('powder', '33.4')])->isByEye('20 vol'))
+        ->toBeTrue();
+});

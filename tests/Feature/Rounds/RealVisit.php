@@ -223,13 +223,15 @@ final class RealVisit
         $batch = $this->post("batches/{$batch['id']}/pan", [
             'id' => (string) Str::uuid(), 'after' => 0, 'stands' => 'empty', 'reading' => 21_000, 'zero' => $batch['id'],
         ])['batch'];
-        foreach ($batch['lines'] as $line) {
+        foreach (array_column($batch['lines'], 'key') as $key) {
+            // As it stands now: what follows a product that was poured by eye has a target by then.
+            $line = array_column($batch['lines'], null, 'key')[$key];
             $batch = $this->event(
                 $batch,
                 [
                     'kind' => 'poured',
                     'line' => $line['key'],
-                    'grams' => $line['open'] ? ($byEye[$line['key']] ?? '5 g') : $line['target'],
+                    'grams' => $byEye[$key] ?? ($line['open'] ? '5 g' : $line['target']),
                     'source' => 'scale',
                     'zero' => $batch['zero'],
                 ],

@@ -23,6 +23,7 @@ final class StampController extends Controller
             $request->kind(),
             $request->words(),
             $this->madeAt(),
+            $request->batch(),
         );
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visits;
 
 use App\Actions\Visits\PlanVisit;
+use App\Actions\Visits\RemoveVisit;
 use App\Actions\Visits\UpdateVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\PlanVisitRequest;
+use App\Http\Requests\Visits\RemoveVisitRequest;
 use App\Http\Requests\Visits\UpdateVisitRequest;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\Client;
@@ -40,7 +42,17 @@ final class VisitController extends Controller
         return new JsonResponse((new VisitResource($update(
             $visit,
             $request->version(),
-            $request->changes(),
+            $request->changes($visit->colourist->salon),
         )))->toArray());
+    }
+
+    /** Takes back one that was planned by mistake. */
+    public function destroy(RemoveVisitRequest $request, Visit $visit, RemoveVisit $remove): JsonResponse
+    {
+        $this->authorize('formulate', $visit);
+        $client = $visit->client_id;
+        $remove($visit, $request->version());
+
+        return new JsonResponse(['client' => $client]);
     }
 }

@@ -37,6 +37,7 @@ final class BatchController extends Controller
                 $this->madeAt(),
                 $request->times(),
                 $request->strength(),
+                $request->serves(),
             )))->toArray(),
             201,
         );

@@ -17,6 +17,7 @@ final class StampRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(StampKind::class)],
             'words' => ['nullable', 'string', 'max:200'],
+            'batch' => ['nullable', 'uuid'],
         ];
     }
 
@@ -33,5 +34,11 @@ final class StampRequest extends FormRequest
     public function words(): string
     {
         return $this->string('words')->trim()->value();
+    }
+
+    /** Of a batch that has a clock of its own; null for the bowl's. */
+    public function batch(): ?string
+    {
+        return $this->filled('batch') ? $this->string('batch')->lower()->value() : null;
     }
 }

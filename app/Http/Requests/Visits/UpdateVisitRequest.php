@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Visits;
 
+use App\Models\Salon;
+use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class UpdateVisitRequest extends FormRequest
@@ -15,6 +17,8 @@ final class UpdateVisitRequest extends FormRequest
             'version' => ['required', 'integer', 'min:1'],
             'service' => ['sometimes', 'required', 'string', 'max:120'],
             'note' => ['sometimes', 'present', 'nullable', 'string', 'max:2000'],
+            // By the clock on the salon's wall.
+            'startsAt' => ['sometimes', 'required', 'date_format:Y-m-d\TH:i', 'after:-1 year', 'before:+2 years'],
         ];
     }
 
@@ -23,9 +27,13 @@ final class UpdateVisitRequest extends FormRequest
         return $this->integer('version');
     }
 
-    /** @return array{service?: string, note?: string} */
-    public function changes(): array
+    /** @return array{service?: string, note?: string, starts_at?: CarbonImmutable} */
+    public function changes(Salon $salon): array
     {
-        return array_map(fn (?string $text): string => trim($text ?? ''), $this->safe(['service', 'note']));
+        $changes = array_map(fn (?string $text): string => trim($text ?? ''), $this->safe(['service', 'note']));
+
+        return $this->filled('startsAt')
+            ? $changes + ['starts_at' => CarbonImmutable::parse($this->string('startsAt')->value(), $salon->timezone)->utc()]
+            : $changes;
     }
 }

@@ -15,6 +15,9 @@ final class StartBatchRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'times' => ['nullable', 'string', 'max:10'],
             'strength' => ['nullable', 'string', 'max:20'],
+            'foils' => ['nullable', 'integer', 'between:1,400'],
+            'place' => ['nullable', 'string', 'max:120'],
+            'hands' => ['nullable', 'string', 'max:120'],
         ];
     }
 
@@ -31,5 +34,15 @@ final class StartBatchRequest extends FormRequest
     public function strength(): string
     {
         return $this->string('strength')->trim()->value();
+    }
+
+    /** @return array{foils: ?int, place: string, hands: string} what this batch is for, where it is not all of the bowl's */
+    public function serves(): array
+    {
+        return [
+            'foils' => $this->filled('foils') ? $this->integer('foils') : null,
+            'place' => $this->string('place')->trim()->value(),
+            'hands' => $this->string('hands')->trim()->value(),
+        ];
     }
 }

@@ -71,7 +71,9 @@ final class BowlResource extends JsonResource
                 'visit' => $bowl->from->round->visit_id,
                 'on' => $bowl->from->round->visit->starts_at->toIso8601String(),
             ],
-            'batches' => array_values($bowl->batches->map($this->batch(...))->all()),
+            'batches' => array_values($bowl->batches->values()->map(
+                fn (Batch $batch, int $at): array => $this->batch($batch, $at, $bowl, $visit),
+            )->all()),
         ];
     }
 
@@ -101,11 +103,15 @@ final class BowlResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function batch(Batch $batch): array
+    private function batch(Batch $batch, int $at, Bowl $bowl, Visit $visit): array
     {
         return [
             'id' => $batch->id,
-            'number' => $batch->number,
+            'number' => $at + 1,
+            // The first goes by the bowl's clock; each later one has its own.
+            'clock' => $at === 0 || $batch->status !== BatchStatus::Finished
+                ? null
+                : (new ClockResource($bowl, $visit, $batch->id))->toArray(),
             'said' => $batch->plan['said'] ?? '',
             'reason' => $batch->status === BatchStatus::Discarded ? $batch->pours->last()?->reason : null,
             'at' => ($batch->finished_at ?? $batch->started_at)->toIso8601String(),

@@ -14,6 +14,7 @@ use Carbon\CarbonImmutable;
 use Core\Shelf\LineKind;
 use Core\Timing\ClockState;
 use Core\Timing\Freshness;
+use Core\Timing\StampKind;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -25,7 +26,8 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class ClockResource extends JsonResource
 {
-    public function __construct(Bowl $bowl, private readonly Visit $visit)
+    /** @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's */
+    public function __construct(Bowl $bowl, private readonly Visit $visit, private readonly ?string $batch = null)
     {
         parent::__construct($bowl);
     }
@@ -33,14 +35,19 @@ final class ClockResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        $clock = resolve(ClockRows::class)->clock($this->resource, $this->visit, CarbonImmutable::now());
+        $clock = resolve(ClockRows::class)->clock(
+            $this->resource,
+            $this->visit,
+            CarbonImmutable::now(),
+            batch: $this->batch,
+        );
         $moment = fn (?int $second): ?string => $second === null
             ? null
             : CarbonImmutable::createFromTimestamp($second)->toIso8601String();
 
         return [
             'state' => $clock->state->value,
-            'stale' => $clock->state === ClockState::Waiting ? $this->stale() : null,
+            'stale' => $clock->state === ClockState::Waiting && $this->batch === null ? $this->stale() : null,
             'from' => $moment($clock->from),
             'due' => $moment($clock->due),
             'over' => $moment($clock->over),
@@ -48,13 +55,25 @@ final class ClockResource extends JsonResource
             'processed' => $clock->processed,
             'longest' => $clock->longest,
             'checks' => $clock->checks,
-            'stamps' => array_values($this->resource->stamps->map(fn (Stamp $stamp): array => [
+            // Marks that were taken back are gone.
+            'stamps' => array_values(collect($this->standing())->map(fn (Stamp $stamp): array => [
                 'kind' => $stamp->kind->value,
                 'at' => $stamp->stamped_at->toIso8601String(),
                 'words' => $stamp->words,
                 'by' => $stamp->teamMember->initials,
             ])->all()),
         ];
+    }
+
+    /** @return list<Stamp> */
+    private function standing(): array
+    {
+        $standing = [];
+        foreach ($this->resource->stamps->where('batch_id', $this->batch) as $stamp) {
+            $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp;
+        }
+
+        return $standing;
     }
 
     /** Minutes since it was mixed, where that is longer than oxidative colour stays fresh; null else. */

@@ -87,10 +87,17 @@ final class BatchResource extends JsonResource
         return [
             'key' => $line->key,
             'label' => $line->label,
-            'open' => $line->open,
+            'open' => $weighed->isByEye($line->key),
+            'said' => $line->said,
             'part' => $line->part,
-            'target' => $line->open ? 'by eye' : $weighed->targets[$line->key]->show($step),
-            'planned' => $line->target->equals($weighed->targets[$line->key]) ? null : $line->target->show($step),
+            'target' => match (true) {
+                ! $weighed->isByEye($line->key) => $weighed->target($line->key)->show($step),
+                $line->said !== '' => $line->said,
+                default => 'by eye',
+            },
+            'planned' => $line->open || $line->target->equals($weighed->targets[$line->key])
+                ? null
+                : $line->target->show($step),
             'poured' => $poured->show($step),
             'left' => $weighed->left($line->key)->show($step),
             'started' => ! $poured->isZero(),
@@ -109,7 +116,7 @@ final class BatchResource extends JsonResource
     {
         $band = $weighed->band($line->key);
         // The gauge ends a fifth beyond the target or just past the band, whichever is further.
-        $full = $line->open ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max(
+        $full = $weighed->isByEye($line->key) ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max(
             (int) ($band->target->centigrams * 6 / 5),
             2 * $band->high->centigrams - $band->target->centigrams,
         ));

@@ -5,7 +5,7 @@ import { keptPost } from '../../shared/outbox/kept'
 
 const line = z.object({
   key: z.string(),
-  label: z.string(), open: z.boolean(),
+  label: z.string(), open: z.boolean(), said: z.string(),
   part: z.number().nullable(),
   target: z.string(),
   planned: z.string().nullable(),

@@ -82,7 +82,7 @@ function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
   // A bowl that was never mixed has no grams to read once the visit is over.
   const unmixed = closed && bowl.state !== 'mixed'
   const rows = worked === null || unmixed ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
-  const looks = standing(bowl.clock.stamps).filter((each) => each.words !== '' && each.kind === 'checked')
+  const looks = bowl.clock.stamps.filter((each) => each.words !== '' && each.kind === 'checked')
   const entries = bowl.sheet.parts.flatMap((part) => part.ingredients)
   return (
     <div className="card-bowl">
@@ -118,11 +118,6 @@ function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
       </div>
     </div>
   )
-}
-
-/** Marks that were taken back are gone. */
-function standing(stamps: Bowl['clock']['stamps']): Bowl['clock']['stamps'] {
-  return stamps.reduce<Bowl['clock']['stamps']>((all, each) => (each.kind === 'undone' ? all.slice(0, -1) : [...all, each]), [])
 }
 
 function CanvasTable({ visit }: { visit: Visit }) {

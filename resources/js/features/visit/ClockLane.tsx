@@ -6,8 +6,7 @@ const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working
 const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed' }
 
 /** A bowl's time: what it has had, what is left, and when it must be off. */
-export function ClockLane({ bowl, now }: { bowl: Bowl; now: number }) {
-  const { clock } = bowl
+export function ClockLane({ letter, clock, now }: { letter: string; clock: Bowl['clock']; now: number }) {
   const lane = laneOf(clock, now)
   return (
     <div className="clock-lane">
@@ -15,7 +14,7 @@ export function ClockLane({ bowl, now }: { bowl: Bowl; now: number }) {
         <span className="clock-number">{clock.state === 'processing' || clock.state === 'due' || clock.state === 'over' ? left(clock.due, now) : clock.state === 'rinsed' ? `${clock.processed ?? 0} min` : '–'}</span>
         <span>{STATE[clock.state]}{clock.due === null || clock.state === 'rinsed' ? '' : `, rinse ${showClock(clock.due)}`}</span>
       </div>
-      <div className="clock-bar" role="img" aria-label={`Bowl ${bowl.letter}: ${STATE[clock.state]}${clock.longest === null ? '' : `, on for ${clock.longest} minutes`}`}>
+      <div className="clock-bar" role="img" aria-label={`Bowl ${letter}: ${STATE[clock.state]}${clock.longest === null ? '' : `, on for ${clock.longest} minutes`}`}>
         {lane === null ? null : (
           <>
             <span className="clock-window" style={{ left: `${lane.from}%`, width: `${lane.due - lane.from}%` }} />

@@ -7,10 +7,12 @@ import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { carryTrial, recordTrial, remix, stampBowl, startBatch, visit as visitQuery } from './api'
+import { carryTrial, recordTrial, stampBowl, visit as visitQuery } from './api'
 import { freeLetter } from './drafts'
+import { BatchLane } from './BatchLane'
 import { ClockLane } from './ClockLane'
 import { GateNotice } from './GateNotice'
+import { MoreOf } from './MoreOf'
 import type { Bowl, Visit } from './shapes'
 
 /** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
@@ -77,7 +79,8 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
         {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => batch.mixed).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
       </header>
       {bowl.clock.stale === null ? null : <Notice kind="warn" title={`Mixed ${bowl.clock.stale} minutes ago.`}>Oxidative colour works from the moment it is mixed: mix it fresh.</Notice>}
-      <ClockLane bowl={bowl} now={now} />
+      <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} />
+      {bowl.batches.map((batch) => (batch.clock === null ? null : <BatchLane key={batch.id} visit={visit} bowl={bowl} batch={batch} clock={batch.clock} now={now} />))}
       {open ? (
         <div className="lane-acts">
           {steps.map(([kind, label], index) => (
@@ -93,46 +96,6 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       {open && bowl.state === 'mixed' && bowl.clock.state !== 'set-aside' ? <MoreOf visit={visit} bowl={bowl} /> : null}
       {bowl.purpose === 'trial' ? <Trial bowl={bowl} visit={visit} formulates={formulates && open} letters={letters} /> : null}
     </article>
-  )
-}
-
-/** Another batch of the same bowl: a part of it, or a strength up when it lags behind. */
-function MoreOf({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
-  const go = useNavigate()
-  const [times, setTimes] = useState('1/2')
-  const [strength, setStrength] = useState('')
-  const start = useMutation({ mutationFn: () => startBatch(visit.id, bowl.id, newId(), times, strength), onSuccess: () => go(`/bench/${bowl.id}`) })
-  return (
-    <details className="adjust">
-      <summary>Mix again</summary>
-      {bowl.sheet.place.some((stroke) => (stroke.foils !== undefined && stroke.foils !== null) || stroke.pattern?.includes(',') === true) ? <WillItDo bowl={bowl} onTimes={setTimes} /> : null}
-      <div className="detail-row">
-        <Form.Control aria-label="How much of the bowl" value={times} onChange={(event) => { setTimes(event.target.value) }} />
-        <Form.Control aria-label="Strength of this batch" placeholder="same strength, or 30 vol" value={strength} onChange={(event) => { setStrength(event.target.value) }} />
-        <Press kind="plain" disabled={start.isPending} onPress={() => { start.mutate() }}>Weigh the next batch</Press>
-      </div>
-      <p className="quiet">A late batch of lightener is usually one strength up; never 40 vol on the scalp, and never beyond what the hair’s condition allows.</p>
-      {start.error === null ? null : <ErrorNotice error={start.error} />}
-    </details>
-  )
-}
-
-/** Foils laid so far and what is left in the bowl: whether it will do, and how much more to mix. */
-function WillItDo({ bowl, onTimes }: { bowl: Bowl; onTimes: (times: string) => void }) {
-  const [done, setDone] = useState('')
-  const [left, setLeft] = useState('')
-  const ask = useMutation({
-    mutationFn: () => remix(bowl.id, done, left),
-    onSuccess: (answer) => { if (answer.times !== null) onTimes(answer.times) },
-  })
-  return (
-    <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); ask.mutate() }}>
-      <Form.Control aria-label={`Foils of bowl ${bowl.letter} laid so far`} placeholder="foils in" inputMode="numeric" value={done} onChange={(event) => { setDone(event.target.value) }} />
-      <Form.Control aria-label={`What is left in bowl ${bowl.letter}`} placeholder="left: 30 g" value={left} onChange={(event) => { setLeft(event.target.value) }} />
-      <Press kind="plain" submit disabled={done.trim() === '' || left.trim() === '' || ask.isPending}>Will it do?</Press>
-      {ask.data === undefined ? null : <span role="status" className={ask.data.now ? 'off-target' : ''}>{ask.data.words}</span>}
-      {ask.error === null ? null : <ErrorNotice error={ask.error} />}
-    </Form>
   )
 }
 

@@ -6,6 +6,7 @@ import { showClock, showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { receive, repeatVisit, visit as visitQuery } from './api'
+import { ChangeVisit } from './ChangeVisit'
 import type { Visit } from './shapes'
 
 const STATUS = { expected: '○ expected', 'in-chair': '◐ in the chair', closed: '● closed' } as const
@@ -39,6 +40,7 @@ export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formul
           </p>
         )}
         {visit.note === '' ? null : <p className="wish">{visit.note}</p>}
+        {formulates && visit.status !== 'closed' ? <ChangeVisit visit={visit} /> : null}
         {error === null ? null : <ErrorNotice error={error} />}
       </div>
       <div className="visit-steps">

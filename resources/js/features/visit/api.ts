@@ -60,7 +60,7 @@ export const openVisits = queryOptions({
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
 export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, 'The canvas')))
-export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string) => asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
+export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, batch: string | null = null) => asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words, ...(batch === null ? {} : { batch }) }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
 /** Not kept on the device: a password is with it. */
 export const waive = async (visitId: string, id: string, reason: string, password: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason, password }))
 export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string; of?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))
@@ -73,11 +73,14 @@ export const readWritten = (visitId: string, text: string, version: string) =>
   queryOptions({ queryKey: ['written', visitId, text, version], queryFn: async ({ signal }) => shapes.writtenBowls.parse(await postJson(`visits/${visitId}/written`, { text }, signal)).bowls, staleTime: 60_000, retry: false })
 export const bowlsToTake = (visitId: string, name: string) =>
   queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)).bowls, staleTime: 60_000 })
+export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
+export const takeVisitBack = (visitId: string, version: number) => keptDelete(`visits/${visitId}`, { version }, { stream: `visit:${visitId}`, about: 'A visit taken back' })
 export const renameRound = async (visitId: string, roundId: string, version: number, name: string) => asVisit(await keptPatch(`rounds/${roundId}`, { version, name }, thenVisit(visitId, `A round is called ${name}`)))
 export const recordTrial = (visitId: string, bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => keptPut(`bowls/${bowlId}/trial`, fields, inLine(visitId, `Test strand, level ${fields.level} ${fields.tone}`))
 export const carryTrial = async (visitId: string, bowlId: string, fields: { id: string; round: string; letter: string; grams: string; corrections: { kind: string; value: string }[]; reason: string }) =>
   keptPost(`bowls/${bowlId}/carry`, fields, inLine(visitId, `Test strand carried into ${fields.letter}`))
-export const startBatch = (visitId: string, bowlId: string, id: string, times: string, strength: string) => keptPost(`bowls/${bowlId}/batches`, { id, times, strength }, inLine(visitId, 'Another batch'))
+export const startBatch = (visitId: string, bowlId: string, id: string, how: { times: string; strength: string; foils: string; place: string; hands: string }) =>
+  keptPost(`bowls/${bowlId}/batches`, { id, ...how, foils: how.foils.trim() === '' ? null : how.foils.trim() }, inLine(visitId, 'Another batch'))
 export const remix = async (bowlId: string, done: string, leftOver: string) => shapes.remix.parse(await getJson(`bowls/${bowlId}/remix?done=${encodeURIComponent(done)}&left=${encodeURIComponent(leftOver)}`))
 /** What a change would make of a bowl; nothing is changed yet. */
 export const tryChange = async (bowl: shapes.Sheet, what: { change: shapes.Change } | { words: string }, visitId?: string, signal?: AbortSignal) =>

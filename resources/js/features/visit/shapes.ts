@@ -31,7 +31,8 @@ export const bowl = z.object({
   written: z.string(),
   state: bowlState,
   from: z.object({ id: z.string(), letter: z.string(), visit: z.string(), on: z.string() }).nullable(),
-  batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string().nullable(), leftover: z.string().nullable(), reason: z.string().nullable() })),
+  /** Each after the first has a clock of its own. */
+  batches: z.array(z.object({ id: z.string(), number: z.number(), said: z.string(), at: z.string(), status: z.string(), mixed: z.string(), used: z.string().nullable(), leftover: z.string().nullable(), reason: z.string().nullable(), clock: clock.nullable() })),
 })
 export type Bowl = z.infer<typeof bowl>
 
@@ -201,7 +202,7 @@ export const blend = z.object({ ingredients: z.array(z.object({ product: z.strin
 
 export const blendKept = z.object({ name: z.string(), version: z.number() })
 
-export const remix = z.object({ words: z.string(), times: z.string().nullable(), now: z.boolean() })
+export const remix = z.object({ words: z.string(), times: z.string().nullable(), now: z.boolean(), foils: z.number() })
 
 /** Bowls read from what is written, one a line: the sheet null where nothing of it names a bowl. */
 export const writtenBowls = z.object({ bowls: z.array(z.object({ sheet: sheet.nullable(), rest: z.array(z.string()), worked: workedBowl.nullable(), problem: z.string().nullable() })) })

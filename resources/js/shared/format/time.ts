@@ -23,6 +23,9 @@ export const showClock = (iso: string) => clock.format(new Date(iso))
 /** The salon's date of an ISO moment: 23 Nov 2026. */
 export const showDay = (iso: string) => day.format(new Date(iso))
 
+/** An ISO moment by the salon's clock, as a field for date and time takes it: 2026-11-23T09:30. */
+export const fieldTime = (iso: string) => new Intl.DateTimeFormat('sv-SE', { dateStyle: 'short', timeStyle: 'short', timeZone: zone }).format(new Date(iso)).replace(' ', 'T')
+
 /** A plain date, which belongs to no zone: 23 Nov 2026. */
 export const showDate = (date: string) => dayIn('UTC').format(new Date(`${date}T00:00:00Z`))
 
