@@ -110,11 +110,11 @@ if (in_array($what, ['all', 'start'], true)) {
     $failed = ! told('Two starts at once, killed masters, lost ids', $times, $counts) || $failed;
     $failed = ! told(sprintf('First start cut off at any of its %.0f seconds', $whole), $times, $cutOff) || $failed;
 }
-if (in_array($what, ['all', 'kills', 'races'], true) && $salon->command('start', "{$salon->folder}.log") !== 0) {
+if (in_array($what, ['all', 'kills', 'races', 'bench'], true) && $salon->command('start', "{$salon->folder}.log") !== 0) {
     fwrite(STDERR, (string) file_get_contents("{$salon->folder}.log"));
     exit(1);
 }
-if (in_array($what, ['all', 'kills'], true)) {
+if (in_array($what, ['all', 'kills', 'bench'], true)) {
     $device = $salon->device();
     foreach (['fpm', 'nginx', 'database'] as $name) {
         $counts = ['lost' => 0, 'doubled' => 0, 'stuck' => 0];
@@ -157,6 +157,39 @@ if (in_array($what, ['all', 'kills'], true)) {
         $failed = ! told("Killed in the middle of a pour: {$name}", $times, $counts) || $failed;
     }
 }
+if (in_array($what, ['all', 'bench'], true)) {
+    $device = $salon->device();
+    $counts = ['lost' => 0, 'doubled' => 0, 'shown as saved but not' => 0, 'both taken' => 0, 'failed' => 0];
+    for ($time = 1; $time <= $times; $time++) {
+        $at = plan($device);
+        [, $batch] = $device->ask('POST', "/api/bowls/{$at['bowl']}/batches", ['id' => uuid()]);
+        $line = $batch['lines'][0]['key'];
+        $acknowledged = [];
+        // Two tablets on one bowl, each with the same state in front of it, again and again.
+        for ($after = 0; $after < 4; $after++) {
+            $pours = array_map(fn (int $one): array => ['POST', "/api/batches/{$batch['id']}/events", ['id' => uuid(), 'after' => $after, 'kind' => 'poured', 'line' => $line, 'grams' => ($one + 1).' g', 'source' => 'hand']], [0, 1]);
+            $taken = 0;
+            foreach ($device->together($pours) as $one => [$status]) {
+                $counts['failed'] += $status >= 500 || $status === 0 ? 1 : 0;
+                if ($status === 201) {
+                    $taken++;
+                    $acknowledged[$pours[$one][2]['id']] = $one + 1;
+                }
+            }
+            $counts['both taken'] += max(0, $taken - 1);
+            $counts['lost'] += $taken === 0 ? 1 : 0;
+        }
+        $rows = $salon->rows("SELECT id, grams_cg FROM pours WHERE batch_id = '{$batch['id']}'");
+        $kept = array_column($rows, 'grams_cg', 'id');
+        foreach ($acknowledged as $id => $grams) {
+            $counts['shown as saved but not'] += (int) (($kept[$id] ?? null) != $grams * 100);
+        }
+        $counts['doubled'] += max(0, count($rows) - count($acknowledged));
+        $mixed = (int) $salon->rows("SELECT mixed_cg FROM batches WHERE id = '{$batch['id']}'")[0]['mixed_cg'];
+        $counts['lost'] += (int) ($mixed !== 100 * array_sum($acknowledged));
+    }
+    $failed = ! told('Two devices on one bowl', $times, $counts) || $failed;
+}
 if (in_array($what, ['all', 'races'], true)) {
     $device = $salon->device();
     foreach (['begin another batch', 'undo finish'] as $against) {
@@ -173,7 +206,7 @@ if (in_array($what, ['all', 'races'], true)) {
             foreach ($device->together($time % 2 === 0 ? [$close, $other] : [$other, $close]) as [$status]) {
                 $counts['failed'] += $status >= 500 || $status === 0 ? 1 : 0;
             }
-            $counts['closed over an open batch'] += count($salon->rows("SELECT b.id FROM batches b JOIN bowls w ON w.id = b.bowl_id JOIN rounds r ON r.id = w.round_id JOIN visits v ON v.id = r.visit_id WHERE v.id = '{$at['visit']}' AND v.status = 'closed' AND b.status NOT IN ('finished', 'discarded')"));
+            $counts['closed over an open batch'] += count($salon->rows("SELECT b.id FROM batches b JOIN bowls w ON w.id = b.bowl_id JOIN rounds r ON r.id = w.round_id JOIN visits v ON v.id = r.visit_id WHERE v.id = '{$at['visit']}' AND v.status = 'closed' AND b.status NOT IN ('finished', 'discarded', 'withdrawn')"));
         }
         $failed = ! told("Closing against: {$against}", $times, $counts) || $failed;
     }

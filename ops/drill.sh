@@ -10,12 +10,12 @@ command_drill() {
         export TINTA_INSTANCE=drill
         trap './tinta stop >/dev/null 2>&1 || true' EXIT
         case "$what" in
-            all | start | kills | races) php ops/drill.php "$what" "$times" ;;
+            all | start | kills | races | bench) php ops/drill.php "$what" "$times" ;;
             page) ;;
-            *) fail "There is no drill “$what”: start, kills, races, page." ;;
+            *) fail "There is no drill “$what”: start, kills, races, bench, page." ;;
         esac
     ) || status=1
-    if [ "$what" = all ] || [ "$what" = page ]; then
+    if [ "$what" = all ] || [ "$what" = page ] || [ "$what" = bench ]; then
         say "The page without a network, $times times"
         (TINTA_DRILLS=$times command_test --testsuite Browser --filter 'GuardsTest.*network') || status=1
     fi

@@ -23,7 +23,7 @@ command_help() {
 ./tinta backup FILE  the record and the photographs as of one moment, while the salon works
 ./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta reset-demo   throw the demo's data away and load it afresh
-./tinta drill        kills, races, interrupted starts and a lost connection, each again and again; counts what was lost
+./tinta drill [bench] kills, races, interrupted starts and a lost connection, each again and again; counts what was lost
 
 Ports, each can be set in the environment:
   TINTA_PORT (8360)         the application

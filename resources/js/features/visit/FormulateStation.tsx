@@ -1,4 +1,4 @@
-import { useState } from 'react'
+import { useKept } from '../../shared/keep/useKept'
 import { AdjustBar } from './AdjustBar'
 import { BowlActions } from './BowlActions'
 import { BowlDesk } from './BowlDesk'
@@ -27,7 +27,7 @@ export type DeskProps = {
 /** The bowl under the hand: its formula, what changes it, and where it stands among the others. */
 export function FormulateStation(props: DeskProps) {
   const { visit, bowl, draft, editable } = props
-  const [reason, setReason] = useState('')
+  const [reason, setReason] = useKept(`reason.${draft?.id ?? visit.id}`)
   const round = draft === null || draft.round === '' ? (visit.rounds.at(-1)?.id ?? '') : draft.round
   const suggested = editable && props.onSuggested !== undefined ? (
     <>

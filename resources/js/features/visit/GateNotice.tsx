@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../../shared/api/newId'
+import { useKept } from '../../shared/keep/useKept'
 import { useMember } from '../../shared/session/member'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -12,7 +13,7 @@ import type { Visit } from './shapes'
 export function GateNotice({ visit }: { visit: Visit }) {
   const member = useMember()
   const queries = useQueryClient()
-  const [reason, setReason] = useState('')
+  const [reason, setReason] = useKept(`waiver.${visit.id}`)
   const [password, setPassword] = useState('')
   const [id, setId] = useState(newId)
   const sign = useMutation({

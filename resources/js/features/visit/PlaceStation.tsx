@@ -122,7 +122,8 @@ export function PlaceStation(props: DeskProps) {
 function SavePlace(props: DeskProps) {
   if (props.draft === null) return null
   return (
-    <BowlDesk visit={props.visit} shelf={props.shelf} bowl={props.bowl} draft={props.draft} dirty={props.dirty} reason="" onReason={() => undefined} amount={null} tools={null} footOnly onDraft={props.onDraft} onDrop={props.onDrop} onSettled={props.onSettled} />
+    // A desk of its own for each bowl: what one is saving does not touch what is painted on another.
+    <BowlDesk key={props.draft.id} visit={props.visit} shelf={props.shelf} bowl={props.bowl} draft={props.draft} dirty={props.dirty} reason="" onReason={() => undefined} amount={null} tools={null} footOnly onDraft={props.onDraft} onDrop={props.onDrop} onSettled={props.onSettled} />
   )
 }
 

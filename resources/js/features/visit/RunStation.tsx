@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { newId } from '../../shared/api/newId'
+import { useKept } from '../../shared/keep/useKept'
 import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
@@ -57,11 +58,11 @@ const NEXT: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>>
 
 function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Visit; now: number; formulates: boolean; letters: string[] }) {
   const queries = useQueryClient()
-  const [words, setWords] = useState('')
+  const [words, setWords] = useKept(`seen.${bowl.id}`)
   const stamp = useMutation({
     mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, kind === 'checked' ? words : '', `${MARK[kind] ?? kind}, bowl ${bowl.letter}, ${visit.client.name}`),
-    onSuccess: (changed) => {
-      setWords('')
+    onSuccess: (changed, kind) => {
+      if (kind === 'checked') setWords('')
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
     },
   })

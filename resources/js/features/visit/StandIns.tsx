@@ -1,5 +1,4 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -7,11 +6,12 @@ import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import { standIns } from './api'
 import type { Sheet } from './shapes'
+import { useKept } from '../../shared/keep/useKept'
 import { usePaused } from './usePaused'
 
 /** The nearest blends for a shade that is out; taking one keeps what was wanted and why. */
 export function StandIns({ sheet, product, visit, onTake, onClose }: { sheet: Sheet; product: string; visit: string | undefined; onTake: (sheet: Sheet) => void; onClose: () => void }) {
-  const [why, setWhy] = useState('out of stock')
+  const [why, setWhy] = useKept(`why.${visit ?? ''}.${product}`, 'out of stock')
   const reason = usePaused(why)
   const found = useQuery({ queryKey: ['stand-ins', sheet, product, visit, reason], queryFn: ({ signal }) => standIns(sheet, product, reason, visit, signal), retry: false, placeholderData: keepPreviousData })
   return (
@@ -29,7 +29,7 @@ export function StandIns({ sheet, product, visit, onTake, onClose }: { sheet: Sh
               <strong>{blend.words}</strong>
               <div className="quiet">{blend.differs === '' ? 'no difference' : blend.differs}{blend.distance === '' ? '' : `; distance ${blend.distance}`}</div>
             </div>
-            {blend.sheet === null ? null : <Taking sheet={blend.sheet} onTake={onTake} />}
+            {blend.sheet === null ? null : <Taking sheet={blend.sheet} onTake={(taken) => { setWhy('out of stock'); onTake(taken) }} />}
           </div>
         ))}
       </Modal.Body>

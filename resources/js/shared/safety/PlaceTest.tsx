@@ -2,15 +2,18 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../api/newId'
+import { useKept } from '../keep/useKept'
 import { ErrorNotice } from '../ui/Notice'
 import { OneOf } from '../ui/OneOf'
 import { Press } from '../ui/Press'
 import { placeTest, type Safety } from './safety'
 
+const USUAL_SPOT = 'behind the left ear'
+
 /** A skin test placed now, or earlier: then with who placed it, and when. */
 export function PlaceTest({ client, safety, onChanged }: { client: number; safety: Safety; onChanged: () => void }) {
   const [lines, setLines] = useState<string[]>([])
-  const [spot, setSpot] = useState('behind the left ear')
+  const [spot, setSpot] = useKept(`spot.${client}`, USUAL_SPOT)
   const [earlier, setEarlier] = useState<{ at: string; by: string } | null>(null)
   const [id, setId] = useState(newId)
   const place = useMutation({
@@ -18,6 +21,7 @@ export function PlaceTest({ client, safety, onChanged }: { client: number; safet
     onSuccess: () => {
       setId(newId())
       setLines([])
+      setSpot(USUAL_SPOT)
       setEarlier(null)
       onChanged()
     },

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../api/newId'
+import { useKept } from '../keep/useKept'
 import { showClock, showDay } from '../format/time'
 import { ErrorNotice, Notice } from '../ui/Notice'
 import { Press } from '../ui/Press'
@@ -60,8 +61,14 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
 }
 
 function ReadTest({ client, test, readers, onChanged }: { client: number; test: Safety['tests'][number]; readers: string; onChanged: () => void }) {
-  const [note, setNote] = useState('')
-  const read = useMutation({ mutationFn: (result: string) => readTest(client, test.id, result, note), onSuccess: onChanged })
+  const [note, setNote] = useKept(`skin.${test.id}`)
+  const read = useMutation({
+    mutationFn: (result: string) => readTest(client, test.id, result, note),
+    onSuccess: () => {
+      setNote('')
+      onChanged()
+    },
+  })
   return (
     <div className="safety-read">
       <p>
@@ -79,7 +86,7 @@ function ReadTest({ client, test, readers, onChanged }: { client: number; test: 
 
 function NoteOne({ client, onChanged }: { client: number; onChanged: () => void }) {
   const [kind, setKind] = useState('')
-  const [words, setWords] = useState('')
+  const [words, setWords] = useKept(`against.${client}`)
   const [id, setId] = useState(newId)
   const note = useMutation({
     mutationFn: () => noteContraindication(client, { id, kind, note: words }),
