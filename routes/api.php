@@ -30,6 +30,7 @@ use App\Http\Controllers\Shelf\HouseBlendController;
 use App\Http\Controllers\Shelf\ShelfController;
 use App\Http\Controllers\Visits\CanvasController;
 use App\Http\Controllers\Visits\CloseVisitController;
+use App\Http\Controllers\Visits\EndVisitController;
 use App\Http\Controllers\Visits\PictureController;
 use App\Http\Controllers\Visits\ReceiveClientController;
 use App\Http\Controllers\Visits\RepeatVisitController;
@@ -85,6 +86,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::post('visits/{visit}/receive', ReceiveClientController::class);
     Route::post('visits/{visit}/close', CloseVisitController::class);
     Route::put('visits/{visit}/lasted', SayLastedController::class);
+    Route::post('visits/{visit}/end', EndVisitController::class);
     Route::post('visits/{visit}/repeat', RepeatVisitController::class);
     Route::post('visits/{visit}/rounds', [RoundController::class, 'store']);
 

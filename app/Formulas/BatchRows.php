@@ -65,6 +65,12 @@ final class BatchRows
         return $this->finished($bowl)->every(fn (Batch $batch): bool => $this->weighed($batch)->followsPlan());
     }
 
+    /** Whether every finished batch of a bowl is the formula that was planned, in whatever amount. */
+    public function keepsProportion(Bowl $bowl): bool
+    {
+        return $this->finished($bowl)->every(fn (Batch $batch): bool => $this->weighed($batch)->keepsProportion());
+    }
+
     /** Where a bowl was split into batches, in grams: 150 g, 75 g × 1/2. */
     public function split(Bowl $bowl): string
     {

@@ -295,6 +295,31 @@ final readonly class Batch
         return true;
     }
 
+    /** Whether it is the formula that was planned, in whatever amount: what was over was kept in proportion. */
+    public function keepsProportion(): bool
+    {
+        $planned = $this->first->total();
+        $poured = Grams::sum(array_intersect_key($this->poured, array_flip(array_map(
+            static fn (PlannedLine $line): string => $line->key,
+            $this->first->lines,
+        ))));
+        if ($planned->isZero()) {
+            return false;
+        }
+        foreach ($this->first->lines as $line) {
+            $wanted = Grams::rounded(
+                $line->target->exactly()->times(Fraction::of($poured->centigrams, $planned->centigrams)),
+                $this->first->step,
+                Rounding::HalfUp,
+            );
+            if ($line->open || $this->first->tolerance->band($wanted)->place($this->poured[$line->key]) !== PourPlace::Inside) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return array<string, Grams> what went in beside the plan, by line */
     public function added(): array
     {

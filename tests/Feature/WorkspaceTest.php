@@ -855,6 +855,29 @@ it('moves a visit, names it, keeps a note, and takes back one that was repeated 
     expect($waiting->visit_id)->toBeNull()->and($waiting->state->value)->toBe('open');
 });
 
+it('ends a visit that does not take place, with its reason, and takes it up again', function () {
+    retouch($this->v);
+    $end = fn (?string $why, string $reason = '') => $this->postJson(
+        "/api/visits/{$this->v->visit['id']}/end",
+        ['version' => $this->v->refresh()->visit['version'], 'why' => $why, 'reason' => $reason],
+    );
+    $ended = $end('cancelled', 'ill')->assertOk()->json();
+    expect($ended)->toMatchArray(['status' => 'ended', 'endedReason' => 'cancelled: ill']);
+    // Nothing is done in it any more.
+    $bowl = $this->v->of('A');
+    $this->postJson("/api/bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()])->assertUnprocessable();
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $bowl['sheet']])->assertUnprocessable();
+    expect($this->getJson('/api/today')->json('visits.0'))->toMatchArray(['status' => 'ended', 'outcome' => 'cancelled: ill']);
+    expect($end(null)->assertOk()->json())->toMatchArray(['status' => 'expected', 'endedReason' => '']);
+    $end('elsewhere')->assertUnprocessable();
+    // Where colour went on, it is closed with what came of it.
+    $this->v->testSkin()->weigh('A');
+    $this->v->stamp('A', 'began');
+    $end('no-show')->assertUnprocessable();
+    $this->v->close();
+    $end('cancelled')->assertUnprocessable();
+});
+
 it('takes no visit back of which something has happened', function () {
     retouch($this->v);
     $begun = $this->v->post("bowls/{$this->v->of('A')['id']}/batches", ['id' => (string) Str::uuid()]);

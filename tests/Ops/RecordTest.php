@@ -19,12 +19,16 @@ afterEach(function () {
 
 it('brings the first release’s database up to date, backed up before, and opens every visit of it', function () {
     $before = Shell::tables('tinta_upgrade');
+    // A table that gained a column is compared by what it held before.
+    $stamps = fn (): string => Shell::say('sql root -N tinta_upgrade -e "SELECT id, bowl_id, sequence, kind, stamped_at, words, team_member_id FROM stamps ORDER BY id" | md5sum');
+    $marks = $stamps();
     expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"'))
         ->toContain('Backing up before the update')
-        ->toContain('before-2026_11_26_000001_guard_the_record');
+        ->toContain('before-'.basename(max(glob($this->root.'/database/migrations/*.php')), '.php'));
     $after = Shell::tables('tinta_upgrade');
     // What was poured, marked and said is as it was.
-    foreach (['stamps', 'bowls', 'batches', 'components', 'canvases', 'proposals', 'client_words'] as $table) {
+    expect($stamps())->toBe($marks);
+    foreach (['bowls', 'batches', 'components', 'canvases', 'proposals', 'client_words'] as $table) {
         expect($after[$table])->toBe($before[$table], $table);
     }
     config()->set('database.connections.mariadb.database', 'tinta_upgrade');

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Bowls;
 
 use App\Actions\Visits\LockVisit;
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Bowl;
@@ -26,7 +25,7 @@ final readonly class ArrangeBowl
             $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             match (true) {
-                $visit->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $visit->status->isOver() => throw VisitRefused::closed(),
                 $to->visit_id !== $visit->id => throw VisitRefused::idTaken(),
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
                 default => null,

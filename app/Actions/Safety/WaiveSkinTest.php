@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Actions\Safety;
 
 use App\Actions\Visits\LockVisit;
-use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Formulas\SafetyRows;
 use App\Models\TeamMember;
@@ -34,7 +33,7 @@ final readonly class WaiveSkinTest
             }
             $gate = $this->safety->gate($current, $now);
             match (true) {
-                $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $current->status->isOver() => throw VisitRefused::closed(),
                 ! $member->isLicensed() => throw VisitRefused::notLicensed(),
                 ! $gate->waivable => throw VisitRefused::notWaivable(),
                 default => Waiver::query()->create([

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Visits;
 
-use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Models\Round;
 use App\Models\Visit;
@@ -25,7 +24,7 @@ final readonly class AddRound
             match (true) {
                 $existing !== null && $existing->visit_id !== $current->id => throw VisitRefused::idTaken(),
                 $existing !== null => null,
-                $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $current->status->isOver() => throw VisitRefused::closed(),
                 default => Round::query()->create([
                     'id' => $id,
                     'visit_id' => $current->id,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Visits;
 
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Round;
@@ -43,7 +42,7 @@ final readonly class ArrangeRound
     {
         return $this->database->transaction(function () use ($round, $version, $change): Visit {
             $visit = LockVisit::any($round->visit_id);
-            if ($visit->status === VisitStatus::Closed) {
+            if ($visit->status->isOver()) {
                 throw VisitRefused::closed();
             }
             $current = Round::query()->lockForUpdate()->findOrFail($round->id);

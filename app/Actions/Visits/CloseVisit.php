@@ -60,7 +60,7 @@ final readonly class CloseVisit
     ): Visit {
         return $this->database->transaction(function () use ($member, $visit, $version, $verdict, $words, $review, $now): Visit {
             $current = LockVisit::any($visit->id);
-            if ($current->status === VisitStatus::Closed) {
+            if ($current->status->isOver()) {
                 throw VisitRefused::closed();
             }
             if ($current->version !== $version) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Visits;
 
-use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Models\Visit;
 
@@ -20,7 +19,7 @@ final class LockVisit
     {
         $locked = self::any($visit);
 
-        return $locked->status === VisitStatus::Closed ? throw VisitRefused::closed() : $locked;
+        return $locked->status->isOver() ? throw VisitRefused::closed() : $locked;
     }
 
     public static function any(string $visit): Visit

@@ -144,7 +144,7 @@ final readonly class RepeatVisit
                 $this->rows->sheet($old, $shelf), $this->uses->of($old, $from), $this->batches->pouredInto($old),
                 $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
                 $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now), $this->batches->addedInto($old),
-                $this->batches->followsPlan($old), $this->batches->split($old),
+                $this->batches->keepsProportion($old), $this->batches->split($old),
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Visits;
 
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Canvas;
@@ -27,7 +26,7 @@ final readonly class SaveCanvas
 
         return $this->database->transaction(function () use ($member, $visit, $version, $canvas): Visit {
             $current = LockVisit::any($visit->id);
-            if ($current->status === VisitStatus::Closed) {
+            if ($current->status->isOver()) {
                 throw VisitRefused::closed();
             }
             $row = $current->canvas ?? new Canvas(['visit_id' => $current->id, 'said' => [], 'version' => 0]);

@@ -43,7 +43,7 @@ final readonly class StampBowl
                 return $existing->bowl_id === $bowl->id ? $visit : throw VisitRefused::idTaken();
             }
             $current = Bowl::query()->findOrFail($bowl->id);
-            if ($visit->status === VisitStatus::Closed) {
+            if ($visit->status->isOver()) {
                 throw VisitRefused::closed();
             }
             if (

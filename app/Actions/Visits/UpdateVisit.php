@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Actions\Visits;
 
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Models\Visit;
@@ -24,7 +23,7 @@ final readonly class UpdateVisit
         return $this->database->transaction(function () use ($visit, $version, $changes): Visit {
             $current = LockVisit::any($visit->id);
             match (true) {
-                $current->status === VisitStatus::Closed => throw VisitRefused::closed(),
+                $current->status->isOver() => throw VisitRefused::closed(),
                 $current->version !== $version => throw EditedElsewhere::visit($current),
                 default => $current->fill([...$changes, 'version' => $version + 1])->save(),
             };

@@ -6,7 +6,6 @@ namespace App\Actions\Weighing;
 
 use App\Actions\Safety\AskGate;
 use App\Actions\Visits\LockVisit;
-use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
@@ -68,7 +67,7 @@ final readonly class RecordPour
             if ($after !== $latest) {
                 throw EditedElsewhere::batch($current);
             }
-            if ($visit->status === VisitStatus::Closed) {
+            if ($visit->status->isOver()) {
                 throw VisitRefused::closed();
             }
             // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands

@@ -6,7 +6,6 @@ namespace App\Actions\Weighing;
 
 use App\Actions\Safety\AskGate;
 use App\Actions\Visits\LockVisit;
-use App\Enums\VisitStatus;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
@@ -63,7 +62,7 @@ final readonly class StartBatch
             if ($open !== null) {
                 return $open;
             }
-            if ($visit->status === VisitStatus::Closed) {
+            if ($visit->status->isOver()) {
                 throw VisitRefused::closed();
             }
             ($this->gate)(Step::Weigh, $current, $visit, CarbonImmutable::now());

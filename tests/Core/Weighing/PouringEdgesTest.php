@@ -247,3 +247,18 @@ it('gives the developer its target once the powder that was poured by eye is in'
         ->and(Batch::replay(new BatchPlan($lines, ScaleStep::TenthGram, Tolerance::house()), [put('powder', '33.4')])->isByEye('20 vol'))
         ->toBeTrue();
 });
+
+it('tells a formula that was kept in proportion from one that was changed, and from one as planned', function (array $events, bool $follows, bool $keeps) {
+    $plan = new BatchPlan([
+        new PlannedLine('6N', '6N', 0, Sample::g('40')),
+        new PlannedLine('7G', '7G', 0, Sample::g('20')),
+        new PlannedLine('d20', '20 vol', 1, Sample::g('90'), Strength::vol(20)),
+    ], ScaleStep::TenthGram, Tolerance::house());
+    $batch = Batch::replay($plan, $events);
+    expect([$batch->followsPlan(), $batch->keepsProportion()])->toBe([$follows, $keeps]);
+})->with(fn (): array => [
+    'as planned, with a hand’s misses' => [[put('6N', '40.6'), put('7G', '19.5'), put('d20', '91')], true, true],
+    'kept in proportion' => [[put('6N', '40'), put('7G', '23'), BatchEvent::keptProportion(), put('6N', '6'), put('d20', '103.5')], false, true],
+    'accepted' => [[put('6N', '40'), put('7G', '24'), BatchEvent::acceptedOver(), put('d20', '90')], false, false],
+    'half of it, by an empty tube' => [[put('6N', '20'), BatchEvent::acceptedShort('6N'), put('7G', '20'), put('d20', '90')], false, false],
+]);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
-use App\Enums\VisitStatus;
 use App\Formulas\ClockRows;
 use App\Models\Batch;
 use App\Models\Bowl;
@@ -85,7 +84,7 @@ final class ClockResource extends JsonResource
             ->max('finished_at');
         $minutes = $mixed instanceof CarbonImmutable ? (int) $mixed->diffInMinutes(CarbonImmutable::now()) : 0;
 
-        return $this->visit->status === VisitStatus::Closed ? null : Freshness::stale(
+        return $this->visit->status->isOver() ? null : Freshness::stale(
             $kind,
             $minutes,
             $this->visit->colourist->salon->rules(),

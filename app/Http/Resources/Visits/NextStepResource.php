@@ -34,7 +34,7 @@ final class NextStepResource extends JsonResource
             ->flatMap(fn (Round $round) => $round->bowls)
             ->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))
             ->all();
-        $step = $visit->status === VisitStatus::Closed ? NextStep::closed() : NextStep::of(
+        $step = $visit->status->isOver() ? NextStep::closed() : NextStep::of(
             array_values($bowls),
             $visit->status === VisitStatus::InChair,
         );

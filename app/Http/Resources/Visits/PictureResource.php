@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Visits;
 
-use App\Enums\VisitStatus;
 use App\Formulas\AmountRows;
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
@@ -83,7 +82,7 @@ final class PictureResource extends JsonResource
     {
         $found = [];
         foreach ($picture->bowls as $bowl) {
-            $amount = $this->resource->status === VisitStatus::Closed
+            $amount = $this->resource->status->isOver()
                 ? null
                 : resolve(AmountRows::class)->of($this->resource, $bowl, $picture->canvas);
             $found[$bowl->sheet->letter] = $amount === null || $amount->most->isZero() ? null : [

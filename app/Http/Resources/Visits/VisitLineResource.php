@@ -53,7 +53,7 @@ final class VisitLineResource extends JsonResource
             'status' => $visit->status->value,
             'startsAt' => $visit->starts_at->toIso8601String(),
             'verdict' => $visit->verdict?->value,
-            'outcome' => $visit->outcome,
+            'outcome' => $visit->outcome === '' ? $visit->ended_reason : $visit->outcome,
             'keep' => $visit->keep,
             'change' => $visit->change,
             'from' => $visit->from === null ? null : [

@@ -62,6 +62,7 @@ final class VisitResource extends JsonResource
             'status' => $visit->status->value,
             'startsAt' => $visit->starts_at->toIso8601String(),
             'closedAt' => $visit->closed_at?->toIso8601String(),
+            'endedReason' => $visit->ended_reason,
             'note' => $visit->note,
             'verdict' => $visit->verdict?->value,
             'outcome' => $visit->outcome,

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { useNavigate, useParams } from 'react-router'
+import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { OutboxNote } from '../../shared/outbox/OutboxNote'
 import { touch } from '../../shared/session/touch'
@@ -30,8 +30,9 @@ import { useScale } from './useScale'
 
 export function BenchPage() {
   const { bowl = '' } = useParams()
+  const [params] = useSearchParams()
   const facts = useQuery(bowlFacts(bowl))
-  const weighing = useBatch(bowl)
+  const weighing = useBatch(bowl, params.get('batch'))
   if (facts.data === undefined || weighing.loading) {
     const error = facts.error ?? weighing.error
     return error === null ? <Waiting what="the bench" /> : <ErrorNotice error={error} />
@@ -85,6 +86,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
             <strong className="grams-big">{pouring?.bowl ?? batch?.total ?? '0 g'}</strong>
             <span className="quiet"> of {batch?.target ?? facts.total}</span>
           </p>
+          {facts.batches.length > 1 && batch !== null && batch.status !== 'weighing' ? <Batches facts={facts} shown={batch.id} bowl={batch.bowl.id} /> : null}
           {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {batch.planned}</p> : null}
         </aside>
       </div>
@@ -128,6 +130,15 @@ function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }
         </>
       )}
     </section>
+  )
+}
+
+/** The bowl's batches, each to be weighed back by itself. */
+function Batches({ facts, shown, bowl }: { facts: BowlFacts; shown: string; bowl: string }) {
+  return (
+    <nav aria-label="Batches of this bowl" className="bench-choices">
+      {facts.batches.map((each) => <Link key={each.id} className="chip chip-link" aria-current={each.id === shown} to={`/bench/${bowl}?batch=${each.id}`}>batch {each.number}</Link>)}
+    </nav>
   )
 }
 

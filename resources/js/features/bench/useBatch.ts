@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react'
 import { Refused } from '../../shared/api/http'
 import { newId } from '../../shared/api/newId'
 import { outbox, useOutbox } from '../../shared/outbox/kept'
-import { batchOf, batchShape, recordEvent, startBatch, type Batch, type BatchEvent } from './api'
+import { batchBy, batchOf, batchShape, recordEvent, startBatch, type Batch, type BatchEvent } from './api'
 import { nextAfter, offlineBowl, unsentEvents } from './offline'
 
 /** How large, and how strong where it is not the bowl's own. */
@@ -18,13 +18,19 @@ const LATE_MS = 900
  * A bowl's batch and what may be done to it. Every event goes through the device's outbox: written down before it is sent,
  * sent again under the same id until the server has it, kept with its grams where the server refuses it.
  */
-export function useBatch(bowl: string) {
+export function useBatch(bowl: string, earlier: string | null = null) {
   const queries = useQueryClient()
-  const loaded = useQuery(batchOf(bowl))
+  // The bowl's own batch that is being weighed, or its latest; an earlier one where it is asked for, to be weighed back.
+  const latest = useQuery({ ...batchOf(bowl), enabled: earlier === null })
+  const other = useQuery({ ...batchBy(earlier ?? ''), enabled: earlier !== null })
+  const loaded = earlier === null ? latest : other
   const { entries } = useOutbox()
   const [problem, setProblem] = useState<Error | null>(null)
   const [late, setLate] = useState(false)
-  const show = (batch: Batch) => { queries.setQueryData(batchOf(bowl).queryKey, batch) }
+  const show = (batch: Batch) => {
+    if (earlier === batch.id) queries.setQueryData(batchBy(earlier).queryKey, batch)
+    else queries.setQueryData(batchOf(bowl).queryKey, batch)
+  }
   const batch = loaded.data ?? null
   const unsent = batch === null ? 0 : unsentEvents(entries, batch.id).length
   const refused = entries.filter((entry) => entry.refused !== null && entry.pour !== null && entry.pour.batch === batch?.id)
@@ -34,7 +40,10 @@ export function useBatch(bowl: string) {
     return () => { clearTimeout(timer) }
   }, [unsent])
   // What waited through a reload has nobody waiting for its answer: the bowl is read anew as it arrives.
-  useEffect(() => { void queries.invalidateQueries({ queryKey: batchOf(bowl).queryKey }) }, [unsent, queries, bowl])
+  useEffect(() => {
+    void queries.invalidateQueries({ queryKey: batchOf(bowl).queryKey })
+    void queries.invalidateQueries({ queryKey: ['bowl-facts', bowl] })
+  }, [unsent, queries, bowl])
 
   const record = (event: NewEvent) => {
     if (batch === null) return
@@ -56,6 +65,7 @@ export function useBatch(bowl: string) {
   })
   return {
     batch,
+    isEarlier: earlier !== null,
     loading: loaded.isPending,
     error: problem ?? loaded.error,
     busy: (unsent > 0 && !late) || begun.isPending,

@@ -35,7 +35,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const canAdd = offline === null && can(batch, 'add')
   const canTakeShort = offline === null ? can(batch, 'take-short') : line !== undefined && (line.started || line.open)
   const canUndo = offline === null ? can(batch, 'undo') : offline.canUndo
-  const canMixAgain = can(batch, 'again') && !shut && offline === null
+  const canMixAgain = can(batch, 'again') && !weighing.isEarlier && !shut && offline === null
   // Put back after the service: not the full bowl that has stood there since it was mixed.
   const canWeighBack = can(batch, 'weigh-back') && scale.state === 'reading' && scale.since !== batch?.zero
 

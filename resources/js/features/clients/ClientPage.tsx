@@ -13,6 +13,7 @@ import { client, planVisit, repeatVisit, type Client } from './api'
 import { ChangeList } from './ChangeList'
 import { Particulars } from './Particulars'
 import { TrendList } from './TrendList'
+import { isOver } from '../../shared/visits/visitLine'
 import { VisitLineage } from './VisitLineage'
 
 export function ClientPage({ formulates }: { formulates: boolean }) {
@@ -22,7 +23,7 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
   const refresh = () => { void queries.invalidateQueries({ queryKey: client(id).queryKey }) }
   if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={loaded.error} />
   const file = loaded.data
-  const open = file.visits.find((visit) => visit.status !== 'closed')
+  const open = file.visits.find((visit) => !isOver(visit))
   const last = file.visits.find((visit) => visit.status === 'closed')
   return (
     <div className="page">

@@ -5,7 +5,7 @@ import { BowlRow } from '../../shared/visits/BowlRow'
 import type { VisitLine } from '../../shared/visits/visitLine'
 
 const VERDICT = { good: '✓ good', mixed: '~ mixed', poor: '✕ poor' } as const
-const STATUS = { expected: 'expected', 'in-chair': 'in the chair', closed: 'closed' } as const
+const STATUS = { expected: 'expected', 'in-chair': 'in the chair', closed: 'closed', ended: 'did not take place' } as const
 
 /** The client's visits as a line, newest first: what was done, what came of it, what to change. */
 export function VisitLineage({ visits }: { visits: VisitLine[] }) {

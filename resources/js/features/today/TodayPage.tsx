@@ -11,6 +11,7 @@ const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: st
   { status: 'in-chair', title: 'In the chair', empty: 'Nobody is in the chair.' },
   { status: 'expected', title: 'Expected', empty: 'Nobody else is expected today.' },
   { status: 'closed', title: 'Gone home', empty: 'Nobody has left yet.' },
+  { status: 'ended', title: 'Did not take place', empty: '' },
 ]
 
 export function TodayPage() {
@@ -43,7 +44,7 @@ export function TodayPage() {
           </ol>
         </section>
         <div className="today-columns">
-          {SECTIONS.map((section) => {
+          {SECTIONS.filter((section) => section.empty !== '' || visits.some((visit) => visit.status === section.status)).map((section) => {
             const here = visits.filter((visit) => visit.status === section.status)
             return (
               <section key={section.status} aria-label={section.title}>

@@ -4,6 +4,7 @@ import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { stampBowl, visit as visitQuery } from './api'
 import { ClockLane } from './ClockLane'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
 type Batch = Bowl['batches'][number]
@@ -23,14 +24,14 @@ export function BatchLane({ visit, bowl, batch, clock, now }: { visit: Visit; bo
     mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, '', `Batch ${batch.number} of bowl ${bowl.letter}, ${visit.client.name}`, batch.id),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
-  const steps = visit.status === 'closed' ? [] : (STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'))
+  const steps = isOver(visit) ? [] : (STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'))
   return (
     <div className="batch-lane" aria-label={`Batch ${batch.number} of bowl ${bowl.letter}`}>
       <strong>Batch {batch.number}</strong> <span className="quiet">{[batch.said, batch.mixed].filter((each) => each !== '').join(' · ')}</span>
       <ClockLane letter={`${bowl.letter}, batch ${batch.number}`} clock={clock} now={now} />
       <div className="lane-acts">
         {steps.map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate(kind) }}>{label}</Press>)}
-        {clock.stamps.length > 0 && visit.status !== 'closed' ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>Take the last mark back</Press> : null}
+        {clock.stamps.length > 0 && !isOver(visit) ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>Take the last mark back</Press> : null}
       </div>
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
     </div>

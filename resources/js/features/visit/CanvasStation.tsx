@@ -11,6 +11,7 @@ import type { Shelf } from '../../shared/shelf/shelf'
 import { emptyZone, firstCanvas, freeZoneId, type CanvasDraft } from './canvasDraft'
 import { problemAt } from './problems'
 import { canvasRecord, type Canvas, type Picture, type Visit, type Zone } from './shapes'
+import { isOver } from '../../shared/visits/visitLine'
 import { ZoneEditor } from './ZoneEditor'
 
 /** The head as it is read, zone by zone, and the wish; the core's reading stands beside it. */
@@ -55,7 +56,7 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
         </Notice>
       ) : null}
       {record.said.length === 0 ? null : (
-        <details className="canvas-said" open={draft === null && visit.status !== 'closed'}>
+        <details className="canvas-said" open={draft === null && !isOver(visit)}>
           <summary>Carried on from last time: look again</summary>
           <ul>{record.said.map((line) => <li key={line}>{line}</li>)}</ul>
         </details>

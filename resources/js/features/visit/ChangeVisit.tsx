@@ -7,6 +7,7 @@ import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { changeVisit, takeVisitBack, visit as visitQuery } from './api'
+import { EndVisit } from './EndVisit'
 import type { Visit } from './shapes'
 
 /** What the visit is called, when it is, a note to it; and, while nothing of it has happened, taking it back. */
@@ -35,6 +36,7 @@ export function ChangeVisit({ visit }: { visit: Visit }) {
         <Press kind="main" submit disabled={fields === null || now.service.trim() === '' || save.isPending} id="save-visit">Save</Press>
         {untouched ? <Press kind="stop" disabled={back.isPending} onPress={() => { back.mutate() }} id="take-visit-back">Take the visit back</Press> : null}
       </Form>
+      <EndVisit visit={visit} />
       {error === null ? null : <ErrorNotice error={error} />}
     </details>
   )

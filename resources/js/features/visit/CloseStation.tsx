@@ -63,6 +63,7 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
         {strip}
       </div>
     )
+  if (visit.status === 'ended') return <Notice kind="note" title="This visit did not take place.">{visit.endedReason}</Notice>
   const left = visit.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.state === 'mixed' && bowl.batches.every((batch) => batch.leftover === null))
   return (
     <Form className="close-station" onSubmit={(event) => { event.preventDefault(); close.mutate() }}>

@@ -7,6 +7,7 @@ import { useMember } from '../../shared/session/member'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { visit as visitQuery, waive } from './api'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Visit } from './shapes'
 
 /** What stands before the first touch: why the gate is shut and what opens it, or by whom a test was waived. */
@@ -26,7 +27,7 @@ export function GateNotice({ visit }: { visit: Visit }) {
     onSettled: () => { setPassword('') },
   })
   const { gate } = visit
-  if (visit.status === 'closed') return null
+  if (isOver(visit)) return null
   const waived = gate.waived === '' ? null : (
     <Notice kind="warn" title={`Going on without a clear skin test: ${gate.waived}`}>
       {gate.waivers.map((waiver) => `${waiver.by}, licence ${waiver.licence}`).join('; ')}. The maker’s instructions and local rules come first.

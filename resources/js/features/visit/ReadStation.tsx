@@ -8,6 +8,7 @@ import { Waiting } from '../../shared/ui/Waiting'
 import { clientFile, visit as visitQuery } from './api'
 import { DidItLast } from './DidItLast'
 import { ProposalList } from './ProposalList'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Visit } from './shapes'
 
 /** What somebody must know before the first number: skin, what was said, what the last visits gave. */
@@ -19,7 +20,7 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
     void queries.invalidateQueries({ queryKey: query.queryKey })
     void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey })
   }
-  const editable = formulates && visit.status !== 'closed'
+  const editable = formulates && !isOver(visit)
   if (file.data === undefined) return file.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={file.error} />
   const past = file.data.visits.filter((each) => each.id !== visit.id && each.status === 'closed' && each.startsAt <= visit.startsAt).slice(0, 4)
   return (
@@ -46,7 +47,7 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
         </ul>
       ) : null}
       <h2>Last visits</h2>
-      {visit.before === null || visit.status === 'closed' ? null : <DidItLast visit={visit} before={visit.before} />}
+      {visit.before === null || isOver(visit) ? null : <DidItLast visit={visit} before={visit.before} />}
       {past.length === 0 ? <p className="quiet">The first visit on record.</p> : null}
       <ol className="past-visits">
         {past.map((each) => (

@@ -10,6 +10,7 @@ import { wedgesOf } from './BowlTotals'
 import type { Draft } from './drafts'
 import { RoundHead } from './RoundHead'
 import type { Shelf } from '../../shared/shelf/shelf'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
 const STATE: Record<Bowl['state'], string> = { planned: '○ planned', weighing: '◐ weighing', mixed: '● mixed' }
@@ -47,7 +48,7 @@ export function RoundList(props: {
                     </span>
                   </span>
                 </button>
-                {bowl.state === 'planned' && visit.status === 'closed' ? null : (
+                {bowl.state === 'planned' && isOver(visit) ? null : (
                   <Link to={`/bench/${bowl.id}`} className="weigh-link" aria-label={`Bench, bowl ${bowl.letter}`}>
                     ⚖
                   </Link>

@@ -14,6 +14,7 @@ import { BatchLane } from './BatchLane'
 import { ClockLane } from './ClockLane'
 import { GateNotice } from './GateNotice'
 import { MoreOf } from './MoreOf'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
 /** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
@@ -66,7 +67,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
     },
   })
-  const open = visit.status !== 'closed'
+  const open = !isOver(visit)
   const complete = bowl.clock.stamps.some((each) => each.kind === 'completed')
   const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
   return (
@@ -123,7 +124,7 @@ function Trial({ bowl, visit, formulates, letters }: { bowl: Bowl; visit: Visit;
   return (
     <div className="trial">
       <h3>Test strand {bowl.trial === null ? '' : `came to level ${bowl.trial.level} ${bowl.trial.tone}. ${bowl.trial.words}`}</h3>
-      {visit.status === 'closed' ? null : (
+      {isOver(visit) ? null : (
         <div className="detail-row">
           <Form.Control aria-label="Level reached" placeholder="level" inputMode="decimal" value={result.level} onChange={(event) => { setResult({ ...result, level: event.target.value }) }} />
           <Form.Control aria-label="Tone reached" placeholder="tone" value={result.tone} onChange={(event) => { setResult({ ...result, tone: event.target.value }) }} />

@@ -1,4 +1,5 @@
 import { HeadMap } from '../../shared/ui/HeadMap'
+import { isOver } from '../../shared/visits/visitLine'
 import type { Caution, Picture, Visit } from './shapes'
 
 /** What one change does to everything else: the painted head, what each zone is expected to become, what needs care. */
@@ -26,7 +27,7 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
             )}
           </section>
         ))}
-        {picture.zones.length === 0 && visit.status !== 'closed' ? <p className="quiet">Read the canvas, and what to expect appears here.</p> : null}
+        {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">Read the canvas, and what to expect appears here.</p> : null}
       </div>
       <CautionList cautions={[...picture.cautions, ...picture.zones.flatMap((zone) => zone.cautions.map((caution) => ({ ...caution, reason: `${zone.name}: ${caution.reason}` })))]} />
     </aside>

@@ -1,3 +1,4 @@
+import { isOver } from '../../shared/visits/visitLine'
 import type { Visit } from './shapes'
 
 export const STATIONS = ['read', 'canvas', 'formulate', 'place', 'run', 'close'] as const
@@ -6,13 +7,13 @@ const WORDS: Record<Station, string> = { read: 'Read', canvas: 'Canvas', formula
 
 /** The station an address names; else the bowls. */
 export function stationOf(at: string | null, visit: Visit): Station {
-  return STATIONS.find((each) => each === at) ?? (visit.status === 'closed' ? 'read' : 'formulate')
+  return STATIONS.find((each) => each === at) ?? (isOver(visit) ? 'read' : 'formulate')
 }
 
 /** The order of work, as tabs; a sign where something waits. */
 export function Stations({ now, visit, onGo }: { now: Station; visit: Visit; onGo: (to: Station) => void }) {
   const waiting: Partial<Record<Station, string>> = {}
-  const open = visit.status !== 'closed'
+  const open = !isOver(visit)
   if (open && visit.proposals.some((proposal) => proposal.state === 'open')) waiting.read = 'notes wait'
   if (open && visit.canvas.canvas.zones.length === 0) waiting.canvas = 'not read'
   if (open && (visit.picture.uncovered.length > 0 || visit.picture.doubled.length > 0)) waiting.place = 'bare or doubled'

@@ -6,10 +6,12 @@ import { showClock, showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { receive, repeatVisit, visit as visitQuery } from './api'
+import { isOver } from '../../shared/visits/visitLine'
 import { ChangeVisit } from './ChangeVisit'
+import { TakeUpAgain } from './EndVisit'
 import type { Visit } from './shapes'
 
-const STATUS = { expected: '○ expected', 'in-chair': '◐ in the chair', closed: '● closed' } as const
+const STATUS = { expected: '○ expected', 'in-chair': '◐ in the chair', closed: '● closed', ended: '✕ did not take place' } as const
 const VERDICT = { good: '✓ good', mixed: '~ mixed', poor: '✕ poor' } as const
 
 /** Who, what, when, how far, and the step that moves the visit on. */
@@ -39,14 +41,15 @@ export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formul
             ↻ repeats <Link to={`/visits/${visit.from.id}`}>{showDay(visit.from.on)}</Link> · <Link to={`/compare/${visit.from.id}/${visit.id}`}>compare</Link>
           </p>
         )}
+        {visit.status === 'ended' ? <TakeUpAgain visit={visit} formulates={formulates} /> : null}
         {visit.note === '' ? null : <p className="wish">{visit.note}</p>}
-        {formulates && visit.status !== 'closed' ? <ChangeVisit visit={visit} /> : null}
+        {formulates && !isOver(visit) ? <ChangeVisit visit={visit} /> : null}
         {error === null ? null : <ErrorNotice error={error} />}
       </div>
       <div className="visit-steps">
         <Link className="press btn btn-outline-primary" to={`/visits/${visit.id}/card`} id="card">Card</Link>
         {visit.status === 'expected' ? <Press onPress={() => { sit.mutate() }} id="receive">In the chair</Press> : null}
-        {visit.status !== 'closed' && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">Close…</Press> : null}
+        {!isOver(visit) && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">Close…</Press> : null}
         {visit.status === 'closed' && formulates ? <Press kind="main" disabled={repeat.isPending} onPress={() => { repeat.mutate() }} id="repeat">↻ Repeat</Press> : null}
       </div>
     </header>

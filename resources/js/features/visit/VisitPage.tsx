@@ -23,6 +23,7 @@ import type { Shelf } from '../../shared/shelf/shelf'
 import type { Picture, Visit } from './shapes'
 import { useKeys } from '../../shared/ui/useKeys'
 import { usePaused } from './usePaused'
+import { isOver } from '../../shared/visits/visitLine'
 import { VisitHead } from './VisitHead'
 
 export function VisitPage({ formulates }: { formulates: boolean }) {
@@ -54,7 +55,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     const at = STATIONS[Number(event.key) - 1]
     if (/^[1-6]$/.test(event.key) && at !== undefined) go({ at })
   })
-  const editable = formulates && visit.status !== 'closed'
+  const editable = formulates && !isOver(visit)
   const onDraft = (draft: Draft) => { setDrafts(writeDraft(deviceKeep, visit.id, draft)) }
   const onDrop = (id: string) => { setDrafts(dropDraft(deviceKeep, visit.id, id)) }
   const onSettled = () => {

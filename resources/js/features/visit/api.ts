@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { visitLine } from '../../shared/visits/visitLine'
+import { isOver } from '../../shared/visits/visitLine'
 import * as shapes from './shapes'
 
 export const visit = (id: string) =>
@@ -55,7 +56,7 @@ const todayShape = z.object({ visits: z.array(visitLine) })
 /** Today's visits that can still be changed. */
 export const openVisits = queryOptions({
   queryKey: ['visits', 'open'],
-  queryFn: async ({ signal }) => todayShape.parse(await getJson('today', signal)).visits.filter((visit) => visit.status !== 'closed'),
+  queryFn: async ({ signal }) => todayShape.parse(await getJson('today', signal)).visits.filter((visit) => !isOver(visit)),
 })
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
@@ -74,6 +75,8 @@ export const readWritten = (visitId: string, text: string, version: string) =>
 export const bowlsToTake = (visitId: string, name: string) =>
   queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)).bowls, staleTime: 60_000 })
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
+/** Why it does not take place; null takes it up again. */
+export const endVisit = async (visitId: string, version: number, why: string | null, reason: string) => asVisit(await keptPost(`visits/${visitId}/end`, { version, why, reason }, thenVisit(visitId, why === null ? 'The visit taken up again' : 'The visit does not take place')))
 export const takeVisitBack = (visitId: string, version: number) => keptDelete(`visits/${visitId}`, { version }, { stream: `visit:${visitId}`, about: 'A visit taken back' })
 export const renameRound = async (visitId: string, roundId: string, version: number, name: string) => asVisit(await keptPatch(`rounds/${roundId}`, { version, name }, thenVisit(visitId, `A round is called ${name}`)))
 export const recordTrial = (visitId: string, bowlId: string, fields: { version: number; level: string; tone: string; words: string; minutes: string | null; elasticity: string | null }) => keptPut(`bowls/${bowlId}/trial`, fields, inLine(visitId, `Test strand, level ${fields.level} ${fields.tone}`))

@@ -163,6 +163,7 @@ export const visit = z.object({
   status: visitStatus,
   startsAt: z.string(),
   closedAt: z.string().nullable(),
+  endedReason: z.string(),
   note: z.string(),
   verdict: verdict.nullable(),
   outcome: z.string(),

@@ -3,7 +3,9 @@ import { z } from 'zod'
 export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), bowl: z.string().nullable() })
 export const person = z.object({ name: z.string(), initials: z.string() })
 export const bowlState = z.enum(['planned', 'weighing', 'mixed'])
-export const visitStatus = z.enum(['expected', 'in-chair', 'closed'])
+export const visitStatus = z.enum(['expected', 'in-chair', 'closed', 'ended'])
+/** Nothing is done in it any more: closed, or it did not take place. */
+export const isOver = (visit: { status: z.infer<typeof visitStatus> }): boolean => visit.status === 'closed' || visit.status === 'ended'
 export const verdict = z.enum(['good', 'mixed', 'poor'])
 export type Verdict = z.infer<typeof verdict>
 export const origin = z.object({ id: z.string(), on: z.string() }).nullable()
