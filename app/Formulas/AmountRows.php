@@ -28,15 +28,9 @@ final readonly class AmountRows
             if ($own !== []) {
                 return AmountAdvice::fromOwn($own, $visit->colourist->salon->rules());
             }
-            $house = $this->uses->house(
-                $visit,
-                $bowl->sheet->job,
-                $line,
-                $canvas->density()->value,
-                $canvas->length()->value,
-            );
-            if ($house !== []) {
-                return AmountAdvice::fromHouse($house);
+            $house = AmountAdvice::fromHouse($this->uses->house($visit, $bowl->sheet->job, $line, $canvas));
+            if ($house !== null) {
+                return $house;
             }
         }
 

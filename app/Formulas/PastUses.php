@@ -10,6 +10,7 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
 use Core\Advice\PastUse;
+use Core\Hair\Canvas;
 use Core\Units\Grams;
 use Core\Weighing\PlannedLine;
 use Illuminate\Database\Eloquent\Collection;
@@ -17,15 +18,12 @@ use Illuminate\Database\Eloquent\Collection;
 /** What a client's bowls for the same job came to, visit by visit; and what such bowls took on such heads of the house. */
 final class PastUses
 {
-    /** Fewer say nothing of a house. */
-    private const HOUSE_LEAST = 5;
-
     private const HOUSE_MOST = 60;
 
     /** @var array<string, Collection<int, Bowl>> by visit: one request asks for each of its bowls */
     private array $own = [];
 
-    public function __construct(private readonly BatchRows $batches)
+    public function __construct(private readonly BatchRows $batches, private readonly CanvasRows $canvases)
     {
     }
 
@@ -51,9 +49,9 @@ final class PastUses
     /**
      * Mixture that such bowls took on other heads as dense and as long.
      *
-     * @return list<Grams> empty where those are too few
+     * @return list<Grams>
      */
-    public function house(Visit $visit, string $job, int $line, string $density, string $length): array
+    public function house(Visit $visit, string $job, int $line, Canvas $head): array
     {
         if ($job === '') {
             return [];
@@ -66,18 +64,18 @@ final class PastUses
             ->whereHas('batches', fn ($batch) => $batch->where('status', 'finished'))
             ->latest()->limit(self::HOUSE_MOST)->get();
         $used = $bowls
-            ->filter(function (Bowl $bowl) use ($density, $length): bool {
-                $canvas = $bowl->round->visit->canvas->canvas ?? [];
+            ->filter(function (Bowl $bowl) use ($head): bool {
+                $other = $this->canvases->canvas($bowl->round->visit);
 
-                return ! $bowl->isSetAside() && ($canvas['density'] ?? 'medium') === $density
-                    && ($canvas['length'] ?? 'shoulder') === $length;
+                return ! $bowl->isSetAside()
+                    && $other->density() === $head->density() && $other->length() === $head->length();
             })
             ->map(fn (Bowl $bowl): Grams => Grams::sum(
                 $this->batches->finished($bowl)->map(fn (Batch $batch): Grams => $batch->used_cg)->all(),
             ))
             ->reject(fn (Grams $grams): bool => $grams->isZero());
 
-        return $used->count() < self::HOUSE_LEAST ? [] : array_values($used->all());
+        return array_values($used->all());
     }
 
     private function use(Bowl $bowl): ?PastUse

@@ -7,6 +7,7 @@ namespace App\Formulas;
 use App\Models\Bowl;
 use App\Models\Visit;
 use Core\CoreException;
+use Core\Formula\Letters;
 use Core\Record\BowlLine;
 use Core\Record\ReadBowlLine;
 use Core\Record\WriteBowlLine;
@@ -36,7 +37,7 @@ final readonly class WrittenBowls
 
                 continue;
             }
-            $letter = $line->letter !== null && ! in_array($line->letter, $letters, true) ? $line->letter : self::free($letters);
+            $letter = $line->letter !== null && ! in_array($line->letter, $letters, true) ? $line->letter : Letters::free($letters);
             $letters[] = $letter;
             $sheet = $base === null ? $this->fresh($line, $visit) : self::like($base->sheet, $line);
             $found[] = ['sheet' => ['letter' => $letter] + $sheet, 'rest' => $line->rest];
@@ -122,17 +123,5 @@ final readonly class WrittenBowls
         }
 
         return null;
-    }
-
-    /** @param  list<string>  $taken */
-    private static function free(array $taken): string
-    {
-        foreach (range('A', 'Z') as $letter) {
-            if (! in_array($letter, $taken, true)) {
-                return $letter;
-            }
-        }
-
-        return 'Z';
     }
 }

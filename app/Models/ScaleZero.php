@@ -17,13 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ScaleZero extends Model
 {
-    public $incrementing = false;
-
     public $timestamps = false;
-
-    protected $primaryKey = 'word';
-
-    protected $keyType = 'string';
 
     protected $dateFormat = 'Y-m-d H:i:s.v';
 

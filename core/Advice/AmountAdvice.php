@@ -144,10 +144,14 @@ final readonly class AmountAdvice
     /**
      * What such bowls took on such heads of this house: the middle one of them.
      *
-     * @param  non-empty-list<Grams>  $used  mixture
+     * @param  list<Grams>  $used  mixture
+     * @return ?self null where they are too few to say anything
      */
-    public static function fromHouse(array $used): self
+    public static function fromHouse(array $used): ?self
     {
+        if ($used === [] || Fraction::of(count($used))->compare(Number::HouseLeast->value()) < 0) {
+            return null;
+        }
         usort($used, static fn (Grams $one, Grams $other): int => $one->centigrams <=> $other->centigrams);
         $middle = $used[intdiv(count($used), 2)];
 

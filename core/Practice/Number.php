@@ -67,6 +67,8 @@ enum Number: string
     case SameBowl = 'same-bowl';
     case SameContent = 'same-content';
     case BackMiss = 'back-miss';
+    case HouseLeast = 'house-least';
+    case CardParts = 'card-parts';
     case SteerRatio = 'steer-ratio';
     case SteerStrength = 'steer-strength';
     case SteerLevel = 'steer-level';
@@ -256,6 +258,8 @@ enum Number: string
         'same-bowl' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to a bowl’s weight is that bowl'],
         'same-content' => [1, 2, 'g', Mark::Model, Override::Nobody, 'nearer to the record is what is recorded'],
         'back-miss' => [3, 1, 'g', Mark::Model, Override::Nobody, 'a scale may be off by the end of a service'],
+        'house-least' => [5, 1, 'bowls', Mark::Model, Override::Nobody, 'fewer say nothing of a house'],
+        'card-parts' => [5, 1, 'parts', Mark::Model, Override::Nobody, 'bare whole numbers up to here, on a card, are parts: nobody weighs three grams of each'],
         'steer-ratio' => [1, 20, 'of the developer', Mark::Model, Override::Nobody, 'an over-pour may be steered back so near'],
         'steer-strength' => [1, 1, 'vol', Mark::Model, Override::Nobody, 'and so near in strength'],
         'steer-level' => [1, 10, 'levels', Mark::Model, Override::Nobody, 'and so near in level'],

@@ -8,6 +8,7 @@ use Core\CoreException;
 use Core\Hair\Method;
 use Core\Hair\Region;
 use Core\Hair\Span;
+use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
 use Core\Shelf\PartRole;
@@ -27,9 +28,6 @@ use Core\Units\Strength;
 final class ReadBowlLine
 {
     private const NUMBER = '\d+(?:[.,]\d+)?[½⅓⅔¼¾]?|[½⅓⅔¼¾]';
-
-    /** Bare numbers up to here, all whole, are parts: nobody weighs three grams of each. */
-    private const PARTS_UP_TO = 5;
 
     /** @var list<string> */
     private array $rest = [];
@@ -400,7 +398,7 @@ final class ReadBowlLine
 
         return count($bare) > 1 && array_filter(
             $bare,
-            static fn (array $each): bool => ! ctype_digit((string) $each[1]) || (int) $each[1] > self::PARTS_UP_TO,
+            static fn (array $each): bool => ! ctype_digit((string) $each[1]) || Fraction::of((int) $each[1])->compare(Number::CardParts->value()) > 0,
         ) === [];
     }
 

@@ -13,6 +13,7 @@ use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
 use Core\Practice\Number;
+use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -54,7 +55,7 @@ final readonly class PlacedAmount
         $least = $most = Fraction::zero();
         $why = [];
         foreach ($bowl->strokes as $stroke) {
-            $job = self::job($stroke);
+            $job = self::job($stroke, $bowl);
             $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
             if ($job === Job::Foils && $foils === 0) {
                 $job = Job::Whole;
@@ -65,8 +66,8 @@ final readonly class PlacedAmount
             $share = $job === Job::Foils ? Fraction::one() : self::head($stroke)->times(self::strand($stroke, $job));
             if ($stroke->pattern !== null && $stroke->with !== []) {
                 $share = $share->times($stroke->pattern->shares(count($stroke->with) + 1)[0]);
-            } elseif ($job === Job::Whole && $stroke->method?->isPartial() === true) {
-                // Weaves take about half the hair of their region.
+            } elseif ($job !== Job::Foils && ($stroke->method?->isPartial() === true || $stroke->method === Method::BetweenFoils)) {
+                // Weaves take about half the hair of their region; what lies between them is the other half.
                 $share = $share->times(Number::WeaveTakes->value());
             }
             $least = $least->plus($mixture[0]->exactly()->times($share));
@@ -88,7 +89,7 @@ final readonly class PlacedAmount
         );
     }
 
-    private static function job(Stroke $stroke): Job
+    private static function job(Stroke $stroke, PlacedBowl $bowl): Job
     {
         $spans = $stroke->spans();
         $atRoot = ! in_array(Span::Mids, $spans, true) && ! in_array(Span::Ends, $spans, true);
@@ -97,6 +98,8 @@ final readonly class PlacedAmount
             $stroke->method?->usesFoils() === true => Job::Foils,
             in_array($stroke->method, [Method::Gloss, Method::Filler, Method::Protect], true) => Job::Gloss,
             $stroke->method === Method::RootShadow => Job::RootShadow,
+            // A glaze on the lengths is no global colour, whether somebody said “gloss” or not.
+            $bowl->line->kind === LineKind::Demi && $stroke->method === null && ! $atRoot => Job::Gloss,
             $atRoot => Job::Regrowth,
             default => Job::Whole,
         };

@@ -143,6 +143,23 @@ it('takes grams from the scale only while this bowl is known to stand on it', fu
     $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'source' => 'hand'])->assertCreated();
 });
 
+it('lets only the pan say what stands on the scale, and each house for itself', function () {
+    $other = $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->json('id');
+    $begun = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    $tared = $this->salon->record($this, $begun, ['kind' => 'tared', 'grams' => '260 g', 'zero' => 'by the back door'])->assertCreated()->json();
+    expect($tared['zero'])->toBeNull();
+    $this->salon->record($this, $tared, [...poured($this->colour, '12 g'), 'zero' => 'by the back door'])->assertUnprocessable();
+    // The same word in another house takes nothing from this one.
+    $mine = $this->batch['zero'];
+    $elsewhere = new SmallSalon;
+    $this->actingAs($elsewhere->member());
+    $theirs = $elsewhere->addBowl($this, $elsewhere->planVisit($this))->json('id');
+    $elsewhere->put($this, $this->postJson("/api/bowls/{$theirs}/batches", ['id' => (string) Str::uuid()])->json(), ['zero' => $mine])->assertCreated();
+    $this->actingAs($this->salon->member());
+    app()->forgetScopedInstances();
+    $this->salon->record($this, $this->batch, poured($this->colour, '12 g'))->assertCreated();
+});
+
 it('finds a pour that nobody recorded by the weight of the bowl, and asks what it was', function () {
     $batch = $this->salon->record($this, $this->batch, poured($this->colour, '40 g'))->json();
     // The bowl of 210 g with 40 g in it, and 45.1 g more.

@@ -855,6 +855,15 @@ it('moves a visit, names it, keeps a note, and takes back one that was repeated 
     expect($waiting->visit_id)->toBeNull()->and($waiting->state->value)->toBe('open');
 });
 
+it('closes a visit over a batch that was left before its first gram', function () {
+    retouch($this->v);
+    $this->v->bowl('Colour', 'B', 'Ends', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g']);
+    $this->v->refresh()->testSkin()->weigh('A');
+    $begun = $this->v->post("bowls/{$this->v->of('B')['id']}/batches", ['id' => (string) Str::uuid()]);
+    $this->v->post("batches/{$begun['id']}/events", ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn']);
+    expect($this->v->close()->visit['status'])->toBe('closed')->and($this->v->of('B')['state'])->toBe('planned');
+});
+
 it('ends a visit that does not take place, with its reason, and takes it up again', function () {
     retouch($this->v);
     $end = fn (?string $why, string $reason = '') => $this->postJson(

@@ -69,7 +69,9 @@ final readonly class CloseVisit
             $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')->whereHas(
                 'bowl.round',
                 fn ($round) => $round->where('visit_id', $current->id),
-            )->get();
+            )
+                // What was left before its first gram is as if it had not been begun.
+                ->where('status', '!=', BatchStatus::Withdrawn)->get();
             $open = $batches->first(fn (Batch $batch): bool => $batch->status->isOpen());
             if ($open !== null) {
                 throw VisitRefused::stillWeighing(trim($open->bowl->letter));

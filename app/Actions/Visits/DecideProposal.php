@@ -20,6 +20,7 @@ use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\WriteBowl;
+use Core\Formula\Letters;
 use Core\Practice\GramsMean;
 use Core\Record\AddBowl;
 use Core\Record\ApplyChange;
@@ -148,14 +149,9 @@ final readonly class DecideProposal
 
     private static function freeLetter(Visit $visit): string
     {
-        $taken = $visit
-            ->rounds()
-            ->with('bowls')
-            ->get()
-            ->flatMap(fn (Round $round) => $round->bowls)
-            ->map(fn (Bowl $bowl): string => trim($bowl->letter));
+        $bowls = $visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls);
 
-        return collect([...range('A', 'Z'), 'AA', 'AB', 'AC'])->diff($taken)->first() ?? 'ZZ';
+        return Letters::free(array_values($bowls->map(fn (Bowl $bowl): string => trim($bowl->letter))->all()));
     }
 
     /** The visit whose bowl is changed; said at a close, it may wait in none yet. */

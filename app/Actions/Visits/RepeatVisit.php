@@ -117,12 +117,23 @@ final readonly class RepeatVisit
                 'name' => $old->name,
             ]);
             foreach ($old->bowls as $bowl) {
+                if (self::wasCarried($bowl)) {
+                    continue;
+                }
                 $made[$bowl->id] = (string) Str::uuid();
                 $this->copyBowl($member, $from, $visit, $bowl, $round, $made, $now);
             }
         }
 
         return $made;
+    }
+
+    /** A test strand whose formula went on into a real bowl has done its work: that bowl is repeated. */
+    private static function wasCarried(Bowl $bowl): bool
+    {
+        return ($bowl->sheet['purpose'] ?? '') === 'trial'
+            && Bowl::query()->where('from_bowl_id', $bowl->id)
+                ->whereHas('round', fn ($round) => $round->where('visit_id', $bowl->round->visit_id))->exists();
     }
 
     /** @param  array<string, string>  $made */

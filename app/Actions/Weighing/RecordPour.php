@@ -17,6 +17,7 @@ use App\Models\Pour;
 use App\Models\ScaleZero;
 use App\Models\TeamMember;
 use App\Models\VesselRow;
+use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Formula\Leftover;
 use Core\Safety\Step;
@@ -82,7 +83,7 @@ final readonly class RecordPour
                     $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
                 );
             }
-            $this->checkScale($before, $pour, $current, $now, $sure);
+            $this->checkScale($before, $pour, $current, $visit, $now, $sure);
             $weighed = $before->after($this->rows->event($pour));
             if (
                 ! $before->status->isOpen() && $weighed->status->isOpen()
@@ -113,19 +114,27 @@ final readonly class RecordPour
     }
 
     /** Grams from the scale are this bowl's only while it is known to stand on it; and unlikely ones are asked about. */
-    private function checkScale(WeighedBatch $before, Pour $pour, Batch $batch, CarbonImmutable $now, bool $sure): void
-    {
+    private function checkScale(
+        WeighedBatch $before,
+        Pour $pour,
+        Batch $batch,
+        Visit $visit,
+        CarbonImmutable $now,
+        bool $sure,
+    ): void {
         if ($pour->kind !== BatchEventKind::Poured) {
             return;
         }
         if ($pour->source === PourSource::Scale) {
-            $zero = $pour->zero === null ? null : ScaleZero::query()->find($pour->zero);
+            $zero = $pour->zero === null
+                ? null
+                : ScaleZero::query()->where('salon_id', $visit->salon_id)->where('word', $pour->zero)->first();
             if (! $before->onScale || $zero === null || ($zero->batch_id !== $batch->id && $zero->set_at <= $now)) {
                 throw PourRefused::scaleElsewhere();
             }
         }
         if (! $sure && $before->status->isOpen() && $before->over() === null) {
-            $shelf = $this->shelves->forVisit($batch->bowl->round->visit);
+            $shelf = $this->shelves->forVisit($visit);
             $product = $shelf->product(preg_replace('/^extra:/', '', $pour->line ?? '') ?? '');
             UnlikelyPour::refuse($before, $pour->line ?? '', $pour->grams_cg ?? Grams::zero(), $product?->pack);
         }
@@ -139,14 +148,17 @@ final readonly class RecordPour
         ];
         if ($pour->zero !== null && in_array($pour->kind, $onto, true)) {
             ScaleZero::query()->updateOrCreate(
-                ['word' => $pour->zero],
+                ['salon_id' => $salon, 'word' => $pour->zero],
                 [
-                    'salon_id' => $salon,
                     // What was weighed back is not poured into any more.
                     'batch_id' => $pour->kind === BatchEventKind::WeighedBack ? null : $batch->id,
                     'set_at' => $now,
                 ],
             );
+            // What stood on a scale two months ago stands there no more.
+            if (random_int(1, 500) === 1) {
+                ScaleZero::query()->where('set_at', '<', $now->subDays(60))->delete();
+            }
         }
         if ($pour->kind === BatchEventKind::Undone && $before->latest()?->kind === BatchEventKind::Tared) {
             VesselRow::query()->whereIn('pour_id', $batch->pours->pluck('id'))->delete();

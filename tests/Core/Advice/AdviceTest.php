@@ -353,7 +353,9 @@ it('says a drift from its first sign, and only there', function () {
 
 it('takes the middle of what such bowls took in this house', function () {
     $advice = AmountAdvice::fromHouse(array_map(Sample::g(...), ['90', '60', '75', '70', '200']));
-    expect($advice->most->text())->toBe('75 g')->and($advice->ofColour)->toBeFalse();
+    expect($advice?->most->text())->toBe('75 g')->and($advice?->ofColour)->toBeFalse()
+        // Four say nothing of a house.
+        ->and(AmountAdvice::fromHouse(array_map(Sample::g(...), ['90', '60', '75', '70'])))->toBeNull();
 });
 
 it('calls a drift to 80 from 150 with grey showing by its name', function () {

@@ -63,8 +63,26 @@ it('takes as much as what is painted takes', function (array $stroke, array $zon
     'a root shadow' => [['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow'], [[]], '30 g', '45 g', 'all over, root: 100 % of 30 g to 45 g mixture for a whole root shadow.'],
     'counted foils' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 20], [[]], '50 g', '70 g', 'top, mids: 100 % of 50 g to 70 g mixture for 20 foils.'],
     'uncounted foils take half of their region' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'slice-foils'], [[]], '79 g', '105 g', 'all over, mids to ends: 35 % of 225 g to 300 g mixture for a whole head.'],
+    'between foils, what they leave' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'between-foils'], [[]], '79 g', '105 g', 'all over, mids to ends: 35 % of 225 g to 300 g mixture for a whole head.'],
     'lengths, long and thick' => [['regions' => [], 'spans' => ['mids', 'ends']], [['density' => 'thick', 'length' => 'mid-back']], '331 g', '441 g', 'all over, mids to ends: 70 % of 473 g to 630 g mixture for a whole head.'],
 ]);
+
+it('takes a glaze on the lengths for a gloss, and three parts for three', function () {
+    $glaze = onHead(['line' => 'D', 'ratio' => '1:2', 'parts' => [
+        ['ingredients' => [['product' => 'd8G', 'share' => 'all']]],
+        ['ingredients' => [['product' => 'd10', 'share' => 'all']]],
+    ], 'place' => [['regions' => [], 'spans' => ['mids', 'ends']]]]);
+    // 70 % of the strand of 60 to 90 g of mixture.
+    expect([PlacedAmount::of($glaze, readZones([]))?->least->text(), PlacedAmount::of($glaze, readZones([]))?->most->text()])
+        ->toBe(['42 g', '63 g']);
+    $three = onHead(['ratio' => '1:2.5:3.5', 'parts' => [
+        ['ingredients' => [['product' => '6N', 'share' => 'all']]],
+        ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ['ingredients' => [['product' => 'clear', 'share' => 'all']]],
+    ], 'place' => [['regions' => [], 'spans' => ['root', 'regrowth']]]]);
+    // 60 g of colour at 1:2.5:3.5 are 420 g of mixture (arithmetic), as 16 g are 112.
+    expect(PlacedAmount::of($three, readZones([]))?->most->text())->toBe('420 g');
+});
 
 it('adds its strokes up, shares a pattern, and knows nothing of what is not painted', function () {
     $two = onHead(['place' => [

@@ -813,7 +813,7 @@ it('is written in one line a bowl, and read back as the same bowls', function (s
         expect($grams($read['worked']))->toBe($grams($bowl['worked']), $bowl['written']);
         $letters += mb_strlen($bowl['written']);
     }
-    // Field by field such services took 330 to 820 letters and 95 to 205 presses; here each bowl is one more press.
+    // A whole service is a few lines: that is what the line is for.
     expect($letters)->toBeLessThan(450);
 })->with(array_keys($rounds));
 
@@ -921,6 +921,13 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
     // Sent twice, it is one bowl.
     $v->post("bowls/{$strand['id']}/carry", ['corrections' => []] + $carry);
     expect(App\Models\Bowl::query()->where('from_bowl_id', $strand['id'])->count())->toBe(1);
+    // It has done its work: the bowl it went into is repeated, and not the strand beside it.
+    $v->refresh()->testSkin();
+    $real = collect($v->visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->firstWhere('id', $made['id'])['letter'];
+    $v->weigh($real);
+    $v->close()->repeat();
+    $letters = collect($v->visit['rounds'])->flatMap(fn (array $round): array => array_column($round['bowls'], 'letter'));
+    expect($letters)->toContain($real)->not->toContain('T');
 });
 
 it('steps a weighed retouch down over the visits, and calls out when it has gone too far', function () {

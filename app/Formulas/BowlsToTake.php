@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Actions\Clients\FindClients;
+use App\Enums\VisitStatus;
+use App\Models\Bowl;
+use App\Models\Round;
+use App\Models\Visit;
+use Core\Codec\WriteBowl;
+
+/** Bowls to take with one press, as they were poured: of this client's last visit, or of another client's. */
+final readonly class BowlsToTake
+{
+    private const CLIENTS = 3;
+
+    private const BOWLS = 12;
+
+    public function __construct(
+        private FindClients $find,
+        private PouredBowls $poured,
+        private BowlRows $rows,
+        private WrittenBowls $written,
+    ) {
+    }
+
+    /**
+     * @param  string  $of  words another client is found by; empty for this one
+     * @return list<array<string, mixed>>
+     */
+    public function for(Visit $visit, string $of): array
+    {
+        $before = $of === '' ? $visit->before() : null;
+        $found = [];
+        foreach ($of === '' ? array_filter([$before]) : $this->lastOf($visit, $of) as $past) {
+            foreach ($past->rounds->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
+                $found[] = $this->one($bowl, $past);
+            }
+        }
+
+        return array_slice($found, 0, self::BOWLS);
+    }
+
+    /** @return list<Visit> the last closed visit of each client who is found */
+    private function lastOf(Visit $visit, string $of): array
+    {
+        $clients = array_slice(($this->find)($visit->colourist->salon, $of), 0, self::CLIENTS);
+
+        return array_values(array_filter(array_map(
+            fn (array $client): ?Visit => Visit::query()->where('client_id', $client['id'])
+                ->where('status', VisitStatus::Closed)->latest('starts_at')->first(),
+            $clients,
+        )));
+    }
+
+    /** @return array<string, mixed> */
+    private function one(Bowl $bowl, Visit $past): array
+    {
+        $sheet = $this->poured->sheet($bowl, $past);
+
+        return [
+            'id' => $bowl->id,
+            'client' => $past->client->name,
+            'on' => $past->starts_at->toIso8601String(),
+            'letter' => trim($bowl->letter),
+            'job' => $bowl->job,
+            'written' => $this->written->written($bowl, $past),
+            // What was poured, where that is not what was planned.
+            'sheet' => $sheet === null ? $this->rows->json($bowl) : WriteBowl::toArray($sheet),
+        ];
+    }
+}
