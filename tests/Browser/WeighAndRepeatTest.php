@@ -85,11 +85,11 @@ it('plans two bowls, weighs both on the scale, over-pours once and keeps the pro
     $this->see($page, '.stage-words', 'Bowl finished');
     $this->see($page, '.bench-bowl', '90.0 g');
 
-    // Used, back on the scale with 15 g in it: one key.
+    // Used, back on the scale with 15 g in it: one key, pressed while it still moves, and read once it is at rest.
     $this->scale('lift');
     $this->see($page, '#scale-badge', 'scale 0.0 g');
     $this->scale('hold 15');
-    $this->see($page, '#weigh-back', 'the scale shows 225.0 g');
+    $this->see($page, '#weigh-back', 'the scale shows');
     $this->key($page, 'w');
     $this->see($page, '.stage', '75.0 g used');
     $this->key($page, WebDriverKeys::ESCAPE);

@@ -19,7 +19,7 @@ export function Ended({ batch, bench }: { batch: Batch; bench: Bench }) {
         <div className="bench-choices">
           {batch.status === 'finished' && batch.leftover === null ? (
             <Press size="bench" hint="w" disabled={!bench.canWeighBack || bench.busy} onPress={bench.weighBack} id="weigh-back">
-              {bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${scale.shown}` : !can(batch, 'weigh-back') ? 'Its empty weight is not known: type what is left' : 'Weigh back: put the bowl on the scale'}
+              {bench.waitingForStill ? 'Waiting until it is still…' : bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${scale.shown}` : !can(batch, 'weigh-back') ? 'Its empty weight is not known: type what is left' : 'Weigh back: put the bowl on the scale'}
             </Press>
           ) : null}
           {bench.canMixAgain ? <Press size="bench" hint="b" disabled={bench.busy} onPress={bench.askAgain} id="another-batch">Another batch…</Press> : null}

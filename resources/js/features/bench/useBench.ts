@@ -10,7 +10,7 @@ import type { ScaleState } from './useScale'
 type Weighing = ReturnType<typeof useBatch>
 type Typing = { label: string; first: string }
 /** What is open over the bench. */
-type Open = { kind: 'typing'; typing: Typing } | { kind: 'discarding' | 'adding' | 'again' | 'standing' } | { kind: 'until-still'; todo: 'record' | 'stands' } | { kind: 'nothing' }
+type Open = { kind: 'typing'; typing: Typing } | { kind: 'discarding' | 'adding' | 'again' | 'standing' } | { kind: 'until-still' } | { kind: 'nothing' }
 const NOTHING: Open = { kind: 'nothing' }
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
@@ -27,7 +27,10 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const [half, setHalf] = useState<{ at: string; open: Open }>({ at: '', open: NOTHING })
   const open = half.at === at ? half.open : NOTHING
   const show = (next: Open) => { setHalf({ at, open: next }) }
-  const close = () => { show(NOTHING) }
+  const close = () => {
+    show(NOTHING)
+    pan.stopWaiting()
+  }
   const begun = benchAction(batch, scale)
   const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
     : shut && begun.kind === 'start' ? { kind: 'none', words: 'The gate is shut' } : begun
@@ -43,7 +46,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     close()
     weighing.start({ ...how, about: words }, (made) => {
       // The empty bowl stands there already: told as soon as the scale is at rest.
-      if (scale.state === 'reading' && made.zero === null && can(made, 'withdraw') && how.times === '' && how.strength === '') setHalf({ at: `${made.id} ${made.sequence}`, open: { kind: 'until-still', todo: 'stands' } })
+      if (scale.state === 'reading' && made.zero === null && can(made, 'withdraw') && how.times === '' && how.strength === '') pan.putFor(made, { stands: 'empty' })
     })
   }
   const poured = (grams: string) => {
@@ -56,12 +59,11 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
         begin({ times: '', strength: '' }, action.words)
         break
       case 'stands':
-        if (action.still) pan.put({ stands: action.stands })
-        else show({ kind: 'until-still', todo: 'stands' })
+        pan.put({ stands: action.stands })
         break
       case 'record':
         if (action.still) poured(action.grams)
-        else show({ kind: 'until-still', todo: 'record' })
+        else show({ kind: 'until-still' })
         break
       case 'finish':
         record({ kind: 'finished' })
@@ -81,13 +83,12 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
 
   // Once the pan is still, what was asked for is done: once for each press.
   const doneAt = useRef('')
-  const waitingForStill = open.kind === 'until-still'
-  const now = open.kind === 'until-still' && (action.kind === 'record' || action.kind === 'stands') && action.kind === open.todo && action.still ? action : null
+  const waitingForStill = open.kind === 'until-still' || pan.waiting
+  const now = open.kind === 'until-still' && action.kind === 'record' && action.still ? action : null
   const then = useRef<() => void>(() => undefined)
   useEffect(() => {
     then.current = () => {
-      if (now?.kind === 'record') poured(now.grams)
-      else if (now?.kind === 'stands') pan.put({ stands: now.stands })
+      if (now !== null) poured(now.grams)
     }
   })
   const due = now === null ? '' : at
@@ -142,7 +143,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
       case 'u':
         return undo
       case 'Escape':
-        return open.kind === 'nothing' ? leave : close
+        return open.kind === 'nothing' && !pan.waiting ? leave : close
       default:
         return null
     }
