@@ -28,6 +28,7 @@ use App\Http\Controllers\Scale\ScalePanelController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\HouseBlendController;
 use App\Http\Controllers\Shelf\ShelfController;
+use App\Http\Controllers\Visits\AmendVisitController;
 use App\Http\Controllers\Visits\CanvasController;
 use App\Http\Controllers\Visits\CloseVisitController;
 use App\Http\Controllers\Visits\EndVisitController;
@@ -85,6 +86,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::delete('visits/{visit}', [VisitController::class, 'destroy']);
     Route::post('visits/{visit}/receive', ReceiveClientController::class);
     Route::post('visits/{visit}/close', CloseVisitController::class);
+    Route::post('visits/{visit}/amend', AmendVisitController::class);
     Route::put('visits/{visit}/lasted', SayLastedController::class);
     Route::post('visits/{visit}/end', EndVisitController::class);
     Route::post('visits/{visit}/repeat', RepeatVisitController::class);

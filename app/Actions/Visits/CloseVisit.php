@@ -6,28 +6,21 @@ namespace App\Actions\Visits;
 
 use App\Actions\Clients\IndexClient;
 use App\Actions\Safety\AskGate;
-use App\Enums\ProposalSource;
-use App\Enums\ProposalState;
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\CanvasRows;
-use App\Formulas\SalonShelf;
-use App\Formulas\VisitBowls;
 use App\Models\Batch;
 use App\Models\Bowl;
-use App\Models\Proposal;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
 use Core\Hair\CanvasZone;
-use Core\Record\ReadChange;
 use Core\Safety\Step;
 use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
-use Illuminate\Support\Str;
 
 /**
  * Closes a visit with its outcome; what is to change next time becomes proposals. From then on the record stays as it
@@ -38,8 +31,7 @@ final readonly class CloseVisit
     public function __construct(
         private DatabaseManager $database,
         private CanvasRows $canvases,
-        private VisitBowls $bowls,
-        private SalonShelf $shelves,
+        private RaiseProposals $raise,
         private IndexClient $index,
         private AskGate $gate,
     ) {
@@ -88,27 +80,10 @@ final readonly class CloseVisit
                 ...$words, ...$review, 'results' => $results, 'verdict' => $verdict, 'status' => VisitStatus::Closed,
                 'closed_at' => $now, 'closed_by' => $member->id, 'version' => $version + 1,
             ])->save();
-            $this->propose($current, $words['change'], $now);
+            ($this->raise)($current, $words['change'], $now);
             ($this->index)($current->client);
 
             return $current;
         });
-    }
-
-    private function propose(Visit $visit, string $text, CarbonImmutable $now): void
-    {
-        $bowls = $visit->rounds()->with('bowls')->get()->flatMap(fn ($round) => $round->bowls);
-        $sheets = array_values(array_filter($bowls->map(fn (Bowl $bowl) => $this->bowls->sheet($bowl, $visit))->all()));
-        foreach (ReadChange::from($text, $sheets, $this->shelves->forVisit($visit)) as $at => $change) {
-            Proposal::query()->create([
-                'id' => (string) Str::uuid7(), 'client_id' => $visit->client_id, 'from_visit_id' => $visit->id,
-                'from_bowl_id' => $bowls->first(fn (Bowl $bowl): bool => trim($bowl->letter) === $change->bowl)?->id,
-                'source' => ProposalSource::Review,
-                'change' => $change->toArray(),
-                'words' => $change->words,
-                'state' => ProposalState::Open,
-                'created_at' => $now->addSeconds($at),
-            ]);
-        }
     }
 }

@@ -76,6 +76,7 @@ final class VisitResource extends JsonResource
                 'on' => $visit->from->starts_at->toIso8601String(),
             ],
             'before' => $this->before($visit),
+            'amendments' => AmendmentResource::of($visit),
             'canvas' => CanvasResource::shape($visit->canvas),
             'picture' => (new PictureResource($visit))->toArray(),
             'gate' => (new GateResource($visit))->toArray(),

@@ -70,6 +70,7 @@ function Card({ visit }: { visit: Visit }) {
         {visit.keep === '' ? null : <p><strong>Keep:</strong> {visit.keep}</p>}
         {visit.change === '' ? null : <p><strong>Change:</strong> {visit.change}</p>}
         {visit.proposals.filter((each) => each.state === 'applied').map((each) => <p key={each.id}><strong>{each.letter}</strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})</p>)}
+        {visit.amendments.map((each) => <p key={each.at + each.why}><strong>Corrected</strong> {showDay(each.at)}, {each.by}: {each.what.map((what) => what.field).join(', ')} ({each.why})</p>)}
         {visit.nextOn === null ? null : <p><strong>Next:</strong> {showDate(visit.nextOn)}</p>}
         <p className="card-address">{address}</p>
       </footer>

@@ -4,7 +4,6 @@ import Form from 'react-bootstrap/Form'
 import { showDate } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
-import { FAMILIES } from '../../shared/ui/families'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
@@ -12,10 +11,11 @@ import { Press } from '../../shared/ui/Press'
 import { clientFile, closeVisit, visit as visitQuery } from './api'
 import { problemAt } from './problems'
 import { NotBegun } from './NotBegun'
+import { Amendments, AmendVisit } from './AmendVisit'
 import { ProposalList } from './ProposalList'
+import { ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
 import type { Result, Visit } from './shapes'
 
-const VERDICTS = [['good', '✓ Good'], ['mixed', '~ Mixed'], ['poor', '✕ Poor']] as const
 // Whether it lasts is asked at the next visit, where it can be known.
 const ASKED = [['covering', 'Covering'], ['bright', 'Bright']] as const
 
@@ -39,9 +39,8 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
     setReview(next)
     deviceKeep.write(`close.${visit.id}`, next)
   }
-  const sent = Object.values(review.results).filter((each) => each.level !== null && each.level !== '')
   const close = useMutation({
-    mutationFn: () => closeVisit(visit.id, { version: visit.version, ...review, nextOn: review.nextOn === '' ? null : review.nextOn, results: sent }),
+    mutationFn: () => closeVisit(visit.id, { version: visit.version, ...review, nextOn: review.nextOn === '' ? null : review.nextOn, results: resultsToSend(review.results) }),
     onSuccess: (closed) => {
       deviceKeep.drop(`close.${visit.id}`)
       queries.setQueryData(visitQuery(visit.id).queryKey, closed)
@@ -60,6 +59,8 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
         </ul>
         {visit.raised.length === 0 ? null : <h2>For next time</h2>}
         <ProposalList visit={visit} editable={false} proposals={visit.raised} />
+        <Amendments all={visit.amendments} />
+        {formulates ? <AmendVisit key={visit.version} visit={visit} /> : null}
         {strip}
       </div>
     )
@@ -69,30 +70,8 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
     <Form className="close-station" onSubmit={(event) => { event.preventDefault(); close.mutate() }}>
       <NotBegun visit={visit} />
       {left.length === 0 ? null : <Notice kind="note" title={`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.</Notice>}
-      <div className="chips" role="radiogroup" aria-label="How did it come out?">
-        {VERDICTS.map(([verdict, label]) => (
-          <button key={verdict} type="button" role="radio" className="chip" aria-checked={review.verdict === verdict} onClick={() => { set({ verdict }) }}>{label}</button>
-        ))}
-      </div>
-      {visit.canvas.canvas.zones.filter((zone) => !zone.offLimits).map((zone) => {
-        const index = sent.findIndex((each) => each.zone === zone.id)
-        const result = review.results[zone.id] ?? { zone: zone.id, level: null, tone: [], even: null, covered: null, elasticity: null, words: '' }
-        const put = (change: Partial<Result>) => { set({ results: { ...review.results, [zone.id]: { ...result, ...change } } }) }
-        return (
-          <div key={zone.id} className="result-row">
-            <strong>{zone.name}</strong>
-            <Form.Control aria-label={`Level ${zone.name} came to`} placeholder={zone.wish.level ?? 'level'} inputMode="decimal" value={result.level ?? ''} isInvalid={problemAt(close.error, `/results/${index}/level`) !== undefined} onChange={(event) => { put({ level: event.target.value }) }} />
-            {[0, 1].map((rank) => (
-              <Form.Select key={rank} aria-label={`${rank === 0 ? 'Tone' : 'Second tone'} of ${zone.name}`} value={result.tone[rank] ?? ''} onChange={(event) => { put({ tone: [rank === 0 ? event.target.value : (result.tone[0] ?? ''), rank === 1 ? event.target.value : (result.tone[1] ?? '')].filter((each) => each !== '') }) }}>
-                <option value="">{rank === 0 ? 'tone' : 'and'}</option>
-                {FAMILIES.map((family) => <option key={family} value={family}>{family}</option>)}
-              </Form.Select>
-            ))}
-            <OneOf label={`Was ${zone.name} even`} all={[['yes', 'even'], ['no', 'uneven']]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
-            <Form.Control aria-label={`Words on ${zone.name}`} placeholder="in words" maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
-          </div>
-        )
-      })}
+      <VerdictChoice verdict={review.verdict} onChange={(verdict) => { set({ verdict }) }} />
+      <ResultRows zones={visit.canvas.canvas.zones} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
       <Field id="outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={review.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
       <div className="field-row">
         <Field id="keep" label="Keep"><Form.Control maxLength={1000} value={review.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>

@@ -75,6 +75,8 @@ export const readWritten = (visitId: string, text: string, version: string) =>
 export const bowlsToTake = (visitId: string, name: string) =>
   queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)).bowls, staleTime: 60_000 })
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
+export const amendVisit = async (visitId: string, version: number, why: string, changed: Record<string, unknown>) =>
+  asVisit(await keptPost(`visits/${visitId}/amend`, { version, why, ...changed }, thenVisit(visitId, `Corrected: ${why}`)))
 /** Why it does not take place; null takes it up again. */
 export const endVisit = async (visitId: string, version: number, why: string | null, reason: string) => asVisit(await keptPost(`visits/${visitId}/end`, { version, why, reason }, thenVisit(visitId, why === null ? 'The visit taken up again' : 'The visit does not take place')))
 export const takeVisitBack = (visitId: string, version: number) => keptDelete(`visits/${visitId}`, { version }, { stream: `visit:${visitId}`, about: 'A visit taken back' })

@@ -152,7 +152,12 @@ const result = z.object({
 })
 export type Result = z.infer<typeof result>
 
+export const amendment = z.object({ at: z.string(), by: z.string(), why: z.string(), what: z.array(z.object({ field: z.string(), was: z.string(), is: z.string() })) })
+export type Amendment = z.infer<typeof amendment>
+
 export const visit = z.object({
+  /** What was corrected after it was closed. */
+  amendments: z.array(amendment),
   id: z.string(),
   version: z.number(),
   now: z.string(),
