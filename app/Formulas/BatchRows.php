@@ -59,6 +59,27 @@ final class BatchRows
         return $this->sums($bowl, fn (WeighedBatch $batch): array => $batch->added());
     }
 
+    /**
+     * What went in, over all finished batches, in the order it is poured: by its label, with the part of the ratio it is in.
+     *
+     * @return list<array{label: string, part: ?int, grams: Grams}>
+     */
+    public function pouredLines(Bowl $bowl): array
+    {
+        $lines = [];
+        foreach ($this->finished($bowl) as $batch) {
+            foreach ($this->weighed($batch)->plan->lines as $line) {
+                $grams = $this->weighed($batch)->poured[$line->key] ?? Grams::zero();
+                $lines[$line->key] = [
+                    'label' => $line->label, 'part' => $line->part,
+                    'grams' => isset($lines[$line->key]) ? $lines[$line->key]['grams']->plus($grams) : $grams,
+                ];
+            }
+        }
+
+        return array_values(array_filter($lines, static fn (array $line): bool => ! $line['grams']->isZero()));
+    }
+
     /** Whether every finished batch of a bowl came out as it was planned. */
     public function followsPlan(Bowl $bowl): bool
     {

@@ -7,7 +7,6 @@ namespace App\Formulas;
 use App\Models\Visit;
 use Core\Codec\ReadCanvas;
 use Core\Hair\Canvas;
-use Core\Hair\CanvasZone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Observed;
 use Core\Service\Calibration;
@@ -28,10 +27,24 @@ final readonly class CanvasRows
     /** @return list<ZoneResult> */
     public function results(Visit $visit): array
     {
-        return ReadCanvas::results(
-            $visit->results ?? [],
-            array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvas($visit)->zones),
-        );
+        return ReadCanvas::results($visit->results ?? [], $this->canvas($visit)->ids());
+    }
+
+    /** @return array<int, list<ZoneResult>> what was seen after a round, by the round's place */
+    public function reached(Visit $visit, ?Canvas $canvas = null): array
+    {
+        $ids = ($canvas ?? $this->canvas($visit))->ids();
+        $reached = [];
+        foreach ($visit->rounds->values() as $at => $round) {
+            // A zone that was taken out of the canvas since says nothing any more.
+            $known = array_values(array_filter(
+                $round->reached ?? [],
+                fn (array $result): bool => in_array($result['zone'] ?? null, $ids, true),
+            ));
+            $reached[$at] = ReadCanvas::results($known, $ids);
+        }
+
+        return $reached;
     }
 
     /** @return array<string, list<LineKind>> what was laid on each cell, by cell key */
@@ -61,7 +74,12 @@ final readonly class CanvasRows
         foreach ($visits as $visit) {
             array_push(
                 $seen,
-                ...Calibration::of($this->canvas($visit), $this->results($visit), $this->bowls->placed($visit)),
+                ...Calibration::of(
+                    $this->canvas($visit),
+                    $this->results($visit),
+                    $this->bowls->placed($visit),
+                    $this->reached($visit),
+                ),
             );
         }
 

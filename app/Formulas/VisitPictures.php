@@ -25,13 +25,15 @@ final readonly class VisitPictures
     {
         $salon = $visit->colourist->salon;
         $bowls = $this->bowls->placed($visit, $drafts);
+        $head = $canvas ?? $this->canvases->canvas($visit);
 
         return VisitPicture::of(
-            $canvas ?? $this->canvases->canvas($visit),
+            $head,
             $bowls,
             $this->history($visit),
             $this->shelves->of($salon),
             $salon->rules(),
+            $this->canvases->reached($visit, $head),
         );
     }
 

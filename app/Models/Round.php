@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Recorded;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -16,6 +17,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $position
  * @property string $name
  * @property int $version raised by every new name
+ * @property ?list<array<string, mixed>> $reached what each zone came to before the next round
+ * @property ?CarbonImmutable $reached_at
+ * @property ?TeamMember $reachedBy
  * @property Visit $visit
  * @property Collection<int, Bowl> $bowls
  */
@@ -28,6 +32,17 @@ final class Round extends Model
     protected $keyType = 'string';
 
     protected $guarded = [];
+
+    protected function casts(): array
+    {
+        return ['reached' => 'array', 'reached_at' => 'immutable_datetime'];
+    }
+
+    /** @return BelongsTo<TeamMember, $this> */
+    public function reachedBy(): BelongsTo
+    {
+        return $this->belongsTo(TeamMember::class, 'reached_by');
+    }
 
     /** @return BelongsTo<Visit, $this> */
     public function visit(): BelongsTo

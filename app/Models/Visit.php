@@ -41,6 +41,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property ?CarbonImmutable $lasted_said_at
  * @property string $ended_reason why it did not take place
  * @property ?CarbonImmutable $ended_at
+ * @property ?list<array<string, mixed>> $care
  * @property ?CarbonImmutable $next_on
  * @property ?Canvas $canvas
  * @property Collection<int, Proposal> $proposals
@@ -71,7 +72,7 @@ final class Visit extends Model
             'closed_at' => 'immutable_datetime',
             'next_on' => 'immutable_date',
             'results' => 'array', 'lasting' => 'boolean', 'grey_shown' => 'boolean', 'lasted_said_at' => 'immutable_datetime',
-            'ended_at' => 'immutable_datetime', 'covering' => 'boolean', 'bright' => 'boolean',
+            'ended_at' => 'immutable_datetime', 'care' => 'array', 'covering' => 'boolean', 'bright' => 'boolean',
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Codec;
 
 use Core\Hair\Canvas;
+use Core\Hair\ZoneResult;
 
 /**
  * What a document says of the visit around its bowls: the head, what is wished, how it came out, what is to change next
@@ -16,6 +17,7 @@ final readonly class DocumentVisit
      * @param  string  $change  wishes for next time, as said; one a line
      * @param  bool  $training  a practice head: nothing is learnt from it, and nobody's skin is tested
      * @param  array<string, int>  $rounds  the round of each bowl, from 0, by letter
+     * @param  array<int, list<ZoneResult>>  $reached  what was seen after a round, by round
      * @param  list<array{bowls: list<string>, why: string}>  $apart  bowls that must not touch
      */
     public function __construct(
@@ -24,6 +26,7 @@ final readonly class DocumentVisit
         public bool $training = false,
         public array $rounds = [],
         public array $apart = [],
+        public array $reached = [],
     ) {
     }
 }

@@ -13,8 +13,10 @@ use Core\Hair\Density;
 use Core\Hair\Elasticity;
 use Core\Hair\HairHistory;
 use Core\Hair\Length;
+use Core\Hair\PartOfZone;
 use Core\Hair\Porosity;
 use Core\Hair\Region;
+use Core\Hair\SecondWish;
 use Core\Hair\Span;
 use Core\Hair\Texture;
 use Core\Hair\Tones;
@@ -150,7 +152,25 @@ final class ReadCanvas
             self::tones($node->at('wish')->at('tone')),
             $node->at('wish')->at('words')->text(300),
             $node->at('note')->text(500),
+            self::also($node->at('also')),
         );
+    }
+
+    private static function also(JsonNode $node): ?SecondWish
+    {
+        if ($node->value() === null || $node->value() === []) {
+            return null;
+        }
+        $of = ReadStrokes::choice($node->record()->at('of'), PartOfZone::class, Fact::of('documents.no-part-of-zone'));
+        if ($of === null) {
+            if (! $node->at('of')->isGiven()) {
+                $node->at('of')->problem(Fact::of('documents.no-part-of-zone'));
+            }
+
+            return null;
+        }
+
+        return new SecondWish($of, self::level($node->at('level')), self::tones($node->at('tone')), $node->at('words')->text(300));
     }
 
     /** @return array<string, mixed> */
@@ -176,6 +196,12 @@ final class ReadCanvas
                 'level' => $zone->wishLevel?->decimal(1),
                 'tone' => self::families($zone->wishTone),
                 'words' => $zone->wishWords,
+            ],
+            'also' => $zone->also === null ? null : [
+                'of' => $zone->also->of->value,
+                'level' => $zone->also->level?->decimal(1),
+                'tone' => self::families($zone->also->tone),
+                'words' => $zone->also->words,
             ],
             'note' => $zone->note,
         ];

@@ -6,7 +6,7 @@ namespace Core\Codec;
 
 use Core\Fact;
 use Core\Hair\Canvas;
-use Core\Hair\CanvasZone;
+use Core\Hair\ZoneResult;
 
 /** Reads the visit that a document of version 2 tells of, its rounds, and which of its bowls must not touch. */
 final class ReadVisit
@@ -28,6 +28,7 @@ final class ReadVisit
             training: $node->at('training')->flag(),
             rounds: self::rounds($root->at('rounds')),
             apart: self::apart($root->at('apart')),
+            reached: self::reached($root->at('rounds'), $canvas),
         );
     }
 
@@ -77,7 +78,7 @@ final class ReadVisit
             if ($node->at('results')->value() !== null) {
                 ReadCanvas::results(
                     $node->at('results')->value(),
-                    array_map(static fn (CanvasZone $zone): string => $zone->id, $canvas->zones),
+                    $canvas->ids(),
                     $node->at('results')->pointer(),
                 );
             }
@@ -104,6 +105,27 @@ final class ReadVisit
         }
 
         return $rounds;
+    }
+
+    /** @return array<int, list<ZoneResult>> */
+    private static function reached(JsonNode $node, Canvas $canvas): array
+    {
+        $reached = [];
+        foreach ($node->records(self::MOST_ROUNDS) as $at => $round) {
+            $here = $round->at('reached');
+            if ($here->value() === null) {
+                continue;
+            }
+            try {
+                $reached[$at] = ReadCanvas::results($here->value(), $canvas->ids(), $here->pointer());
+            } catch (UnreadableDocument $refusal) {
+                foreach ($refusal->problems() as $problem) {
+                    $here->report($problem);
+                }
+            }
+        }
+
+        return $reached;
     }
 
     /** @return list<array{bowls: list<string>, why: string}> */

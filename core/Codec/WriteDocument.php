@@ -42,7 +42,14 @@ final readonly class WriteDocument
      */
     public function whole(array $sheets, array $placed): array
     {
-        $picture = VisitPicture::of($this->visit->canvas, $placed, [], $this->shelf, $this->rules);
+        $picture = VisitPicture::of(
+            $this->visit->canvas,
+            $placed,
+            [],
+            $this->shelf,
+            $this->rules,
+            $this->visit->reached,
+        );
 
         return [
             'total' => $this->sum(array_map(

@@ -17,6 +17,7 @@ final readonly class CanvasZone
      * @param  string  $historyWords  what was done, in words
      * @param  ?Fraction  $regrowth  centimetres grown out
      * @param  ?Fraction  $wishLevel  null where only a tone, or nothing, is wished
+     * @param  ?SecondWish  $also  of a part of its strands
      */
     public function __construct(
         public string $id,
@@ -44,6 +45,7 @@ final readonly class CanvasZone
         public Tones $wishTone = new Tones([]),
         public string $wishWords = '',
         public string $note = '',
+        public ?SecondWish $also = null,
     ) {
     }
 
@@ -113,6 +115,49 @@ final readonly class CanvasZone
             $this->wishTone,
             $this->wishWords,
             $this->note,
+            $this->also,
+        );
+    }
+
+    /**
+     * The zone once for each of its wishes: strands of which another colour is wished are judged for themselves.
+     *
+     * @return list<self> the second under an id of its own
+     */
+    public function byWish(): array
+    {
+        return $this->also === null ? [$this] : [$this->wishing($this->id, null), $this->wishing("{$this->id}-also", $this->also)];
+    }
+
+    private function wishing(string $id, ?SecondWish $wish): self
+    {
+        return new self(
+            $id,
+            $this->name,
+            $this->placement,
+            $this->natural,
+            $this->level,
+            $this->tone,
+            $this->grey,
+            $this->resistant,
+            $this->porosity,
+            $this->history,
+            $this->historyWords,
+            $this->confidence,
+            $this->banded,
+            $this->bandWords,
+            $this->regrowth,
+            $this->density,
+            $this->texture,
+            $this->length,
+            $this->elasticity,
+            $this->breakage,
+            $this->offLimits,
+            $wish === null ? $this->wishLevel : $wish->level,
+            $wish === null ? $this->wishTone : $wish->tone,
+            $wish === null ? $this->wishWords : $wish->words,
+            $this->note,
+            $this->also,
         );
     }
 }

@@ -79,7 +79,7 @@ final readonly class Prediction
             $bare,
             $level,
             $tone,
-            self::against($zone, $level, $tone, $flat),
+            ExpectedTone::against($zone->wishLevel, $zone->wishTone, $level, $tone, $flat),
             $lift->calibrated,
             $why,
             Cautions::of($zone, $process, $lift->levels),
@@ -200,36 +200,6 @@ final readonly class Prediction
         }
 
         return $sum;
-    }
-
-    /** @return list<ExpectedTone> */
-    private static function against(Zone $zone, Fraction $level, ToneMix $tone, bool $flat): array
-    {
-        if ($zone->wishLevel === null && $zone->wishTone === null) {
-            return [];
-        }
-        $found = [];
-        if ($zone->wishLevel !== null) {
-            $gap = $level->minus($zone->wishLevel);
-            // Half a level is what an eye sees against swatches.
-            if ($gap->compare(Number::LevelMiss->value()->negated()) < 0) {
-                $found[] = ExpectedTone::TooDeep;
-            } elseif ($gap->compare(Number::LevelMiss->value()) > 0) {
-                $found[] = ExpectedTone::TooLight;
-            }
-        }
-        if ($zone->wishTone !== null) {
-            $gap = $tone->warmth()->minus($zone->wishTone->warmth());
-            if ($gap->compare(Number::WarmthMiss->value()) > 0) {
-                $found[] = ExpectedTone::TooWarm;
-            } elseif ($gap->compare(Number::WarmthMiss->value()->negated()) < 0) {
-                $found[] = ExpectedTone::TooCool;
-            } elseif ($flat && $zone->wishTone->share(ToneFamily::Natural)->compare(Number::NaturalWish->value()) < 0) {
-                $found[] = ExpectedTone::Flat;
-            }
-        }
-
-        return $found === [] ? [ExpectedTone::OnTarget] : $found;
     }
 
     private static function atMostOne(Fraction $value): Fraction

@@ -8,33 +8,52 @@ use Core\Formula\Purpose;
 use Core\Hair\CanvasZone;
 use Core\Hair\HairHistory;
 use Core\Hair\Zone;
+use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
 use Core\Judgement\ExpectedTone;
 use Core\Judgement\Observed;
 use Core\Judgement\Prediction;
 use Core\Shelf\LineKind;
+use Core\Units\Fraction;
 
-/** What a zone is expected to come to when its bowls have gone over it, round by round. A sketch, never a promise. */
+/**
+ * What a zone is expected to come to when its bowls have gone over it, round by round. Where somebody looked between two
+ * rounds, what follows starts from what was reached. A sketch, never a promise.
+ */
 final readonly class Outlook
 {
     /**
-     * @param  list<array{letter: string, expected: Prediction}>  $steps
+     * @param  list<PlacedBowl>  $bowls  those that meet its strands
+     * @param  list<array{letter: string, round: int, expected: Prediction}>  $steps
+     * @param  ?ZoneResult  $seen  what was last seen of it, between the rounds
+     * @param  ?int  $seenAfter  the round after which
      * @param  list<Caution>  $cautions
      */
-    private function __construct(public CanvasZone $zone, public array $steps, public array $cautions)
-    {
+    private function __construct(
+        public CanvasZone $zone,
+        public array $bowls,
+        public array $steps,
+        public ?ZoneResult $seen,
+        public ?int $seenAfter,
+        public array $cautions,
+    ) {
     }
 
     /**
      * @param  list<PlacedBowl>  $bowls  in the order they go on
      * @param  list<Observed>  $history  what this client's hair really did
+     * @param  array<int, ZoneResult>  $reached  what was seen of this zone after a round, by round
      */
-    public static function of(CanvasZone $zone, array $bowls, array $history = []): self
+    public static function of(CanvasZone $zone, array $bowls, array $history = [], array $reached = []): self
     {
         $now = $zone->judged();
         $steps = $cautions = [];
+        $reached = array_filter($reached, static fn (ZoneResult $seen): bool => $seen->level !== null);
+        ksort($reached);
+        $seenAfter = array_key_last($reached);
+        $seen = $seenAfter === null ? null : $reached[$seenAfter];
         if ($now === null || $zone->offLimits) {
-            return new self($zone, [], []);
+            return new self($zone, $bowls, [], $seen, $seenAfter, []);
         }
         foreach ($bowls as $bowl) {
             if ($bowl->sheet->details->purpose !== Purpose::Service) {
@@ -43,6 +62,12 @@ final readonly class Outlook
             $stroke = $bowl->strokesOn(...$zone->cells())[0] ?? null;
             if ($stroke === null) {
                 continue;
+            }
+            foreach ($reached as $round => $result) {
+                if ($round < $bowl->round) {
+                    $now = self::standing($now, $result->level ?? $now->level, $now->history);
+                    unset($reached[$round]);
+                }
             }
             $damp = $bowl->isDamp($stroke);
             $standing = new Zone(
@@ -56,21 +81,17 @@ final readonly class Outlook
                 $now->banded,
             );
             $expected = Prediction::of($standing, $bowl->process($stroke), $history);
-            $steps[] = ['letter' => $bowl->sheet->letter, 'expected' => $expected];
+            $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'expected' => $expected];
             foreach ($expected->cautions as $caution) {
                 $cautions[$caution->key] = $caution;
             }
-            $now = new Zone(
-                $expected->level,
-                match (true) {
-                    $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
-                    default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,
-                },
-                $now->porosity, $now->span, false, $now->wishLevel, $now->wishTone, false,
-            );
+            $now = self::standing($now, $expected->level, match (true) {
+                $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
+                default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,
+            });
         }
 
-        return new self($zone, $steps, array_values($cautions));
+        return new self($zone, $bowls, $steps, $seen, $seenAfter, array_values($cautions));
     }
 
     public function last(): ?Prediction
@@ -78,12 +99,37 @@ final readonly class Outlook
         return $this->steps === [] ? null : $this->steps[count($this->steps) - 1]['expected'];
     }
 
+    /** What was seen after the last bowl that is planned on it: no sketch any more. */
+    public function reached(): ?ZoneResult
+    {
+        $last = $this->steps === [] ? null : $this->steps[count($this->steps) - 1]['round'];
+
+        return $this->seenAfter !== null && ($last === null || $this->seenAfter >= $last) ? $this->seen : null;
+    }
+
+    /** The level it stands at before anything is laid on it: as it was seen, else as it is expected. */
+    public function lifted(): ?Fraction
+    {
+        return $this->reached()->level ?? $this->last()?->lifted;
+    }
+
     /** Against the wish, in words; empty without a wish or a bowl. */
     public function verdict(): string
     {
-        return implode(
-            ', ',
-            array_map(static fn (ExpectedTone $each): string => $each->value, $this->last()->against ?? []),
+        $reached = $this->reached();
+        $against = $reached?->level === null ? ($this->last()->against ?? []) : ExpectedTone::against(
+            $this->zone->wishLevel,
+            // Where nobody named the tone that was seen, nobody said that it is wrong.
+            $this->zone->wishTone->families === [] || $reached->tone->families === [] ? null : $this->zone->wishTone->mix(),
+            $reached->level,
+            $reached->tone->mix(),
         );
+
+        return implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $against));
+    }
+
+    private static function standing(Zone $now, Fraction $level, HairHistory $history): Zone
+    {
+        return new Zone($level, $history, $now->porosity, $now->span, false, $now->wishLevel, $now->wishTone, false);
     }
 }

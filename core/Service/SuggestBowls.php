@@ -54,7 +54,7 @@ final readonly class SuggestBowls
         $found = [];
         foreach ($outlooks as $outlook) {
             $here = array_values(array_filter(
-                $bowls,
+                $outlook->bowls,
                 static fn (PlacedBowl $bowl): bool => $bowl->strokesOn(...$outlook->zone->cells()) !== [],
             ));
             $found[] = $self->filler($outlook->zone, $here);
@@ -122,7 +122,7 @@ final readonly class SuggestBowls
     {
         $zone = $outlook->zone;
         $last = $here === [] ? null : $here[count($here) - 1];
-        $lightened = $last !== null && $last->line->kind === LineKind::Lightener && $outlook->last() !== null;
+        $lightened = $last !== null && $last->line->kind === LineKind::Lightener && $outlook->lifted() !== null;
         $only = $last === null && ZoneReading::of(
             $zone,
             $this->rules,
@@ -130,7 +130,7 @@ final readonly class SuggestBowls
         if ($this->demi === null || $zone->wishTone->families === [] || (! $lightened && ! $only)) {
             return null;
         }
-        $reached = $lightened ? $outlook->last()->lifted : ($zone->level ?? Fraction::of(8));
+        $reached = ($lightened ? $outlook->lifted() : $zone->level) ?? Fraction::of(8);
         $advice = TonerAdvice::for(
             $reached,
             $zone->wishLevel,

@@ -8,6 +8,7 @@ use Core\Advice\ZoneReading;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\Coverage;
+use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
 use Core\Judgement\Observed;
 use Core\Practice\HouseRules;
@@ -42,17 +43,23 @@ final readonly class VisitPicture
     /**
      * @param  list<PlacedBowl>  $bowls  in the order of their rounds
      * @param  list<Observed>  $history  what this client's hair really did
+     * @param  array<int, list<ZoneResult>>  $reached  what was seen after a round, by round
      */
-    public static function of(Canvas $canvas, array $bowls, array $history, Shelf $shelf, HouseRules $rules): self
-    {
+    public static function of(
+        Canvas $canvas,
+        array $bowls,
+        array $history,
+        Shelf $shelf,
+        HouseRules $rules,
+        array $reached = [],
+    ): self {
         $coverage = self::coverage($canvas, $bowls);
-        $outlooks = array_map(
-            static fn (CanvasZone $zone): Outlook => Outlook::of($zone, $bowls, $history),
-            $canvas->zones,
-        );
-        $readings = $amounts = [];
+        $outlooks = $readings = $amounts = [];
         foreach ($canvas->zones as $zone) {
-            $readings[$zone->id] = ZoneReading::of($zone, $rules);
+            foreach (SplitWishes::of($zone, $bowls) as $part) {
+                $outlooks[] = Outlook::of($part['zone'], $part['bowls'], $history, self::seenOf($part['zone'], $reached));
+                $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules);
+            }
         }
         foreach ($bowls as $bowl) {
             $amounts[$bowl->sheet->letter] = PlacedAmount::of($bowl, $canvas);
@@ -68,6 +75,24 @@ final readonly class VisitPicture
             cautions: MapCautions::of($canvas, $coverage, $bowls),
             amounts: $amounts,
         );
+    }
+
+    /**
+     * @param  array<int, list<ZoneResult>>  $reached
+     * @return array<int, ZoneResult>
+     */
+    private static function seenOf(CanvasZone $zone, array $reached): array
+    {
+        $seen = [];
+        foreach ($reached as $round => $results) {
+            foreach ($results as $result) {
+                if ($result->zone === $zone->id) {
+                    $seen[$round] = $result;
+                }
+            }
+        }
+
+        return $seen;
     }
 
     /** @param  list<PlacedBowl>  $bowls */

@@ -225,6 +225,22 @@ return [
         'said' => 'This is no length.',
         'mend' => 'Write chin, shoulder or mid-back.',
     ],
+    'no-care' => [
+        'said' => 'This is no kind of care.',
+        'mend' => 'Choose wash, treatment, mask or other.',
+    ],
+    'no-price' => [
+        'said' => 'This is no price.',
+        'mend' => 'Write an amount such as 12 or 12.50.',
+    ],
+    'care-without-words' => [
+        'said' => 'This step does not say what is done.',
+        'mend' => 'Write it in a few words: conditioner first, then shampoo.',
+    ],
+    'no-part-of-zone' => [
+        'said' => 'This does not say of how many of the zone’s strands it is wished.',
+        'mend' => 'Write one of 1/4, 1/3, 1/2, 2/3, 3/4.',
+    ],
     'no-breakage' => [
         'said' => 'This is no breakage.',
         'mend' => 'Write none, some or much.',

@@ -10,6 +10,7 @@ return [
     'minutes-applying' => 'The minutes of applying',
     'minutes-emulsifying' => 'The minutes of emulsifying',
     'minutes-heat-phase' => 'The minutes of a heat phase',
+    'minutes-of-care' => 'The minutes of a step',
     'minutes-test' => 'The minutes of the test',
     'number-foils' => 'The number of foils',
     'order' => 'The order',

@@ -12,5 +12,8 @@ return [
     'weigh' => 'Weigh bowl :letter',
     'close' => 'All bowls mixed: close when done',
     'rinse-now' => 'Rinse bowl :letter now: beyond its time',
+    'still-on-head' => 'Bowl :letter is still on the hair: nobody marked it rinsed',
+    'half-weighed' => 'Bowl :letter stands half weighed',
+    'never-mixed' => 'Bowl :letter was planned and never mixed',
     'due' => 'Bowl :letter is due: look and rinse',
 ];

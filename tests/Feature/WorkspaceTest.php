@@ -796,6 +796,32 @@ it('reads what was poured, not what was planned: on the bowl, in comparing and i
     expect($rows['Total']['before'])->toBe('156.0 g (planned 150.0 g)')->and($rows['Total']['after'])->toBe('156.0 g');
 });
 
+it('finds a client by what was poured, and reads the last visit in the grams that went in', function () {
+    $bowl = retouch($this->v);
+    $this->v->testSkin();
+    $batch = $this->v->post("bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()]);
+    $event = function (array $event) use (&$batch): void {
+        $batch = $this->v->post("batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+    };
+    // A shade that nobody planned goes in beside the others.
+    $line = App\Models\ColourLine::query()->where('salon_id', $this->v->salon->id)->where('name', 'Tidewater')->sole();
+    $other = $line->shades->first(fn ($shade): bool => ! in_array($shade->productId(), array_column($batch['lines'], 'key'), true));
+    $event(['kind' => 'added', 'line' => $other->productId()]);
+    $event(['kind' => 'poured', 'line' => $other->productId(), 'grams' => '4 g', 'source' => 'hand']);
+    foreach ($batch['lines'] as $line) {
+        if (! $line['started']) {
+            $event(['kind' => 'poured', 'line' => $line['key'], 'grams' => $line['target'], 'source' => 'hand']);
+        }
+    }
+    $event(['kind' => 'finished']);
+    $found = fn (): array => $this->getJson('/api/clients?'.http_build_query(['search' => $other->code]))->assertOk()->json();
+    expect(json_encode($found()))->not->toContain($this->v->client->name);
+    $this->v->close();
+    expect(json_encode($found()))->toContain($this->v->client->name);
+    $file = $this->getJson("/api/clients/{$this->v->client->id}")->json('visits.0.bowls.0');
+    expect($file['poured'])->toContain("4 g {$other->code}")->and(substr_count($file['poured'], ' g '))->toBe(count($batch['lines']));
+});
+
 it('plans the sum of two batches, with where it was split', function () {
     retouch($this->v);
     $this->v->testSkin()->weigh('A');

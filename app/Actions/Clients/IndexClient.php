@@ -4,7 +4,13 @@ declare(strict_types=1);
 
 namespace App\Actions\Clients;
 
+use App\Enums\VisitStatus;
+use App\Formulas\BatchRows;
+use App\Formulas\BowlRows;
+use App\Models\Bowl;
 use App\Models\Client;
+use App\Models\Shade;
+use Core\Units\Grams;
 use Illuminate\Database\DatabaseManager;
 
 /** Writes down every word a client can be found by: names, phone, shades, lines and techniques of their visits. */
@@ -13,7 +19,7 @@ final readonly class IndexClient
     /** Digits of a phone number that are worth asking for. */
     private const LEAST_DIGITS = 3;
 
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private BatchRows $batches)
     {
     }
 
@@ -51,6 +57,35 @@ final readonly class IndexClient
         return preg_split('/[\s,;]+/u', mb_strtolower($text), -1, PREG_SPLIT_NO_EMPTY) ?: [];
     }
 
+    /**
+     * What was poured, not what was planned; a bowl that was never mixed says what it was to be.
+     *
+     * @return list<string> codes
+     */
+    private function shadesUsed(int $client): array
+    {
+        $bowls = Bowl::query()->with(['batches.pours', 'components'])
+            ->whereHas('round.visit', fn ($visit) => $visit->where('client_id', $client)->where('status', VisitStatus::Closed))
+            ->get();
+        $ids = [];
+        foreach ($bowls as $bowl) {
+            $poured = array_keys(array_filter(
+                $this->batches->pouredInto($bowl),
+                static fn (Grams $grams): bool => ! $grams->isZero(),
+            ));
+            $keys = $poured === []
+                ? $bowl->components->pluck('shade_id')->filter()->map(fn (mixed $id): string => "shade-{$id}")->all()
+                : $poured;
+            foreach ($keys as $key) {
+                if (str_starts_with((string) $key, 'shade-')) {
+                    $ids[BowlRows::rowId((string) $key)] = true;
+                }
+            }
+        }
+
+        return array_values(Shade::query()->whereIn('id', array_keys($ids))->distinct()->pluck('code')->map(strval(...))->all());
+    }
+
     /** @return list<array{string, string}> word and kind */
     private function workWords(int $client): array
     {
@@ -58,8 +93,8 @@ final readonly class IndexClient
             ->join('rounds', 'rounds.id', '=', 'bowls.round_id')->join('visits', 'visits.id', '=', 'rounds.visit_id')
             ->where('visits.client_id', $client)->where('visits.status', 'closed');
         $words = [];
-        foreach ((clone $bowls)->join('components', 'components.bowl_id', '=', 'bowls.id')->join('shades', 'shades.id', '=', 'components.shade_id')->distinct()->pluck('shades.code') as $code) {
-            $words[] = [mb_strtolower(str_replace(' ', '', (string) $code)), 'shade'];
+        foreach ($this->shadesUsed($client) as $code) {
+            $words[] = [mb_strtolower(str_replace(' ', '', $code)), 'shade'];
         }
         foreach ((clone $bowls)->join('colour_lines', 'colour_lines.id', '=', 'bowls.colour_line_id')->distinct()->pluck('colour_lines.name') as $line) {
             array_push($words, ...array_map(fn (string $word): array => [$word, 'line'], self::split((string) $line)));

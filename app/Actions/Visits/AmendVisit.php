@@ -18,7 +18,6 @@ use App\Records\WriteContext;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadBowl;
 use Core\Codec\ReadCanvas;
-use Core\Hair\CanvasZone;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -61,7 +60,7 @@ final readonly class AmendVisit
                 default => null,
             };
             if (isset($changes['results'])) {
-                $zones = array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvases->canvas($current)->zones);
+                $zones = $this->canvases->canvas($current)->ids();
                 $changes['results'] = ReadCanvas::writeResults(
                     ReadCanvas::results(is_array($changes['results']) ? $changes['results'] : [], $zones, '/results'),
                 );

@@ -17,7 +17,6 @@ use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
-use Core\Hair\CanvasZone;
 use Core\Safety\Step;
 use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
@@ -74,7 +73,7 @@ final readonly class CloseVisit
             foreach ($batches->map(fn (Batch $batch): Bowl => $batch->bowl)->unique('id') as $bowl) {
                 ($this->gate)(Step::Close, $bowl, $current, CarbonImmutable::now());
             }
-            $zones = array_map(fn (CanvasZone $zone): string => $zone->id, $this->canvases->canvas($current)->zones);
+            $zones = $this->canvases->canvas($current)->ids();
             $results = ReadCanvas::writeResults(ReadCanvas::results($review['results'], $zones, '/results'));
             $current->fill([
                 ...$words, ...$review, 'results' => $results, 'verdict' => $verdict, 'status' => VisitStatus::Closed,

@@ -74,6 +74,7 @@ final readonly class RepeatVisit
                 'status' => VisitStatus::Expected,
                 'starts_at' => $startsAt,
                 'note' => '',
+                'care' => $this->care($from),
             ])->refresh();
             $canvas = $this->age($from, $visit, $startsAt);
             $made = $this->copyBowls($member, $from, $visit, $canvas);
@@ -81,6 +82,15 @@ final readonly class RepeatVisit
 
             return $visit;
         });
+    }
+
+    /** @return list<array<string, mixed>> the same steps, none of them done yet */
+    private function care(Visit $from): array
+    {
+        return array_map(
+            static fn (array $step): array => ['done' => false] + $step,
+            $from->care ?? [],
+        );
     }
 
     private function age(Visit $from, Visit $visit, CarbonImmutable $now): Canvas

@@ -60,6 +60,8 @@ final class BowlResource extends JsonResource
             'purpose' => $bowl->sheet['purpose'] ?? 'service',
             'trial' => $bowl->trial,
             'minutes' => $sheet?->minutesWords() ?? '',
+            // Where nobody said how long, the line's own window holds.
+            'ownMinutes' => "{$bowl->colourLine->min_minutes} to {$bowl->colourLine->max_minutes} min, {$bowl->colourLine->target_minutes} as a rule",
             'note' => $bowl->sheet['note'] ?? '',
             'written' => resolve(WrittenBowls::class)->written($bowl, $visit),
             'state' => $this->state($bowl),

@@ -51,7 +51,7 @@ final class ClientResource extends JsonResource
             'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
             'photos' => array_values($client->photos()->with('taker')->get()->map(fn (Photo $photo): array => (new PhotoResource($photo))->toArray())->all()),
-            'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'proposals'])->limit(60)->get()
+            'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->limit(60)->get()
                 ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
         ];
     }

@@ -13,6 +13,7 @@ use App\Models\Visit;
 use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Service\BowlState;
+use Core\Service\LeftOpen;
 use Core\Service\NextStep;
 use Core\Timing\ClockState;
 use Core\Weighing\BatchStatus;
@@ -30,16 +31,27 @@ final class NextStepResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
-        $bowls = $visit->rounds
-            ->flatMap(fn (Round $round) => $round->bowls)
-            ->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))
-            ->all();
         $step = $visit->status->isOver() ? NextStep::closed() : NextStep::of(
-            array_values($bowls),
+            self::states($visit),
             $visit->status === VisitStatus::InChair,
         );
 
         return ['do' => $step->do, 'words' => Say::words($step->fact), 'bowl' => $step->bowl];
+    }
+
+    /** @return list<string> what a close would leave unfinished */
+    public static function leftOpen(Visit $visit): array
+    {
+        return $visit->status->isOver() ? [] : Say::all(LeftOpen::of(self::states($visit)));
+    }
+
+    /** @return list<BowlState> */
+    private static function states(Visit $visit): array
+    {
+        return array_values($visit->rounds
+            ->flatMap(fn (Round $round) => $round->bowls)
+            ->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))
+            ->all());
     }
 
     private static function state(Bowl $bowl, Visit $visit): BowlState

@@ -121,7 +121,7 @@ final class PictureResource extends JsonResource
 
         return [
             'id' => $zone->id,
-            'name' => $zone->name,
+            'name' => self::name($zone),
             'direction' => $reading->direction->value,
             'headline' => Say::words($reading->headline),
             'lines' => Say::all($reading->lines),
@@ -131,11 +131,13 @@ final class PictureResource extends JsonResource
                 'swatch' => self::swatch($zone->level, $zone->tone->mix()),
             ],
             'wish' => $this->wish($zone),
+            'reached' => self::reached($outlook),
+            'verdict' => $outlook->verdict(),
             'expected' => $last === null ? null : [
                 'words' => $last->words(), 'swatch' => self::swatch(
                     $last->level,
                     $last->tone,
-                ), 'verdict' => $outlook->verdict(),
+                ),
                 'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
             ],
             'steps' => array_map(
@@ -146,6 +148,28 @@ final class PictureResource extends JsonResource
                 ],
                 $outlook->steps,
             ),
+        ];
+    }
+
+    /** Where two things are wished of one zone, each part has its name. */
+    private static function name(CanvasZone $zone): string
+    {
+        return match (true) {
+            $zone->also === null => $zone->name,
+            str_ends_with($zone->id, '-also') => "{$zone->name}, {$zone->also->of->value}",
+            default => "{$zone->name}, the rest",
+        };
+    }
+
+    /** @return ?array<string, mixed> what was last seen of it between the rounds */
+    private static function reached(Outlook $outlook): ?array
+    {
+        $seen = $outlook->seen;
+
+        return $seen?->level === null ? null : [
+            'words' => self::words($seen->level, $seen->tone->words()),
+            'swatch' => self::swatch($seen->level, $seen->tone->mix()),
+            'last' => $outlook->reached() !== null,
         ];
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Visits;
 
 use App\Enums\ProposalState;
+use App\Formulas\BatchRows;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Component;
@@ -97,6 +98,7 @@ final class VisitLineResource extends JsonResource
             'developer' => $developer->isEmpty()
                 ? 'no developer'
                 : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
+            'poured' => self::poured($bowl),
             'spans' => self::spans($bowl),
             'swatches' => array_values($colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all()),
             'used' => $finished->isEmpty() || $bowl->isSetAside()
@@ -108,6 +110,20 @@ final class VisitLineResource extends JsonResource
                 default => 'planned',
             },
         ];
+    }
+
+    /** What went into it, in grams; empty where nothing was mixed, or where nobody asked for it. */
+    private static function poured(Bowl $bowl): string
+    {
+        $batches = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
+        if ($batches->isEmpty() || $bowl->isSetAside() || ! $batches->every(fn (Batch $batch): bool => $batch->relationLoaded('pours'))) {
+            return '';
+        }
+
+        return implode(' + ', array_map(
+            static fn (array $line): string => "{$line['grams']->text()} {$line['label']}",
+            resolve(BatchRows::class)->pouredLines($bowl),
+        ));
     }
 
     /** @return list<string> */

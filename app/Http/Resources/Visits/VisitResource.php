@@ -13,6 +13,8 @@ use App\Models\Round;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use Core\Codec\ReadCare;
+use Core\Record\CareStep;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -35,6 +37,7 @@ final class VisitResource extends JsonResource
             'raised.fromVisit',
             'raised.decider',
             'waivers.teamMember',
+            'rounds.reachedBy',
             'rounds.bowls.components',
             'rounds.bowls.colourLine',
             'rounds.bowls.batches',
@@ -77,6 +80,7 @@ final class VisitResource extends JsonResource
             ],
             'before' => $this->before($visit),
             'amendments' => AmendmentResource::of($visit),
+            'care' => self::care($visit),
             'canvas' => CanvasResource::shape($visit->canvas),
             'picture' => (new PictureResource($visit))->toArray(),
             'gate' => (new GateResource($visit))->toArray(),
@@ -86,9 +90,25 @@ final class VisitResource extends JsonResource
                 'id' => $round->id,
                 'name' => $round->name,
                 'version' => $round->version,
+                'reached' => $round->reached ?? [],
+                'reachedBy' => $round->reachedBy?->name,
+                'reachedAt' => $round->reached_at?->toIso8601String(),
                 'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
             ])->all()),
+            'leftOpen' => NextStepResource::leftOpen($visit),
             'next' => (new NextStepResource($visit))->toArray(),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function care(Visit $visit): array
+    {
+        $steps = ReadCare::from($visit->care ?? []);
+
+        return [
+            'steps' => ReadCare::write($steps),
+            'minutes' => CareStep::minutesOf($steps),
+            'price' => CareStep::money(CareStep::priceOf($steps)),
         ];
     }
 

@@ -7,7 +7,7 @@ import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { amendVisit, clientFile, visit as visitQuery } from './api'
-import { ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
+import { judgedZones, ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
 import type { Amendment, Result, Visit } from './shapes'
 
 type Words = { verdict: string; outcome: string; keep: string; change: string; note: string; nextOn: string; results: Record<string, Result>; bowls: Record<string, { minutes: string; note: string }>; why: string }
@@ -69,7 +69,7 @@ export function AmendVisit({ visit }: { visit: Visit }) {
       <Form className="close-station" onSubmit={(event) => { event.preventDefault(); amend.mutate() }}>
         <p className="quiet">What was weighed stays. The first words stay on record, beside who corrected them and why.</p>
         <VerdictChoice verdict={words.verdict} onChange={(verdict) => { set({ verdict }) }} />
-        <ResultRows zones={visit.canvas.canvas.zones} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
+        <ResultRows zones={judgedZones(visit)} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
         <Field id="amend-outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={words.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
         <div className="field-row">
           <Field id="amend-keep" label="Keep"><Form.Control maxLength={1000} value={words.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>

@@ -8,6 +8,7 @@ import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import { visit as visitQuery } from './api'
+import { careWords } from './Care'
 import { PatternList } from './PlaceStation'
 import { qrPath } from './qrPath'
 import type { Bowl, Visit } from './shapes'
@@ -52,6 +53,7 @@ function Card({ visit }: { visit: Visit }) {
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
               {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} />)}
+              {round.reached.length === 0 ? null : <p className="card-reached"><strong>Reached:</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
             </section>
           ))}
         </div>
@@ -65,6 +67,7 @@ function Card({ visit }: { visit: Visit }) {
       <footer className="card-foot">
         {visit.canvas.canvas.worn === '' ? null : <p>Worn: {visit.canvas.canvas.worn}</p>}
         {visit.canvas.canvas.target === '' ? null : <p>To match: {visit.canvas.canvas.target}</p>}
+        {visit.care.steps.length === 0 ? null : <p><strong>Care:</strong> {visit.care.steps.map(careWords).join('; ')}{visit.care.minutes === 0 ? '' : ` (${visit.care.minutes} min${visit.care.price === '' ? '' : `, ${visit.care.price}`})`}</p>}
         {visit.note === '' ? null : <p>{visit.note}</p>}
         {visit.outcome === '' ? null : <p><strong>Came of it:</strong> {visit.outcome}</p>}
         {visit.keep === '' ? null : <p><strong>Keep:</strong> {visit.keep}</p>}
@@ -107,7 +110,7 @@ function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
         </p>
         <p>
           {bowl.place}
-          {bowl.minutes === '' ? '' : `${bowl.place === '' ? '' : ' · '}${bowl.minutes}`}
+          {`${bowl.place === '' ? '' : ' · '}${bowl.minutes === '' ? bowl.ownMinutes : bowl.minutes}`}
           {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed})`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
@@ -135,8 +138,8 @@ function CanvasTable({ visit }: { visit: Visit }) {
           return (
             <tr key={zone.id}>
               <td>{zone.name}</td>
-              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.grey === null || zone.grey === 0 ? '' : `${zone.grey} % grey`, zone.regrowth === null ? '' : `${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : `${zone.porosity} porosity`, zone.offLimits ? 'leave out' : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
-              <td>{[zone.wish.level, zone.wish.tone.join('-'), zone.wish.words].filter((each) => each !== null && each !== '').join(' ')}</td>
+              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.historyWords === '' ? '' : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${zone.confidence})`}`, zone.grey === null || zone.grey === 0 ? '' : `${zone.grey} % grey`, zone.regrowth === null ? '' : `${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : `${zone.porosity} porosity`, zone.offLimits ? 'leave out' : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
+              <td>{[zone.wish.level, zone.wish.tone.join('-'), zone.wish.words, zone.also === null ? '' : `; ${zone.also.of}: ${[zone.also.level, zone.also.tone.join('-'), zone.also.words].filter((each) => each !== null && each !== '').join(' ')}`].filter((each) => each !== null && each !== '').join(' ')}</td>
               <td>{result === undefined ? '' : [result.level, result.tone.join('-'), result.words].filter((each) => each !== null && each !== '').join(' ')}</td>
             </tr>
           )

@@ -13,7 +13,7 @@ import { problemAt } from './problems'
 import { NotBegun } from './NotBegun'
 import { Amendments, AmendVisit } from './AmendVisit'
 import { ProposalList } from './ProposalList'
-import { ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
+import { judgedZones, ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
 import type { Result, Visit } from './shapes'
 
 // Whether it lasts is asked at the next visit, where it can be known.
@@ -31,6 +31,8 @@ function readReview(id: string): Review {
 export function CloseStation({ visit, formulates }: { visit: Visit; formulates: boolean }) {
   const queries = useQueryClient()
   const [review, setReview] = useState(() => readReview(visit.id))
+  const [asked, setAsked] = useState('')
+  const leftOpen = visit.leftOpen.join('; ')
   const query = clientFile(visit.client.id)
   const file = useQuery(query)
   const photos = file.data?.photos.filter((photo) => photo.visit === visit.id) ?? []
@@ -54,7 +56,7 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
         <Notice kind="good" title="This visit is closed.">{visit.outcome} {visit.nextOn === null ? '' : `Next on ${showDate(visit.nextOn)}.`}</Notice>
         <ul>
           {visit.results.map((result) => (
-            <li key={result.zone}>{visit.canvas.canvas.zones.find((zone) => zone.id === result.zone)?.name ?? result.zone}: level {result.level} {result.tone.join('-')} {result.words}</li>
+            <li key={result.zone}>{visit.picture.zones.find((zone) => zone.id === result.zone)?.name ?? result.zone}: level {result.level} {result.tone.join('-')} {result.words}</li>
           ))}
         </ul>
         {visit.raised.length === 0 ? null : <h2>For next time</h2>}
@@ -67,11 +69,16 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
   if (visit.status === 'ended') return <Notice kind="note" title="This visit did not take place.">{visit.endedReason}</Notice>
   const left = visit.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.state === 'mixed' && bowl.batches.every((batch) => batch.leftover === null))
   return (
-    <Form className="close-station" onSubmit={(event) => { event.preventDefault(); close.mutate() }}>
+    <Form className="close-station" onSubmit={(event) => {
+      event.preventDefault()
+      // What is still on a head, or was never mixed, is asked about once.
+      if (leftOpen !== '' && asked !== leftOpen) setAsked(leftOpen)
+      else close.mutate()
+    }}>
       <NotBegun visit={visit} />
       {left.length === 0 ? null : <Notice kind="note" title={`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.</Notice>}
       <VerdictChoice verdict={review.verdict} onChange={(verdict) => { set({ verdict }) }} />
-      <ResultRows zones={visit.canvas.canvas.zones} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
+      <ResultRows zones={judgedZones(visit)} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
       <Field id="outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={review.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
       <div className="field-row">
         <Field id="keep" label="Keep"><Form.Control maxLength={1000} value={review.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>
@@ -85,7 +92,12 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
       </div>
       {strip}
       {close.error === null ? null : <ErrorNotice error={close.error} />}
-      {formulates ? <Press kind="main" submit size="bench" disabled={review.verdict === '' || close.isPending} id="close-visit">Close visit</Press> : <p className="quiet">A colourist closes the visit.</p>}
+      {visit.leftOpen.length === 0 ? null : (
+        <Notice kind="warn" title="Not everything is finished." action={asked === leftOpen ? <span className="quiet">Press again to close all the same.</span> : undefined}>
+          <ul>{visit.leftOpen.map((each) => <li key={each}>{each}</li>)}</ul>
+        </Notice>
+      )}
+      {formulates ? <Press kind="main" submit size="bench" disabled={review.verdict === '' || close.isPending} id="close-visit">{leftOpen !== '' && asked === leftOpen ? 'Close all the same' : 'Close visit'}</Press> : <p className="quiet">A colourist closes the visit.</p>}
     </Form>
   )
 }

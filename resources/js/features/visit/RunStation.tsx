@@ -12,8 +12,10 @@ import { carryTrial, recordTrial, stampBowl, visit as visitQuery } from './api'
 import { freeLetter } from './drafts'
 import { BatchLane } from './BatchLane'
 import { ClockLane } from './ClockLane'
+import { Care } from './Care'
 import { GateNotice } from './GateNotice'
 import { MoreOf } from './MoreOf'
+import { Reached } from './Reached'
 import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
@@ -30,8 +32,10 @@ export function RunStation({ visit, formulates, letters }: { visit: Visit; formu
           {round.bowls.map((bowl) => (
             <Lane key={bowl.id} bowl={bowl} visit={visit} now={now} formulates={formulates} letters={letters} />
           ))}
+          <Reached key={round.version} visit={visit} round={round} />
         </section>
       ))}
+      <Care visit={visit} />
     </div>
   )
 }

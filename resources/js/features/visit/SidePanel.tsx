@@ -16,12 +16,14 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
             <div className="outlook-swatches">
               <Swatch label="now" swatch={zone.now} />
               <Swatch label="wish" swatch={zone.wish} />
-              <Swatch label="expected" swatch={zone.expected} sketch />
+              {zone.reached === null ? null : <Swatch label="reached" swatch={zone.reached} />}
+              {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
             </div>
-            {zone.expected === null ? null : (
+            {zone.reached?.last === true ? (
+              <p className="outlook-words"><Against verdict={zone.verdict} /> reached {zone.reached.words}</p>
+            ) : zone.expected === null ? null : (
               <p className="outlook-words">
-                <strong className={zone.expected.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.expected.verdict === '' ? 'sketch' : `${zone.expected.verdict === 'on target' ? '✓' : '!'} ${zone.expected.verdict}`}</strong>{' '}
-                {zone.expected.words}
+                <Against verdict={zone.verdict} /> {zone.expected.words}
                 {zone.expected.calibrated ? ' · by this client’s own visits' : ''}
               </p>
             )}
@@ -32,6 +34,10 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
       <CautionList cautions={[...picture.cautions, ...picture.zones.flatMap((zone) => zone.cautions.map((caution) => ({ ...caution, reason: `${zone.name}: ${caution.reason}` })))]} />
     </aside>
   )
+}
+
+function Against({ verdict }: { verdict: string }) {
+  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? 'sketch' : `${verdict === 'on target' ? '✓' : '!'} ${verdict}`}</strong>
 }
 
 function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { words: string; swatch: string } | null; sketch?: boolean }) {

@@ -60,6 +60,7 @@ export function ZoneEditor({ zone, ladder, map, problem, reading, onChange }: { 
             </Field>
           </div>
           <Tones label="Wished tone, strongest first" on={zone.wish.tone} onChange={(tone) => { wish({ tone }) }} />
+          <AlsoWished zone={zone} ladder={ladder} problem={problem} onChange={(also) => { set({ also }) }} />
         </div>
         <details className="zone-block">
           <summary>Condition, texture, where it lies</summary>
@@ -86,6 +87,27 @@ export function ZoneEditor({ zone, ladder, map, problem, reading, onChange }: { 
         {map}
       </aside>
     </div>
+  )
+}
+
+const PARTS = [['1/4', 'a quarter'], ['1/3', 'a third'], ['1/2', 'half'], ['2/3', 'two thirds'], ['3/4', 'three quarters']] as const
+
+/** Another wish for a part of the zone’s strands: two thirds light, a third brown. */
+function AlsoWished({ zone, ladder, problem, onChange }: { zone: Zone; ladder: Rung[]; problem: (field: string) => Problem | undefined; onChange: (also: Zone['also']) => void }) {
+  const { also } = zone
+  const set = (change: Partial<NonNullable<Zone['also']>>) => { onChange({ of: '1/3', level: null, tone: [], words: '', ...also, ...change }) }
+  return (
+    <details className="also-wished" open={also !== null}>
+      <summary>Something else for some of its strands</summary>
+      <div className="zone-line"><span className="zone-what">Of</span><OneOf label="Of how many strands" all={PARTS} on={also?.of} clears onChange={(of) => { if (of === null) onChange(null); else set({ of }) }} /></div>
+      {also === null ? null : (
+        <>
+          <LevelField id="also-level" label="Their level" ladder={ladder} problem={problem('also/level')} value={also.level} onChange={(level) => { set({ level }) }} />
+          <Tones label="Their tone, strongest first" on={also.tone} onChange={(tone) => { set({ tone }) }} />
+          <Form.Control aria-label="Their wish in words" placeholder="in words: brown underneath" maxLength={300} value={also.words} onChange={(event) => { set({ words: event.target.value }) }} />
+        </>
+      )}
+    </details>
   )
 }
 

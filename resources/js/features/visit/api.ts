@@ -77,6 +77,9 @@ export const bowlsToTake = (visitId: string, name: string) =>
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
 export const amendVisit = async (visitId: string, version: number, why: string, changed: Record<string, unknown>) =>
   asVisit(await keptPost(`visits/${visitId}/amend`, { version, why, ...changed }, thenVisit(visitId, `Corrected: ${why}`)))
+export const saveReached = async (visitId: string, round: { id: string; name: string; version: number }, results: shapes.Result[]) =>
+  asVisit(await keptPut(`rounds/${round.id}/reached`, { version: round.version, results }, thenVisit(visitId, `Reached after ${round.name}`)))
+export const saveCare = async (visitId: string, version: number, steps: shapes.CareStep[]) => asVisit(await keptPut(`visits/${visitId}/care`, { version, steps }, thenVisit(visitId, 'Care')))
 /** Why it does not take place; null takes it up again. */
 export const endVisit = async (visitId: string, version: number, why: string | null, reason: string) => asVisit(await keptPost(`visits/${visitId}/end`, { version, why, reason }, thenVisit(visitId, why === null ? 'The visit taken up again' : 'The visit does not take place')))
 export const takeVisitBack = (visitId: string, version: number) => keptDelete(`visits/${visitId}`, { version }, { stream: `visit:${visitId}`, about: 'A visit taken back' })

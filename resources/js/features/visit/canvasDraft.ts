@@ -21,7 +21,7 @@ export const canvasDrafts = {
 export function emptyZone(id: string, name: string, spans: string[], regions: string[] = []): Zone {
   return {
     id, name, regions, spans, natural: null, level: null, tone: [], grey: null, resistant: false, porosity: 'normal', history: 'natural', historyWords: '', confidence: 'read',
-    banded: false, bandWords: '', regrowth: null, density: null, texture: null, length: null, elasticity: null, breakage: null, offLimits: false, wish: { level: null, tone: [], words: '' }, note: '',
+    banded: false, bandWords: '', regrowth: null, density: null, texture: null, length: null, elasticity: null, breakage: null, offLimits: false, wish: { level: null, tone: [], words: '' }, also: null, note: '',
   }
 }
 

@@ -26,6 +26,8 @@ export const bowl = z.object({
   poured: workedBowl.nullable(),
   /** As they are planned: 35 min, 25 to 35 min; empty for the line’s own. */
   minutes: z.string(),
+  /** The line’s own window, which holds where nothing is planned. */
+  ownMinutes: z.string(),
   note: z.string(),
   /** In one line, as it is written on a card. */
   written: z.string(),
@@ -50,7 +52,10 @@ export const picture = z.object({
       cautions: z.array(caution),
       now: swatched.nullable(),
       wish: swatched.nullable(),
-      expected: swatched.extend({ verdict: z.string(), calibrated: z.boolean(), why: z.array(z.string()) }).nullable(),
+      /** What was last seen of it between the rounds; last where nothing is planned on it after that. */
+      reached: swatched.extend({ last: z.boolean() }).nullable(),
+      verdict: z.string(),
+      expected: swatched.extend({ calibrated: z.boolean(), why: z.array(z.string()) }).nullable(),
       steps: z.array(swatched.extend({ letter: z.string() })),
     }),
   ),
@@ -97,6 +102,8 @@ export const zone = z.object({
   breakage: z.string().nullable(),
   offLimits: z.boolean(),
   wish: z.object({ level: z.string().nullable(), tone: z.array(z.string()), words: z.string() }),
+  /** Of a part of its strands. */
+  also: z.object({ of: z.string(), level: z.string().nullable(), tone: z.array(z.string()), words: z.string() }).nullable().default(null),
   note: z.string(),
 })
 export type Zone = z.infer<typeof zone>
@@ -152,6 +159,9 @@ const result = z.object({
 })
 export type Result = z.infer<typeof result>
 
+const careStep = z.object({ id: z.string(), kind: z.string(), words: z.string(), minutes: z.union([z.number(), z.string()]).nullable(), price: z.string(), done: z.boolean() })
+export type CareStep = z.infer<typeof careStep>
+
 export const amendment = z.object({ at: z.string(), by: z.string(), why: z.string(), what: z.array(z.object({ field: z.string(), was: z.string(), is: z.string() })) })
 export type Amendment = z.infer<typeof amendment>
 
@@ -187,7 +197,10 @@ export const visit = z.object({
   gate,
   proposals: z.array(proposal),
   raised: z.array(proposal),
-  rounds: z.array(z.object({ id: z.string(), name: z.string(), version: z.number(), bowls: z.array(bowl) })),
+  rounds: z.array(z.object({ id: z.string(), name: z.string(), version: z.number(), reached: z.array(result), reachedBy: z.string().nullable(), reachedAt: z.string().nullable(), bowls: z.array(bowl) })),
+  care: z.object({ steps: z.array(careStep), minutes: z.number(), price: z.string() }),
+  /** What a close would leave unfinished, in words. */
+  leftOpen: z.array(z.string()),
   next: nextStep,
 })
 export type Visit = z.infer<typeof visit>

@@ -31,10 +31,10 @@ it('marks the station one stands at', () => {
   expect(words({})).toMatch(/aria-selected="true"[^>]*>.{0,80}1<\/span> Read/)
 })
 
-const expected = { words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', calibrated: true, why: [] }
+const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true, why: [] }
 const zone: Picture['zones'][number] = {
   id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [{ key: 'weak', reason: 'This hair is weak.', mend: 'Test a strand.' }],
-  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, expected, steps: [],
+  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, steps: [],
 }
 
 it('shows what to expect as a sketch, with a word and a sign, and by whose visits', () => {
@@ -45,8 +45,18 @@ it('shows what to expect as a sketch, with a word and a sign, and by whose visit
   expect(html).toContain('now 9')
   expect(html).toContain('wish –')
   expect(html).toContain('Ends: This hair is weak.')
-  const right = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, expected: { ...expected, verdict: 'on target' } }] }} withMap={false} />)
+  const right = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, verdict: 'on target' }] }} withMap={false} />)
   expect(right).toContain('✓ on target')
+})
+
+it('shows what was reached instead of the sketch, once nothing is planned after it', () => {
+  const seen = { words: 'level 8 gold', swatch: '#c0a060' }
+  const between = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, reached: { ...seen, last: false } }] }} withMap={false} />)
+  expect(between).toContain('reached 8')
+  expect(between).toContain('expected 8.8')
+  const after = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, reached: { ...seen, last: true } }] }} withMap={false} />)
+  expect(after).toContain('reached level 8 gold')
+  expect(after).not.toContain('is-sketch')
 })
 
 it('shows no box where nothing needs care', () => {

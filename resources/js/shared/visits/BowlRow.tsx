@@ -20,7 +20,7 @@ export function BowlRow({ bowl, showState }: { bowl: Bowl; showState: boolean })
           <strong>{bowl.job}</strong> <span className="quiet">{bowl.line}</span>
         </div>
         <div className="formula">
-          {bowl.colour} <span className="quiet">·</span> {bowl.developer}
+          {bowl.poured === '' ? <>{bowl.colour} <span className="quiet">·</span> {bowl.developer}</> : bowl.poured}
         </div>
       </div>
       <div className="bowl-row-end">

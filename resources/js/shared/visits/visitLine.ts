@@ -33,6 +33,8 @@ export const visitLine = z.object({
       line: z.string(),
       colour: z.string(),
       developer: z.string(),
+      /** What went in, in grams; empty where nothing was mixed. */
+      poured: z.string(),
       spans: z.array(z.string()),
       swatches: z.array(z.string()),
       used: z.string().nullable(),

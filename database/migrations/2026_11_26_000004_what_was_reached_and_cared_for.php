@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Migrations\Migration;
+use Illuminate\Database\Schema\Blueprint;
+use Illuminate\Support\Facades\Schema;
+
+return new class extends Migration
+{
+    public function up(): void
+    {
+        Schema::table('rounds', function (Blueprint $table): void {
+            // What each zone came to before the next round, as it was seen; who looked, and when.
+            $table->json('reached')->nullable();
+            $table->foreignId('reached_by')->nullable()->constrained('team_members');
+            $table->dateTime('reached_at')->nullable();
+        });
+        Schema::table('visits', function (Blueprint $table): void {
+            // Washes, treatments and masks in their order, with minutes and price.
+            $table->json('care')->nullable();
+        });
+    }
+};

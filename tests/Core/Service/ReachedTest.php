@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use Core\Codec\ReadCanvas;
+use Core\Formula\BowlSheet;
+use Core\Hair\Tones;
+use Core\Hair\ZoneResult;
+use Core\Practice\HouseRules;
+use Core\Service\Calibration;
+use Core\Service\Outlook;
+use Core\Service\PlacedBowl;
+use Core\Service\SplitWishes;
+use Core\Service\VisitPicture;
+use Core\Tone\ToneFamily;
+use Core\Units\Fraction;
+use Tests\Core\Record\Ladder;
+
+/** A bowl in a round. */
+function inRound(int $round, BowlSheet $sheet): PlacedBowl
+{
+    $rules = HouseRules::standard();
+
+    return PlacedBowl::of($round, $sheet, Ladder::shelf()->line($sheet->line), $sheet->known($rules->step), $rules);
+}
+
+function powder(int $round, string $letter = 'L', array $stroke = ['method' => 'fine-foils']): PlacedBowl
+{
+    return inRound($round, Ladder::bowl(
+        ['powder' => 'all'],
+        ['d20' => 'all'],
+        ['letter' => $letter, 'line' => 'L', 'ratio' => '1:2', 'place' => [['regions' => [], 'spans' => ['mids', 'ends']] + $stroke], 'minutes' => 35],
+    ));
+}
+
+function gloss(int $round, array $colour = ['d8G' => 'all'], array $stroke = ['method' => 'gloss'], string $letter = 'G', string $line = 'D'): PlacedBowl
+{
+    return inRound($round, Ladder::bowl(
+        $colour,
+        ['d10' => 'all'],
+        ['letter' => $letter, 'line' => $line, 'place' => [['regions' => [], 'spans' => ['mids', 'ends']] + $stroke]],
+    ));
+}
+
+function canvasOf(array ...$zones): Core\Hair\Canvas
+{
+    return ReadCanvas::from(['zones' => array_map(
+        static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}", 'spans' => ['mids', 'ends']],
+        array_keys($zones),
+        $zones,
+    )]);
+}
+
+$seen = static fn (string $level, ToneFamily ...$tone): ZoneResult => new ZoneResult('z0', Fraction::parse($level), new Tones($tone));
+
+it('goes on from what was reached, not from what was hoped for', function (string $level) use ($seen) {
+    $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]])->zones[0];
+    $hoped = Outlook::of($zone, [powder(0), gloss(1)]);
+    $known = Outlook::of($zone, [powder(0), gloss(1)], reached: [0 => $seen($level)]);
+    expect($known->steps[1]['expected']->lifted->decimal(1))->toBe(Fraction::parse($level)->decimal(1))
+        ->and($known->steps[0]['expected']->lifted->equals($hoped->steps[0]['expected']->lifted))->toBeTrue()
+        // Something is planned after it: the rest is still a sketch.
+        ->and($known->reached())->toBeNull()
+        ->and($known->seen?->level?->decimal(1))->toBe(Fraction::parse($level)->decimal(1));
+})->with(['6.5', '7', '8.5']);
+
+it('is no sketch any more where nothing is planned after what was seen', function () use ($seen) {
+    $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['ash']]])->zones[0];
+    $short = Outlook::of($zone, [powder(0)], reached: [0 => $seen('7', ToneFamily::Gold)]);
+    $there = Outlook::of($zone, [powder(0)], reached: [0 => $seen('9', ToneFamily::Ash)]);
+    expect($short->verdict())->toBe('too deep, too warm')->and($short->lifted()?->decimal(1))->toBe('7')
+        ->and($there->verdict())->toBe('on target')
+        // A tone that nobody named is not wrong.
+        ->and(Outlook::of($zone, [powder(0)], reached: [0 => $seen('9')])->verdict())->toBe('on target');
+});
+
+it('chooses the toner by the level that was seen', function () use ($seen) {
+    $canvas = canvasOf(['level' => '4', 'wish' => ['level' => '9', 'tone' => ['ash']]]);
+    $why = static fn (array $reached): string => said(VisitPicture::of($canvas, [powder(0)], [], Ladder::shelf(), HouseRules::standard(), $reached)->suggestions[0]->why[0]);
+    expect($why([0 => [$seen('7.5')]]))->toContain('reached 7.5')
+        ->and($why([]))->not->toContain('reached 7.5');
+});
+
+it('learns each round’s lift where somebody looked between them', function () use ($seen) {
+    $canvas = canvasOf(['level' => '5']);
+    $result = [new ZoneResult('z0', Fraction::of(9), new Tones([]))];
+    $lifts = static fn (array $observed): array => array_map(static fn ($each): string => $each->lifted->decimal(1), $observed);
+    // Twice lightened, and nobody looked between: nobody can tell which did it.
+    expect($lifts(Calibration::of($canvas, $result, [powder(0), powder(1, 'M')])))->toBe([])
+        ->and($lifts(Calibration::of($canvas, $result, [powder(0), powder(1, 'M')], [0 => [$seen('7')]])))->toBe(['2', '2'])
+        // Toned down afterwards, the lift is what was seen before the toner.
+        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)], [0 => [$seen('8')]])))->toBe(['3'])
+        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)])))->toBe(['2.5']);
+});
+
+it('gives each of two wishes of a zone its own bowls, and what lies on all of it to both', function () {
+    $canvas = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']], 'also' => ['of' => '1/3', 'level' => '5', 'tone' => ['natural'], 'words' => 'brown']]);
+    $low = gloss(0, ['6N' => 'all'], ['method' => 'slice-foils'], 'B', 'P');
+    $all = gloss(1);
+    $parts = SplitWishes::of($canvas->zones[0], [powder(0), $low, $all]);
+    $letters = static fn (array $part): string => implode('', array_map(static fn (PlacedBowl $bowl): string => $bowl->sheet->letter, $part['bowls']));
+    expect(array_map($letters, $parts))->toBe(['LG', 'BG'])
+        ->and($canvas->ids())->toBe(['z0', 'z0-also']);
+    $picture = VisitPicture::of($canvas, [powder(0), $low, $all], [], Ladder::shelf(), HouseRules::standard());
+    expect(array_map(static fn (Outlook $each): string => $each->zone->id, $picture->outlooks))->toBe(['z0', 'z0-also'])
+        ->and($picture->outlooks[0]->last()?->level->compare($picture->outlooks[1]->last()->level))->toBe(1)
+        // The brown strands never met the powder.
+        ->and(array_column($picture->outlooks[1]->steps, 'letter'))->toBe(['B', 'G']);
+});
+
+it('reads a second wish and writes it back, and refuses one that says no part', function () {
+    $json = ['id' => 'z', 'name' => 'Z', 'also' => ['of' => '2/3', 'level' => '6.5', 'tone' => ['brown'], 'words' => 'underneath']];
+    $written = ReadCanvas::write(ReadCanvas::from(['zones' => [$json]]))['zones'][0];
+    expect($written['also'])->toBe($json['also'])
+        ->and(ReadCanvas::write(ReadCanvas::from(['zones' => [$written]]))['zones'][0])->toBe($written);
+    foreach ([['level' => '6'], ['of' => '3/5'], ['of' => '']] as $bad) {
+        expect(fn () => ReadCanvas::from(['zones' => [['also' => $bad] + $json]]))->toThrow(Core\Codec\UnreadableDocument::class);
+    }
+});
