@@ -117,6 +117,17 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->press($other, '.lane-acts button', 'Rinsed');
     $this->see($page, '.clock-face', 'rinsed', 15);
 
+    // What the round came to is read before the next one; care stands beside the colour.
+    $this->press($page, '.reached summary', 'What was reached?');
+    $this->type($page, '.reached [aria-label="Level Root came to"]', '6.5');
+    $this->press($page, '.reached button[type="submit"]');
+    $this->see($page, '.reached summary', 'Root 6.5');
+    $this->see($page, '.outlook-words', 'reached level 6.5');
+    $this->type($page, '[aria-label="What is done"]', 'conditioner first');
+    $this->type($page, '[aria-label="Minutes of it"]', '5');
+    $this->press($page, '#add-care');
+    $this->see($page, '.care', 'wash: conditioner first · 5 min');
+
     // Close with a result and a wish for next time; repeat; the wish is applied with one press.
     $this->press($page, '#close');
     $this->press($page, '.chip', 'Mixed');
@@ -132,6 +143,14 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->press($page, '#close-visit');
     $this->see($page, '.notice-good', 'This visit is closed');
     $this->see($page, '.proposal', '10 g of colour less');
+    // Read again in daylight: corrected, with a reason, and the first words stay.
+    $this->press($page, '#amend summary');
+    $this->type($page, '#amend-outcome', 'Flat at the crown only.');
+    $this->type($page, '#amend-minutes-A', '30 to 40');
+    $this->type($page, '#amend-why', 'seen in daylight');
+    $this->press($page, '#save-amend');
+    $this->see($page, '.amendments', 'A little flat.');
+    $this->see($page, '.amendments', 'A, minutes');
     $this->press($page, '#repeat');
     $this->see($page, '.visit-head', 'repeats');
     $this->press($page, '#at-read');
