@@ -1,12 +1,12 @@
 # Building the page, and the commands that start, stop and tell.
 
-front_end_files() { find resources vite.config.ts tsconfig.json package-lock.json -type f | LC_ALL=C sort; }
+front_end_files() { find resources vite.config.ts vite.worker.config.ts tsconfig.json package-lock.json -type f | LC_ALL=C sort; }
 
 build_front_end() {
     mapfile -t files < <(front_end_files)
-    if [ ! -f public/build/manifest.json ] || stamp_is_old build "${files[@]}"; then
+    if [ ! -f public/build/manifest.json ] || [ ! -f public/sw.js ] || stamp_is_old build "${files[@]}"; then
         say 'Building the page'
-        npx vite build >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
+        { npx vite build && npx vite build -c vite.worker.config.ts; } >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
         record_stamp build "${files[@]}"
     fi
 }

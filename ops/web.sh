@@ -130,6 +130,9 @@ http {
             access_log off;
         }
 
+        # A newer worker is found at the next load.
+        location = /sw.js { expires epoch; }
+
         # Readings come from the bridge; whether a device may listen is the application's word.
         location = /scale/stream {
             auth_request /scale/allowed;

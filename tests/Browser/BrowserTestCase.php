@@ -27,6 +27,9 @@ abstract class BrowserTestCase extends TestCase
 
     private string $profile = '';
 
+    /** Where this device reaches the application; null for its own address. */
+    protected ?Cable $cable = null;
+
     protected function setUp(): void
     {
         parent::setUp();
@@ -39,6 +42,8 @@ abstract class BrowserTestCase extends TestCase
             $browser->quit();
         }
         $this->browsers = [];
+        $this->cable?->pull();
+        $this->cable = null;
         parent::tearDown();
     }
 
@@ -79,7 +84,12 @@ abstract class BrowserTestCase extends TestCase
 
     protected function address(string $path = '/'): string
     {
-        return 'http://127.0.0.1:'.(getenv('TINTA_WEB_PORT') ?: '8460').$path;
+        return 'http://127.0.0.1:'.($this->cable->port ?? self::webPort()).$path;
+    }
+
+    protected static function webPort(): int
+    {
+        return (int) (getenv('TINTA_WEB_PORT') ?: 8460);
     }
 
     protected function signIn(RemoteWebDriver $browser, string $login): void

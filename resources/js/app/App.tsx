@@ -12,6 +12,7 @@ import { Mishap } from './Mishap'
 import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, TodayPage, VisitPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
+import { useOffline } from './useOffline'
 
 /** Nobody signed in: the sign-in page, whatever the address; afterwards the page that was wanted. */
 export function App() {
@@ -25,6 +26,7 @@ export function App() {
 function SignedIn({ member }: { member: Session }) {
   const [leaving, setLeaving] = useState(false)
   const queries = useQueryClient()
+  useOffline(member)
   // Behind a lock the page stays as it was; one that was opened locked has nothing to show yet.
   const [seen, setSeen] = useState(!member.locked)
   if (!member.locked && !seen) setSeen(true)

@@ -2,6 +2,7 @@ import { useMutation } from '@tanstack/react-query'
 import Modal from 'react-bootstrap/Modal'
 import { ErrorNotice } from '../shared/ui/Notice'
 import { Press } from '../shared/ui/Press'
+import { forgetOffline } from '../shared/keep/offlineCache'
 import { clearDevice, draftsHere } from '../shared/keep/clearDevice'
 import { useOutbox } from '../shared/outbox/kept'
 import { signOut, type Session } from '../shared/session/session'
@@ -14,8 +15,9 @@ export function SignOut({ member, onStay }: { member: Session; onStay: () => voi
   const drafts = draftsHere()
   const leave = useMutation({
     mutationFn: signOut,
-    onSuccess: () => {
+    onSuccess: async () => {
       clearDevice()
+      await forgetOffline()
       location.assign('/')
     },
   })

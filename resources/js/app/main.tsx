@@ -10,6 +10,7 @@ import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
 import { InkPatterns } from '../shared/ui/InkPatterns'
 import { settleSent } from '../features/visit/settleSent'
+import { registerWorker } from '../offline/register'
 import { deviceKeep } from '../shared/keep/keep'
 import { onSent } from '../shared/outbox/kept'
 import { App } from './App'
@@ -21,6 +22,7 @@ const queries = new QueryClient({
   },
 })
 
+registerWorker()
 markWork(document.documentElement)
 onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 

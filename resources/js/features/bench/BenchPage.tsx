@@ -32,7 +32,7 @@ export function BenchPage() {
   const { bowl = '' } = useParams()
   const [params] = useSearchParams()
   const facts = useQuery(bowlFacts(bowl))
-  const weighing = useBatch(bowl, params.get('batch'))
+  const weighing = useBatch(bowl, facts.data, params.get('batch'))
   if (facts.data === undefined || weighing.loading) {
     const error = facts.error ?? weighing.error
     return error === null ? <Waiting what="the bench" /> : <ErrorNotice error={error} />

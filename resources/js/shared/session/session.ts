@@ -1,7 +1,8 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query'
 import { z } from 'zod'
-import { deleteJson, getJson, postJson, putJson } from '../api/http'
+import { deleteJson, getJson, postJson, putJson, Unreachable } from '../api/http'
 import { showTimesIn } from '../format/time'
+import { forgetOffline, memberWithoutServer, restoreFor } from '../keep/offlineCache'
 import { outbox } from '../outbox/kept'
 
 export const sessionShape = z.object({
@@ -33,7 +34,19 @@ function greet<T extends Session | null>(member: T): T {
 
 export const session = queryOptions({
   queryKey: ['session'],
-  queryFn: async ({ signal }) => greet(sessionShape.nullable().parse(await getJson('session', signal))),
+  queryFn: async ({ signal, client }) => {
+    try {
+      const member = sessionShape.nullable().parse(await getJson('session', signal))
+      if (member === null) await forgetOffline()
+      else await restoreFor(member, client)
+      return greet(member)
+    } catch (error) {
+      // Without the server the device goes on for whoever was at it.
+      const member = error instanceof Unreachable ? await memberWithoutServer(client) : null
+      if (member === null) throw error
+      return greet(member)
+    }
+  },
   staleTime: Infinity,
 })
 

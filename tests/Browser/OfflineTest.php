@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverKeys;
+use Tests\Browser\Cable;
+
+it('opens without the network, weighs a bowl and the next one by hand, and brings both onto the record', function () {
+    $this->cable = Cable::to(self::webPort());
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $first = $this->toTheBench($page, 'Rosalind Peake', '30 g', ['6C'], '210');
+    $visit = $this->ask($page, "bowls/{$first}/bench")['visit'];
+    $second = '0199a000-0000-4000-8000-'.bin2hex(random_bytes(6));
+    $bowl = $this->ask($page, "visits/{$visit}")['rounds'][0]['bowls'][0]['sheet'];
+    $round = $this->ask($page, "visits/{$visit}")['rounds'][0]['id'];
+    $this->send($page, "rounds/{$round}/bowls", ['id' => $second, 'bowl' => ['letter' => 'B', 'job' => 'Ends'] + $bowl]);
+    $this->send($page, "visits/{$visit}/receive", []);
+    // The visit is looked at once, so that this device has what it needs.
+    $page->get($this->address("/visits/{$visit}?at=run"));
+    $this->see($page, '.lane[aria-label="Bowl B"]');
+    expect($page->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))'))->toBeTrue();
+    usleep(3_500_000);
+
+    $this->cable->pull();
+    $page->get($this->address("/bench/{$first}"));
+    foreach ([['A', $first], ['B', $second]] as [$letter, $id]) {
+        $this->see($page, '.bench-head h1', $letter === 'A' ? 'Root' : 'Ends');
+        $this->see($page, '#act', 'Begin without the scale');
+        $this->press($page, '#act');
+        foreach (['6C' => '30', '20 vol' => '45'] as $label => $grams) {
+            $this->see($page, '.stage-label', (string) $label);
+            $this->press($page, '#by-hand');
+            $this->type($page, '#hand', $grams);
+            $this->press($page, '#hand-enter');
+            $this->see($page, '#outbox', 'not sent yet');
+        }
+        $this->see($page, '.stage-words', 'Everything is noted');
+        // A reload in the middle of it loses nothing.
+        $page->navigate()->refresh();
+        $this->see($page, '.stage-words', 'Everything is noted');
+        if ($letter === 'A') {
+            $this->key($page, WebDriverKeys::ESCAPE);
+            $this->see($page, '#outbox', 'not sent yet');
+            $this->press($page, '.lane[aria-label="Bowl B"] a', 'Weigh');
+        }
+    }
+
+    $this->cable->plug();
+    $this->see($page, '.stage-words', 'Everything is in', 40);
+    foreach ([$first, $second] as $id) {
+        $batch = $this->ask($page, "bowls/{$id}/batch");
+        expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '30.0 g', '20 vol' => '45.0 g'])
+            ->and($batch['sequence'])->toBe(2)->and($batch['status'])->toBe('complete');
+    }
+    expect($page->executeScript('return document.querySelector("#outbox")?.textContent ?? ""'))->not->toContain('not sent yet');
+})->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
+
+it('shows nothing without the network to whoever comes after the person who left', function () {
+    $this->cable = Cable::to(self::webPort());
+    $page = $this->browser();
+    $this->signIn($page, 'noor');
+    $this->see($page, '.visit-card, .today-visit, .frame-main');
+    $page->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))');
+    usleep(2_500_000);
+    // Untouched for longer than the house allows, it opens locked.
+    $this->cable->pull();
+    $page->executeScript("localStorage.setItem('tinta.touched', String(Date.now() - 3 * 3600 * 1000))");
+    $page->get($this->address('/'));
+    $this->see($page, '.lock-screen', 'Locked');
+    $this->cable->plug();
+    $this->type($page, '#unlock-password', 'harbour-light');
+    $this->press($page, '#unlock');
+    $this->press($page, '#sign-out');
+    $this->press($page, '#sign-out-now');
+    $this->see($page, '#sign-in');
+    $this->cable->pull();
+    $page->get($this->address('/'));
+    $this->see($page, '.notice-warn', 'No connection');
+    expect($page->executeScript('return document.body.textContent'))->not->toContain('Teodora Petrova');
+});
