@@ -5,7 +5,8 @@ declare(strict_types=1);
 return [
     'scale' => [
         'host' => '127.0.0.1',
-        'port' => (int) env('TINTA_SCALE_PORT', 8361),
+        // The simulated ones, by the number they have on the bench.
+        'ports' => [1 => (int) env('TINTA_SCALE_PORT', 8361), 2 => (int) env('TINTA_SCALE2_PORT', 8363)],
         // The pour panel exists only where the scale is the simulated one.
         'simulated' => (bool) env('TINTA_SCALE_SIMULATED', false),
     ],

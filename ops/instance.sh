@@ -12,10 +12,12 @@ use_instance() {
         WEB_PORT=${TINTA_TEST_PORT:-$((8360 + base))}
         SCALE_PORT=${TINTA_TEST_SCALE_PORT:-$((8361 + base))}
         BRIDGE_PORT=${TINTA_TEST_BRIDGE_PORT:-$((8362 + base))}
+        SCALE2_PORT=${TINTA_TEST_SCALE2_PORT:-$((8363 + base))}
     else
         WEB_PORT=${TINTA_PORT:-$((8360 + base))}
         SCALE_PORT=${TINTA_SCALE_PORT:-$((8361 + base))}
         BRIDGE_PORT=${TINTA_BRIDGE_PORT:-$((8362 + base))}
+        SCALE2_PORT=${TINTA_SCALE2_PORT:-$((8363 + base))}
     fi
     choose_own_user
     own_folders
@@ -29,7 +31,7 @@ use_instance() {
     export APP_ENV=$env APP_KEY APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
     export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
     export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
-    export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT
+    export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE2_PORT=$SCALE2_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT
     APP_KEY=$(cat "$SECRETS/app_key")
     DB_PASSWORD=$(cat "$SECRETS/db_app")
 }

@@ -29,6 +29,7 @@ Ports, each can be set in the environment:
   TINTA_PORT (8360)         the application
   TINTA_SCALE_PORT (8361)   the simulated scale
   TINTA_BRIDGE_PORT (8362)  the scale bridge
+  TINTA_SCALE2_PORT (8363)  the second simulated scale
 Database and PHP are reached through sockets that only their own user may open.
 TEXT
 }

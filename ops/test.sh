@@ -62,13 +62,24 @@ command_map() {
 
 command_bench() {
     install_composer
-    [ "${1:-}" = search ] || php ops/bench.php "$@"
-    install_debian "${RUN_PACKAGES[@]}"
+    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || php ops/bench.php "$@"
+    install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     use_instance test
-    trap 'stop_database; end_orphans' EXIT
+    trap 'stop_web; stop_database; end_orphans' EXIT
     end_orphans
     start_database
+    if [ "${1:-}" != search ]; then
+        install_npm
+        build_front_end
+        artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded; see var/test/log/seed.log.'
+        grant_app tinta_browser
+        start_web
+        start_scale
+        say 'From the scale to the screen'
+        php ops/bench-scale.php
+        if [ "${1:-}" = scale ]; then return; fi
+    fi
     say 'Making 100,000 clients to search among'
     make_database tinta_bench
     DB_DATABASE=tinta_bench artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'

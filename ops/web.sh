@@ -9,12 +9,13 @@ NGINX_MARK() { echo "$DIR/nginx.conf"; }
 start_scale() {
     if ! is_running scale "$(SCALE_MARK)"; then
         need_port "$SCALE_PORT" 'simulated scale' TINTA_SCALE_PORT
-        start_process scale php "$ROOT/scale/run-simulator.php" "$SCALE_PORT"
+        need_port "$SCALE2_PORT" 'second simulated scale' TINTA_SCALE2_PORT
+        start_process scale php "$ROOT/scale/run-simulator.php" "$SCALE_PORT" "$SCALE2_PORT"
         wait_until 'The simulated scale' "$DIR/log/scale.log" scale "$(SCALE_MARK)" port_is_open "$SCALE_PORT"
     fi
     if ! is_running bridge "$(BRIDGE_MARK)"; then
         need_port "$BRIDGE_PORT" 'scale bridge' TINTA_BRIDGE_PORT
-        start_process bridge php "$ROOT/scale/run-bridge.php" "$BRIDGE_PORT" "$SCALE_PORT"
+        start_process bridge php "$ROOT/scale/run-bridge.php" "$BRIDGE_PORT" "$SCALE_PORT" "$SCALE2_PORT"
         wait_until 'The scale bridge' "$DIR/log/bridge.log" bridge "$(BRIDGE_MARK)" port_is_open "$BRIDGE_PORT"
     fi
 }
@@ -136,12 +137,26 @@ http {
         # Readings come from the bridge; whether a device may listen is the application's word.
         location = /scale/stream {
             auth_request /scale/allowed;
+            auth_request_set \$tinta_salon \$upstream_http_x_tinta_salon;
             proxy_pass http://127.0.0.1:$BRIDGE_PORT;
             proxy_http_version 1.1;
             proxy_set_header Connection '';
+            proxy_set_header X-Tinta-Salon \$tinta_salon;
             proxy_buffering off;
             proxy_read_timeout 1h;
             add_header X-Accel-Buffering no;
+        }
+        # Which scales are heard, and one at a tablet's own cable, for the device's own salon.
+        location ~ ^/scale/(list|attach)\$ {
+            auth_request /scale/allowed;
+            auth_request_set \$tinta_salon \$upstream_http_x_tinta_salon;
+            proxy_pass http://127.0.0.1:$BRIDGE_PORT;
+            proxy_set_header X-Tinta-Salon \$tinta_salon;
+        }
+        # Its lines, ten times a second: let in by the ticket it was given when it was attached.
+        location = /scale/feed {
+            proxy_pass http://127.0.0.1:$BRIDGE_PORT;
+            proxy_set_header X-Tinta-Salon '';
         }
         location = /scale/allowed {
             internal;

@@ -24,6 +24,7 @@ use App\Http\Controllers\Safety\ContraindicationController;
 use App\Http\Controllers\Safety\SkinTestController;
 use App\Http\Controllers\Safety\WaiverController;
 use App\Http\Controllers\Scale\ScaleCheckController;
+use App\Http\Controllers\Scale\ScaleFormatController;
 use App\Http\Controllers\Scale\ScalePanelController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\HouseBlendController;
@@ -149,6 +150,10 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
         Route::get('substitute', SubstituteController::class);
     });
 
+    Route::get('scale/formats', [ScaleFormatController::class, 'index']);
+    Route::post('scale/formats', [ScaleFormatController::class, 'store']);
+    Route::post('scale/formats/tried', [ScaleFormatController::class, 'tried']);
+    Route::delete('scale/formats/{format}', [ScaleFormatController::class, 'destroy'])->whereNumber('format');
     Route::get('scale/check', ScaleCheckController::class);
     Route::get('scale/panel', [ScalePanelController::class, 'show']);
     Route::post('scale/panel', [ScalePanelController::class, 'store']);

@@ -24,12 +24,14 @@ final class Listener
 
     /**
      * @param  resource  $socket
+     * @param  string  $salon  of whoever listens
+     * @param  string  $scale  which one; empty for the first on the wire
      * @param  ?LivePour  $pour  null when only the bare reading is wanted
      * @param  int  $full  centigrams at which the gauge ends
      * @param  int  $whole  centigrams of the full bowl
      * @param  int  $in  centigrams in the bowl before this pour
      */
-    private function __construct(public readonly mixed $socket, private readonly ?LivePour $pour, private readonly int $full, private readonly int $whole, private readonly int $in)
+    private function __construct(public readonly mixed $socket, private readonly string $salon, private readonly string $scale, private readonly ?LivePour $pour, private readonly int $full, private readonly int $whole, private readonly int $in)
     {
     }
 
@@ -37,29 +39,29 @@ final class Listener
      * @param  resource  $socket
      * @param  array<mixed>  $query  from, already, low, target, high, full, whole, in: whole centigrams, as the batch gives them
      */
-    public static function from($socket, array $query): self
+    public static function from($socket, array $query, string $salon, string $scale): self
     {
         $numbers = [];
         foreach (['from', 'already', 'low', 'target', 'high', 'full', 'whole', 'in'] as $name) {
             $number = filter_var($query[$name] ?? null, FILTER_VALIDATE_INT);
             if ($number === false || ($name !== 'from' && $number < 0)) {
-                return new self($socket, null, 1, 1, 0);
+                return new self($socket, $salon, $scale, null, 1, 1, 0);
             }
             $numbers[$name] = $number;
         }
         $band = new Band(Grams::ofCentigrams($numbers['low']), Grams::ofCentigrams($numbers['target']), Grams::ofCentigrams($numbers['high']));
 
-        return new self($socket, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']), max(1, $numbers['whole']), $numbers['in']);
+        return new self($socket, $salon, $scale, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']), max(1, $numbers['whole']), $numbers['in']);
     }
 
     /** Sends what has changed, and a sign of life every second. False when the browser has gone. */
-    public function tell(Reader $reader, float $now): bool
+    public function tell(Scales $scales, float $now): bool
     {
         $this->begunAt ??= $now;
         if ($now - $this->begunAt > self::LONGEST) {
             return false;
         }
-        $data = (string) json_encode($this->event($reader, $now), JSON_UNESCAPED_UNICODE);
+        $data = (string) json_encode($this->event($scales->find($this->salon, $this->scale), $now), JSON_UNESCAPED_UNICODE);
         if ($data === $this->sent && $now - $this->sentAt < 1.0) {
             return true;
         }
@@ -70,11 +72,11 @@ final class Listener
     }
 
     /** @return array<string, mixed> */
-    private function event(Reader $reader, float $now): array
+    private function event(?Reader $reader, float $now): array
     {
-        $state = $reader->state($now);
-        $reading = $reader->latest()?->centigrams;
-        if ($state !== 'reading' || $reading === null) {
+        $state = $reader?->state($now) ?? 'disconnected';
+        $reading = $reader?->latest()?->centigrams;
+        if ($reader === null || $state !== 'reading' || $reading === null) {
             return ['state' => $state];
         }
         $live = $this->pour?->at($reading);
@@ -98,7 +100,7 @@ final class Listener
         ];
     }
 
-    private static function show(int $centigrams): string
+    public static function show(int $centigrams): string
     {
         return number_format($centigrams / 100, 1, '.', '').' g';
     }

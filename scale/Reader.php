@@ -4,31 +4,29 @@ declare(strict_types=1);
 
 namespace Scale;
 
+use Closure;
 use Core\Scale\GarbledLine;
+use Core\Scale\LineFormat;
 use Core\Scale\PanWatch;
 use Core\Scale\ScaleLine;
+use Core\Scale\StillWatch;
 
 /**
- * Keeps one connection to the scale and knows what to think of it: the latest clean reading,
- * and whether the scale is silent, garbled or overloaded. Times are seconds.
+ * Hears one scale and knows what to think of it: the latest clean reading, and whether the scale is silent, garbled, overloaded
+ * or stuck. The same for a scale on the wire and for one at a tablet. Times are seconds.
  */
 final class Reader
 {
-    private const RETRY = 0.5;
-
     /** A scale that sends ten lines a second and has said nothing for this long is not there. */
     private const SILENCE = 1.0;
 
-    /** @var ?resource */
-    private $socket = null;
-
-    private string $pending = '';
-
     private float $heardAt = 0.0;
 
-    private float $triedAt = 0.0;
+    private float $countedAt = 0.0;
 
     private bool $garbled = false;
+
+    private bool $lost = true;
 
     private ?ScaleLine $latest = null;
 
@@ -37,70 +35,70 @@ final class Reader
 
     private ?PanWatch $watch = null;
 
-    public function __construct(private readonly string $host, private readonly int $port)
+    private int $heard = 0;
+
+    /** @param  Closure(string, int): ScaleLine  $read  a line, and how many were heard before it */
+    private function __construct(private readonly Closure $read, private readonly ?StillWatch $stillness, private readonly bool $counts)
     {
     }
 
-    /** @return ?resource to wait on */
-    public function socket()
+    /** Of the protocol that ships with the product. */
+    public static function own(): self
     {
-        return $this->socket;
+        return new self(static fn (string $line): ScaleLine => ScaleLine::parse($line), null, true);
     }
 
-    public function connectIfDue(float $now): void
+    public static function of(LineFormat $format): self
     {
-        if ($this->socket !== null || $now - $this->triedAt < self::RETRY) {
-            return;
-        }
-        $this->triedAt = $now;
-        $socket = @stream_socket_client("tcp://{$this->host}:{$this->port}", $code, $error, 0.3);
-        if ($socket !== false) {
-            stream_set_blocking($socket, false);
-            $this->socket = $socket;
-        }
+        return new self($format->read(...), $format->tellsStill() ? null : new StillWatch, false);
     }
 
-    public function read(float $now): void
+    public function hear(string $line, float $now): void
     {
-        if ($this->socket === null) {
-            return;
+        if ($this->since === '' || $this->lost || $now - $this->heardAt > self::SILENCE) {
+            $this->since = bin2hex(random_bytes(6));
+            $this->watch = new PanWatch;
+            $this->lost = false;
+            $this->countedAt = $now;
         }
-        $bytes = fread($this->socket, 8192);
-        if ($bytes === false || ($bytes === '' && feof($this->socket))) {
-            fclose($this->socket);
-            $this->socket = null;
-            $this->pending = '';
-            $this->since = '';
+        $this->heardAt = $now;
+        try {
+            $line = ($this->read)($line, ++$this->heard);
+        } catch (GarbledLine) {
+            $this->garbled = true;
 
             return;
         }
-        $lines = explode("\n", $this->pending.$bytes);
-        // An endless line is no line; keeping only its tail bounds what garbage can cost.
-        $this->pending = substr((string) array_pop($lines), -500);
-        foreach ($lines as $line) {
-            if ($this->since === '' || $now - $this->heardAt > self::SILENCE) {
-                $this->since = bin2hex(random_bytes(6));
-                $this->watch = new PanWatch;
+        $this->garbled = false;
+        if ($line->sequence !== $this->latest?->sequence) {
+            $this->countedAt = $now;
+        }
+        $weight = $line->centigrams;
+        if ($weight !== null) {
+            $milliseconds = (int) ($now * 1000);
+            if ($this->stillness !== null) {
+                $line = ScaleLine::weight($line->sequence, $weight, $this->stillness->see($weight, $milliseconds));
             }
-            $this->heardAt = $now;
-            try {
-                $this->latest = ScaleLine::parse($line);
-                $this->garbled = false;
-                if ($this->latest->centigrams !== null) {
-                    $this->watch?->see($this->latest->centigrams, $this->latest->still, (int) ($now * 1000));
-                }
-            } catch (GarbledLine) {
-                $this->garbled = true;
-            }
+            $this->watch?->see($weight, $line->still, $milliseconds);
         }
+        $this->latest = $line;
+    }
+
+    /** The wire was pulled, or the tablet went away. */
+    public function lose(): void
+    {
+        $this->lost = true;
+        $this->since = '';
     }
 
     public function state(float $now): string
     {
         return match (true) {
-            $this->socket === null || $this->latest === null && ! $this->garbled || $now - $this->heardAt > self::SILENCE => 'disconnected',
+            $this->lost || $this->latest === null && ! $this->garbled || $now - $this->heardAt > self::SILENCE => 'disconnected',
             $this->garbled => 'garbled',
             $this->latest->isOverload() => 'overload',
+            // Its lines are counted, and the count stands still: what it shows is old.
+            $this->counts && $now - $this->countedAt > self::SILENCE => 'frozen',
             default => 'reading',
         };
     }
@@ -115,5 +113,10 @@ final class Reader
     public function latest(): ?ScaleLine
     {
         return $this->latest;
+    }
+
+    public function heardAt(): float
+    {
+        return $this->heardAt;
     }
 }

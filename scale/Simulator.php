@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scale;
 
 use Core\Scale\ScaleLine;
+use Core\Scale\WeightUnit;
 
 /** The simulated scale as a server: sends a reading ten times a second, obeys commands (docs/scale-protocol.md). */
 final class Simulator
@@ -23,33 +24,65 @@ final class Simulator
 
     private float $silentUntil = 0.0;
 
+    private float $stuckUntil = 0.0;
+
+    private string $stuck = '';
+
+    private WeightUnit $unit = WeightUnit::Gram;
+
+    /** Seconds a line is on its way. */
+    private float $delay = 0.0;
+
+    /** @var list<array{float, string}> lines on their way, and when each is due */
+    private array $underWay = [];
+
     /** @param  resource  $server a listening socket */
     public function __construct(private $server, private readonly Pan $pan = new Pan)
     {
     }
 
-    public function run(): never
+    /** Several scales in one process, each with its own pan and port. */
+    public static function runAll(self ...$scales): never
     {
         $next = microtime(true);
         while (true) {
-            $this->listen(max(0.0, $next - microtime(true)));
+            self::listen(max(0.0, $next - microtime(true)), ...$scales);
             if (microtime(true) >= $next) {
-                $this->pan->pass(self::TICK);
-                $this->send();
+                foreach ($scales as $scale) {
+                    $scale->tick(microtime(true));
+                }
                 $next = max($next + self::TICK, microtime(true) - 1.0);
             }
         }
     }
 
-    private function listen(float $seconds): void
+    private static function listen(float $seconds, self ...$scales): void
     {
-        $read = [$this->server, ...$this->clients];
+        $read = array_merge(...array_map(static fn (self $scale): array => [$scale->server, ...array_values($scale->clients)], $scales));
         $write = $except = null;
         if (@stream_select($read, $write, $except, 0, (int) ($seconds * 1_000_000)) < 1) {
             return;
         }
         foreach ($read as $socket) {
-            $socket === $this->server ? $this->accept() : $this->receive($socket);
+            foreach ($scales as $scale) {
+                if ($socket === $scale->server) {
+                    $scale->accept();
+                } elseif (in_array($socket, $scale->clients, true)) {
+                    $scale->receive($socket);
+                }
+            }
+        }
+    }
+
+    private function tick(float $now): void
+    {
+        $this->pan->pass(self::TICK);
+        $this->send($now);
+        while ($this->underWay !== [] && $this->underWay[0][0] <= $now) {
+            [, $line] = array_shift($this->underWay);
+            foreach ($this->clients as $client) {
+                $this->write($client, $line);
+            }
         }
     }
 
@@ -82,6 +115,12 @@ final class Simulator
     private function obey(string $command): string
     {
         [$verb, $number] = [...explode(' ', $command, 2), ''];
+        if ($verb === 'unit') {
+            $unit = WeightUnit::tryFrom($number);
+            $this->unit = $unit ?? $this->unit;
+
+            return $unit === null ? 'no a unit was expected: g, kg, oz or lb' : 'ok unit';
+        }
         if ($number !== '' && preg_match('/^\d{1,4}(\.\d{1,2})?$/', $number) !== 1) {
             return 'no a plain number was expected';
         }
@@ -109,9 +148,14 @@ final class Simulator
                 break;
             case 'drop': $this->silentUntil = microtime(true) + $value;
                 break;
+            case 'slow': $this->delay = $value / 1000;
+                break;
+            case 'freeze': $this->stuckUntil = microtime(true) + $value;
+                break;
             case 'reset':
                 $this->pan->reset();
-                $this->silentUntil = 0.0;
+                $this->silentUntil = $this->stuckUntil = $this->delay = 0.0;
+                $this->unit = WeightUnit::Gram;
                 break;
             default:
                 return 'no unknown command';
@@ -120,22 +164,23 @@ final class Simulator
         return 'ok '.$verb;
     }
 
-    private function send(): void
+    private function send(float $now): void
     {
         $this->sequence++;
-        if (microtime(true) < $this->silentUntil) {
+        if ($now < $this->silentUntil) {
             return;
         }
         $line = $this->pan->isOverloaded()
             ? ScaleLine::overload($this->sequence)->text()
-            : ScaleLine::weight($this->sequence, $this->pan->reading(), $this->pan->isStill())->text();
+            : ScaleLine::weight($this->sequence, $this->pan->reading(), $this->pan->isStill())->text($this->unit);
+        // Stuck, it says the same again and again.
+        $this->stuck = $now < $this->stuckUntil && $this->stuck !== '' ? $this->stuck : $line;
+        $line = $this->stuck;
         if ($this->garbage > 0) {
             $this->garbage--;
             $line = strrev($line)."\xFE?";
         }
-        foreach ($this->clients as $client) {
-            $this->write($client, $line);
-        }
+        $this->underWay[] = [$now + $this->delay, $line];
     }
 
     /** @param  resource  $client */

@@ -15,9 +15,10 @@ final readonly class ScaleConnection
     {
     }
 
-    public static function configured(): self
+    /** @param  int  $number  which of the simulated scales, from 1 */
+    public static function configured(int $number = 1): self
     {
-        return new self((string) config('tinta.scale.host'), (int) config('tinta.scale.port'));
+        return new self((string) config('tinta.scale.host'), (int) config("tinta.scale.ports.{$number}"));
     }
 
     /**

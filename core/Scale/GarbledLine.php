@@ -14,6 +14,11 @@ final class GarbledLine extends Refusal
         return new self(Fact::of('refusals.garbled-line.unreadable'));
     }
 
+    public static function unknownUnit(): self
+    {
+        return new self(Fact::of('refusals.garbled-line.unknown-unit'));
+    }
+
     public static function checksum(): self
     {
         return new self(Fact::of('refusals.garbled-line.checksum'));

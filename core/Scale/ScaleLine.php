@@ -7,7 +7,7 @@ namespace Core\Scale;
 /**
  * One line of the scale protocol (docs/scale-protocol.md):
  *
- *     @<sequence> <grams with two decimals> g still|moving *<checksum>
+ *     @<sequence> <weight> g|kg|oz|lb still|moving *<checksum>
  *
  *     @<sequence> overload *<checksum>
  *
@@ -33,7 +33,7 @@ final readonly class ScaleLine
     /** @throws GarbledLine */
     public static function parse(string $line): self
     {
-        if (preg_match('/^(@(\d{1,9}) (?:(-?\d{1,6})\.(\d\d) g (still|moving)|overload)) \*([0-9A-F]{2})$/', rtrim($line, "\r\n"), $m) !== 1) {
+        if (preg_match('/^(@(\d{1,9}) (?:(-?\d{1,6}\.\d{2,5}) (g|kg|oz|lb) (still|moving)|overload)) \*([0-9A-F]{2})$/', rtrim($line, "\r\n"), $m) !== 1) {
             throw GarbledLine::unreadable();
         }
         if (self::checksum($m[1]) !== $m[6]) {
@@ -42,28 +42,16 @@ final readonly class ScaleLine
         if ($m[3] === '') {
             return self::overload((int) $m[2]);
         }
-        $whole = (int) $m[3] * 100;
 
-        return self::weight(
-            (int) $m[2],
-            str_starts_with($m[3], '-') ? $whole - (int) $m[4] : $whole + (int) $m[4],
-            $m[5] === 'still',
-        );
+        return self::weight((int) $m[2], WeightUnit::from($m[4])->centigrams($m[3]), $m[5] === 'still');
     }
 
     /** The line as sent, without its line end. */
-    public function text(): string
+    public function text(WeightUnit $unit = WeightUnit::Gram): string
     {
         $body = $this->centigrams === null
             ? "@{$this->sequence} overload"
-            : sprintf(
-                '@%d %s%d.%02d g %s',
-                $this->sequence,
-                $this->centigrams < 0 ? '-' : '',
-                intdiv(abs($this->centigrams), 100),
-                abs($this->centigrams) % 100,
-                $this->still ? 'still' : 'moving',
-            );
+            : sprintf('@%d %s %s %s', $this->sequence, $unit->shown($this->centigrams), $unit->value, $this->still ? 'still' : 'moving');
 
         return $body.' *'.self::checksum($body);
     }

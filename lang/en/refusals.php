@@ -109,10 +109,32 @@ return [
             'mend' => 'Name a higher share of grey, or a double natural by hand.',
         ],
     ],
+    'format-refused' => [
+        'three-lines' => [
+            'said' => 'That is not three lines.',
+            'mend' => 'Paste one with nothing on the scale, one with something on it, and one while something is poured.',
+        ],
+        'not-alike' => [
+            'said' => 'These lines are not written alike.',
+            'mend' => 'Take three whole lines from one scale: empty, with something on it, and while something is poured.',
+        ],
+        'nothing-changes' => [
+            'said' => 'The first two lines show the same weight.',
+            'mend' => 'Take the first with nothing on the scale and the second with something on it.',
+        ],
+        'several-numbers' => [
+            'said' => 'More than one number changes in these lines, and it is not clear which is the weight.',
+            'mend' => 'Set the scale to send the weight with its unit, or without a running number.',
+        ],
+    ],
     'garbled-line' => [
         'unreadable' => [
             'said' => 'The scale sent something that is not a reading.',
             'mend' => 'Check its cable. The last clean reading stands; grams can be typed by hand.',
+        ],
+        'unknown-unit' => [
+            'said' => 'The scale shows a unit that is not known here.',
+            'mend' => 'Set it to grams. Grams can be typed by hand meanwhile.',
         ],
         'checksum' => [
             'said' => 'A reading from the scale was damaged on its way.',

@@ -34,6 +34,7 @@ abstract class BrowserTestCase extends TestCase
     {
         parent::setUp();
         $this->scale('reset');
+        $this->scale('reset', 2);
     }
 
     protected function tearDown(): void
@@ -246,10 +247,11 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
-    /** Says one command to the simulated scale and waits for its answer. */
-    protected function scale(string $command): string
+    /** Says one command to a simulated scale and waits for its answer. */
+    protected function scale(string $command, int $number = 1): string
     {
-        $socket = stream_socket_client('tcp://127.0.0.1:'.(getenv('TINTA_SCALE_PORT') ?: '8461'), $code, $error, 3);
+        $port = $number === 1 ? (getenv('TINTA_SCALE_PORT') ?: '8461') : (getenv('TINTA_SCALE2_PORT') ?: '8463');
+        $socket = stream_socket_client("tcp://127.0.0.1:{$port}", $code, $error, 3);
         self::assertNotFalse($socket, "The simulated scale is not there: {$error}");
         stream_set_timeout($socket, 3);
         fwrite($socket, $command."\n");

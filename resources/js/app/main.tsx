@@ -13,6 +13,7 @@ import { settleSent } from '../features/visit/settleSent'
 import { registerWorker } from '../offline/register'
 import { deviceKeep } from '../shared/keep/keep'
 import { onSent } from '../shared/outbox/kept'
+import { resumeSerial } from '../shared/scale/serial'
 import { App } from './App'
 
 const queries = new QueryClient({
@@ -23,6 +24,7 @@ const queries = new QueryClient({
 })
 
 registerWorker()
+void resumeSerial()
 markWork(document.documentElement)
 onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 

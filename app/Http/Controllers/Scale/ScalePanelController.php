@@ -12,17 +12,17 @@ use Illuminate\Http\JsonResponse;
 /** The simulated scale's pour panel. Where a real scale is attached it does not exist. */
 final class ScalePanelController extends Controller
 {
-    public function show(): JsonResponse
+    public function show(ScalePanelRequest $request): JsonResponse
     {
         abort_unless((bool) config('tinta.scale.simulated'), 404);
 
-        return new JsonResponse(['state' => json_decode(ScaleConnection::configured()->ask('state'), true)]);
+        return new JsonResponse(['state' => json_decode(ScaleConnection::configured($request->scale())->ask('state'), true)]);
     }
 
     public function store(ScalePanelRequest $request): JsonResponse
     {
         abort_unless((bool) config('tinta.scale.simulated'), 404);
 
-        return new JsonResponse(['reply' => ScaleConnection::configured()->ask($request->command())]);
+        return new JsonResponse(['reply' => ScaleConnection::configured($request->scale())->ask($request->command())]);
     }
 }

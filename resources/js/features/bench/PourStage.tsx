@@ -15,7 +15,7 @@ const LOST = {
   connecting: 'Finding the scale…',
   disconnected: 'The scale is disconnected',
   garbled: 'The scale sends garbage',
-  overload: 'Too heavy for the scale',
+  overload: 'Too heavy for the scale', frozen: 'The scale stands still',
 } as const
 
 /** The one product being poured, large: what is left, what is in, where that stands. */

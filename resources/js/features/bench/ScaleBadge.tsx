@@ -1,19 +1,27 @@
+import { useState } from 'react'
+import { ScalePicker } from '../../shared/scale/ScalePicker'
 import type { ScaleState } from './useScale'
 
-const WORDS = { connecting: '… finding the scale', disconnected: '✕ scale disconnected', garbled: '! scale sends garbage', overload: '! too heavy' } as const
+const WORDS = { connecting: '… finding the scale', disconnected: '✕ scale disconnected', garbled: '! scale sends garbage', overload: '! too heavy', frozen: '! scale stands still' } as const
 
-/** What the scale shows, or that it is not there. */
+/** What the scale shows, or that it is not there; pressed, another one is chosen. */
 export function ScaleBadge({ scale }: { scale: ScaleState }) {
+  const [choosing, setChoosing] = useState(false)
   return (
-    <div className={`scale-badge scale-${scale.state}`} role="status" id="scale-badge">
-      {scale.state === 'reading' ? (
-        <>
-          <span className="quiet">scale</span> <span className="grams">{scale.shown}</span> <span aria-hidden="true">{scale.still ? '■' : '≈'}</span>
-          <span className="visually-hidden">{scale.still ? 'still' : 'moving'}</span>
-        </>
-      ) : (
-        WORDS[scale.state]
-      )}
-    </div>
+    <>
+      <button type="button" className={`scale-badge scale-${scale.state}`} id="scale-badge" aria-label="Which scale" onClick={() => { setChoosing(true) }}>
+        <span role="status">
+          {scale.state === 'reading' ? (
+            <>
+              <span className="quiet">scale</span> <span className="grams">{scale.shown}</span> <span aria-hidden="true">{scale.still ? '■' : '≈'}</span>
+              <span className="visually-hidden">{scale.still ? 'still' : 'moving'}</span>
+            </>
+          ) : (
+            WORDS[scale.state]
+          )}
+        </span>
+      </button>
+      {choosing ? <ScalePicker onClose={() => { setChoosing(false) }} /> : null}
+    </>
   )
 }

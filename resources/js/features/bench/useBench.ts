@@ -151,6 +151,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
 
   useKeys((event) => {
     // A key held down is one press; what is open has keys of its own.
+    if (event.target instanceof Element && event.target.closest('.modal') !== null) return
     if (event.repeat || open.kind === 'typing' || open.kind === 'adding' || open.kind === 'again' || busy) return
     if (open.kind === 'discarding' && event.key !== 'Escape') return
     const todo = keyAction(event.key)

@@ -1,5 +1,6 @@
 import { useEffect, useState } from 'react'
 import { z } from 'zod'
+import { useScaleChoice } from '../../shared/scale/choice'
 import type { Live } from './api'
 
 const pour = z.object({
@@ -16,7 +17,7 @@ const pour = z.object({
 
 const event = z.union([
   z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), since: z.string(), pour: pour.nullable() }),
-  z.object({ state: z.enum(['disconnected', 'garbled', 'overload']) }),
+  z.object({ state: z.enum(['disconnected', 'garbled', 'overload', 'frozen']) }),
 ])
 
 export type ScaleState = z.infer<typeof event> | { state: 'connecting' }
@@ -27,8 +28,9 @@ export type ScaleState = z.infer<typeof event> | { state: 'connecting' }
  */
 export function useScale(live: Live | null): ScaleState {
   const [state, setState] = useState<ScaleState>({ state: 'connecting' })
-  const query = live === null ? '' : new URLSearchParams(
-    Object.entries({ from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full, whole: live.whole, in: live.in }).map(([name, value]) => [name, String(value)]),
+  const scale = useScaleChoice()
+  const query = live === null ? (scale === '' ? '' : new URLSearchParams({ scale }).toString()) : new URLSearchParams(
+    Object.entries({ ...(scale === '' ? {} : { scale }), from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full, whole: live.whole, in: live.in }).map(([name, value]) => [name, String(value)]),
   ).toString()
   useEffect(() => {
     let source: EventSource | null = null

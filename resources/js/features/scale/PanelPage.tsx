@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
 import { ErrorNotice } from '../../shared/ui/Notice'
+import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 
 const shape = z.object({
@@ -13,8 +14,9 @@ const shape = z.object({
 /** The simulated scale's pour panel: pour, lift, and everything that goes wrong with a real one. */
 export function PanelPage() {
   const queries = useQueryClient()
-  const panel = useQuery({ queryKey: ['panel'], queryFn: async ({ signal }) => shape.parse(await getJson('scale/panel', signal)), refetchInterval: 400 })
-  const send = useMutation({ mutationFn: (command: string) => postJson('scale/panel', { command }), onSettled: () => queries.invalidateQueries({ queryKey: ['panel'] }) })
+  const [scale, setScale] = useState(1)
+  const panel = useQuery({ queryKey: ['panel', scale], queryFn: async ({ signal }) => shape.parse(await getJson(`scale/panel?scale=${scale}`, signal)), refetchInterval: 400 })
+  const send = useMutation({ mutationFn: (command: string) => postJson('scale/panel', { command, scale }), onSettled: () => queries.invalidateQueries({ queryKey: ['panel'] }) })
   const [grams, setGrams] = useState('20')
   const holding = useRef(false)
   const state = panel.data?.state
@@ -31,7 +33,8 @@ export function PanelPage() {
     <div className="page panel">
       <header className="page-head">
         <h1>Pour panel</h1>
-        <p className="quiet">The simulated scale: for trying the bench without a real one.</p>
+        <p className="quiet">The simulated scales: for trying the bench without a real one.</p>
+        <OneOf label="Which scale" all={[['1', 'The bench scale'], ['2', 'Bench scale 2']]} on={String(scale)} onChange={(chosen) => { setScale(Number(chosen ?? '1')) }} />
       </header>
       {error === null ? null : <ErrorNotice error={error} />}
       <div className="panel-body">
@@ -71,6 +74,10 @@ export function PanelPage() {
             <Press onPress={() => { send.mutate('bowl 3200') }}>Overload</Press>
             <Press onPress={() => { send.mutate('drift 0.05') }}>Drift</Press>
             <Press onPress={() => { send.mutate('tare') }}>Its own zero key</Press>
+            <Press onPress={() => { send.mutate('unit oz') }}>Shows ounces</Press>
+            <Press onPress={() => { send.mutate('unit g') }}>Shows grams</Press>
+            <Press onPress={() => { send.mutate('slow 900') }}>Slow cable</Press>
+            <Press onPress={() => { send.mutate('freeze 8') }}>Stuck for 8 s</Press>
             <Press kind="quiet" onPress={() => { send.mutate('reset') }}>Reset</Press>
           </div>
         </section>
