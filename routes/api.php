@@ -41,6 +41,7 @@ use App\Http\Controllers\Visits\RepeatVisitController;
 use App\Http\Controllers\Visits\RoundController;
 use App\Http\Controllers\Visits\SayLastedController;
 use App\Http\Controllers\Visits\StampController;
+use App\Http\Controllers\Visits\TemplateController;
 use App\Http\Controllers\Visits\TodayController;
 use App\Http\Controllers\Visits\VisitController;
 use App\Http\Controllers\Weighing\BatchController;
@@ -98,6 +99,9 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
     Route::post('visits/{visit}/picture', PictureController::class);
     Route::post('visits/{visit}/written', WrittenBowlsController::class);
+    Route::post('visits/{visit}/template', [TemplateController::class, 'store']);
+    Route::post('visits/{visit}/templates/{template}', [TemplateController::class, 'take'])->whereNumber('template')->name('template.take');
+    Route::delete('templates/{template}', [TemplateController::class, 'destroy'])->whereNumber('template');
     Route::get('visits/{visit}/bowls-to-take', BowlsToTakeController::class);
     Route::post('visits/{visit}/grams-mean', GramsMeanController::class);
     Route::post('visits/{visit}/waivers', [WaiverController::class, 'store']);

@@ -42,6 +42,11 @@ final class VisitRefused extends Refusal
         return new self(Fact::of('refusals.visit-refused.nothing-weighed'));
     }
 
+    public static function nothingPlanned(): self
+    {
+        return new self(Fact::of('refusals.visit-refused.nothing-planned'));
+    }
+
     public static function notClosedYet(): self
     {
         return new self(Fact::of('refusals.visit-refused.not-closed-yet'));

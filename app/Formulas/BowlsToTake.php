@@ -8,6 +8,7 @@ use App\Actions\Clients\FindClients;
 use App\Enums\VisitStatus;
 use App\Models\Bowl;
 use App\Models\Round;
+use App\Models\ServiceTemplate;
 use App\Models\Visit;
 use Core\Codec\WriteBowl;
 
@@ -23,6 +24,7 @@ final readonly class BowlsToTake
         private PouredBowls $poured,
         private BowlRows $rows,
         private WrittenBowls $written,
+        private SalonShelf $shelves,
     ) {
     }
 
@@ -41,6 +43,45 @@ final readonly class BowlsToTake
         }
 
         return array_slice($found, 0, self::BOWLS);
+    }
+
+    /** @return list<array{id: int, name: string, bowls: int}> services of the house */
+    public function services(Visit $visit): array
+    {
+        return array_values(ServiceTemplate::query()->where('salon_id', $visit->salon_id)->orderBy('name')->get()->map(fn (ServiceTemplate $template): array => [
+            'id' => $template->id,
+            'name' => $template->name,
+            'bowls' => array_sum(array_map(static fn (array $round): int => count($round['bowls']), $template->rounds)),
+        ])->all());
+    }
+
+    /**
+     * @return list<array{id: string, name: string, sheet: array<string, mixed>}> the latest of each blend, as a bowl of its
+     *     line: a proportion, until somebody says how much
+     */
+    public function blends(Visit $visit): array
+    {
+        $shelf = $this->shelves->forVisit($visit);
+        $found = [];
+        foreach ($visit->colourist->salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->unique('name') as $blend) {
+            $line = $shelf->line("line-{$blend->colour_line_id}");
+            $developer = $line === null ? null : $shelf->usualDeveloper($line);
+            if ($line === null) {
+                continue;
+            }
+            $colour = ['ingredients' => [['blend' => $blend->name, 'version' => $blend->version, 'share' => 'all']]];
+            $found[] = [
+                'id' => "{$blend->name} {$blend->version}",
+                'name' => $blend->name,
+                'sheet' => [
+                    'letter' => 'A', 'job' => $blend->name, 'line' => $line->id, 'ratio' => $line->ratio->show(), 'amount' => null,
+                    'parts' => $developer === null ? [$colour] : [$colour, ['ingredients' => [['product' => $developer->id, 'share' => 'all']]]],
+                    'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
+                ],
+            ];
+        }
+
+        return $found;
     }
 
     /** @return list<Visit> the last closed visit of each client who is found */

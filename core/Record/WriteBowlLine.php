@@ -22,8 +22,10 @@ final class WriteBowlLine
         $line = $shelf->line($sheet->line);
         $said = [$sheet->job === '' ? '' : "“{$sheet->job}”", $line->name ?? ''];
         foreach ($sheet->entries as $part => $entries) {
-            $said[] = implode(' + ', array_map(
-                static fn (Entry $entry): string => self::entry($entry, $shelf, count($entries) === 1),
+            // Equal parts of the colour go without saying how many.
+            $equal = $part === 0 && self::areEqual($entries);
+            $said[] = ($equal ? 'equal ' : '').implode(' + ', array_map(
+                static fn (Entry $entry): string => self::entry($entry, $shelf, $equal || count($entries) === 1),
                 $entries,
             ));
         }
@@ -55,6 +57,19 @@ final class WriteBowlLine
         return implode(', ', array_filter($said, static fn (string $each): bool => $each !== ''));
     }
 
+    /** @param  list<Entry>  $entries */
+    private static function areEqual(array $entries): bool
+    {
+        $parts = array_map(
+            static fn (Entry $entry): string => $entry->portion instanceof Share && $entry->portion->kind === ShareKind::Parts
+                ? $entry->portion->text()
+                : $entry->product.'?',
+            $entries,
+        );
+
+        return count($entries) > 1 && count(array_unique($parts)) === 1;
+    }
+
     private static function entry(Entry $entry, Shelf $shelf, bool $alone): string
     {
         $name = $shelf->product($entry->product)?->label() ?? ($entry->blend !== '' ? $entry->blend : $entry->words);
@@ -63,7 +78,7 @@ final class WriteBowlLine
             return match (true) {
                 $portion->kind === ShareKind::Rest => "rest {$name}",
                 $alone && $portion->kind !== ShareKind::Fixed => $name,
-                $portion->kind === ShareKind::Parts => "{$portion->text()} parts {$name}",
+                $portion->kind === ShareKind::Parts => $portion->text().($portion->text() === '1' ? ' part ' : ' parts ').$name,
                 default => "{$portion->text()} {$name}",
             };
         }

@@ -708,6 +708,10 @@ return [
             'said' => 'Nothing has been weighed in this visit.',
             'mend' => 'Weigh its bowls first.',
         ],
+        'nothing-planned' => [
+            'said' => 'No bowl is planned in this visit.',
+            'mend' => 'Plan its bowls, then keep it as a service of the house.',
+        ],
         'not-closed-yet' => [
             'said' => 'Only a closed visit can be repeated.',
             'mend' => 'Close it first, so that its outcome is known.',

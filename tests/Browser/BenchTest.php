@@ -127,3 +127,49 @@ it('plans a service by one line a bowl', function () {
     $this->see($page, '#bowl-total', '90.0 g');
     expect(count($page->findElements(WebDriverBy::cssSelector('.bowl-choice'))))->toBe(2);
 });
+
+it('plans the services of real life in a few letters and two presses each, and one of the house in one press', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $services = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/services.json'), true);
+    $client = $this->ask($page, 'clients?search=brigid');
+    $client = $client['clients'][0]['id'] ?? $client[0]['id'];
+    $write = fn (string $text) => $page->executeScript('const field = document.querySelector("#write-bowl"); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set; set.call(field, arguments[0]); field.dispatchEvent(new Event("input", {bubbles: true}))', [$text]);
+    $sums = ['presses' => 0, 'letters' => 0];
+    foreach (array_filter($services) as $name => $lines) {
+        $visit = '0199b000-0000-4000-8000-'.bin2hex(random_bytes(6));
+        $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => mb_substr($name, 0, 60), 'startsAt' => gmdate('c')]);
+        $page->get($this->address("/visits/{$visit}?at=formulate"));
+        $this->see($page, '#write-bowl');
+        $page->executeScript('window.presses = 0; document.addEventListener("click", () => { window.presses++ }, true)');
+        // Into the field, the lines, and “Add”.
+        $this->press($page, '#write-bowl');
+        $write(implode("\n", $lines));
+        $this->press($page, '#add-written', count($lines) === 1 ? 'Add it' : 'Add '.count($lines).' bowls');
+        $this->see($page, '.bowl-choice:not([disabled])');
+        for ($until = microtime(true) + 20; microtime(true) < $until && count($page->findElements(WebDriverBy::cssSelector('.bowl-choice'))) < count($lines);) {
+            usleep(60_000);
+        }
+        expect($page->findElements(WebDriverBy::cssSelector('.bowl-choice')))->toHaveCount(count($lines), $name)
+            ->and($this->see($page, '#write-bowl')->getAttribute('value'))->toBe('', $name);
+        $letters = mb_strlen(implode('', $lines));
+        // Field by field they took 95 to 205 presses and 330 to 820 letters.
+        $presses = (int) $page->executeScript('return window.presses');
+        expect($presses)->toBeGreaterThan(0)->toBeLessThan(95 / 2)->and($letters)->toBeLessThan(450);
+        $sums = ['presses' => $sums['presses'] + $presses, 'letters' => $sums['letters'] + $letters];
+    }
+    fwrite(STDERR, sprintf("\n%d services planned: %d presses, %d letters; %.0f letters each\n", count(array_filter($services)), $sums['presses'], $sums['letters'], $sums['letters'] / count(array_filter($services))));
+
+    // The last one becomes a service of the house; in another visit it is one press.
+    $page->executeScript("document.querySelector('.to-take').open = true");
+    $this->type($page, '[aria-label="Name of a service of the house"]', 'As we do it');
+    $this->press($page, '#keep-service');
+    $this->see($page, '[aria-label="Services of the house"]', 'As we do it');
+    $visit = '0199b000-0000-4000-8000-'.bin2hex(random_bytes(6));
+    $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => 'One press', 'startsAt' => gmdate('c')]);
+    $page->get($this->address("/visits/{$visit}?at=formulate"));
+    $this->see($page, '#write-bowl');
+    $page->executeScript("document.querySelector('.to-take').open = true");
+    $this->press($page, '[aria-label="Services of the house"] .chip', 'As we do it');
+    $this->see($page, '.bowl-choice');
+});

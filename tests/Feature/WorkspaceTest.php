@@ -822,6 +822,48 @@ it('finds a client by what was poured, and reads the last visit in the grams tha
     expect($file['poured'])->toContain("4 g {$other->code}")->and(substr_count($file['poured'], ' g '))->toBe(count($batch['lines']));
 });
 
+it('keeps a service of the house and plans it with one press, in its rounds and under free letters', function () {
+    retouch($this->v);
+    $this->v->round('Tone');
+    $this->v->bowl('Tone', 'B', 'Gloss', 'Tidewater', ['9G' => 'all'], [10 => 'all'], ['total', '60 g'], ['after' => 'A', 'place' => [['regions' => [], 'spans' => ['ends']]]]);
+    $from = $this->v->visit['id'];
+    $kept = $this->postJson("/api/visits/{$from}/template", ['name' => 'Root and gloss'])->assertCreated()->json();
+    // The same name again is the same service.
+    expect($this->postJson("/api/visits/{$from}/template", ['name' => 'Root and gloss'])->json('id'))->toBe($kept['id']);
+    $this->getJson("/api/visits/{$from}/bowls-to-take")->assertOk()->assertJsonPath('services', [['id' => $kept['id'], 'name' => 'Root and gloss', 'bowls' => 2]]);
+    $other = $this->v->ofAnother('Another');
+    $visit = $other->visit['id'];
+    $id = (string) Str::uuid();
+    $made = $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => $id])->assertCreated()->json();
+    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $made['rounds']))->toBe([['A'], ['B']])
+        ->and($made['rounds'][1]['bowls'][0]['sheet']['after'])->toBe('A')
+        ->and($made['rounds'][0]['bowls'][0]['worked']['total'])->toBe($this->v->of('A')['worked']['total']);
+    // The same press again plans nothing twice; another one takes free letters, and who is named goes by the new one.
+    $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => $id])->assertCreated()->assertJsonCount(1, 'rounds.0.bowls');
+    $twice = $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $twice['rounds']))->toBe([['A', 'C'], ['B', 'D']])
+        ->and($twice['rounds'][1]['bowls'][1]['sheet']['after'])->toBe('C');
+    $empty = $this->v->ofAnother('Nothing planned');
+    $this->postJson("/api/visits/{$empty->visit['id']}/template", ['name' => 'Nothing'])->assertUnprocessable()->assertJsonPath('message', 'No bowl is planned in this visit.');
+    $this->actingAs((new SmallSalon)->member());
+    $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => (string) Str::uuid()])->assertNotFound();
+    $this->deleteJson("/api/templates/{$kept['id']}")->assertNotFound();
+    $this->actingAs($this->v->member);
+    $this->deleteJson("/api/templates/{$kept['id']}")->assertOk();
+    $this->getJson("/api/visits/{$from}/bowls-to-take")->assertJsonPath('services', []);
+});
+
+it('takes a blend of the house as a bowl: a proportion until somebody says how much', function () {
+    $bowl = retouch($this->v);
+    $this->postJson('/api/house-blends', ['name' => 'Harbour glaze', 'bowl' => $bowl['sheet']])->assertSuccessful();
+    $blend = $this->getJson("/api/visits/{$this->v->visit['id']}/bowls-to-take")->assertOk()->json('blends.0');
+    expect($blend['name'])->toBe('Harbour glaze');
+    $round = $this->v->visit['rounds'][0]['id'];
+    $this->app->forgetScopedInstances();
+    $made = $this->postJson("/api/rounds/{$round}/bowls", ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $blend['sheet']])->assertCreated()->json();
+    expect($made['job'])->toBe('Harbour glaze')->and($made['worked']['known'])->toBeFalse();
+});
+
 it('plans the sum of two batches, with where it was split', function () {
     retouch($this->v);
     $this->v->testSkin()->weigh('A');

@@ -12,6 +12,7 @@ use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
 use App\Formulas\CanvasRows;
 use App\Formulas\PastUses;
+use App\Formulas\RenamedBowls;
 use App\Formulas\SalonShelf;
 use App\Models\Bowl;
 use App\Models\Canvas as CanvasRow;
@@ -186,7 +187,7 @@ final readonly class RepeatVisit
             'from_bowl_id' => $old->id,
             'letter' => $old->letter,
             'job' => $old->job,
-            'colour_line_id' => $old->colour_line_id, 'sheet' => self::renamed($json, $made),
+            'colour_line_id' => $old->colour_line_id, 'sheet' => RenamedBowls::of($json, $made),
         ])->refresh();
         $this->shelves->forget($visit->id);
         try {
@@ -205,24 +206,7 @@ final readonly class RepeatVisit
      */
     private function sheet(?BowlSheet $sheet, array $made): ?array
     {
-        return $sheet === null ? null : self::renamed(WriteBowl::toArray($sheet), $made);
-    }
-
-    /**
-     * What was left of a bowl last time is left of its repeat this time.
-     *
-     * @param  array<string, mixed>  $json
-     * @param  array<string, string>  $made  new bowl ids by the old ones'
-     * @return array<string, mixed>
-     */
-    private static function renamed(array $json, array $made): array
-    {
-        $text = (string) json_encode($json);
-        foreach ($made as $was => $is) {
-            $text = str_replace("bowl:{$was}", "bowl:{$is}", $text);
-        }
-
-        return (array) json_decode($text, true);
+        return $sheet === null ? null : RenamedBowls::of(WriteBowl::toArray($sheet), $made);
     }
 
     /** @param  array<string, string>  $made */

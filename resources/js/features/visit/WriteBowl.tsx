@@ -2,13 +2,12 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../../shared/api/newId'
-import { showDay } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { addBowl, bowlsToTake, readWritten, visit as visitQuery } from './api'
-import { freeLetter } from './drafts'
-import type { BowlToTake, Visit, WrittenBowl } from './shapes'
+import { addBowl, readWritten, visit as visitQuery } from './api'
+import type { Visit, WrittenBowl } from './shapes'
+import { TakeBowls } from './TakeBowls'
 import { usePaused } from './usePaused'
 
 /** A bowl as it is written on a card, read while it is typed; several lines are several bowls. What is not understood stays in the field. */
@@ -16,7 +15,6 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
   const queries = useQueryClient()
   const kept = deviceKeep.read(`written.${visit.id}`)
   const [text, setText] = useState(typeof kept === 'string' ? kept : '')
-  const [name, setName] = useState('')
   const set = (next: string) => {
     setText(next)
     if (next === '') deviceKeep.drop(`written.${visit.id}`)
@@ -41,21 +39,7 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
       if (last !== undefined) onAdded(last)
     },
   })
-  const take = useMutation({
-    mutationFn: async (bowl: BowlToTake) => {
-      const id = newId()
-      const letter = letters.includes(bowl.letter) ? freeLetter(letters) : bowl.letter
-      await addBowl(visit.id, round, id, { ...bowl.sheet, letter })
-      return id
-    },
-    onSuccess: async (id) => {
-      await settle()
-      onAdded(id)
-    },
-  })
-  const wanted = usePaused(name.trim(), 300)
-  const found = useQuery({ ...bowlsToTake(visit.id, wanted.length > 1 ? wanted : ''), enabled: wanted.length > 1 || visit.before !== null })
-  const error = add.error ?? take.error ?? (text.trim() === '' ? null : read.error)
+  const error = add.error ?? (text.trim() === '' ? null : read.error)
   return (
     <div className="write-bowl">
       <Form onSubmit={(event) => { event.preventDefault(); add.mutate() }}>
@@ -73,18 +57,7 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
       </Form>
       {bowls.map((each, at) => <Read key={at} bowl={each} />)}
       {error === null ? null : <ErrorNotice error={error} />}
-      <details className="why to-take">
-        <summary>Take a bowl: of {visit.before === null ? 'another client' : `${showDay(visit.before.on)}, or of another client`}</summary>
-        <Form.Control aria-label="Another client’s bowls" placeholder="another client’s name" value={name} onChange={(event) => { setName(event.target.value) }} />
-        <div className="chips">
-          {(found.data ?? []).map((bowl) => (
-            <button key={bowl.id} type="button" className="chip" disabled={take.isPending} title={bowl.written} onClick={() => { take.mutate(bowl) }}>
-              <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
-            </button>
-          ))}
-          {found.data?.length === 0 && wanted.length > 1 ? <span className="quiet">No closed visit of such a client.</span> : null}
-        </div>
-      </details>
+      <TakeBowls visit={visit} letters={letters} round={round} onAdded={onAdded} />
     </div>
   )
 }

@@ -73,7 +73,10 @@ export const sayLasted = (visitId: string, before: string, said: { lasting: bool
 export const readWritten = (visitId: string, text: string, version: string) =>
   queryOptions({ queryKey: ['written', visitId, text, version], queryFn: async ({ signal }) => shapes.writtenBowls.parse(await postJson(`visits/${visitId}/written`, { text }, signal)).bowls, staleTime: 60_000, retry: false })
 export const bowlsToTake = (visitId: string, name: string) =>
-  queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)).bowls, staleTime: 60_000 })
+  queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)), staleTime: 60_000 })
+export const keepService = (visitId: string, name: string) => keptPost(`visits/${visitId}/template`, { name }, inLine(visitId, `Service of the house: ${name}`))
+export const takeService = async (visitId: string, service: number, id: string, name: string) => asVisit(await keptPost(`visits/${visitId}/templates/${service}`, { id }, thenVisit(visitId, `Planned as ${name}`)))
+export const dropService = (id: number, name: string) => keptDelete(`templates/${id}`, {}, { stream: 'house', about: `Service ${name} forgotten` })
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
 export const amendVisit = async (visitId: string, version: number, why: string, changed: Record<string, unknown>) =>
   asVisit(await keptPost(`visits/${visitId}/amend`, { version, why, ...changed }, thenVisit(visitId, `Corrected: ${why}`)))

@@ -227,5 +227,7 @@ export const remix = z.object({ words: z.string(), times: z.string().nullable(),
 export const writtenBowls = z.object({ bowls: z.array(z.object({ sheet: sheet.nullable(), rest: z.array(z.string()), worked: workedBowl.nullable(), problem: z.string().nullable() })) })
 export type WrittenBowl = z.infer<typeof writtenBowls>['bowls'][number]
 
-export const bowlsToTake = z.object({ bowls: z.array(z.object({ id: z.string(), client: z.string(), on: z.string(), letter: z.string(), job: z.string(), written: z.string(), sheet })) })
+export const bowlsToTake = z.object({ bowls: z.array(z.object({ id: z.string(), client: z.string(), on: z.string(), letter: z.string(), job: z.string(), written: z.string(), sheet })),
+  /** Services of the house, and its blends as bowls. */
+  services: z.array(z.object({ id: z.number(), name: z.string(), bowls: z.number() })), blends: z.array(z.object({ id: z.string(), name: z.string(), sheet })) })
 export type BowlToTake = z.infer<typeof bowlsToTake>['bowls'][number]

@@ -1,0 +1,82 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { newId } from '../../shared/api/newId'
+import { showDay } from '../../shared/format/time'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { addBowl, bowlsToTake, dropService, keepService, takeService, visit as visitQuery } from './api'
+import { freeLetter } from './drafts'
+import type { Sheet, Visit } from './shapes'
+import { usePaused } from './usePaused'
+
+/** Bowls with one press: of the last visit, of another client, of a service or a blend of the house. */
+export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
+  const queries = useQueryClient()
+  const [name, setName] = useState('')
+  const [service, setService] = useState('')
+  const settle = async () => { await queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }
+  const take = useMutation({
+    mutationFn: async (sheet: Sheet) => {
+      const id = newId()
+      await addBowl(visit.id, round, id, { ...sheet, letter: letters.includes(sheet.letter) ? freeLetter(letters) : sheet.letter })
+      return id
+    },
+    onSuccess: async (id) => {
+      await settle()
+      onAdded(id)
+    },
+  })
+  const plan = useMutation({
+    mutationFn: ({ id, called }: { id: number; called: string }) => takeService(visit.id, id, newId(), called),
+    onSuccess: (changed) => {
+      queries.setQueryData(visitQuery(visit.id).queryKey, changed)
+      const first = changed.rounds.flatMap((each) => each.bowls).find((bowl) => !letters.includes(bowl.letter))
+      if (first !== undefined) onAdded(first.id)
+    },
+  })
+  const again = () => { void queries.invalidateQueries({ queryKey: ['to-take'] }) }
+  const keep = useMutation({ mutationFn: () => keepService(visit.id, service.trim()), onSuccess: () => { setService(''); again() } })
+  const drop = useMutation({ mutationFn: ({ id, called }: { id: number; called: string }) => dropService(id, called), onSuccess: again })
+  const wanted = usePaused(name.trim(), 300)
+  const found = useQuery(bowlsToTake(visit.id, wanted.length > 1 ? wanted : ''))
+  const busy = take.isPending || plan.isPending
+  const { bowls = [], services = [], blends = [] } = found.data ?? {}
+  const error = take.error ?? plan.error ?? keep.error ?? drop.error
+  return (
+    <details className="why to-take">
+      <summary>Take a bowl: of {visit.before === null ? 'another client' : `${showDay(visit.before.on)}, of another client`}, a service or a blend of the house</summary>
+      {services.length === 0 ? null : (
+        <div className="chips" role="group" aria-label="Services of the house">
+          {services.map((each) => (
+            <span key={each.id} className="chip-pair">
+              <button type="button" className="chip" disabled={busy} onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}><strong>{each.name}</strong> <span className="quiet">{each.bowls === 1 ? 'one bowl' : `${each.bowls} bowls`}</span></button>
+              <button type="button" className="chip chip-out" aria-label={`Forget the service ${each.name}`} disabled={drop.isPending} onClick={() => { drop.mutate({ id: each.id, called: each.name }) }}>✕</button>
+            </span>
+          ))}
+        </div>
+      )}
+      {blends.length === 0 ? null : (
+        <div className="chips" role="group" aria-label="Blends of the house">
+          {blends.map((blend) => <button key={blend.id} type="button" className="chip" disabled={busy} onClick={() => { take.mutate(blend.sheet) }}>{blend.name}</button>)}
+        </div>
+      )}
+      <Form.Control aria-label="Another client’s bowls" placeholder="another client’s name" value={name} onChange={(event) => { setName(event.target.value) }} />
+      <div className="chips" role="group" aria-label="Bowls of visits">
+        {bowls.map((bowl) => (
+          <button key={bowl.id} type="button" className="chip" disabled={busy} title={bowl.written} onClick={() => { take.mutate(bowl.sheet) }}>
+            <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
+          </button>
+        ))}
+        {bowls.length === 0 && wanted.length > 1 && found.data !== undefined ? <span className="quiet">No closed visit of such a client.</span> : null}
+      </div>
+      {visit.rounds.every((each) => each.bowls.length === 0) ? null : (
+        <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
+          <Form.Control aria-label="Name of a service of the house" placeholder="keep this visit’s bowls as a service of the house" maxLength={80} value={service} onChange={(event) => { setService(event.target.value) }} />
+          <Press submit disabled={service.trim() === '' || keep.isPending} id="keep-service">Keep</Press>
+        </Form>
+      )}
+      {error === null ? null : <ErrorNotice error={error} />}
+    </details>
+  )
+}
