@@ -171,6 +171,20 @@ abstract class BrowserTestCase extends TestCase
         $field->sendKeys($text === '' ? WebDriverKeys::BACKSPACE : $text);
     }
 
+    /** A finger on the glass, without a mouse anywhere. */
+    protected function tap(RemoteWebDriver $browser, string $css, string $text = ''): void
+    {
+        $this->rest($browser);
+        $element = $this->see($browser, $css, $text);
+        $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+        $box = $browser->executeScript('const box = arguments[0].getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', [$element]);
+        foreach (['touchStart' => [['x' => $box[0], 'y' => $box[1]]], 'touchEnd' => []] as $type => $points) {
+            $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+                'cmd' => 'Input.dispatchTouchEvent', 'params' => ['type' => $type, 'touchPoints' => $points],
+            ]);
+        }
+    }
+
     protected function key(RemoteWebDriver $browser, string $key): void
     {
         $this->rest($browser);

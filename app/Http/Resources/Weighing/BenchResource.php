@@ -8,10 +8,12 @@ use App\Http\Resources\Safety\GateResource;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Component;
+use App\Models\Round;
 use App\Models\VesselRow;
 use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
+use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -40,6 +42,7 @@ final class BenchResource extends JsonResource
             'client' => $bowl->round->visit->client->name,
             'visit' => $bowl->round->visit_id,
             'mark' => $this->sheet->details->mark,
+            'next' => self::next($bowl),
             'vessels' => VesselRow::query()->where('salon_id', $bowl->round->visit->salon_id)->where('mark', '!=', '')
                 ->orderByDesc('updated_at')->limit(6)->get()
                 ->map(fn (VesselRow $row): array => ['mark' => $row->mark, 'weight' => $row->weight_cg->text()])->all(),
@@ -57,6 +60,22 @@ final class BenchResource extends JsonResource
                 ->mapWithKeys(fn (Component $each): array => [$each->productId() => $this->colour($each)])
                 ->all(),
         ];
+    }
+
+    /**
+     * The bowl of this visit that comes after this one and is not mixed yet.
+     *
+     * @return ?array{id: string, letter: string}
+     */
+    private static function next(Bowl $bowl): ?array
+    {
+        $bowls = $bowl->round->visit->rounds()->with('bowls.batches')->get()->flatMap(fn (Round $round) => $round->bowls)->values();
+        $at = $bowls->search(fn (Bowl $each): bool => $each->id === $bowl->id);
+        $left = $bowls->slice((int) $at + 1)->concat($bowls->take((int) $at))->first(
+            fn (Bowl $each): bool => ! $each->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished),
+        );
+
+        return $left === null ? null : ['id' => $left->id, 'letter' => trim($left->letter)];
     }
 
     private function colour(Component $component): string

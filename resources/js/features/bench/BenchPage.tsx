@@ -37,7 +37,7 @@ export function BenchPage() {
     const error = facts.error ?? weighing.error
     return error === null ? <Waiting what="the bench" /> : <ErrorNotice error={error} />
   }
-  return <Bench facts={facts.data} weighing={weighing} />
+  return <Bench key={bowl} facts={facts.data} weighing={weighing} />
 }
 
 function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typeof useBatch> }) {
@@ -48,7 +48,8 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   const moving = scale.state === 'reading' && !scale.still
   useEffect(() => { if (moving) touch() }, [moving])
   const shut = !facts.gate.open && !facts.gate.ahead
-  const bench = useBench(weighing, scale, shut, () => { void go(`/visits/${facts.visit}?at=run`) })
+  const { next } = facts
+  const bench = useBench(weighing, scale, shut, () => { void go(`/visits/${facts.visit}?at=run`) }, next === null ? null : () => { void go(`/bench/${next.id}`) })
   const shelf = useQuery(shelfQuery).data
   // What was added beside the plan is coloured from the shelf.
   const colourOf = (key: string) => facts.colours[key] ?? (shelf === undefined ? '#e5dac3' : productColour(key, shelf.lines.find((each) => each.id === facts.lineId), shelf))
@@ -113,7 +114,7 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
   if (offline !== null) return <OfflineStage batch={batch} offline={offline} />
   if (batch.over !== null) return <OverChoices over={batch.over} busy={busy} onKeep={bench.keep} onAccept={bench.accept} onSteer={bench.steer} onDiscard={bench.askDiscard} />
   if (bench.pan.question !== null || open.kind === 'standing') return <PanStage batch={batch} facts={facts} bench={bench} />
-  if (batch.status !== 'weighing') return <Ended batch={batch} bench={bench} />
+  if (batch.status !== 'weighing') return <Ended batch={batch} bench={bench} next={facts.next?.letter ?? null} />
   if (scale.state === 'reading' && !bench.standsHere) return <PanStage batch={batch} facts={facts} bench={bench} />
   return <PourStage batch={batch} scale={scale} onStanding={bench.askStanding} onOther={() => { bench.stand({ stands: 'same' }) }} />
 }

@@ -3,7 +3,7 @@ import { Press } from '../../shared/ui/Press'
 import type { Bench } from './useBench'
 
 /** A bowl in which everything is in: finished, thrown away, or weighed back. */
-export function Ended({ batch, bench }: { batch: Batch; bench: Bench }) {
+export function Ended({ batch, bench, next }: { batch: Batch; bench: Bench; next: string | null }) {
   const { scale } = bench
   return (
     <section className="stage">
@@ -22,6 +22,7 @@ export function Ended({ batch, bench }: { batch: Batch; bench: Bench }) {
               {bench.waitingForStill ? 'Waiting until it is still…' : bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${scale.shown}` : !can(batch, 'weigh-back') ? 'Its empty weight is not known: type what is left' : 'Weigh back: put the bowl on the scale'}
             </Press>
           ) : null}
+          {next === null ? null : <Press size="bench" hint="n" disabled={bench.busy} onPress={bench.goNext} id="next-bowl">Next bowl: {next}</Press>}
           {bench.canMixAgain ? <Press size="bench" hint="b" disabled={bench.busy} onPress={bench.askAgain} id="another-batch">Another batch…</Press> : null}
         </div>
       )}

@@ -11,6 +11,8 @@ const shape = z.object({
   client: z.string(),
   visit: z.string(),
   mark: z.string(),
+  /** Of this visit, what is not mixed yet. */
+  next: z.object({ id: z.string(), letter: z.string() }).nullable(),
   /** Bowls of the house that have a name. */
   vessels: z.array(z.object({ mark: z.string(), weight: z.string() })),
   batches: z.array(z.object({ id: z.string(), number: z.number(), status: z.string() })),

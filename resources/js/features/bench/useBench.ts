@@ -14,7 +14,7 @@ type Open = { kind: 'typing'; typing: Typing } | { kind: 'discarding' | 'adding'
 const NOTHING: Open = { kind: 'nothing' }
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
-export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, leave: () => void) {
+export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, leave: () => void, onNext: (() => void) | null) {
   const { batch, record, offline } = weighing
   // Without the server nobody works the readings: then grams are typed.
   const scale: ScaleState = offline === null ? shown : { state: 'disconnected' }
@@ -116,6 +116,8 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   const withdraw = () => { if (can(batch, 'withdraw') && ready()) record({ kind: 'withdrawn' }) }
   const askAgain = () => { if (canMixAgain && ready()) show({ kind: 'again' }) }
   const weighBack = () => { if (canWeighBack && ready()) pan.put({ stands: 'back' }) }
+  const ended = batch?.status === 'finished' || batch?.status === 'discarded'
+  const goNext = () => { if (ended && ready()) onNext?.() }
   const stand = (said: Stands) => { if (!busy && ready()) pan.put(said) }
 
   function keyAction(pressed: string): (() => void) | null {
@@ -135,6 +137,8 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
         return can(batch, 'withdraw') ? withdraw : askDiscard
       case 'b':
         return askAgain
+      case 'n':
+        return ended ? goNext : null
       case 'w':
         return weighBack
       case 'ArrowRight':
@@ -162,7 +166,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   })
 
   return {
-    action, open, close, act, type, enter, undo, takeShort, keep, accept, steer, askDiscard, withdraw, askAgain, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
+    action, open, close, act, type, enter, undo, takeShort, keep, accept, steer, askDiscard, withdraw, askAgain, goNext, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
     waitingForStill,
     standsHere: standsHere(batch, scale),
     ready,
