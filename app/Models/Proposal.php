@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $from_visit_id
  * @property ?string $visit_id
  * @property ?string $bowl_id
+ * @property ?string $copy_of the same change, waiting in another visit
  * @property ?string $from_bowl_id
  * @property ProposalSource $source
  * @property array<string, mixed> $change
@@ -54,6 +55,18 @@ final class Proposal extends Model
             'sheet_after' => 'array',
             'decided_at' => 'immutable_datetime',
         ];
+    }
+
+    /** The change that this one is, in whatever visit it waits. */
+    public function family(): string
+    {
+        return $this->copy_of ?? $this->id;
+    }
+
+    /** @return BelongsTo<Visit, $this> the visit it waits in */
+    public function visit(): BelongsTo
+    {
+        return $this->belongsTo(Visit::class);
     }
 
     /** @return BelongsTo<Bowl, $this> */

@@ -48,6 +48,12 @@ final readonly class BowlDetails
         return $this->with(after: $this->after, plus: $this->plus, rinse: $this->rinse, minutesMost: $minutes);
     }
 
+    /** The same, going on at another minute of the bowl it follows. */
+    public function onAt(int $plus): self
+    {
+        return $this->with(after: $this->after, plus: $plus, rinse: $this->rinse, minutesMost: $this->minutesMost);
+    }
+
     /** The same where that bowl is there no more: it follows nothing, and is rinsed by itself. */
     public function withoutBowl(string $letter): self
     {

@@ -69,9 +69,15 @@ final readonly class AgeCanvas
                 now: $now->decimal(1),
             );
 
-        return $zone->natural === null
-            ? $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded)
-            : $zone->as($zone->natural, new Tones([]), HairHistory::Natural, $now, $zone->elasticity, $zone->banded);
+        if ($zone->natural === null && $kinds === []) {
+            return $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded);
+        }
+        if ($zone->natural === null) {
+            // What has grown since is nobody's colour, whatever its level is.
+            $said[] = Fact::of('why.age-canvas.regrowth-not-read', zone: $zone->name);
+        }
+
+        return $zone->as($zone->natural, new Tones([]), HairHistory::Natural, $now, $zone->elasticity, $zone->banded);
     }
 
     /**

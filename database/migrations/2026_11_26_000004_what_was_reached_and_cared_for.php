@@ -16,6 +16,10 @@ return new class extends Migration
             $table->foreignId('reached_by')->nullable()->constrained('team_members');
             $table->dateTime('reached_at')->nullable();
         });
+        Schema::table('proposals', function (Blueprint $table): void {
+            // Several visits may be planned at once: a change waits in each, until one of them has carried it out.
+            $table->uuid('copy_of')->nullable()->index();
+        });
         Schema::table('visits', function (Blueprint $table): void {
             // Washes, treatments and masks in their order, with minutes and price.
             $table->json('care')->nullable();

@@ -7,6 +7,7 @@ declare(strict_types=1);
 return [
     'age-canvas' => [
         'regrowth' => ':zone: regrowth :now cm.',
+        'regrowth-not-read' => ':zone: its natural level was never read. Read it on the regrowth at the back.',
         'regrowth-longer' => ':zone: regrowth :old → :now cm, not coloured last time.',
         'carried-on-from-days-ago' => 'Carried on from :days days ago; about :grown cm have grown since.',
         'look-how-has-faded' => ':zone: as it was left, level :level :tone; look how it has faded.',

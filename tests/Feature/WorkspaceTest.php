@@ -864,6 +864,48 @@ it('takes a blend of the house as a bowl: a proportion until somebody says how m
     expect($made['job'])->toBe('Harbour glaze')->and($made['worked']['known'])->toBeFalse();
 });
 
+it('lets a change wait in every visit that is planned, until one of them has carried it out', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['change' => '10 g of colour more']);
+    $from = $this->v->visit['id'];
+    $repeat = fn (): array => $this->postJson("/api/visits/{$from}/repeat", ['id' => (string) Str::uuid()])->assertCreated()->json();
+    $said = fn (string $visit): array => collect($this->getJson("/api/visits/{$visit}")->json('proposals'))->firstWhere('source', 'review') ?? [];
+    $one = $repeat();
+    $two = $repeat();
+    expect($said($one['id'])['state'])->toBe('open')->and($said($two['id'])['state'])->toBe('open');
+    // Taken in the first, it waits in the second all the same, and in a third.
+    $this->patchJson("/api/proposals/{$said($one['id'])['id']}", ['do' => 'apply', 'version' => $one['rounds'][0]['bowls'][0]['version']])->assertOk();
+    expect($said($two['id'])['state'])->toBe('open')->and($said($repeat()['id'])['state'])->toBe('open');
+    // The first does not take place: nothing is lost. Taken up again, nothing is doubled.
+    $version = $this->getJson("/api/visits/{$one['id']}")->json('version');
+    $version = $this->postJson("/api/visits/{$one['id']}/end", ['version' => $version, 'why' => 'cancelled', 'reason' => ''])->assertOk()->json('version');
+    expect($said($two['id'])['state'])->toBe('open');
+    $this->postJson("/api/visits/{$one['id']}/end", ['version' => $version, 'why' => null, 'reason' => ''])->assertOk();
+    // Carried out and closed, it waits nowhere any more.
+    $this->v->visit = $one;
+    $this->v->refresh()->testSkin()->weigh('A');
+    $this->v->close();
+    expect($said($one['id'])['state'])->toBe('applied')->and($said($two['id']))->toMatchArray(['state' => 'dismissed'])
+        ->and($said($two['id'])['reason'])->toContain('carried out on');
+    expect($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'))->toBe([]);
+});
+
+it('sets free what a visit that does not take place had taken, and what nobody decided by its close', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $this->v->close(['change' => '10 g of colour more'])->repeat();
+    $waiting = fn (): array => array_column($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'), 'words');
+    $visit = $this->v->visit;
+    $proposal = collect($visit['proposals'])->firstWhere('source', 'review');
+    $this->patchJson("/api/proposals/{$proposal['id']}", ['do' => 'apply', 'version' => $this->v->of('A')['version']])->assertOk();
+    expect($waiting())->toBe([]);
+    $ended = $this->postJson("/api/visits/{$visit['id']}/end", ['version' => $this->getJson("/api/visits/{$visit['id']}")->json('version'), 'why' => 'no-show', 'reason' => ''])->assertOk()->json();
+    expect($waiting())->toBe(['10 g of colour more']);
+    $this->postJson("/api/visits/{$visit['id']}/end", ['version' => $ended['version'], 'why' => null, 'reason' => ''])->assertOk();
+    expect($waiting())->toBe([]);
+});
+
 it('plans the sum of two batches, with where it was split', function () {
     retouch($this->v);
     $this->v->testSkin()->weigh('A');

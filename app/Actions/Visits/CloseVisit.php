@@ -31,6 +31,7 @@ final readonly class CloseVisit
         private DatabaseManager $database,
         private CanvasRows $canvases,
         private RaiseProposals $raise,
+        private WaitingChanges $waiting,
         private IndexClient $index,
         private AskGate $gate,
     ) {
@@ -79,6 +80,7 @@ final readonly class CloseVisit
                 ...$words, ...$review, 'results' => $results, 'verdict' => $verdict, 'status' => VisitStatus::Closed,
                 'closed_at' => $now, 'closed_by' => $member->id, 'version' => $version + 1,
             ])->save();
+            $this->waiting->settle($member, $current, $now);
             ($this->raise)($current, $words['change'], $now);
             ($this->index)($current->client);
 

@@ -20,6 +20,8 @@ use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\WriteBowl;
+use Core\CoreException;
+use Core\Formula\BowlSheet;
 use Core\Formula\Letters;
 use Core\Practice\GramsMean;
 use Core\Record\AddBowl;
@@ -28,6 +30,7 @@ use Core\Record\BowlFacts;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
 use Core\Record\CompareBowls;
+use Core\Record\KeepTogether;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\Str;
 
@@ -102,6 +105,10 @@ final readonly class DecideProposal
                 'after' => mb_substr(implode('; ', $said), 0, 300),
             ]);
             $this->save->change($member, $target, $version, WriteBowl::toArray($after));
+            $moved = $this->keepTogether($member, $target, $before, $after);
+            if ($moved !== '') {
+                $current->fill(['after' => mb_substr("{$current->after}; {$moved}", 0, 300)]);
+            }
 
             return $this->decided($current, $member, ProposalState::Applied, 'said last time', $now);
         });
@@ -133,7 +140,10 @@ final readonly class DecideProposal
                 if ($current->bowl->sheet != $current->sheet_after) {
                     throw VisitRefused::changedSince(trim($current->bowl->letter));
                 }
-                $this->save->change($member, $current->bowl, $version, $current->sheet_before);
+                $shelf = $this->shelves->forVisit($current->bowl->round->visit);
+                $standing = $this->rows->sheet($current->bowl, $shelf);
+                $back = $this->save->change($member, $current->bowl, $version, $current->sheet_before);
+                $this->keepTogether($member, $back, $standing, $this->rows->sheet($back, $this->shelves->forVisit($back->round->visit)));
             }
             $state = $current->source === ProposalSource::Review ? ProposalState::Open : ProposalState::Dismissed;
 
@@ -145,6 +155,34 @@ final readonly class DecideProposal
                 $now,
             );
         });
+    }
+
+    /** What goes on for the last minutes of this bowl moves with it; in words, empty where nothing does. */
+    private function keepTogether(TeamMember $member, Bowl $bowl, BowlSheet $before, BowlSheet $after): string
+    {
+        $visit = $bowl->round->visit;
+        $shelf = $this->shelves->forVisit($visit);
+        $others = $visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls)
+            ->filter(fn (Bowl $each): bool => $each->id !== $bowl->id)->keyBy(fn (Bowl $each): string => trim($each->letter));
+        $sheets = [];
+        foreach ($others as $other) {
+            try {
+                $sheets[] = $this->rows->sheet($other, $shelf);
+            } catch (CoreException) {
+                // What the shelf does not know any more follows nothing.
+                continue;
+            }
+        }
+        $said = [];
+        foreach (KeepTogether::of($before, $after, $sheets, $shelf) as ['sheet' => $sheet, 'was' => $was, 'is' => $is]) {
+            $other = $others->get($sheet->letter);
+            if ($other !== null) {
+                $this->save->change($member, $other, $other->version, WriteBowl::toArray($sheet));
+                $said[] = "{$sheet->letter} at +{$was} → +{$is} min";
+            }
+        }
+
+        return implode('; ', $said);
     }
 
     private static function freeLetter(Visit $visit): string

@@ -23,7 +23,7 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class EndVisit
 {
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private WaitingChanges $waiting)
     {
     }
 
@@ -46,6 +46,7 @@ final readonly class EndVisit
                     'version' => $version + 1,
                 ])->save(),
             };
+            $why === null ? $this->waiting->takeUp($current) : $this->waiting->release($current);
 
             return $current;
         });

@@ -42,7 +42,7 @@ final readonly class RemoveVisit
             }
             $proposals = Proposal::query()->where('visit_id', $current->id)->get();
             foreach ($proposals as $proposal) {
-                $proposal->source === ProposalSource::Review
+                $proposal->source === ProposalSource::Review && $proposal->copy_of === null
                     ? $proposal->fill(['visit_id' => null, 'bowl_id' => null])->save()
                     : $proposal->delete();
             }

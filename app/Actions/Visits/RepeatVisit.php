@@ -52,6 +52,7 @@ final readonly class RepeatVisit
         private BatchRows $batches,
         private CanvasRows $canvases,
         private PastUses $uses,
+        private WaitingChanges $waiting,
     ) {
     }
 
@@ -79,7 +80,7 @@ final readonly class RepeatVisit
             ])->refresh();
             $canvas = $this->age($from, $visit, $startsAt);
             $made = $this->copyBowls($member, $from, $visit, $canvas);
-            $this->bringProposals($visit, $made);
+            $this->waiting->bringInto($visit, $made);
 
             return $visit;
         });
@@ -245,21 +246,6 @@ final readonly class RepeatVisit
             'decided_by' => $difference->applied ? $member->id : null,
             'decided_at' => $difference->applied ? CarbonImmutable::now() : null,
         ]);
-    }
-
-    /**
-     * Every change that still waits for this client waits in this visit now.
-     *
-     * @param  array<string, string>  $made
-     */
-    private function bringProposals(Visit $visit, array $made): void
-    {
-        foreach (Proposal::query()->where('client_id', $visit->client_id)->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->get() as $proposal) {
-            $proposal->fill([
-                'visit_id' => $visit->id,
-                'bowl_id' => $made[$proposal->from_bowl_id ?? ''] ?? null,
-            ])->save();
-        }
     }
 
     private function regrowth(Canvas $canvas): ?Fraction

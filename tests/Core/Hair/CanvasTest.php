@@ -141,6 +141,7 @@ it('says what it carried on, with every number', function (array $zone, bool $co
 })->with([
     'a root that was coloured' => [['spans' => ['root'], 'regrowth' => '2.5'], true, [
         ['why.age-canvas.regrowth' => ['zone' => 'a', 'now' => '1.6']],
+        ['why.age-canvas.regrowth-not-read' => ['zone' => 'a']],
     ]],
     'grown out and left alone' => [['spans' => ['regrowth', 'mids'], 'regrowth' => '2.5'], false, [
         ['why.age-canvas.regrowth-longer' => ['zone' => 'a', 'old' => '2.5', 'now' => '4.1']],
@@ -151,7 +152,7 @@ it('says what it carried on, with every number', function (array $zone, bool $co
     'lengths left alone' => [['spans' => ['mids']], false, []],
 ]);
 
-it('takes the regrowth for what is natural, and where nobody read that, for what was there', function () {
+it('takes what has grown for natural, also where nobody read its level; what was left alone is what was there', function () {
     $rules = HouseRules::standard();
     $read = canvas(['a' => [
         'spans' => ['root'], 'natural' => '5', 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured', 'banded' => true,
@@ -164,6 +165,10 @@ it('takes the regrowth for what is natural, and where nobody read that, for what
         ->and([$natural->banded, $natural->elasticity?->value, $natural->natural?->decimal(1)])->toBe([true, 'weak', '5'])
         ->and([$other->level?->decimal(1), $other->tone->words(), $other->history])
         ->toBe(['7', 'gold', HairHistory::Coloured]);
+    // Coloured over last time, what has grown since is natural, of a level that is still to be read.
+    $done = array_fill_keys(array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()), [LineKind::Permanent]);
+    [$grown] = AgeCanvas::by($unread, 30, [], $done, $rules)->canvas->zones;
+    expect([$grown->level, $grown->tone->families, $grown->history])->toBe([null, [], HairHistory::Natural]);
 });
 
 it('grows nothing before its day', function () {

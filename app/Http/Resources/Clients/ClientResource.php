@@ -49,6 +49,7 @@ final class ClientResource extends JsonResource
                 resolve(ClientTrends::class)->of($client),
             ),
             'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
+                ->unique(fn (Proposal $proposal): string => $proposal->family())
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
             'photos' => array_values($client->photos()->with('taker')->get()->map(fn (Photo $photo): array => (new PhotoResource($photo))->toArray())->all()),
             'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->limit(60)->get()
