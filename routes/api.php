@@ -100,8 +100,8 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::post('visits/{visit}/picture', PictureController::class);
     Route::post('visits/{visit}/written', WrittenBowlsController::class);
     Route::post('visits/{visit}/template', [TemplateController::class, 'store']);
-    Route::post('visits/{visit}/templates/{template}', [TemplateController::class, 'take'])->whereNumber('template')->name('template.take');
-    Route::delete('templates/{template}', [TemplateController::class, 'destroy'])->whereNumber('template');
+    Route::post('visits/{visit}/templates/{template}', [TemplateController::class, 'take'])->name('template.take');
+    Route::delete('templates/{template}', [TemplateController::class, 'destroy']);
     Route::get('visits/{visit}/bowls-to-take', BowlsToTakeController::class);
     Route::post('visits/{visit}/grams-mean', GramsMeanController::class);
     Route::post('visits/{visit}/waivers', [WaiverController::class, 'store']);
@@ -157,7 +157,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::get('scale/formats', [ScaleFormatController::class, 'index']);
     Route::post('scale/formats', [ScaleFormatController::class, 'store']);
     Route::post('scale/formats/tried', [ScaleFormatController::class, 'tried']);
-    Route::delete('scale/formats/{format}', [ScaleFormatController::class, 'destroy'])->whereNumber('format');
+    Route::delete('scale/formats/{format}', [ScaleFormatController::class, 'destroy']);
     Route::get('scale/check', ScaleCheckController::class);
     Route::get('scale/panel', [ScalePanelController::class, 'show']);
     Route::post('scale/panel', [ScalePanelController::class, 'store']);

@@ -13,23 +13,33 @@ use Core\Codec\ProblemList;
 use Core\Codec\ReadDetails;
 use Core\Practice\ClockStart;
 use Core\Timing\BowlClock;
+use Core\Timing\Side;
+use Core\Timing\SideClocks;
 use Core\Timing\Stamp;
+use Illuminate\Support\Collection;
 
 /** A bowl's marks as the core's clock. */
 final class ClockRows
 {
-    /** @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's */
+    /**
+     * @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's
+     * @param  ?Side  $side  of a head whose sides are timed apart; null for all of it
+     */
     public function clock(
         Bowl $bowl,
         Visit $visit,
         CarbonImmutable $now,
         ?Stamp $more = null,
         ?string $batch = null,
+        ?Side $side = null,
     ): BowlClock {
-        $stamps = array_values($bowl->stamps->where('batch_id', $batch)->map(fn (StampRow $stamp): Stamp => new Stamp(
-            $stamp->kind,
-            (int) $stamp->stamped_at->getTimestamp(),
-        ))->all());
+        $rows = $bowl->stamps->where('batch_id', $batch);
+        $sides = $rows->where('side', '!=', '')->groupBy('side')->map(self::stamps(...))->all();
+        $stamps = match (true) {
+            $side !== null => $sides[$side->value] ?? [],
+            $sides !== [] => SideClocks::together($sides),
+            default => self::stamps($rows),
+        };
         [$minutes, $most] = ReadDetails::minutes(new JsonNode($bowl->sheet['minutes'] ?? null, '', new ProblemList));
         $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->colourist->salon->rules()->clockStart;
 
@@ -40,5 +50,30 @@ final class ClockRows
             $start,
             (int) $now->getTimestamp(),
         );
+    }
+
+    /** @return list<Side> the sides that are timed apart, as they were begun; none where the bowl is timed as one */
+    public function sides(Bowl $bowl): array
+    {
+        $sides = [];
+        foreach ($bowl->stamps->whereNull('batch_id')->where('side', '!=', '') as $stamp) {
+            $side = Side::from($stamp->side);
+            $sides[$side->value] = $side;
+            $sides[$side->other()->value] ??= $side->other();
+        }
+
+        return array_values($sides);
+    }
+
+    /**
+     * @param  Collection<int, StampRow>  $rows
+     * @return list<Stamp>
+     */
+    private static function stamps(Collection $rows): array
+    {
+        return array_values($rows->map(fn (StampRow $stamp): Stamp => new Stamp(
+            $stamp->kind,
+            (int) $stamp->stamped_at->getTimestamp(),
+        ))->all());
     }
 }

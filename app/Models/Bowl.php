@@ -49,7 +49,7 @@ final class Bowl extends Model
     public function isSetAside(): bool
     {
         $standing = [];
-        foreach ($this->stamps->whereNull('batch_id') as $stamp) {
+        foreach ($this->stamps->whereNull('batch_id')->where('side', '') as $stamp) {
             $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp->kind;
         }
 

@@ -15,6 +15,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $id
  * @property string $bowl_id
  * @property ?string $batch_id of a batch with a clock of its own; null for the bowl's
+ * @property string $side of a head whose sides are timed apart; empty for all of it
  * @property int $sequence
  * @property StampKind $kind
  * @property CarbonImmutable $stamped_at

@@ -15,6 +15,8 @@ use App\Models\ContraindicationNote;
 use App\Models\Photo;
 use App\Models\Proposal;
 use App\Models\Round;
+use App\Models\ScaleFormat;
+use App\Models\ServiceTemplate;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
@@ -35,6 +37,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
     private const OWNED = [
+        'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
         'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
         'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
             Batch::class,

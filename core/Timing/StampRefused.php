@@ -14,6 +14,16 @@ final class StampRefused extends Refusal
         return new self(Fact::of('refusals.stamp-refused.not-begun'));
     }
 
+    public static function timedApart(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.timed-apart'));
+    }
+
+    public static function timedWhole(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.timed-whole'));
+    }
+
     public static function alreadyBegun(): self
     {
         return new self(Fact::of('refusals.stamp-refused.already-begun'));

@@ -16,6 +16,10 @@ return new class extends Migration
             $table->foreignId('reached_by')->nullable()->constrained('team_members');
             $table->dateTime('reached_at')->nullable();
         });
+        Schema::table('stamps', function (Blueprint $table): void {
+            // Left first, then right: each with its own clock. Empty is the whole bowl's.
+            $table->string('side', 10)->default('');
+        });
         Schema::table('proposals', function (Blueprint $table): void {
             // Several visits may be planned at once: a change waits in each, until one of them has carried it out.
             $table->uuid('copy_of')->nullable()->index();

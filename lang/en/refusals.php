@@ -452,6 +452,14 @@ return [
         ],
     ],
     'stamp-refused' => [
+        'timed-apart' => [
+            'said' => 'The sides of this bowl are timed apart.',
+            'mend' => 'Mark the side it is about.',
+        ],
+        'timed-whole' => [
+            'said' => 'This bowl is timed as one.',
+            'mend' => 'Take its marks back first, then time the sides apart.',
+        ],
         'not-begun' => [
             'said' => 'This bowl has not been begun.',
             'mend' => 'Mark its first touch first.',

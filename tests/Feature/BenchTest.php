@@ -108,7 +108,7 @@ it('keeps the bench of another salon shut', function () {
 });
 
 it('says in words that the scale does not answer, and goes on without it', function () {
-    config(['tinta.scale.port' => 1]);
+    config(['tinta.scale.ports.1' => 1]);
     $this->getJson('/api/scale/panel')->assertStatus(503)
         ->assertJsonPath('mend', 'Check that the scale is on and its cable is in. Grams can be typed by hand.');
     $batch = $this->salon->startBatch($this, ($this->plan)());

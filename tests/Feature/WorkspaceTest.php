@@ -906,6 +906,33 @@ it('sets free what a visit that does not take place had taken, and what nobody d
     expect($waiting())->toBe([]);
 });
 
+it('times the sides of a head apart, and rinses the bowl when both are', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A');
+    $bowl = $this->v->of('A')['id'];
+    $mark = fn (string $kind, ?string $side) => $this->postJson("/api/bowls/{$bowl}/stamps", ['id' => (string) Str::uuid(), 'kind' => $kind, ...($side === null ? [] : ['side' => $side])]);
+    $mark('began', 'left')->assertCreated();
+    expect(array_column($this->v->refresh()->of('A')['sides'], 'side'))->toBe(['left', 'right']);
+    // One answer to one question: not the whole bowl beside its sides.
+    $mark('completed', null)->assertUnprocessable()->assertJsonPath('message', 'The sides of this bowl are timed apart.');
+    $this->travel(8)->minutes();
+    $mark('completed', 'left')->assertCreated();
+    $mark('began', 'right')->assertCreated();
+    $this->travel(8)->minutes();
+    $mark('completed', 'right')->assertCreated();
+    $this->travel(30)->minutes();
+    $mark('rinsed', 'left')->assertCreated();
+    $now = $this->v->refresh()->of('A');
+    expect(array_map(fn (array $side): string => $side['clock']['state'], $now['sides']))->toBe(['rinsed', 'processing'])
+        ->and($now['clock']['state'])->toBe('processing')
+        ->and($this->v->visit['leftOpen'])->toBe(['Bowl A is still on the hair: nobody marked it rinsed']);
+    $this->travel(6)->minutes();
+    $mark('rinsed', 'right')->assertCreated();
+    expect($this->v->refresh()->of('A')['clock'])->toMatchArray(['state' => 'rinsed', 'processed' => 36, 'applied' => 16]);
+    $this->v->close();
+    expect($this->v->visit['status'])->toBe('closed');
+});
+
 it('plans the sum of two batches, with where it was split', function () {
     retouch($this->v);
     $this->v->testSkin()->weigh('A');

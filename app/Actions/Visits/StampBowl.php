@@ -15,8 +15,10 @@ use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Safety\Step;
+use Core\Timing\Side;
 use Core\Timing\Stamp;
 use Core\Timing\StampKind;
+use Core\Timing\StampRefused;
 use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
 
@@ -35,8 +37,9 @@ final readonly class StampBowl
         string $words,
         CarbonImmutable $now,
         ?string $batch = null,
+        ?Side $side = null,
     ): Visit {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch): Visit {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
             if ($existing !== null) {
@@ -65,12 +68,14 @@ final readonly class StampBowl
                 // Who has colour on is in the chair, whether somebody pressed that or not.
                 $visit->fill(['status' => VisitStatus::InChair, 'received_at' => $now])->save();
             }
+            $this->assertOneWay($current, $visit, $batch, $side, $now);
             // The core refuses what contradicts the marks that stand.
-            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()), $batch);
+            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()), $batch, $side);
             StampRow::query()->create([
                 'id' => $id,
                 'bowl_id' => $bowl->id,
                 'batch_id' => $batch,
+                'side' => $side->value ?? '',
                 'sequence' => (int) $current->stamps->max('sequence') + 1,
                 'kind' => $kind,
                 'stamped_at' => $now,
@@ -79,5 +84,29 @@ final readonly class StampBowl
 
             return $visit;
         });
+    }
+
+    /** Either its sides are timed, or the bowl as one; both at once would be two answers to one question. */
+    private function assertOneWay(Bowl $bowl, Visit $visit, ?string $batch, ?Side $side, CarbonImmutable $now): void
+    {
+        $sides = $batch === null ? $this->clocks->sides($bowl) : [];
+        if ($side !== null && $sides === [] && $this->clocks->clock($bowl, $visit, $now, batch: $batch)->standing !== []) {
+            throw StampRefused::timedWhole();
+        }
+        if ($side === null && $batch === null && $this->standsApart($bowl, $visit, $sides, $now)) {
+            throw StampRefused::timedApart();
+        }
+    }
+
+    /** @param  list<Side>  $sides */
+    private function standsApart(Bowl $bowl, Visit $visit, array $sides, CarbonImmutable $now): bool
+    {
+        foreach ($sides as $each) {
+            if ($this->clocks->clock($bowl, $visit, $now, side: $each)->standing !== []) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

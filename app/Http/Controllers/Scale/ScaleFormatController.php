@@ -44,9 +44,9 @@ final class ScaleFormatController extends Controller
         return new JsonResponse(self::shape($format), 201);
     }
 
-    public function destroy(Request $request, int $format): JsonResponse
+    public function destroy(Request $request, ScaleFormat $format): JsonResponse
     {
-        ScaleFormat::query()->where('salon_id', $this->member($request)->salon_id)->findOrFail($format)->delete();
+        $format->delete();
 
         return $this->index($request);
     }

@@ -24,6 +24,7 @@ final class StampController extends Controller
             $request->words(),
             $this->madeAt(),
             $request->batch(),
+            $request->side(),
         );
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);

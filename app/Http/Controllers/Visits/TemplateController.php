@@ -25,19 +25,17 @@ final class TemplateController extends Controller
         return new JsonResponse(['id' => $template->id, 'name' => $template->name], 201);
     }
 
-    public function take(TemplateRequest $request, Visit $visit, int $template, TakeTemplate $take): JsonResponse
+    public function take(TemplateRequest $request, Visit $visit, ServiceTemplate $template, TakeTemplate $take): JsonResponse
     {
         $this->authorize('formulate', $visit);
-        $found = ServiceTemplate::query()->where('salon_id', $visit->salon_id)->findOrFail($template);
 
-        return new JsonResponse((new VisitResource($take($visit, $found, $request->id())))->toArray(), 201);
+        return new JsonResponse((new VisitResource($take($visit, $template, $request->id())))->toArray(), 201);
     }
 
-    public function destroy(Request $request, int $template): JsonResponse
+    public function destroy(Request $request, ServiceTemplate $template): JsonResponse
     {
-        $member = $this->member($request);
-        abort_unless($member->role->formulates(), 403);
-        ServiceTemplate::query()->where('salon_id', $member->salon_id)->findOrFail($template)->delete();
+        abort_unless($this->member($request)->role->formulates(), 403);
+        $template->delete();
 
         return new JsonResponse([]);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Visits;
 
+use Core\Timing\Side;
 use Core\Timing\StampKind;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -18,6 +19,8 @@ final class StampRequest extends FormRequest
             'kind' => ['required', Rule::enum(StampKind::class)],
             'words' => ['nullable', 'string', 'max:200'],
             'batch' => ['nullable', 'uuid'],
+            // A side of a later batch has no clock of its own: the batch has.
+            'side' => ['nullable', Rule::enum(Side::class), 'prohibits:batch'],
         ];
     }
 
@@ -34,6 +37,12 @@ final class StampRequest extends FormRequest
     public function words(): string
     {
         return $this->string('words')->trim()->value();
+    }
+
+    /** Where the sides are timed apart; null for all of it. */
+    public function side(): ?Side
+    {
+        return Side::tryFrom($this->string('side')->value());
     }
 
     /** Of a batch that has a clock of its own; null for the bowl's. */

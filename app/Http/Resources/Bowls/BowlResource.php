@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Bowls;
 
 use App\Formulas\BowlRows;
+use App\Formulas\ClockRows;
 use App\Formulas\PouredBowls;
 use App\Formulas\SalonShelf;
 use App\Formulas\WrittenBowls;
@@ -16,6 +17,7 @@ use Core\CoreException;
 use Core\Hair\Stroke;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
+use Core\Timing\Side;
 use Core\Units\Grams;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
@@ -66,6 +68,10 @@ final class BowlResource extends JsonResource
             'written' => resolve(WrittenBowls::class)->written($bowl, $visit),
             'state' => $this->state($bowl),
             'clock' => (new ClockResource($bowl, $visit))->toArray(),
+            'sides' => array_map(fn (Side $side): array => [
+                'side' => $side->value,
+                'clock' => (new ClockResource($bowl, $visit, side: $side))->toArray(),
+            ], resolve(ClockRows::class)->sides($bowl)),
             'poured' => $this->poured($bowl, $visit, $rules, $shelf),
             'from' => $bowl->from === null ? null : [
                 'id' => $bowl->from->id,

@@ -13,6 +13,7 @@ use Carbon\CarbonImmutable;
 use Core\Shelf\LineKind;
 use Core\Timing\ClockState;
 use Core\Timing\Freshness;
+use Core\Timing\Side;
 use Core\Timing\StampKind;
 use Core\Weighing\BatchStatus;
 use Illuminate\Http\Request;
@@ -26,8 +27,12 @@ use Illuminate\Http\Resources\Json\JsonResource;
 final class ClockResource extends JsonResource
 {
     /** @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's */
-    public function __construct(Bowl $bowl, private readonly Visit $visit, private readonly ?string $batch = null)
-    {
+    public function __construct(
+        Bowl $bowl,
+        private readonly Visit $visit,
+        private readonly ?string $batch = null,
+        private readonly ?Side $side = null,
+    ) {
         parent::__construct($bowl);
     }
 
@@ -39,6 +44,7 @@ final class ClockResource extends JsonResource
             $this->visit,
             CarbonImmutable::now(),
             batch: $this->batch,
+            side: $this->side,
         );
         $moment = fn (?int $second): ?string => $second === null
             ? null
@@ -46,7 +52,7 @@ final class ClockResource extends JsonResource
 
         return [
             'state' => $clock->state->value,
-            'stale' => $clock->state === ClockState::Waiting && $this->batch === null ? $this->stale() : null,
+            'stale' => $clock->state === ClockState::Waiting && $this->batch === null && $this->side === null ? $this->stale() : null,
             'from' => $moment($clock->from),
             'due' => $moment($clock->due),
             'over' => $moment($clock->over),
@@ -68,7 +74,7 @@ final class ClockResource extends JsonResource
     private function standing(): array
     {
         $standing = [];
-        foreach ($this->resource->stamps->where('batch_id', $this->batch) as $stamp) {
+        foreach ($this->resource->stamps->where('batch_id', $this->batch)->where('side', $this->side->value ?? '') as $stamp) {
             $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp;
         }
 

@@ -21,7 +21,7 @@ const STEPS: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>
 export function BatchLane({ visit, bowl, batch, clock, now }: { visit: Visit; bowl: Bowl; batch: Batch; clock: Bowl['clock']; now: number }) {
   const queries = useQueryClient()
   const stamp = useMutation({
-    mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, '', `Batch ${batch.number} of bowl ${bowl.letter}, ${visit.client.name}`, batch.id),
+    mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, '', `Batch ${batch.number} of bowl ${bowl.letter}, ${visit.client.name}`, { batch: batch.id }),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
   const steps = isOver(visit) ? [] : (STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'))

@@ -16,6 +16,7 @@ import { Care } from './Care'
 import { GateNotice } from './GateNotice'
 import { MoreOf } from './MoreOf'
 import { Reached } from './Reached'
+import { SideLanes, TimeApart } from './SideLanes'
 import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
@@ -86,8 +87,9 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       </header>
       {bowl.clock.stale === null ? null : <Notice kind="warn" title={`Mixed ${bowl.clock.stale} minutes ago.`}>Oxidative colour works from the moment it is mixed: mix it fresh.</Notice>}
       <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} />
+      {bowl.sides.length === 0 ? null : <SideLanes visit={visit} bowl={bowl} now={now} />}
       {bowl.batches.map((batch) => (batch.clock === null ? null : <BatchLane key={batch.id} visit={visit} bowl={bowl} batch={batch} clock={batch.clock} now={now} />))}
-      {open ? (
+      {open && bowl.sides.every((side) => side.clock.stamps.length === 0) ? (
         <div className="lane-acts">
           {steps.map(([kind, label], index) => (
             <Press key={kind} kind={index === 0 ? 'main' : 'plain'} size="bench" disabled={stamp.isPending} onPress={() => { stamp.mutate(kind) }}>{label}</Press>
@@ -96,6 +98,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
           {bowl.clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>Take the last mark back</Press> : null}
         </div>
       ) : null}
+      {open && bowl.state === 'mixed' && bowl.clock.state === 'waiting' && bowl.sides.length === 0 ? <TimeApart visit={visit} bowl={bowl} /> : null}
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
       {bowl.poured === null ? null : <p className="poured">Poured, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
       {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${batch.mixed}`).join('; ')}</p> : null}

@@ -61,7 +61,8 @@ export const openVisits = queryOptions({
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
 export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, 'The canvas')))
-export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, batch: string | null = null) => asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words, ...(batch === null ? {} : { batch }) }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
+export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, of: { batch?: string; side?: string } = {}) =>
+  asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words, ...of }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
 /** Not kept on the device: a password is with it. */
 export const waive = async (visitId: string, id: string, reason: string, password: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason, password }))
 export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string; of?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))

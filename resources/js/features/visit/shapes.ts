@@ -23,6 +23,8 @@ export const bowl = z.object({
   purpose: z.string(),
   trial: trial.nullable(),
   clock,
+  /** Where the sides of a head are timed apart, each with its own clock. */
+  sides: z.array(z.object({ side: z.string(), clock })),
   poured: workedBowl.nullable(),
   /** As they are planned: 35 min, 25 to 35 min; empty for the line’s own. */
   minutes: z.string(),

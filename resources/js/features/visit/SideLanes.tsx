@@ -1,0 +1,62 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { newId } from '../../shared/api/newId'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { isOver } from '../../shared/visits/visitLine'
+import { stampBowl, visit as visitQuery } from './api'
+import { ClockLane } from './ClockLane'
+import type { Bowl, Visit } from './shapes'
+
+const PAIRS = [['left', 'right'], ['front', 'back'], ['upper', 'lower']] as const
+
+const STEPS: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>> = {
+  waiting: [['began', 'First touch']],
+  applying: [['completed', 'Last touch'], ['rinsed', 'Rinsed']],
+  processing: [['checked', 'Looked'], ['rinsed', 'Rinsed']],
+  due: [['rinsed', 'Rinsed'], ['checked', 'Looked']],
+  over: [['rinsed', 'Rinsed']],
+}
+
+function useSideStamp(visit: Visit, bowl: Bowl) {
+  const queries = useQueryClient()
+  return useMutation({
+    mutationFn: ({ side, kind }: { side: string; kind: string }) => stampBowl(visit.id, bowl.id, newId(), kind, '', `The ${side} of bowl ${bowl.letter}, ${visit.client.name}`, { side }),
+    onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
+  })
+}
+
+/** Left first, then right: each side of the head by its own clock. The bowl is rinsed when both are. */
+export function SideLanes({ visit, bowl, now }: { visit: Visit; bowl: Bowl; now: number }) {
+  const stamp = useSideStamp(visit, bowl)
+  return (
+    <>
+      {bowl.sides.map(({ side, clock }) => (
+        <div key={side} className="batch-lane" aria-label={`${side} of bowl ${bowl.letter}`}>
+          <strong>{side}</strong>
+          <ClockLane letter={`${bowl.letter}, ${side}`} clock={clock} now={now} />
+          {isOver(visit) ? null : (
+            <div className="lane-acts">
+              {(STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed')).map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind }) }}>{label}, {side}</Press>)}
+              {clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind: 'undone' }) }}>Take the last mark back</Press> : null}
+            </div>
+          )}
+        </div>
+      ))}
+      {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
+    </>
+  )
+}
+
+/** The first touch of one side: from then on the sides are timed apart. */
+export function TimeApart({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
+  const stamp = useSideStamp(visit, bowl)
+  return (
+    <details className="why time-apart">
+      <summary>Time the sides apart</summary>
+      <div className="chips">
+        {PAIRS.flat().map((side) => <button key={side} type="button" className="chip" disabled={stamp.isPending} onClick={() => { stamp.mutate({ side, kind: 'began' }) }}>First touch, {side}</button>)}
+      </div>
+      {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
+    </details>
+  )
+}
