@@ -16,8 +16,8 @@ command_drill() {
         esac
     ) || status=1
     if [ "$what" = all ] || [ "$what" = page ] || [ "$what" = bench ]; then
-        say "The page without a network, $times times"
-        (TINTA_DRILLS=$times command_test --testsuite Browser --filter 'GuardsTest.*network') || status=1
+        say "The page without a network, its tab closed, $times times"
+        (TINTA_DRILLS=$times command_test --testsuite Browser --filter '(GuardsTest|OfflineTest).*network') || status=1
     fi
     return $status
 }

@@ -239,6 +239,16 @@ abstract class BrowserTestCase extends TestCase
         );
     }
 
+    /** Closes the tab, and goes on in a new one. */
+    protected function closeTab(RemoteWebDriver $browser): void
+    {
+        $old = $browser->getWindowHandle();
+        $browser->switchTo()->newWindow();
+        $new = $browser->getWindowHandle();
+        $browser->switchTo()->window($old)->close();
+        $browser->switchTo()->window($new);
+    }
+
     /** The server's answer to a question of the page's own session. */
     protected function ask(RemoteWebDriver $browser, string $path): mixed
     {

@@ -36,8 +36,9 @@ it('opens without the network, weighs a bowl and the next one by hand, and bring
             $this->see($page, '#outbox', 'not sent yet');
         }
         $this->see($page, '.stage-words', 'Everything is noted');
-        // A reload in the middle of it loses nothing.
-        $page->navigate()->refresh();
+        // The tab is closed, and another one opened: nothing is lost.
+        $this->closeTab($page);
+        $page->get($this->address("/bench/{$id}"));
         $this->see($page, '.stage-words', 'Everything is noted');
         if ($letter === 'A') {
             $this->key($page, WebDriverKeys::ESCAPE);

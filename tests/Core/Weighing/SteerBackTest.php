@@ -19,6 +19,8 @@ use Core\Weighing\PlannedLine;
 use Core\Weighing\PourSource;
 use Core\Weighing\SteerBack;
 use Core\Weighing\Tolerance;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 use Tests\Core\Sample;
 
 function vol(int $volume): Strength
@@ -171,3 +173,122 @@ it('never asks for less than is in the bowl, nor for more of what is over, whate
     }
     expect($offered)->toBeGreaterThan(20);
 });
+
+// Outside check: GNU glpsol finds the fewest extra grams for the same promise, written down from its own sentence: ratio within
+// 5 %, strength within 1 vol, level within a tenth, every tone's share of the dye within 5 points, nothing taken out, nothing
+// more of what is over. The limits are our own model.
+
+/**
+ * @param  array<string, int>  $colour  grams wanted by shade (a level, and a letter for its tone)
+ * @param  array<int, int>  $developers  grams wanted by volume
+ * @param  array<string, float>  $poured
+ * @return float grams in all, as glpsol has it; INF where there is no way
+ */
+function leastTotal(array $colour, array $developers, array $poured, string $over): float
+{
+    $names = [];
+    foreach ([...array_keys($colour), ...array_map(static fn (int $volume): string => "{$volume} vol", array_keys($developers))] as $at => $key) {
+        $names[$key] = "x{$at}";
+    }
+    $sum = static fn (array $terms): string => implode(' ', array_map(
+        static fn (string $name, float $times): string => ($times < 0 ? '- ' : '+ ').number_format(abs($times), 9, '.', '')." {$name}",
+        array_keys($terms),
+        $terms,
+    ));
+    $shades = array_keys($colour);
+    $volumes = array_keys($developers);
+    // A mean of values over weights, kept within a limit: two lines of the programme.
+    $rows = [];
+    $within = static function (array $values, array $weights, float $mean, float $limit) use (&$rows, $names, $sum): void {
+        foreach ([1, -1] as $sign) {
+            $terms = [];
+            foreach ($weights as $key => $weight) {
+                $terms[$names[$key]] = $sign * (($values[$key] ?? 0.0) - $mean * $weight) - $limit * $weight;
+            }
+            $rows[] = $sum($terms).' <= 0';
+        }
+    };
+    $ones = array_fill_keys($shades, 1.0);
+    $grams = array_sum($colour);
+    // The ratio: developer over colour.
+    $ratio = array_sum($developers) / $grams;
+    foreach ([1.05, 0.95] as $times) {
+        $terms = [];
+        foreach ($shades as $shade) {
+            $terms[$names[$shade]] = -$ratio * $times;
+        }
+        foreach ($volumes as $volume) {
+            $terms[$names["{$volume} vol"]] = 1.0;
+        }
+        $rows[] = $sum($terms).($times > 1 ? ' <= 0' : ' >= 0');
+    }
+    if (count($volumes) > 1) {
+        $strength = array_sum(array_map(static fn (int $volume, int $each): int => $volume * $each, $volumes, $developers)) / array_sum($developers);
+        $keys = array_map(static fn (int $volume): string => "{$volume} vol", $volumes);
+        $within(array_combine($keys, array_map(floatval(...), $volumes)), array_fill_keys($keys, 1.0), $strength, 1.0);
+    }
+    $levels = array_combine($shades, array_map(static fn (string $shade): float => (float) $shade[0], $shades));
+    $within($levels, $ones, array_sum(array_map(static fn (string $shade): float => $levels[$shade] * $colour[$shade], $shades)) / $grams, 0.1);
+    foreach (array_unique(array_map(static fn (string $shade): string => $shade[1], $shades)) as $tone) {
+        $has = array_combine($shades, array_map(static fn (string $shade): float => $shade[1] === $tone ? 1.0 : 0.0, $shades));
+        $within($has, $ones, array_sum(array_map(static fn (string $shade): float => $has[$shade] * $colour[$shade], $shades)) / $grams, 0.05);
+    }
+    $rows[] = $sum(array_fill_keys(array_values($names), 1.0)).' >= '.($grams + array_sum($developers));
+    $bounds = array_map(
+        static fn (string $key, string $name): string => $key === $over ? "{$name} = {$poured[$key]}" : "{$name} >= ".($poured[$key] ?? 0),
+        array_keys($names),
+        $names,
+    );
+    $file = (string) tempnam(sys_get_temp_dir(), 'steer');
+    file_put_contents($file, "Minimize\n obj: ".$sum(array_fill_keys(array_values($names), 1.0))."\nSubject To\n ".implode("\n ", array_map(static fn (int $at, string $row): string => "c{$at}: {$row}", array_keys($rows), $rows))."\nBounds\n ".implode("\n ", $bounds)."\nEnd\n");
+    exec('glpsol --lp '.escapeshellarg($file).' -o '.escapeshellarg("{$file}.out").' 2>&1', $said, $status);
+    $answer = (string) file_get_contents("{$file}.out");
+    unlink($file);
+    unlink("{$file}.out");
+    expect($status)->toBe(0, implode("\n", $said));
+
+    return preg_match('/^Objective:\s+obj = ([\d.e+]+)/m', $answer, $m) === 1 && str_contains($answer, 'OPTIMAL') ? (float) $m[1] : INF;
+}
+
+it('steers back with as few grams as glpsol finds', function (int $seed) {
+    $chance = new Randomizer(new Mt19937($seed));
+    $compared = 0;
+    for ($try = 0; $try < 12; $try++) {
+        $colour = $developers = $poured = [];
+        foreach ($chance->pickArrayKeys(array_flip(['6N', '7N', '8N', '6C', '7C', '7G', '8G', '7A']), $chance->getInt(2, 4)) as $shade) {
+            $colour[$shade] = $chance->getInt(6, 30);
+        }
+        foreach ($chance->pickArrayKeys(array_flip(['10', '20', '30']), $chance->getInt(1, 2)) as $volume) {
+            $developers[(int) $volume] = $chance->getInt(20, 60);
+        }
+        // One of the shades is over; those before it are in as they were wanted.
+        $over = array_keys($colour)[$chance->getInt(0, count($colour) - 1)];
+        foreach ($colour as $shade => $grams) {
+            $poured[$shade] = $shade === $over ? $grams + $chance->getInt(2, 6) : (float) $grams;
+            if ($shade === $over) {
+                break;
+            }
+        }
+        $batch = overPoured(
+            array_map(static fn (int $grams): string => "{$grams} g", $colour),
+            array_map(static fn (int $grams): string => "{$grams} g", $developers),
+            array_map(static fn (float|int $grams): string => "{$grams} g", $poured),
+        );
+        $kept = OverPour::of($batch);
+        $least = leastTotal($colour, $developers, $poured, $over);
+        $steer = steered($batch);
+        if ($kept === null) {
+            continue;
+        }
+        $compared++;
+        $planned = array_sum($colour) + array_sum($developers);
+        if ($steer === null) {
+            // No way, or none that costs less than keeping the proportion.
+            expect($least - $planned)->toBeGreaterThanOrEqual($kept->extra->centigrams / 100 - 0.5);
+        } else {
+            // Rounded to the scale's step, line by line.
+            expect(abs($steer->total->centigrams / 100 - $least))->toBeLessThan(0.06 * (count($colour) + count($developers)));
+        }
+    }
+    expect($compared)->toBeGreaterThan(6);
+})->with([1, 2, 3]);
