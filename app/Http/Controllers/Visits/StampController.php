@@ -17,14 +17,14 @@ final class StampController extends Controller
     {
         $this->authorize('attend', $bowl->round->visit);
         $visit = $stamp(
-            $this->member($request),
-            $bowl,
-            $request->id(),
-            $request->kind(),
-            $request->words(),
-            $this->madeAt(),
-            $request->batch(),
-            $request->side(),
+            member: $this->member($request),
+            bowl: $bowl,
+            id: $request->id(),
+            kind: $request->kind(),
+            words: $request->words(),
+            now: $this->madeAt(),
+            batch: $request->batch(),
+            side: $request->side(),
         );
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);

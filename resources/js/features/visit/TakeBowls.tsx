@@ -48,6 +48,7 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
       <summary>Take a bowl: of {visit.before === null ? 'another client' : `${showDay(visit.before.on)}, of another client`}, a service or a blend of the house</summary>
       {services.length === 0 ? null : (
         <div className="chips" role="group" aria-label="Services of the house">
+          <span className="zone-what">Services</span>
           {services.map((each) => (
             <span key={each.id} className="chip-pair">
               <button type="button" className="chip" disabled={busy} onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}><strong>{each.name}</strong> <span className="quiet">{each.bowls === 1 ? 'one bowl' : `${each.bowls} bowls`}</span></button>
@@ -58,11 +59,13 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
       )}
       {blends.length === 0 ? null : (
         <div className="chips" role="group" aria-label="Blends of the house">
+          <span className="zone-what">Blends</span>
           {blends.map((blend) => <button key={blend.id} type="button" className="chip" disabled={busy} onClick={() => { take.mutate(blend.sheet) }}>{blend.name}</button>)}
         </div>
       )}
       <Form.Control aria-label="Another client’s bowls" placeholder="another client’s name" value={name} onChange={(event) => { setName(event.target.value) }} />
       <div className="chips" role="group" aria-label="Bowls of visits">
+        {bowls.length === 0 ? null : <span className="zone-what">Bowls</span>}
         {bowls.map((bowl) => (
           <button key={bowl.id} type="button" className="chip" disabled={busy} title={bowl.written} onClick={() => { take.mutate(bowl.sheet) }}>
             <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
