@@ -20,8 +20,13 @@ final readonly class AmountRows
     {
     }
 
-    public function of(Visit $visit, PlacedBowl $bowl, Canvas $canvas): AmountAdvice|PlacedAmount|null
-    {
+    /** @param  ?PlacedAmount  $table  what the table says of it */
+    public function of(
+        Visit $visit,
+        PlacedBowl $bowl,
+        Canvas $canvas,
+        ?PlacedAmount $table,
+    ): AmountAdvice|PlacedAmount|null {
         $line = (int) substr($bowl->sheet->line, strlen('line-'));
         if (! $visit->client->training) {
             $own = $this->uses->own($visit, $bowl->sheet->job, $line);
@@ -34,6 +39,6 @@ final readonly class AmountRows
             }
         }
 
-        return PlacedAmount::of($bowl, $canvas);
+        return $table;
     }
 }

@@ -37,6 +37,9 @@ final readonly class PlacedAmount
         'underlayer' => 7,
     ];
 
+    /** Something is always left between foils, however many there are. */
+    private const LEAST_LEFT = [1, 10];
+
     /** What part of a whole strand's mixture a span takes, in hundredths. */
     private const SPAN = ['root' => 15, 'regrowth' => 15, 'mids' => 40, 'ends' => 30];
 
@@ -49,8 +52,12 @@ final readonly class PlacedAmount
     {
     }
 
-    /** Null where nothing is painted yet. */
-    public static function of(PlacedBowl $bowl, Canvas $canvas): ?self
+    /**
+     * Null where nothing is painted yet.
+     *
+     * @param  list<PlacedBowl>  $bowls  all of the visit: their foils take hair from what lies between
+     */
+    public static function of(PlacedBowl $bowl, Canvas $canvas, array $bowls = []): ?self
     {
         $least = $most = Fraction::zero();
         $why = [];
@@ -66,8 +73,10 @@ final readonly class PlacedAmount
             $share = $job === Job::Foils ? Fraction::one() : self::head($stroke)->times(self::strand($stroke, $job));
             if ($stroke->pattern !== null && $stroke->with !== []) {
                 $share = $share->times($stroke->pattern->shares(count($stroke->with) + 1)[0]);
-            } elseif ($job !== Job::Foils && ($stroke->method?->isPartial() === true || $stroke->method === Method::BetweenFoils)) {
-                // Weaves take about half the hair of their region; what lies between them is the other half.
+            } elseif ($stroke->method === Method::BetweenFoils) {
+                $share = $share->times(self::leftBetween($stroke, $mixture[1]->exactly()->times($share), $canvas, $bowls));
+            } elseif ($job !== Job::Foils && $stroke->method?->isPartial() === true) {
+                // Weaves take about half the hair of their region.
                 $share = $share->times(Number::WeaveTakes->value());
             }
             $least = $least->plus($mixture[0]->exactly()->times($share));
@@ -87,6 +96,44 @@ final readonly class PlacedAmount
             self::grams($most),
             [...$why, Fact::of('why.placed-amount.better-than-any-table-what')],
         );
+    }
+
+    /**
+     * What the counted foils leave: hair that takes its mixture in a foil is not between them. Half, where nobody has counted
+     * them; a tenth is always left.
+     *
+     * @param  Fraction  $whole  centigrams that all the hair there would take
+     * @param  list<PlacedBowl>  $bowls
+     */
+    private static function leftBetween(Stroke $between, Fraction $whole, Canvas $canvas, array $bowls): Fraction
+    {
+        $inFoils = Fraction::zero();
+        [$resistant, $regrowth] = self::atRoot($canvas);
+        foreach ($bowls as $bowl) {
+            foreach ($bowl->sheet->strokes as $stroke) {
+                $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
+                $here = array_uintersect(
+                    $stroke->regions(),
+                    $between->regions(),
+                    static fn (Region $one, Region $other): int => $one->value <=> $other->value,
+                );
+                if ($stroke->method?->usesFoils() !== true || $foils === 0 || $here === []) {
+                    continue;
+                }
+                $takes = AmountAdvice::start(Job::Foils, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils)->most;
+                $inFoils = $inFoils->plus($takes->exactly()->times(Fraction::of(
+                    array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $here)),
+                    array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())),
+                )));
+            }
+        }
+        if ($inFoils->isZero() || $whole->isZero()) {
+            return Number::WeaveTakes->value();
+        }
+        $left = Fraction::one()->minus($inFoils->dividedBy($whole));
+        $least = Fraction::of(...self::LEAST_LEFT);
+
+        return $left->compare($least) < 0 ? $least : $left;
     }
 
     private static function job(Stroke $stroke, PlacedBowl $bowl): Job

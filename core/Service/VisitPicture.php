@@ -62,7 +62,7 @@ final readonly class VisitPicture
             }
         }
         foreach ($bowls as $bowl) {
-            $amounts[$bowl->sheet->letter] = PlacedAmount::of($bowl, $canvas);
+            $amounts[$bowl->sheet->letter] = PlacedAmount::of($bowl, $canvas, $bowls);
         }
 
         return new self(

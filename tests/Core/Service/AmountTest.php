@@ -67,6 +67,21 @@ it('takes as much as what is painted takes', function (array $stroke, array $zon
     'lengths, long and thick' => [['regions' => [], 'spans' => ['mids', 'ends']], [['density' => 'thick', 'length' => 'mid-back']], '331 g', '441 g', 'all over, mids to ends: 70 % of 473 g to 630 g mixture for a whole head.'],
 ]);
 
+it('takes between foils what the counted foils leave', function (?int $foils, array $regions, string $most) {
+    $between = onHead(['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'between-foils']]]);
+    $others = $foils === null ? [] : [onHead(['letter' => 'L', 'line' => 'L', 'place' => [
+        ['regions' => $regions, 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => $foils],
+    ]])];
+    expect(PlacedAmount::of($between, readZones([]), [$between, ...$others])?->most->text())->toBe($most);
+})->with([
+    // Mids and ends all over take up to 210 g (70 % of 300 g); ten foils up to 35 g.
+    'nobody has counted them' => [null, [], '105 g'],
+    'twenty' => [20, [], '140 g'],
+    'forty' => [40, [], '70 g'],
+    'more than the hair' => [80, [], '21 g'],
+    'on the top alone' => [20, ['top', 'crown'], '140 g'],
+]);
+
 it('takes a glaze on the lengths for a gloss, and three parts for three', function () {
     $glaze = onHead(['line' => 'D', 'ratio' => '1:2', 'parts' => [
         ['ingredients' => [['product' => 'd8G', 'share' => 'all']]],

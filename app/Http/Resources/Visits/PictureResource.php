@@ -84,7 +84,12 @@ final class PictureResource extends JsonResource
         foreach ($picture->bowls as $bowl) {
             $amount = $this->resource->status->isOver()
                 ? null
-                : resolve(AmountRows::class)->of($this->resource, $bowl, $picture->canvas);
+                : resolve(AmountRows::class)->of(
+                    $this->resource,
+                    $bowl,
+                    $picture->canvas,
+                    $picture->amounts[$bowl->sheet->letter] ?? null,
+                );
             $found[$bowl->sheet->letter] = $amount === null || $amount->most->isZero() ? null : [
                 'source' => match (true) {
                     $amount instanceof PlacedAmount => 'table',
