@@ -4,6 +4,7 @@ import Form from 'react-bootstrap/Form'
 import { showClock, showDay } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { Field } from '../../shared/ui/Field'
+import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { amendVisit, clientFile, visit as visitQuery } from './api'
@@ -41,7 +42,7 @@ export function corrections(visit: Visit, words: Words) {
 }
 
 /** Corrects the words of a closed visit, with a reason. What was weighed is not touched, and the first words stay on record. */
-export function AmendVisit({ visit }: { visit: Visit }) {
+export function AmendVisit({ visit, ladder }: { visit: Visit; ladder: Rung[] }) {
   const queries = useQueryClient()
   const kept = `amend.${visit.id}.${visit.version}`
   const [words, setWords] = useState<Words>(() => {
@@ -69,7 +70,7 @@ export function AmendVisit({ visit }: { visit: Visit }) {
       <Form className="close-station" onSubmit={(event) => { event.preventDefault(); amend.mutate() }}>
         <p className="quiet">What was weighed stays. The first words stay on record, beside who corrected them and why.</p>
         <VerdictChoice verdict={words.verdict} onChange={(verdict) => { set({ verdict }) }} />
-        <ResultRows zones={judgedZones(visit)} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
+        <ResultRows ladder={ladder} zones={judgedZones(visit)} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
         <Field id="amend-outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={words.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
         <div className="field-row">
           <Field id="amend-keep" label="Keep"><Form.Control maxLength={1000} value={words.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>

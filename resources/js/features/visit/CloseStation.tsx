@@ -5,6 +5,7 @@ import { showDate } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { Field } from '../../shared/ui/Field'
+import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
@@ -19,6 +20,13 @@ import type { Result, Visit } from './shapes'
 // Whether it lasts is asked at the next visit, where it can be known.
 const ASKED = [['covering', 'Covering'], ['bright', 'Bright']] as const
 
+/** The day so many weeks from today, as a date field has it. */
+const inWeeks = (weeks: number) => {
+  const day = new Date()
+  day.setDate(day.getDate() + weeks * 7)
+  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`
+}
+
 type Review = { verdict: string; outcome: string; keep: string; change: string; nextOn: string; lasting: boolean | null; covering: boolean | null; bright: boolean | null; results: Record<string, Result> }
 const EMPTY: Review = { verdict: '', outcome: '', keep: '', change: '', nextOn: '', lasting: null, covering: null, bright: null, results: {} }
 
@@ -28,7 +36,7 @@ function readReview(id: string): Review {
 }
 
 /** The end of a visit: what each zone came to, what to keep, what to change, when to return. */
-export function CloseStation({ visit, formulates }: { visit: Visit; formulates: boolean }) {
+export function CloseStation({ visit, ladder, formulates }: { visit: Visit; ladder: Rung[]; formulates: boolean }) {
   const queries = useQueryClient()
   const [review, setReview] = useState(() => readReview(visit.id))
   const [asked, setAsked] = useState('')
@@ -62,7 +70,7 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
         {visit.raised.length === 0 ? null : <h2>For next time</h2>}
         <ProposalList visit={visit} editable={false} proposals={visit.raised} />
         <Amendments all={visit.amendments} />
-        {formulates ? <AmendVisit key={visit.version} visit={visit} /> : null}
+        {formulates ? <AmendVisit key={visit.version} visit={visit} ladder={ladder} /> : null}
         {strip}
       </div>
     )
@@ -78,12 +86,16 @@ export function CloseStation({ visit, formulates }: { visit: Visit; formulates: 
       <NotBegun visit={visit} />
       {left.length === 0 ? null : <Notice kind="note" title={`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.</Notice>}
       <VerdictChoice verdict={review.verdict} onChange={(verdict) => { set({ verdict }) }} />
-      <ResultRows zones={judgedZones(visit)} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
+      <ResultRows ladder={ladder} zones={judgedZones(visit)} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
       <Field id="outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={review.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
       <div className="field-row">
         <Field id="keep" label="Keep"><Form.Control maxLength={1000} value={review.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>
         <Field id="change" label="Change next time"><Form.Control maxLength={1000} placeholder="5 g less; B: 30 vol instead of 20" value={review.change} onChange={(event) => { set({ change: event.target.value }) }} /></Field>
         <Field id="next-on" label="Next" className="next-on" problem={problemAt(close.error, '/nextOn')}><Form.Control type="date" value={review.nextOn} onChange={(event) => { set({ nextOn: event.target.value }) }} /></Field>
+      </div>
+      <div className="chips" role="group" aria-label="Next, in weeks">
+        <span className="zone-what">Next in</span>
+        {[5, 4, 6, 8].map((weeks) => <button key={weeks} type="button" className="chip" aria-pressed={review.nextOn === inWeeks(weeks)} onClick={() => { set({ nextOn: inWeeks(weeks) }) }}>{weeks} weeks</button>)}
       </div>
       <div className="asked-row">
         {ASKED.map(([key, label]) => (

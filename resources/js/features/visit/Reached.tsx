@@ -3,6 +3,7 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { showClock } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
+import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { isOver } from '../../shared/visits/visitLine'
@@ -15,7 +16,7 @@ type Round = Visit['rounds'][number]
 const shown = (visit: Visit, round: Round) => round.reached.filter((each) => each.level !== null).map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')}`.trim()).join(', ')
 
 /** What each zone came to once a round is off the hair: the next one is chosen by it, not by what was hoped for. */
-export function Reached({ visit, round }: { visit: Visit; round: Round }) {
+export function Reached({ visit, ladder, round }: { visit: Visit; ladder: Rung[]; round: Round }) {
   const queries = useQueryClient()
   const kept = `reached.${round.id}.${round.version}`
   const [typed, setTyped] = useState<Record<string, Result> | null>(() => {
@@ -39,7 +40,7 @@ export function Reached({ visit, round }: { visit: Visit; round: Round }) {
       <summary>{words === '' ? 'What was reached?' : `Reached: ${words}`}{round.reachedAt === null ? null : <span className="quiet"> · {showClock(round.reachedAt)}, {round.reachedBy}</span>}</summary>
       {isOver(visit) ? null : (
         <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
-          <ResultRows zones={zones} results={results} error={save.error} onChange={(next) => { setTyped(next); deviceKeep.write(kept, next) }} />
+          <ResultRows ladder={ladder} zones={zones} results={results} error={save.error} onChange={(next) => { setTyped(next); deviceKeep.write(kept, next) }} />
           {save.error === null ? null : <ErrorNotice error={save.error} />}
           <Press submit disabled={typed === null || save.isPending}>Keep what was reached</Press>
         </Form>

@@ -1,6 +1,7 @@
 import Form from 'react-bootstrap/Form'
-import { FAMILIES } from '../../shared/ui/families'
+import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
+import { Tones } from '../../shared/ui/Tones'
 import { problemAt } from './problems'
 import type { Result, Visit } from './shapes'
 
@@ -22,34 +23,35 @@ type Judged = { id: string; name: string; wish: string }
 export function judgedZones(visit: Visit): Judged[] {
   return visit.canvas.canvas.zones.filter((zone) => !zone.offLimits).flatMap((zone) => {
     const name = (id: string) => visit.picture.zones.find((each) => each.id === id)?.name ?? zone.name
-    const main = { id: zone.id, name: name(zone.id), wish: zone.wish.level ?? '' }
-    return zone.also === null ? [main] : [main, { id: `${zone.id}-also`, name: name(`${zone.id}-also`), wish: zone.also.level ?? '' }]
+    const main = { id: zone.id, name: name(zone.id), wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim() }
+    return zone.also === null ? [main] : [main, { id: `${zone.id}-also`, name: name(`${zone.id}-also`), wish: [zone.also.level ?? '', zone.also.tone.join('-')].join(' ').trim() }]
   })
 }
 
 /** A zone of which nothing was read is not sent. */
 export const resultsToSend = (results: Record<string, Result>): Result[] => Object.values(results).filter((each) => each.level !== null && each.level !== '')
 
-/** What each zone came to: level, tone, evenness, in words. */
-export function ResultRows({ zones, results, error, onChange }: { zones: Judged[]; results: Record<string, Result>; error: Error | null; onChange: (results: Record<string, Result>) => void }) {
+/** What each zone came to, on the ladder and by its tones, with the wish beside it; even or not, and in words. */
+export function ResultRows({ zones, ladder, results, error, onChange }: { zones: Judged[]; ladder: Rung[]; results: Record<string, Result>; error: Error | null; onChange: (results: Record<string, Result>) => void }) {
   const sent = resultsToSend(results)
   return zones.map((zone) => {
     const index = sent.findIndex((each) => each.zone === zone.id)
     const result = results[zone.id] ?? { zone: zone.id, level: null, tone: [], even: null, covered: null, elasticity: null, words: '' }
     const put = (change: Partial<Result>) => { onChange({ ...results, [zone.id]: { ...result, ...change } }) }
     return (
-      <div key={zone.id} className="result-row">
-        <strong>{zone.name}</strong>
-        <Form.Control aria-label={`Level ${zone.name} came to`} placeholder={zone.wish === '' ? 'level' : zone.wish} inputMode="decimal" value={result.level ?? ''} isInvalid={problemAt(error, `/results/${index}/level`) !== undefined} onChange={(event) => { put({ level: event.target.value }) }} />
-        {[0, 1].map((rank) => (
-          <Form.Select key={rank} aria-label={`${rank === 0 ? 'Tone' : 'Second tone'} of ${zone.name}`} value={result.tone[rank] ?? ''} onChange={(event) => { put({ tone: [rank === 0 ? event.target.value : (result.tone[0] ?? ''), rank === 1 ? event.target.value : (result.tone[1] ?? '')].filter((each) => each !== '') }) }}>
-            <option value="">{rank === 0 ? 'tone' : 'and'}</option>
-            {FAMILIES.map((family) => <option key={family} value={family}>{family}</option>)}
-          </Form.Select>
-        ))}
-        <OneOf label={`Was ${zone.name} even`} all={[['yes', 'even'], ['no', 'uneven']]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
-        <Form.Control aria-label={`Words on ${zone.name}`} placeholder="in words" maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
-      </div>
+      <fieldset key={zone.id} className="result-row">
+        <legend>{zone.name} {zone.wish === '' ? null : <span className="quiet">wished {zone.wish}</span>}</legend>
+        <LevelField id={`result-${zone.id}`} label={`Level ${zone.name} came to`} ladder={ladder} problem={problemAt(error, `/results/${index}/level`)} value={result.level} onChange={(level) => { put({ level }) }} />
+        {result.level === null || result.level === '' ? null : (
+          <>
+            <Tones label={`Tone of ${zone.name}, strongest first`} on={result.tone} onChange={(tone) => { put({ tone }) }} />
+            <div className="field-row">
+              <OneOf label={`Was ${zone.name} even`} all={[['yes', 'even'], ['no', 'uneven']]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
+              <Form.Control aria-label={`Words on ${zone.name}`} placeholder="in words" maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
+            </div>
+          </>
+        )}
+      </fieldset>
     )
   })
 }

@@ -6,6 +6,7 @@ import { newId } from '../../shared/api/newId'
 import { useKept } from '../../shared/keep/useKept'
 import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
+import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { carryTrial, recordTrial, stampBowl, visit as visitQuery } from './api'
@@ -21,7 +22,7 @@ import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
 /** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
-export function RunStation({ visit, formulates, letters }: { visit: Visit; formulates: boolean; letters: string[] }) {
+export function RunStation({ visit, ladder, formulates, letters }: { visit: Visit; ladder: Rung[]; formulates: boolean; letters: string[] }) {
   const now = useServerNow(visit.now)
   return (
     <div className="run-station">
@@ -33,7 +34,7 @@ export function RunStation({ visit, formulates, letters }: { visit: Visit; formu
           {round.bowls.map((bowl) => (
             <Lane key={bowl.id} bowl={bowl} visit={visit} now={now} formulates={formulates} letters={letters} />
           ))}
-          <Reached key={round.version} visit={visit} round={round} />
+          <Reached key={round.version} visit={visit} ladder={ladder} round={round} />
         </section>
       ))}
       <Care visit={visit} />

@@ -113,8 +113,8 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
           {station === 'canvas' ? <CanvasStation visit={visit} ladder={shelf.ladder} picture={picture} draft={canvasDraft} editable={editable} onSettled={onSettled} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
           {station === 'formulate' ? <FormulateStation {...desk} letters={letters} onSuggested={takeSuggested} /> : null}
           {station === 'place' ? <PlaceStation {...desk} letters={letters} /> : null}
-          {station === 'run' ? <RunStation visit={visit} formulates={formulates} letters={letters} /> : null}
-          {station === 'close' ? <CloseStation visit={visit} formulates={formulates} /> : null}
+          {station === 'run' ? <RunStation visit={visit} ladder={shelf.ladder} formulates={formulates} letters={letters} /> : null}
+          {station === 'close' ? <CloseStation visit={visit} ladder={shelf.ladder} formulates={formulates} /> : null}
         </section>
         <SidePanel visit={visit} picture={picture} withMap={station !== 'place' && station !== 'canvas'} />
       </div>

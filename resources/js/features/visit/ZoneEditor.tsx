@@ -2,12 +2,12 @@ import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import type { Problem } from '../../shared/api/http'
 import { Chips } from '../../shared/ui/Chips'
-import { FAMILIES } from '../../shared/ui/families'
 import { Field } from '../../shared/ui/Field'
 import { REGIONS } from '../../shared/ui/HeadMap'
 import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
 import { SPANS } from '../../shared/ui/StrandRibbon'
+import { Tones } from '../../shared/ui/Tones'
 import { CautionList } from './SidePanel'
 import type { Picture, Zone } from './shapes'
 
@@ -108,21 +108,5 @@ function AlsoWished({ zone, ladder, problem, onChange }: { zone: Zone; ladder: R
         </>
       )}
     </details>
-  )
-}
-
-/** Up to two families in the order they are pressed; the first shows twice as much. */
-function Tones({ label, on, onChange }: { label: string; on: string[]; onChange: (on: string[]) => void }) {
-  return (
-    <div className="chips tones" role="group" aria-label={label}>
-      {FAMILIES.map((family) => {
-        const rank = on.indexOf(family)
-        return (
-          <button key={family} type="button" className="chip" aria-pressed={rank >= 0} onClick={() => { onChange(rank >= 0 ? on.filter((each) => each !== family) : [...on, family].slice(-2)) }}>
-            {rank >= 0 ? `${rank + 1} ` : ''}{family}
-          </button>
-        )
-      })}
-    </div>
   )
 }
