@@ -4,9 +4,11 @@ import type { Session } from '../session/session'
 import { touchedAgo } from '../session/touch'
 
 /** What the bench needs to go on without the server: whose device it is, and what was last read there. */
-type Kept = { member: Session; at: number; state: DehydratedState }
+type Kept = { member: Session; at: number; build: string; state: DehydratedState }
 
 const KEY = 'tinta.offline'
+/** Its name changes with every build: what an earlier release has kept, this one may not be able to read. */
+const BUILD = import.meta.url
 /** A working day. What is older is not shown as if it were so. */
 const LONGEST_MS = 14 * 3_600_000
 const EVERY_MS = 1_500
@@ -41,7 +43,7 @@ export function keepForOffline(member: Session, queries: QueryClient): () => voi
   const write = () => {
     due = undefined
     const state = dehydrate(queries, { shouldDehydrateMutation: () => false, shouldDehydrateQuery: (query) => query.state.status === 'success' && NEEDED.has(String(query.queryKey[0])) })
-    void set(KEY, { member, at: Date.now(), state } satisfies Kept).catch(() => undefined)
+    void set(KEY, { member, at: Date.now(), build: BUILD, state } satisfies Kept).catch(() => undefined)
   }
   const stop = queries.getQueryCache().subscribe((event) => {
     if (event.type === 'updated' && event.action.type === 'success' && NEEDED.has(String(event.query.queryKey[0]))) due ??= setTimeout(write, EVERY_MS)
@@ -60,5 +62,5 @@ export async function forgetOffline(): Promise<void> {
 async function read(): Promise<Kept | null> {
   if (!there) return null
   const kept = await get<Kept>(KEY).catch(() => undefined)
-  return kept === undefined || Date.now() - kept.at > LONGEST_MS ? null : kept
+  return kept === undefined || kept.build !== BUILD || Date.now() - kept.at > LONGEST_MS ? null : kept
 }
