@@ -5,8 +5,14 @@ command_test() {
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     install_composer
     install_npm
+    local core='' suites=()
     if [ $# -eq 0 ]; then
+        # The core needs neither database nor browser: its tests run beside the static checks.
+        mkdir -p var
+        vendor/bin/pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 &
+        core=$!
         run_static_checks
+        suites=(--testsuite Scale,Feature,Ops,Browser)
     fi
     build_front_end
     use_instance test
@@ -24,13 +30,18 @@ command_test() {
         start_web
     fi
     start_scale
-    say 'Running the PHP tests'
     local status=0
+    if [ -n "$core" ]; then
+        say 'The tests of the core'
+        wait "$core" || status=$?
+        cat var/core.log
+    fi
+    say 'Running the PHP tests'
     # What the tests themselves write is not the running application's.
     mkdir -p "$DIR"/tests/{app/private,logs,framework/cache,framework/views,framework/sessions}
     APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
-        vendor/bin/pest --log-junit "$DIR/junit.xml" "$@" || status=$?
-    php ops/closing-line.php "$DIR/junit.xml"
+        vendor/bin/pest --log-junit "$DIR/junit.xml" "${suites[@]}" "$@" || status=$?
+    php ops/closing-line.php "$DIR/junit.xml" ${core:+var/junit-core.xml}
     return $status
 }
 

@@ -38,8 +38,9 @@ final readonly class CheckPassword
         $device = KnownDevice::of($request);
         $person = 'person '.CanonicalEmail::countedAs($email).' from '.$device->origin($member, $request);
         $wait = $this->limit->take($person, self::FREE_TRIES);
-        if ($wait === null && ! $device->knows($member)) {
-            $wait = $this->limit->take("address {$request->ip()}", self::FREE_TRIES_AN_ADDRESS);
+        $address = $wait === null && ! $device->knows($member) ? "address {$request->ip()}" : null;
+        if ($address !== null) {
+            $wait = $this->limit->take($address, self::FREE_TRIES_AN_ADDRESS);
         }
         if ($wait !== null) {
             throw PasswordRefused::wait($wait);
@@ -52,6 +53,10 @@ final readonly class CheckPassword
             throw PasswordRefused::wrongPair();
         }
         $this->limit->forget($person);
+        if ($address !== null) {
+            // A salon’s tablets share one address, and all of them sign in on one morning.
+            $this->limit->giveBack($address);
+        }
 
         return $member;
     }

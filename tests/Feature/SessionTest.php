@@ -180,3 +180,20 @@ it('locks a device that nobody touches, for whatever is asked, until its person 
     $this->postJson('/api/session/lock')->assertNoContent();
     $ask(0)->assertStatus(423);
 });
+
+it('counts guesses from one address, and not the people who sign in there', function () {
+    $salon = new SmallSalon;
+    $people = array_map(fn () => $salon->member(), range(1, 12));
+    $sign = fn (string $email, string $password) => $this->flushSession()->withCookies([])->postJson('/api/session', ['email' => $email, 'password' => $password]);
+    // Forty right passwords from one address, each on a new device: nobody waits.
+    for ($round = 0; $round < 40; $round++) {
+        $sign($people[$round % 12]->email, 'a-long-password')->assertOk();
+        auth()->logout();
+    }
+    // Guesses among them still add up.
+    $refused = 0;
+    for ($guess = 0; $guess < 34; $guess++) {
+        $refused += (int) ($sign("nobody{$guess}@test.example", 'a guess of mine')->status() === 429);
+    }
+    expect($refused)->toBeGreaterThan(0);
+});
