@@ -5,12 +5,14 @@ command_test() {
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     install_composer
     install_npm
-    local core='' suites=()
+    local suites=()
+    CORE_TESTS=''
     if [ $# -eq 0 ]; then
         # The core needs neither database nor browser: its tests run beside the static checks.
         mkdir -p var
         vendor/bin/pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 &
-        core=$!
+        CORE_TESTS=$!
+        trap 'kill "$CORE_TESTS" 2>/dev/null || true' EXIT
         run_static_checks
         suites=(--testsuite Scale,Feature,Ops,Browser)
     fi
@@ -31,9 +33,9 @@ command_test() {
     fi
     start_scale
     local status=0
-    if [ -n "$core" ]; then
+    if [ -n "$CORE_TESTS" ]; then
         say 'The tests of the core'
-        wait "$core" || status=$?
+        wait "$CORE_TESTS" || status=$?
         cat var/core.log
     fi
     say 'Running the PHP tests'
@@ -41,7 +43,7 @@ command_test() {
     mkdir -p "$DIR"/tests/{app/private,logs,framework/cache,framework/views,framework/sessions}
     APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
         vendor/bin/pest --log-junit "$DIR/junit.xml" "${suites[@]}" "$@" || status=$?
-    php ops/closing-line.php "$DIR/junit.xml" ${core:+var/junit-core.xml}
+    php ops/closing-line.php "$DIR/junit.xml" ${CORE_TESTS:+var/junit-core.xml}
     return $status
 }
 
