@@ -48,6 +48,7 @@ enum Number: string
     case ResistantMore = 'resistant-more';
     case AmountSunk = 'amount-sunk';
     case WeaveTakes = 'weave-takes';
+    case BetweenLeast = 'between-least';
     case TelltaleTone = 'telltale-tone';
     case ChinLength = 'chin-length';
     case MidBackLength = 'mid-back-length';
@@ -219,6 +220,7 @@ enum Number: string
             'below it, with fading or grey, the amount is the suspect',
         ],
         'weave-takes' => [1, 2, 'of its region', Mark::Model, Override::Nobody, 'hair that a weave takes'],
+        'between-least' => [1, 10, 'of its region', Mark::Model, Override::Nobody, 'hair that is left between foils, however many there are'],
         'telltale-tone' => [1, 4, 'of a tone', Mark::Model, Override::Nobody, 'less does not name it'],
         'chin-length' => [7, 10, 'times', Mark::Model, Override::House, 'amount to the chin'],
         'mid-back-length' => [3, 2, 'times', Mark::Model, Override::House, 'amount to the middle of the back'],

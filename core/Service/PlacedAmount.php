@@ -37,9 +37,6 @@ final readonly class PlacedAmount
         'underlayer' => 7,
     ];
 
-    /** Something is always left between foils, however many there are. */
-    private const LEAST_LEFT = [1, 10];
-
     /** What part of a whole strand's mixture a span takes, in hundredths. */
     private const SPAN = ['root' => 15, 'regrowth' => 15, 'mids' => 40, 'ends' => 30];
 
@@ -131,7 +128,7 @@ final readonly class PlacedAmount
             return Number::WeaveTakes->value();
         }
         $left = Fraction::one()->minus($inFoils->dividedBy($whole));
-        $least = Fraction::of(...self::LEAST_LEFT);
+        $least = Number::BetweenLeast->value();
 
         return $left->compare($least) < 0 ? $least : $left;
     }

@@ -53,8 +53,8 @@ it('goes on in grams when the scale shows ounces, and takes nothing from one tha
     expect($this->see($page, '#act')->getText())->not->toContain('Record');
     $this->see($page, '#stage-in', '30.0 g', 15);
     // A slow cable shows it later, and the same.
-    $this->scale('slow 900');
-    usleep(1_500_000);
+    $this->scale('slow 500');
+    usleep(1_200_000);
     $this->key($page, ' ');
     $this->see($page, '.stage-label', '20 vol', 30);
 });
