@@ -13,12 +13,10 @@ return new class extends Migration
         // Which batch the scale was told to stand under, since something was last put on it. The word is the reader's:
         // another after each such moment, and after each break in which the scale was not heard.
         Schema::create('scale_zeros', function (Blueprint $table): void {
-            $table->id();
+            $table->string('word', 40)->primary();
             $table->foreignId('salon_id')->constrained();
-            $table->string('word', 40);
             $table->foreignUuid('batch_id')->nullable()->constrained();
-            $table->dateTime('set_at', 3)->index();
-            $table->unique(['salon_id', 'word']);
+            $table->dateTime('set_at', 3);
         });
         // The house's mixing bowls: by mark where they have one, by weight always.
         Schema::create('vessels', function (Blueprint $table): void {
