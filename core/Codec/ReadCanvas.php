@@ -37,10 +37,12 @@ final class ReadCanvas
         $zones = array_map(self::zone(...), $root->at('zones')->records(self::MOST_ZONES));
         $seen = [];
         foreach ($zones as $at => $zone) {
-            if (isset($seen[$zone->id])) {
+            // The strands of a second wish have an id of their own, which no other zone may have.
+            $ids = array_fill_keys(array_map(static fn (CanvasZone $each): string => $each->id, $zone->byWish()), true);
+            if (array_intersect_key($seen, $ids) !== []) {
                 $root->at('zones')->at($at)->at('id')->problem(Fact::of('documents.two-zones-have-same-id'));
             }
-            $seen[$zone->id] = true;
+            $seen += $ids;
         }
         $canvas = new Canvas($zones, $root->at('worn')->text(400), $root->at('target')->text(400));
         $problems->throwIfAny();

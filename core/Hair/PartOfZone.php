@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Core\Hair;
 
-use Core\Units\Fraction;
-
 /** How much of a zone's strands something is said of. */
 enum PartOfZone: string
 {
@@ -14,9 +12,4 @@ enum PartOfZone: string
     case Half = '1/2';
     case TwoThirds = '2/3';
     case ThreeQuarters = '3/4';
-
-    public function fraction(): Fraction
-    {
-        return Fraction::parse($this->value);
-    }
 }

@@ -117,3 +117,8 @@ it('reads a second wish and writes it back, and refuses one that says no part', 
         expect(fn () => ReadCanvas::from(['zones' => [['also' => $bad] + $json]]))->toThrow(Core\Codec\UnreadableDocument::class);
     }
 });
+
+it('refuses a zone under the id of another one’s second wish', function (array $order) {
+    $zones = ['root' => ['id' => 'root', 'also' => ['of' => '1/2', 'level' => '6']], 'also' => ['id' => 'root-also']];
+    ReadCanvas::from(['zones' => array_map(static fn (string $each): array => $zones[$each], $order)]);
+})->throws(Core\Codec\UnreadableDocument::class)->with([[['root', 'also']], [['also', 'root']]]);

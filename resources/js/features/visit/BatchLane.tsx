@@ -4,18 +4,11 @@ import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { stampBowl, visit as visitQuery } from './api'
 import { ClockLane } from './ClockLane'
+import { laneSteps } from './laneSteps'
 import { isOver } from '../../shared/visits/visitLine'
 import type { Bowl, Visit } from './shapes'
 
 type Batch = Bowl['batches'][number]
-
-const STEPS: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>> = {
-  waiting: [['began', 'First touch']],
-  applying: [['completed', 'Last touch'], ['rinsed', 'Rinsed']],
-  processing: [['checked', 'Looked'], ['rinsed', 'Rinsed']],
-  due: [['rinsed', 'Rinsed'], ['checked', 'Looked']],
-  over: [['rinsed', 'Rinsed']],
-}
 
 /** A later batch has a clock of its own: it went on later, for other foils, perhaps stronger. */
 export function BatchLane({ visit, bowl, batch, clock, now }: { visit: Visit; bowl: Bowl; batch: Batch; clock: Bowl['clock']; now: number }) {
@@ -24,7 +17,7 @@ export function BatchLane({ visit, bowl, batch, clock, now }: { visit: Visit; bo
     mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, '', `Batch ${batch.number} of bowl ${bowl.letter}, ${visit.client.name}`, { batch: batch.id }),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
-  const steps = isOver(visit) ? [] : (STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'))
+  const steps = isOver(visit) ? [] : laneSteps(clock)
   return (
     <div className="batch-lane" aria-label={`Batch ${batch.number} of bowl ${bowl.letter}`}>
       <strong>Batch {batch.number}</strong> <span className="quiet">{[batch.said, batch.mixed].filter((each) => each !== '').join(' · ')}</span>

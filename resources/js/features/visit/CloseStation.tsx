@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { showDate } from '../../shared/format/time'
+import { fieldTime, showDate } from '../../shared/format/time'
 import { deviceKeep } from '../../shared/keep/keep'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { Field } from '../../shared/ui/Field'
@@ -20,12 +20,8 @@ import type { Result, Visit } from './shapes'
 // Whether it lasts is asked at the next visit, where it can be known.
 const ASKED = [['covering', 'Covering'], ['bright', 'Bright']] as const
 
-/** The day so many weeks from today, as a date field has it. */
-const inWeeks = (weeks: number) => {
-  const day = new Date()
-  day.setDate(day.getDate() + weeks * 7)
-  return `${day.getFullYear()}-${String(day.getMonth() + 1).padStart(2, '0')}-${String(day.getDate()).padStart(2, '0')}`
-}
+/** The day so many weeks from now, by the salon’s own clock, as a date field has it. */
+const inWeeks = (now: string, weeks: number) => fieldTime(new Date(new Date(now).getTime() + weeks * 7 * 86_400_000).toISOString()).slice(0, 10)
 
 type Review = { verdict: string; outcome: string; keep: string; change: string; nextOn: string; lasting: boolean | null; covering: boolean | null; bright: boolean | null; results: Record<string, Result> }
 const EMPTY: Review = { verdict: '', outcome: '', keep: '', change: '', nextOn: '', lasting: null, covering: null, bright: null, results: {} }
@@ -95,7 +91,7 @@ export function CloseStation({ visit, ladder, formulates }: { visit: Visit; ladd
       </div>
       <div className="chips" role="group" aria-label="Next, in weeks">
         <span className="zone-what">Next in</span>
-        {[5, 4, 6, 8].map((weeks) => <button key={weeks} type="button" className="chip" aria-pressed={review.nextOn === inWeeks(weeks)} onClick={() => { set({ nextOn: inWeeks(weeks) }) }}>{weeks} weeks</button>)}
+        {[5, 4, 6, 8].map((weeks) => <button key={weeks} type="button" className="chip" aria-pressed={review.nextOn === inWeeks(visit.now, weeks)} onClick={() => { set({ nextOn: inWeeks(visit.now, weeks) }) }}>{weeks} weeks</button>)}
       </div>
       <div className="asked-row">
         {ASKED.map(([key, label]) => (

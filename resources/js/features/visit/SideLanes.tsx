@@ -5,17 +5,10 @@ import { Press } from '../../shared/ui/Press'
 import { isOver } from '../../shared/visits/visitLine'
 import { stampBowl, visit as visitQuery } from './api'
 import { ClockLane } from './ClockLane'
+import { laneSteps } from './laneSteps'
 import type { Bowl, Visit } from './shapes'
 
 const PAIRS = [['left', 'right'], ['front', 'back'], ['upper', 'lower']] as const
-
-const STEPS: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>> = {
-  waiting: [['began', 'First touch']],
-  applying: [['completed', 'Last touch'], ['rinsed', 'Rinsed']],
-  processing: [['checked', 'Looked'], ['rinsed', 'Rinsed']],
-  due: [['rinsed', 'Rinsed'], ['checked', 'Looked']],
-  over: [['rinsed', 'Rinsed']],
-}
 
 function useSideStamp(visit: Visit, bowl: Bowl) {
   const queries = useQueryClient()
@@ -36,7 +29,7 @@ export function SideLanes({ visit, bowl, now }: { visit: Visit; bowl: Bowl; now:
           <ClockLane letter={`${bowl.letter}, ${side}`} clock={clock} now={now} />
           {isOver(visit) ? null : (
             <div className="lane-acts">
-              {(STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed')).map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind }) }}>{label}, {side}</Press>)}
+              {laneSteps(clock).map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind }) }}>{label}, {side}</Press>)}
               {clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind: 'undone' }) }}>Take the last mark back</Press> : null}
             </div>
           )}
