@@ -36,6 +36,42 @@ final readonly class Lab
         );
     }
 
+    /** X, Y, Z each as a part of the white's own, so that 1, 1, 1 is white. */
+    public static function underWhite(float $x, float $y, float $z): self
+    {
+        return self::fromXyz($x * self::WHITE[0], $y * self::WHITE[1], $z * self::WHITE[2]);
+    }
+
+    /** As #rrggbb in sRGB (IEC 61966-2-1); what sRGB cannot show is clipped. */
+    public function hex(): string
+    {
+        $y = ($this->lightness + 16) / 116;
+        [$fx, $fy, $fz] = [$y + $this->a / 500, $y, $y - $this->b / 200];
+        [$x, $y, $z] = [
+            self::WHITE[0] * self::expanded($fx), self::expanded($fy), self::WHITE[2] * self::expanded($fz),
+        ];
+
+        return '#'.implode('', array_map(self::channel(...), [
+            3.240969941904521 * $x - 1.537383177570093 * $y - 0.498610760293 * $z,
+            -0.96924363628087 * $x + 1.87596750150772 * $y + 0.041555057407175 * $z,
+            0.055630079696993 * $x - 0.20397695888897 * $y + 1.056971514242878 * $z,
+        ]));
+    }
+
+    private static function expanded(float $f): float
+    {
+        return $f ** 3 > 216 / 24389 ? $f ** 3 : (116 * $f - 16) * 27 / 24389;
+    }
+
+    /** Linear light, 0 to 1, to two hex digits. */
+    private static function channel(float $linear): string
+    {
+        $clipped = max(0.0, min(1.0, $linear));
+        $encoded = $clipped <= 0.0031308 ? 12.92 * $clipped : 1.055 * $clipped ** (1 / 2.4) - 0.055;
+
+        return sprintf('%02x', (int) round($encoded * 255));
+    }
+
     /** X, Y, Z under D65, Y = 1 for white. */
     private static function fromXyz(float $x, float $y, float $z): self
     {

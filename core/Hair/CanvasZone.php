@@ -62,8 +62,17 @@ final readonly class CanvasZone
         }
 
         return new Zone(
-            $this->level, $this->history, $this->porosity, $this->placement->spans[0] ?? null, $damp,
-            $this->wishLevel, $this->wishTone->families === [] ? null : $this->wishTone->mix(), $this->banded,
+            level: $this->level,
+            history: $this->history,
+            porosity: $this->porosity,
+            span: $this->placement->spans[0] ?? null,
+            damp: $damp,
+            wishLevel: $this->wishLevel,
+            wishTone: $this->wishTone->families === [] ? null : $this->wishTone->mix(),
+            banded: $this->banded,
+            tone: $this->tone->families === [] ? null : $this->tone->mix(),
+            grey: $this->grey ?? 0,
+            grownAt: $this->natural,
         );
     }
 

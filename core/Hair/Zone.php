@@ -15,6 +15,9 @@ final readonly class Zone
      * @param  ?Fraction  $wishLevel  null where only the tone is wished
      * @param  bool  $banded  a strip of another level runs through it (old regrowth lines, overlaps)
      * @param  ?ToneMix  $wishTone  null where no tone is wished
+     * @param  ?ToneMix  $tone  as it was read; null where nobody named it
+     * @param  int  $grey  percent
+     * @param  ?Fraction  $grownAt  natural level; null where nobody read it
      */
     public function __construct(
         public Fraction $level,
@@ -25,6 +28,43 @@ final readonly class Zone
         public ?Fraction $wishLevel = null,
         public ?ToneMix $wishTone = null,
         public bool $banded = false,
+        public ?ToneMix $tone = null,
+        public int $grey = 0,
+        public ?Fraction $grownAt = null,
     ) {
+    }
+
+    /** The same hair, damp or dry. */
+    public function asRead(bool $damp): self
+    {
+        return new self(
+            level: $this->level,
+            history: $this->history,
+            porosity: $this->porosity,
+            span: $this->span,
+            damp: $damp,
+            wishLevel: $this->wishLevel,
+            wishTone: $this->wishTone,
+            banded: $this->banded,
+            tone: $this->tone,
+            grey: $this->grey,
+            grownAt: $this->grownAt,
+        );
+    }
+
+    /** The same hair at another level and with another history, no longer as it was read. */
+    public function standing(Fraction $level, HairHistory $history, bool $damp): self
+    {
+        return new self(
+            level: $level,
+            history: $history,
+            porosity: $this->porosity,
+            span: $this->span,
+            damp: $damp,
+            wishLevel: $this->wishLevel,
+            wishTone: $this->wishTone,
+            grey: $this->grey,
+            grownAt: $this->grownAt,
+        );
     }
 }

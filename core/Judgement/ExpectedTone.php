@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Colour\Lab;
+use Core\Pigment\Gap;
 use Core\Practice\Number;
-use Core\Tone\ToneFamily;
-use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 
 /** How a result stands against the wish. */
@@ -15,45 +15,79 @@ enum ExpectedTone: string
     case OnTarget = 'on target';
     case TooWarm = 'too warm';
     case TooCool = 'too cool';
+    case TooRed = 'too red';
+    case TooGolden = 'too golden';
+    case Green = 'green';
     case Flat = 'flat or muddy';
     case TooDeep = 'too deep';
     case TooLight = 'too light';
 
     /**
-     * @param  bool  $flat  nearly everything cancelled
+     * @param  Lab  $result  what is seen, or expected
+     * @param  Lab  $wish  what the wish looks like
+     * @param  bool  $levelWished  and not only a tone
+     * @param  bool  $toneWished  and not only a level
      * @return list<self> empty where nothing is wished
      */
-    public static function against(
-        ?Fraction $wishLevel,
-        ?ToneMix $wishTone,
-        Fraction $level,
-        ToneMix $tone,
-        bool $flat = false,
-    ): array {
-        if ($wishLevel === null && $wishTone === null) {
+    public static function against(Lab $result, Lab $wish, bool $levelWished, bool $toneWished): array
+    {
+        if (! $levelWished && ! $toneWished) {
             return [];
         }
-        $found = [];
-        if ($wishLevel !== null) {
-            $gap = $level->minus($wishLevel);
-            // Half a level is what an eye sees against swatches.
-            if ($gap->compare(Number::LevelMiss->value()->negated()) < 0) {
-                $found[] = self::TooDeep;
-            } elseif ($gap->compare(Number::LevelMiss->value()) > 0) {
-                $found[] = self::TooLight;
-            }
-        }
-        if ($wishTone !== null) {
-            $gap = $tone->warmth()->minus($wishTone->warmth());
-            if ($gap->compare(Number::WarmthMiss->value()) > 0) {
-                $found[] = self::TooWarm;
-            } elseif ($gap->compare(Number::WarmthMiss->value()->negated()) < 0) {
-                $found[] = self::TooCool;
-            } elseif ($flat && $wishTone->share(ToneFamily::Natural)->compare(Number::NaturalWish->value()) < 0) {
-                $found[] = self::Flat;
-            }
-        }
+        $gap = Gap::between($result, $wish);
+        $found = array_values(array_filter([
+            $levelWished ? self::level($gap) : null,
+            self::tone($gap, $result, $wish, $toneWished),
+        ]));
 
         return $found === [] ? [self::OnTarget] : $found;
+    }
+
+    private static function level(Gap $gap): ?self
+    {
+        // Half a level is what an eye sees against swatches.
+        return match (true) {
+            self::below($gap->levels, Number::LevelMiss) => self::TooDeep,
+            self::above($gap->levels, Number::LevelMiss) => self::TooLight,
+            default => null,
+        };
+    }
+
+    private static function tone(Gap $gap, Lab $result, Lab $wish, bool $toneWished): ?self
+    {
+        if (Gap::looksGreen($result) && ! Gap::looksGreen($wish)) {
+            return self::Green;
+        }
+        if (! $toneWished) {
+            return null;
+        }
+
+        $dull = self::below($gap->vividness, Number::FlatBelow);
+        $across = self::size($gap->redness)->compare(self::size($gap->warmth)) > 0;
+
+        return match (true) {
+            $across && self::above($gap->redness, Number::RednessMiss) => self::TooRed,
+            $across && self::below($gap->redness, Number::RednessMiss) => $dull ? self::TooCool : self::TooGolden,
+            self::above($gap->warmth, Number::WarmthMiss) => self::TooWarm,
+            // Less of the wish's warmth, and cooler than hair that was never coloured: cool. Still warm: it has only lost life.
+            self::below($gap->warmth, Number::WarmthMiss) => Gap::isCool($result) || ! $dull ? self::TooCool : self::Flat,
+            $dull => self::Flat,
+            default => null,
+        };
+    }
+
+    private static function size(Fraction $gap): Fraction
+    {
+        return $gap->isNegative() ? $gap->negated() : $gap;
+    }
+
+    private static function above(Fraction $gap, Number $miss): bool
+    {
+        return $gap->compare($miss->value()) > 0;
+    }
+
+    private static function below(Fraction $gap, Number $miss): bool
+    {
+        return $gap->compare($miss->value()->negated()) < 0;
     }
 }

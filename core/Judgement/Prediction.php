@@ -8,36 +8,33 @@ use Core\Fact;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Zone;
+use Core\Pigment\HairColour;
+use Core\Pigment\Ladder;
+use Core\Pigment\Real;
+use Core\Pigment\SeenTone;
+use Core\Pigment\Shade;
 use Core\Practice\Number;
 use Core\Shelf\LineKind;
-use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 
 /**
- * What to expect of a zone: the level it is lifted to and the pigment bare there, then what the bowl leaves on it.
- * A model of ours, to be shown as a sketch. Cool tones soften the warm ones they face, never erase them:
- * seven tenths of the smaller are taken from both.
+ * What to expect of hair: the level it is lifted to and the pigment bare there, then what the bowl leaves on it, as the
+ * pigments in it look together. A model of ours, to be shown as a sketch.
  */
 final readonly class Prediction
 {
-    /** Which cool family softens which warm ones. */
-    private const FACES = [
-        'violet' => ['gold'], 'pearl' => ['gold'], 'ash' => ['copper', 'gold'], 'matte' => [
-            'red',
-            'mahogany',
-            'copper',
-        ], 'beige' => ['copper'],
-    ];
-
     /**
      * @param  Fraction  $lifted  level reached before colour is laid on it
      * @param  Fraction  $level  level expected in the end
+     * @param  ToneMix  $tone  what an eye would call it
      * @param  list<ExpectedTone>  $against  how it stands against the wish; empty without one
      * @param  list<Fact>  $why
      * @param  list<Caution>  $cautions
      */
     private function __construct(
+        public HairColour $bared,
+        public HairColour $colour,
         public Fraction $lifted,
         public Undertone $bare,
         public Fraction $level,
@@ -49,40 +46,50 @@ final readonly class Prediction
     ) {
     }
 
-    /** @param  list<Observed>  $history */
-    public static function of(Zone $zone, Process $process, array $history = []): self
+    /**
+     * @param  list<Observed>  $history
+     * @param  ?HairColour  $from  what lies in the hair already; null where it is as it was read
+     */
+    public static function of(Zone $zone, Process $process, array $history = [], ?HairColour $from = null): self
     {
+        $before = $from ?? Standing::of($zone);
         $lift = Lift::of($zone, $process, $history);
         $lifted = $zone->level->plus($lift->levels);
         $bare = Undertone::at($lifted);
         $why = $lift->why;
-        // Untouched natural hair keeps its pigment covered; every level lifted bares more, lightened hair shows it
-        // already.
-        $exposure = $zone->history === HairHistory::Lightened
-            ? Fraction::one()
-            : self::atMostOne($lift->levels->dividedBy(Fraction::of(2)));
-        if (! $exposure->isZero()) {
+        $bared = $lift->levels->isZero() ? $before : $before->lightenedTo(Real::of($lifted));
+        if (! $lift->levels->isZero() || $zone->history === HairHistory::Lightened) {
             $why[] = Fact::of('why.prediction.at-level-lies-bare', lifted: $lifted->decimal(1), bare: $bare->name);
         }
-        $level = $lifted;
-        $mixTone = ToneMix::none();
-        $deposit = Fraction::zero();
+        $colour = $bared;
         if ($process->mix !== null && ! $process->mix->intensity->isZero()) {
-            $deposit = self::deposit($zone, $process);
-            $mixTone = $process->mix->tone;
-            $level = self::levelLaid($lifted, $process->mix->level, $deposit, $why);
+            $hold = self::hold($zone, $process, $why);
+            $shade = Shade::of($process->mix->level, $process->mix->tone, self::atMostOne($process->mix->intensity));
+            $colour = $bared->dyed($shade, Real::of($hold));
+            $why[] = self::laid($process, $hold, $lifted, $colour);
         }
-        [$tone, $flat] = self::meet($bare->tone, $exposure->times($bare->strength), $mixTone, $deposit);
+        $seen = $colour->withoutGrey()->seen();
+        $level = $colour === $before ? $zone->level : Real::hundredths(Ladder::level($seen));
+        if ($colour->grey > 0 && $colour !== $before) {
+            $why[] = self::onGrey($zone, $colour, $level);
+        }
 
         return new self(
-            $lifted,
-            $bare,
-            $level,
-            $tone,
-            ExpectedTone::against($zone->wishLevel, $zone->wishTone, $level, $tone, $flat),
-            $lift->calibrated,
-            $why,
-            Cautions::of($zone, $process, $lift->levels),
+            bared: $bared,
+            colour: $colour,
+            lifted: $lifted,
+            bare: $bare,
+            level: $level,
+            tone: SeenTone::in($seen),
+            against: ExpectedTone::against(
+                $seen,
+                Ladder::of($zone->wishLevel ?? $level, $zone->wishTone ?? ToneMix::none()),
+                $zone->wishLevel !== null,
+                $zone->wishTone !== null,
+            ),
+            calibrated: $lift->calibrated,
+            why: $why,
+            cautions: Cautions::of($zone, $process, $lift->levels),
         );
     }
 
@@ -92,14 +99,22 @@ final readonly class Prediction
         return "level {$this->level->decimal(1)}, {$this->tone->words()}";
     }
 
-    /**
-     * How much of the bowl's pigment stays, 0 to 1: its pigment share, less for a demi, more on porous hair, by the
-     * minutes.
-     */
-    private static function deposit(Zone $zone, Process $process): Fraction
+    /** As #rrggbb. */
+    public function swatch(): string
     {
-        $share = $process->mix->intensity ?? Fraction::zero();
-        $hold = match ($process->kind) {
+        return $this->colour->seen()->hex();
+    }
+
+    /**
+     * How much of what the bowl is dosed for stays, zero and up: less for a demi, more on porous hair, by the minutes.
+     *
+     * @param  list<Fact>  $why
+     *
+     * @param-out list<Fact> $why
+     */
+    private static function hold(Zone $zone, Process $process, array &$why): Fraction
+    {
+        $line = match ($process->kind) {
             LineKind::Permanent => Fraction::one(),
             LineKind::Demi => Number::HoldDemi->value(),
             LineKind::Direct => Number::HoldDirect->value(),
@@ -113,93 +128,50 @@ final readonly class Prediction
         };
         $time = self::atMostOne(Fraction::of(max(0, $process->minutes), max(1, $process->window['target'])));
         $wet = $zone->damp ? Number::WetHold->value() : Fraction::one();
-
-        return self::atMostOne($share->times($hold)->times($grab)->times($time)->times($wet));
-    }
-
-    /**
-     * @param  list<Fact>  $why
-     *
-     * @param-out list<Fact> $why
-     */
-    private static function levelLaid(Fraction $lifted, ?Fraction $mix, Fraction $deposit, array &$why): Fraction
-    {
-        if ($mix === null) {
-            return $lifted;
-        }
-        if ($mix->compare($lifted) >= 0) {
-            if ($mix->minus($lifted)->compare(Fraction::one()) > 0) {
-                $why[] = Fact::of(
-                    'why.prediction.bowl-lighter-than-hair-at',
-                    mix: $mix->decimal(1),
-                    lifted: $lifted->decimal(1),
-                );
-            }
-
-            return $lifted;
-        }
-        $level = $lifted->minus($lifted->minus($mix)->times($deposit));
+        $percent = static fn (Fraction $part): string => $part->times(Fraction::of(100))->decimal(0);
         $why[] = Fact::of(
-            'why.prediction.laid-on-holds-level',
-            mix: $mix->decimal(1),
-            lifted: $lifted->decimal(1),
-            deposit: $deposit->times(Fraction::of(100))->decimal(0),
-            level: $level->decimal(1),
+            'why.prediction.hold',
+            line: $percent($line),
+            time: $percent($time),
+            grab: $percent($grab),
+            wet: $percent($wet),
+            hold: $percent($line->times($grab)->times($time)->times($wet)),
         );
 
-        return $level;
+        return $line->times($grab)->times($time)->times($wet);
     }
 
-    /**
-     * The bare pigment meets the bowl's tone.
-     *
-     * @return array{ToneMix, bool} the result, and whether nearly everything cancelled
-     */
-    private static function meet(ToneMix $bare, Fraction $bareWeight, ToneMix $mix, Fraction $mixWeight): array
+    private static function laid(Process $process, Fraction $hold, Fraction $lifted, HairColour $colour): Fact
     {
-        $amounts = [];
-        foreach ([[$bare, $bareWeight], [$mix, $mixWeight]] as [$tones, $weight]) {
-            foreach ($tones->shares() as $family => $share) {
-                $amounts[$family] = ($amounts[$family] ?? Fraction::zero())->plus($share->times($weight));
-            }
-        }
-        $before = self::chromatic($amounts);
-        $cancelled = Fraction::zero();
-        foreach (self::FACES as $cool => $warms) {
-            foreach ($warms as $warm) {
-                $have = $amounts[$cool] ?? Fraction::zero();
-                $face = $amounts[$warm] ?? Fraction::zero();
-                $less = ($have->compare($face) < 0 ? $have : $face)->times(Number::NeutraliseMost->value());
-                if (! $less->isZero()) {
-                    $amounts[$cool] = $have->minus($less);
-                    $amounts[$warm] = $face->minus($less);
-                    $cancelled = $cancelled->plus($less)->plus($less);
-                }
-            }
-        }
-        $amounts['natural'] = ($amounts['natural'] ?? Fraction::zero())->plus($cancelled->dividedBy(Fraction::of(2)));
-        $weighted = [];
-        foreach ($amounts as $family => $amount) {
-            $weighted[] = [ToneMix::only(ToneFamily::from($family)), $amount];
-        }
-        $tone = ToneMix::mean($weighted);
-        // Nearly all of it gone, and there was a lot: no warmth, no coolness, no life.
-        $flat = $before
-            ->compare(Number::FlatFrom->value()) > 0 && self::chromatic($amounts)
-            ->compare($before->times(Number::FlatBelow->value())) < 0;
+        $mix = $process->mix?->level;
+        $level = Real::hundredths($colour->level())->decimal(1);
+        $percent = $hold->times(Fraction::of(100))->decimal(0);
 
-        return [$tone->isNone() ? ToneMix::only(ToneFamily::Natural) : $tone, $flat];
+        return match (true) {
+            $mix === null => Fact::of('why.prediction.laid-on-without-level', deposit: $percent, level: $level),
+            $mix->minus($lifted)->compare(Fraction::one()) > 0 => Fact::of(
+                'why.prediction.bowl-lighter-than-hair-at',
+                mix: $mix->decimal(1),
+                lifted: $lifted->decimal(1),
+            ),
+            default => Fact::of(
+                'why.prediction.laid-on-holds-level',
+                mix: $mix->decimal(1),
+                lifted: $lifted->decimal(1),
+                deposit: $percent,
+                level: $level,
+            ),
+        };
     }
 
-    /** @param  array<string, Fraction>  $amounts */
-    private static function chromatic(array $amounts): Fraction
+    /** White hair takes a tone without warmth beneath it, and less of the depth. */
+    private static function onGrey(Zone $zone, HairColour $colour, Fraction $level): Fact
     {
-        $sum = Fraction::zero();
-        foreach ($amounts as $family => $amount) {
-            $sum = $family === ToneFamily::Natural->value ? $sum : $sum->plus($amount);
-        }
+        $white = Real::hundredths($colour->onlyGrey()->level());
 
-        return $sum;
+        return $white->minus($level)->compare(Number::GreyShows->value()) > 0
+            ? Fact::of('why.prediction.grey-shows', grey: $zone->grey, white: $white->decimal(1), level: $level->decimal(1))
+            : Fact::of('why.prediction.grey-taken', grey: $zone->grey, white: $white->decimal(1), level: $level->decimal(1));
     }
 
     private static function atMostOne(Fraction $value): Fraction

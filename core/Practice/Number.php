@@ -29,12 +29,11 @@ enum Number: string
     case GrabLow = 'grab-low';
     case GrabHigh = 'grab-high';
     case WetHold = 'wet-hold';
-    case NeutraliseMost = 'neutralise-most';
-    case FlatFrom = 'flat-from';
     case FlatBelow = 'flat-below';
     case LevelMiss = 'level-miss';
+    case RednessMiss = 'redness-miss';
+    case GreyShows = 'grey-shows';
     case WarmthMiss = 'warmth-miss';
-    case NaturalWish = 'natural-wish';
     case SameLevel = 'same-level';
     case RemixAt = 'remix-at';
     case WarmWish = 'warm-wish';
@@ -138,40 +137,11 @@ enum Number: string
         'grab-low' => [4, 5, 'of the tone', Mark::Model, Override::Nobody, 'hair of low porosity takes'],
         'grab-high' => [6, 5, 'of the tone', Mark::Model, Override::Nobody, 'porous hair takes'],
         'wet-hold' => [4, 5, 'of the tone', Mark::Model, Override::House, 'what damp hair takes of it'],
-        'neutralise-most' => [
-            7,
-            10,
-            'of the warmth',
-            Mark::Practice,
-            Override::Nobody,
-            'softening, not erasing: natural hair keeps some',
-        ],
-        'flat-from' => [
-            1,
-            2,
-            'of the pigment',
-            Mark::Model,
-            Override::Nobody,
-            'where so much was chromatic before, a full cancel looks flat',
-        ],
-        'flat-below' => [2, 5, 'of what was chromatic', Mark::Model, Override::Nobody, 'and less than this is left'],
-        'level-miss' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'further off is too deep or too light'],
-        'warmth-miss' => [
-            3,
-            10,
-            'of the way from cool to warm',
-            Mark::Model,
-            Override::Nobody,
-            'further off is too warm or too cool',
-        ],
-        'natural-wish' => [
-            1,
-            2,
-            'of the wish',
-            Mark::Model,
-            Override::Nobody,
-            'from here a flat result is what was wished',
-        ],
+        'warmth-miss' => [25, 2, 'CIELAB units', Mark::Model, Override::Nobody, 'further off the wish is too warm or too cool'],
+        'redness-miss' => [12, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'further off the wish is too red or too golden'],
+        'flat-below' => [8, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'so much less vivid than the wish is flat or muddy'],
+        'grey-shows' => [2, 1, 'levels', Mark::Model, Override::Nobody, 'white hair that stays so much lighter than the rest shows'],
+        'level-miss' => [3, 5, 'levels', Mark::Model, Override::Nobody, 'further off is too deep or too light'],
         'same-level' => [1, 4, 'levels', Mark::Model, Override::Nobody, 'nearer is deposit at its level'],
         'remix-at' => [2, 3, 'of the bowl', Mark::Practice, Override::Nobody, 'used up, the next batch is planned'],
         'warm-wish' => [

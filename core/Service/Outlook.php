@@ -13,6 +13,9 @@ use Core\Judgement\Caution;
 use Core\Judgement\ExpectedTone;
 use Core\Judgement\Observed;
 use Core\Judgement\Prediction;
+use Core\Judgement\Standing;
+use Core\Pigment\HairColour;
+use Core\Pigment\Ladder;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
@@ -47,6 +50,7 @@ final readonly class Outlook
     public static function of(CanvasZone $zone, array $bowls, array $history = [], array $reached = []): self
     {
         $now = $zone->judged();
+        $colour = null;
         $steps = $cautions = [];
         $reached = array_filter($reached, static fn (ZoneResult $seen): bool => $seen->level !== null);
         ksort($reached);
@@ -65,30 +69,26 @@ final readonly class Outlook
             }
             foreach ($reached as $round => $result) {
                 if ($round < $bowl->round) {
-                    $now = self::standing($now, $result->level ?? $now->level, $now->history);
+                    $now = $now->standing($result->level ?? $now->level, $now->history, false);
+                    $colour = self::seenAs($now, $result);
                     unset($reached[$round]);
                 }
             }
-            $damp = $bowl->isDamp($stroke);
-            $standing = new Zone(
+            $standing = $steps === [] ? $now->asRead($bowl->isDamp($stroke)) : $now->standing(
                 $now->level,
                 $now->history,
-                $now->porosity,
-                $now->span,
-                $damp,
-                $zone->wishLevel,
-                $now->wishTone,
-                $now->banded,
+                $bowl->isDamp($stroke),
             );
-            $expected = Prediction::of($standing, $bowl->process($stroke), $history);
+            $expected = Prediction::of($standing, $bowl->process($stroke), $history, $colour);
+            $colour = $expected->colour;
             $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'expected' => $expected];
             foreach ($expected->cautions as $caution) {
                 $cautions[$caution->key] = $caution;
             }
-            $now = self::standing($now, $expected->level, match (true) {
+            $now = $now->standing($expected->level, match (true) {
                 $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
                 default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,
-            });
+            }, false);
         }
 
         return new self($zone, $bowls, $steps, $seen, $seenAfter, array_values($cautions));
@@ -117,19 +117,27 @@ final readonly class Outlook
     public function verdict(): string
     {
         $reached = $this->reached();
+        $wish = $this->zone;
         $against = $reached?->level === null ? ($this->last()->against ?? []) : ExpectedTone::against(
-            $this->zone->wishLevel,
+            Ladder::of($reached->level, $reached->tone->mix()),
+            Ladder::of($wish->wishLevel ?? $reached->level, $wish->wishTone->mix()),
+            $wish->wishLevel !== null,
             // Where nobody named the tone that was seen, nobody said that it is wrong.
-            $this->zone->wishTone->families === [] || $reached->tone->families === [] ? null : $this->zone->wishTone->mix(),
-            $reached->level,
-            $reached->tone->mix(),
+            $wish->wishTone->families !== [] && $reached->tone->families !== [],
         );
 
         return implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $against));
     }
 
-    private static function standing(Zone $now, Fraction $level, HairHistory $history): Zone
+    /** Hair as somebody saw it between two rounds: that level, and that tone where one was named. */
+    private static function seenAs(Zone $now, ZoneResult $seen): HairColour
     {
-        return new Zone($level, $history, $now->porosity, $now->span, false, $now->wishLevel, $now->wishTone, false);
+        return Standing::of(new Zone(
+            level: $now->level,
+            history: $now->history,
+            tone: $seen->tone->families === [] ? null : $seen->tone->mix(),
+            grey: $now->grey,
+            grownAt: $now->grownAt,
+        ));
     }
 }

@@ -103,6 +103,10 @@ return [
     'prediction' => [
         'at-level-lies-bare' => 'At level :lifted lies bare: :bare.',
         'bowl-lighter-than-hair-at' => 'The bowl is a :mix, lighter than the hair at :lifted: it changes the depth little.',
+        'hold' => 'Of its dye :hold % stays: the line leaves :line %, the minutes :time %, the porosity :grab %, the water :wet %.',
+        'laid-on-without-level' => 'It carries no level of its own, :deposit % of its tone stays: level :level.',
+        'grey-shows' => 'The :grey % white hairs come to level :white beside :level: they will show.',
+        'grey-taken' => 'The :grey % white hairs come to level :white beside :level, without warmth of their own.',
         'laid-on-holds-level' => 'A :mix laid on :lifted, :deposit % of it holds: level :level.',
     ],
     'remix' => [

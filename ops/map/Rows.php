@@ -17,11 +17,11 @@ final class Rows
         ['Record'],
         ['Advice', 'Substitution', 'Safety', 'Weighing', 'Timing'],
         ['Judgement'],
-        ['Formula', 'Colour', 'Scale'],
+        ['Formula', 'Pigment', 'Scale'],
         ['Hair'],
         ['Shelf'],
         ['Practice'],
-        ['Tone'],
+        ['Tone', 'Colour'],
         ['Units'],
     ];
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
+use App\Formulas\ShadeSwatch;
 use App\Models\ColourLine;
 use App\Models\Developer;
 use App\Models\Salon;
 use App\Models\Shade;
-use Core\Colour\HairLadder;
 
 /** Four invented colour lines, a care line, and five developers. */
 final class Shelf
@@ -104,7 +104,7 @@ final class Shelf
         foreach ($line['levels'] as $level) {
             foreach ($line['tones'] as $letters => $tones) {
                 if (! in_array($level.$letters, $line['without'], true)) {
-                    $rows[] = $this->row($row, $level.$letters, $this->name($level, $tones, $letters), 'shade', $level * 10, $line['pack'], HairLadder::swatch($level, $tones)->hex());
+                    $rows[] = $this->row($row, $level.$letters, $this->name($level, $tones, $letters), 'shade', $level * 10, $line['pack'], (string) ShadeSwatch::of($row, 'shade', $level.$letters, null));
                 }
             }
         }
@@ -122,7 +122,7 @@ final class Shelf
         foreach (self::OTHERS as $other) {
             [$of, $code, $name, $kind, $swatch] = $other;
             if ($of === $line['name']) {
-                $rows[] = ['tone' => $other[5] ?? null] + $this->row($row, $code, $name, $kind, null, $line['pack'], $swatch);
+                $rows[] = ['tone' => $other[5] ?? null] + $this->row($row, $code, $name, $kind, null, $line['pack'], ShadeSwatch::of($row, $kind, $code, $other[5] ?? null) ?? $swatch);
             }
         }
 

@@ -3,9 +3,9 @@
 declare(strict_types=1);
 
 use Core\Colour\Ciede2000;
-use Core\Colour\HairLadder;
 use Core\Colour\InvalidColour;
 use Core\Colour\Lab;
+use Core\Pigment\Ladder;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
@@ -68,9 +68,14 @@ it('converts sRGB as the reference library does', function () {
     }
 });
 
-it('draws swatches as the reference library converts OKLab', function () {
-    $swatch = HairLadder::of(Fraction::of(7), ToneMix::only(ToneFamily::Gold));
-    expect($swatch->hex())->toBe(culori("c.formatHex({mode:'oklab',l:{$swatch->lightness},a:{$swatch->a},b:{$swatch->b}})"));
+it('draws swatches as the reference library converts CIELAB, white and primaries too', function () {
+    foreach ([...ToneFamily::cases()] as $family) {
+        $swatch = Ladder::of(Fraction::of(7), ToneMix::only($family));
+        expect($swatch->hex())->toBe(culori("c.formatHex({mode:'lab65',l:{$swatch->lightness},a:{$swatch->a},b:{$swatch->b}})"));
+    }
+    foreach (['#ff0000', '#00ff00', '#0000ff', '#ffffff', '#000000'] as $hex) {
+        expect(Lab::fromHex($hex)->hex())->toBe($hex);
+    }
 });
 
 it('is the same both ways round, and zero for the same', function () {
@@ -88,7 +93,7 @@ it('refuses what is no colour', function (string $text) {
 
 it('draws every level lighter than the one before, and warm tones warmer than cool', function () {
     for ($level = 1; $level < 12; $level++) {
-        $at = static fn (int $l, ToneFamily $tone) => Lab::fromHex(HairLadder::of(Fraction::of($l), ToneMix::only($tone))->hex());
+        $at = static fn (int $l, ToneFamily $tone) => Ladder::of(Fraction::of($l), ToneMix::only($tone));
         expect($at(
             $level + 1,
             ToneFamily::Natural,
@@ -101,7 +106,7 @@ it('draws every level lighter than the one before, and warm tones warmer than co
 });
 
 it('draws the ladder lighter rung by rung, each with its word', function () {
-    $rungs = Core\Colour\HairLadder::rungs();
+    $rungs = Ladder::rungs();
     expect(array_column($rungs, 'level'))->toBe(range(1, 10))
         ->and($rungs[0]['words'])->toBe('black')
         ->and($rungs[9]['words'])->toBe('lightest blonde');

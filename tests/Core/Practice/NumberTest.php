@@ -51,6 +51,6 @@ it('never takes more of a whole than all of it', function (Number $number) {
     expect($number->value()->compare(Fraction::one()))->toBeLessThanOrEqual(0);
 })->with([
     Number::DampLift, Number::OpenAirLift, Number::HoldDemi, Number::HoldDirect, Number::HoldLightener, Number::WetHold,
-    Number::NeutraliseMost, Number::FlatFrom, Number::FlatBelow, Number::GreyMuch, Number::WeaveTakes, Number::RemixAt,
+    Number::GreyMuch, Number::WeaveTakes, Number::RemixAt,
     Number::LeastOfBowl, Number::ToneStep, Number::StandInPigment, Number::SameTone, Number::AmountSunk,
 ]);

@@ -7,7 +7,7 @@ namespace App\Http\Controllers\Workbench;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
-use Core\Colour\HairLadder;
+use Core\Pigment\Ladder;
 use Core\Shelf\ReadCode;
 use Core\Units\Fraction;
 use Illuminate\Http\JsonResponse;
@@ -34,7 +34,7 @@ final class CodeController extends Controller
                 ],
             ],
             [...$read->steps, "by the legend of {$line->name}"],
-            [['label' => "{$read->level}", 'hex' => HairLadder::of($level, $read->tone)->hex()]],
+            [['label' => "{$read->level}", 'hex' => Ladder::of($level, $read->tone)->hex()]],
         ))->toArray());
     }
 }

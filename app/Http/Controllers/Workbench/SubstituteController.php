@@ -8,7 +8,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\GreyAdvice;
-use Core\Colour\HairLadder;
+use Core\Pigment\Ladder;
 use Core\Shelf\Pigment;
 use Core\Shelf\ReadCode;
 use Core\Substitution\Blend;
@@ -90,6 +90,6 @@ final class SubstituteController extends Controller
 
     private function swatch(?Fraction $level, ToneMix $tone): string
     {
-        return HairLadder::of($level ?? Fraction::of(8), $tone)->hex();
+        return Ladder::of($level ?? Fraction::of(8), $tone)->hex();
     }
 }

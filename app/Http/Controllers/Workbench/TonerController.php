@@ -8,8 +8,8 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\TonerAdvice;
-use Core\Colour\HairLadder;
 use Core\Hair\Porosity;
+use Core\Pigment\Ladder;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
@@ -34,7 +34,7 @@ final class TonerController extends Controller
             $pigment = $toner['product']->pigment;
             $swatches[] = [
                 'label' => $toner['product']->label(),
-                'hex' => HairLadder::of($pigment->level ?? Fraction::of(8), $pigment->tone ?? ToneMix::none())->hex(),
+                'hex' => Ladder::of($pigment->level ?? Fraction::of(8), $pigment->tone ?? ToneMix::none())->hex(),
             ];
         }
 

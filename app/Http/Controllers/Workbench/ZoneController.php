@@ -8,7 +8,6 @@ use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
 use Core\Advice\StrengthAdvice;
-use Core\Colour\HairLadder;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Span;
@@ -17,9 +16,9 @@ use Core\Hair\Zone;
 use Core\Judgement\ExpectedTone;
 use Core\Judgement\Prediction;
 use Core\Judgement\Process;
+use Core\Judgement\Standing;
 use Core\Shelf\Pigment;
 use Core\Shelf\ReadCode;
-use Core\Tone\ToneMix;
 use Core\Units\Strength;
 use Illuminate\Http\JsonResponse;
 
@@ -67,15 +66,15 @@ final class ZoneController extends Controller
             [
                 [
                     'label' => "now {$zone->level->decimal(1)}",
-                    'hex' => HairLadder::of($zone->level, ToneMix::none())->hex(),
+                    'hex' => Standing::of($zone)->seen()->hex(),
                 ],
                 [
                     'label' => "lifted {$seen->lifted->decimal(1)}",
-                    'hex' => HairLadder::of($seen->lifted, $seen->bare->tone)->hex(),
+                    'hex' => $seen->bared->seen()->hex(),
                 ],
                 [
                     'label' => "expected {$seen->level->decimal(1)}, a sketch",
-                    'hex' => HairLadder::of($seen->level, $seen->tone)->hex(),
+                    'hex' => $seen->swatch(),
                 ],
             ],
             [],

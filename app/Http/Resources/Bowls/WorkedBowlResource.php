@@ -6,7 +6,6 @@ namespace App\Http\Resources\Bowls;
 
 use App\Formulas\BowlRows;
 use App\Words\Say;
-use Core\Colour\HairLadder;
 use Core\Formula\BowlSheet;
 use Core\Formula\BowlUse;
 use Core\Formula\ExplainBowl;
@@ -18,6 +17,7 @@ use Core\Judgement\Caution;
 use Core\Judgement\Cautions;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\MixJudgement;
+use Core\Pigment\Ladder;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
 use Core\Units\Fraction;
@@ -118,7 +118,7 @@ final class WorkedBowlResource extends JsonResource
     {
         $level = $judgement->level?->value();
 
-        return $level === null || $judgement->tone === null ? null : HairLadder::of($level, $judgement->tone)->hex();
+        return $level === null || $judgement->tone === null ? null : Ladder::of($level, $judgement->tone)->hex();
     }
 
     /** @return array{product: string, label: string, grams: string, percent: ?string, wedge: ?float} */

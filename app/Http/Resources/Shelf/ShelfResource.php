@@ -10,7 +10,7 @@ use App\Models\Developer;
 use App\Models\HouseBlendVersion;
 use App\Models\Salon;
 use App\Models\Shade;
-use Core\Colour\HairLadder;
+use Core\Pigment\Ladder;
 use Core\Shelf\PartRole;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -31,7 +31,7 @@ final class ShelfResource extends JsonResource
                     'words' => $rung['words'],
                     'swatch' => $rung['colour']->hex(),
                 ],
-                HairLadder::rungs(),
+                Ladder::rungs(),
             ),
             'lines' => array_values($salon->colourLines()->with([
                 'shades',

@@ -10,12 +10,12 @@ use App\Models\Visit;
 use App\Words\Say;
 use Core\Advice\AmountAdvice;
 use Core\Advice\ZoneReading;
-use Core\Colour\HairLadder;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\Cell;
 use Core\Hair\Stroke;
 use Core\Judgement\Caution;
+use Core\Pigment\Ladder;
 use Core\Service\Outlook;
 use Core\Service\PlacedAmount;
 use Core\Service\PlacedBowl;
@@ -139,17 +139,14 @@ final class PictureResource extends JsonResource
             'reached' => self::reached($outlook),
             'verdict' => $outlook->verdict(),
             'expected' => $last === null ? null : [
-                'words' => $last->words(), 'swatch' => self::swatch(
-                    $last->level,
-                    $last->tone,
-                ),
+                'words' => $last->words(), 'swatch' => $last->swatch(),
                 'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
             ],
             'steps' => array_map(
                 fn (array $step): array => [
                     'letter' => $step['letter'],
                     'words' => $step['expected']->words(),
-                    'swatch' => self::swatch($step['expected']->level, $step['expected']->tone),
+                    'swatch' => $step['expected']->swatch(),
                 ],
                 $outlook->steps,
             ),
@@ -199,7 +196,7 @@ final class PictureResource extends JsonResource
 
     private static function swatch(Fraction $level, ToneMix $tone): string
     {
-        return HairLadder::of($level, $tone)->hex();
+        return Ladder::of($level, $tone)->hex();
     }
 
     /**

@@ -1,0 +1,179 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Pigment;
+
+use Core\Colour\Lab;
+use Core\Tone\ToneFamily;
+use Core\Tone\ToneMix;
+
+/**
+ * The colour of a kind of strand: its pigmented fibres, and the white ones between them. What is done to it makes a new one.
+ */
+final readonly class HairColour
+{
+    /** Lightener takes eumelanin so much faster than pheomelanin, and dye about as fast (our own model; the direction is known). */
+    private const PHEOMELANIN_STAYS = 1.6;
+
+    private const DYE_STAYS = 1.2;
+
+    /** By then nothing is left to take. */
+    private const LONGEST = 24.0;
+
+    /** The level hair is taken to have grown at, where it was lightened and nobody read the regrowth (our own model). */
+    private const GROWN_AT = 5.0;
+
+    /** How far beneath its level coloured hair was lifted (our own model). */
+    private const LIFTED_BENEATH = 1.5;
+
+    /** How much of its dose a shade leaves beyond what the hair lacks: a toner tones hair of its own level (our own model). */
+    private const BEYOND = 0.05;
+
+    /** So much more where it is a tone: it lies on hair that already has its level. */
+    private const WARM_BEYOND = 0.12;
+
+    private const COOL_BEYOND = 0.14;
+
+    /** @param  float  $grey  0 to 1 */
+    private function __construct(public Fibre $pigmented, public Fibre $white, public float $grey)
+    {
+    }
+
+    /** @param  float  $grey  0 to 1 */
+    public static function natural(float $level, float $grey = 0.0): self
+    {
+        return new self(Ladder::natural($level), self::unpigmented(), $grey);
+    }
+
+    /**
+     * Lightened hair shows what lies bare; where it was toned over, so much dye of that tone that it has its level again.
+     *
+     * @param  ?float  $grownAt  natural level; null where nobody read it
+     */
+    public static function lightened(float $level, ?ToneMix $tone = null, ?float $grownAt = null): self
+    {
+        $grown = min($grownAt ?? self::GROWN_AT, $level - 0.5);
+        $bare = new self(Ladder::natural($grown), self::unpigmented(), 0.0);
+        if ($tone === null || $tone->isNone() || Real::of($tone->warmth()) > 0.5) {
+            return $bare->lightenedTo($level);
+        }
+
+        return $bare->lightenedTo(min(Ladder::HIGHEST, $level + 0.75))->darkenedTo($level, Shade::shares($tone));
+    }
+
+    public static function coloured(float $level, ?ToneMix $tone = null, ?float $grownAt = null, float $grey = 0.0): self
+    {
+        $shares = $tone === null || $tone->isNone() ? [ToneFamily::Natural->value => 1.0] : Shade::shares($tone);
+        $grown = min($grownAt ?? $level, $level + self::LIFTED_BENEATH);
+        $base = new self(Ladder::natural($grown), self::unpigmented(), $grey);
+
+        return $base->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, $shares);
+    }
+
+    /** Lifted until its pigmented fibres have that level; hair that is already lighter stays as it is. */
+    public function lightenedTo(float $level): self
+    {
+        if (Ladder::level($this->pigmented->seen()) >= $level) {
+            return $this;
+        }
+        $time = self::LONGEST - Until::falls(
+            $level,
+            fn (float $short): float => Ladder::level(self::oxidised($this->pigmented, self::LONGEST - $short)->seen()),
+            self::LONGEST,
+        );
+
+        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey);
+    }
+
+    /**
+     * Colour laid on it. Dye goes into the hair until it holds as much as the bowl was dosed for, so a shade brings what the
+     * hair lacks of its level and a little more, and a shade lighter than the hair next to nothing (our own model).
+     *
+     * @param  float  $hold  0 to 1 and a little: what line, time, porosity and water let stay
+     */
+    public function dyed(Shade $shade, float $hold): self
+    {
+        if ($shade->shares === [] || $hold <= 0) {
+            return $this;
+        }
+
+        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey);
+    }
+
+    /** What an eye sees of all its fibres together. */
+    public function seen(bool $wet = false): Lab
+    {
+        if ($this->grey <= 0) {
+            return $this->pigmented->seen($wet);
+        }
+        $white = $this->white->reflectance($wet);
+
+        return Light::seen(array_map(
+            fn (float $pigmented, float $pale): float => (1 - $this->grey) * $pigmented + $this->grey * $pale,
+            $this->pigmented->reflectance($wet),
+            $white,
+        ));
+    }
+
+    /** The level of its pigmented fibres, 1 to 12: what is read against swatches. */
+    public function level(): float
+    {
+        return Ladder::level($this->pigmented->seen());
+    }
+
+    /** Natural fibres alone, as they stand beside the grey ones. */
+    public function withoutGrey(): self
+    {
+        return new self($this->pigmented, $this->white, 0.0);
+    }
+
+    public function onlyGrey(): self
+    {
+        return new self($this->white, $this->white, 0.0);
+    }
+
+    /** @param  array<string, float>  $shares */
+    private function darkenedTo(float $level, array $shares): self
+    {
+        $lack = static fn (float $dye): array => array_map(static fn (float $share): float => $share * $dye, $shares);
+        $fibre = Ladder::until($level, fn (float $dye): Fibre => $this->pigmented->dyed($lack($dye)));
+        $laid = array_sum($fibre->dyes) - array_sum($this->pigmented->dyes);
+
+        return new self($fibre, $this->white->dyed($lack($laid)), $this->grey);
+    }
+
+    private static function taken(Fibre $fibre, Shade $shade, float $hold): Fibre
+    {
+        $level = Ladder::level($fibre->seen());
+        $holds = Ladder::dose($level);
+        $dose = $shade->level === null ? $holds : Ladder::dose($shade->level);
+        $lack = $shade->level === null ? 0.0 : max(0.0, $dose - $holds);
+        $dyes = [];
+        foreach ($shade->body() as $family => $share) {
+            $dyes[$family] = $lack * $share;
+        }
+        foreach ($shade->shares as $family => $share) {
+            $warmth = ToneFamily::from($family)->warmth();
+            $beyond = $warmth === 0 ? self::BEYOND : ($warmth < 0 ? self::COOL_BEYOND : self::WARM_BEYOND);
+            $dyes[$family] = ($dyes[$family] ?? 0.0) + $beyond * $dose * $share;
+        }
+
+        return $fibre->dyed(array_map(static fn (float $dye): float => $dye * $hold * $shade->strength, $dyes));
+    }
+
+    private static function oxidised(Fibre $fibre, float $time): Fibre
+    {
+        return new Fibre(
+            $fibre->granules,
+            $fibre->thickness * exp(-$time),
+            $fibre->pheomelanin * exp(-$time / self::PHEOMELANIN_STAYS),
+            array_map(static fn (float $dye): float => $dye * exp(-$time / self::DYE_STAYS), $fibre->dyes),
+        );
+    }
+
+    private static function unpigmented(): Fibre
+    {
+        return new Fibre(0.0, 0.0, 0.0);
+    }
+}
