@@ -139,11 +139,11 @@ final readonly class WriteDocument
 
         return [
             'zone' => $outlook->zone->id,
-            'bowls' => array_map(static fn (array $step): string => $step['letter'], $outlook->steps),
+            'bowls' => array_map(static fn (array $step): string => $step['letter'], $outlook->steps()),
             'level' => $last?->level->decimal(1),
             'tone' => $last?->tone->words(),
             'verdict' => $outlook->verdict(),
-            'cautions' => WriteKnown::cautions($outlook->cautions),
+            'cautions' => WriteKnown::cautions($outlook->cautions()),
         ];
     }
 

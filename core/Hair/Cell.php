@@ -16,6 +16,12 @@ final readonly class Cell
         return "{$this->region->value}/{$this->span->value}";
     }
 
+    /** Its part of the head's hair, root to ends, in ten-thousandths. */
+    public function weight(): int
+    {
+        return $this->region->hundredths() * $this->span->hundredths();
+    }
+
     /** @return list<self> */
     public static function all(): array
     {

@@ -18,4 +18,9 @@ final class InvalidPattern extends Refusal
     {
         return new self(Fact::of('refusals.invalid-pattern.counts-missing', bowls: $bowls));
     }
+
+    public static function wordsMissing(int $bowls, int $named): self
+    {
+        return new self(Fact::of('refusals.invalid-pattern.words-missing', bowls: $bowls, named: $named));
+    }
 }

@@ -19,4 +19,10 @@ enum PatternKind: string
     case Layers = 'layers';
     /** The first bowl in the foils, the next on all that is left between them. */
     case Between = 'between';
+    /** In words, the first of them this bowl: high, low, high. */
+    case Words = 'words';
+    /** Rows of one technique or bowl, then of the next. */
+    case Rows = 'rows';
+    /** Only counted: 10 to 12 foils. */
+    case Foils = 'foils';
 }

@@ -24,4 +24,18 @@ enum Region: string
             default => $this->value,
         };
     }
+
+    /** What part of the head's hair grows here, in hundredths; together 100 (our own model). */
+    public function hundredths(): int
+    {
+        return match ($this) {
+            self::Hairline => 5,
+            self::Fringe => 8,
+            self::Top, self::Crown => 14,
+            self::Left, self::Right => 13,
+            self::Back => 17,
+            self::Nape => 9,
+            self::Underlayer => 7,
+        };
+    }
 }

@@ -24,4 +24,14 @@ enum Span: string
             self::Ends => 3,
         };
     }
+
+    /** What part of a whole strand's mixture it takes, in hundredths; together 100 (our own model). */
+    public function hundredths(): int
+    {
+        return match ($this) {
+            self::Root, self::Regrowth => 15,
+            self::Mids => 40,
+            self::Ends => 30,
+        };
+    }
 }

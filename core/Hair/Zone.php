@@ -37,11 +37,22 @@ final readonly class Zone
     /** The same hair, damp or dry. */
     public function asRead(bool $damp): self
     {
+        return $this->changed($this->span, $damp);
+    }
+
+    /** The same hair, of that span: its root where it begins there. */
+    public function at(?Span $span): self
+    {
+        return $span === null || $this->span === null ? $this : $this->changed($span, $this->damp);
+    }
+
+    private function changed(?Span $span, bool $damp): self
+    {
         return new self(
             level: $this->level,
             history: $this->history,
             porosity: $this->porosity,
-            span: $this->span,
+            span: $span,
             damp: $damp,
             wishLevel: $this->wishLevel,
             wishTone: $this->wishTone,

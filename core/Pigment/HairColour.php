@@ -104,16 +104,39 @@ final readonly class HairColour
     /** What an eye sees of all its fibres together. */
     public function seen(bool $wet = false): Lab
     {
-        if ($this->grey <= 0) {
-            return $this->pigmented->seen($wet);
-        }
-        $white = $this->white->reflectance($wet);
+        return Light::seen($this->reflectance($wet));
+    }
 
-        return Light::seen(array_map(
-            fn (float $pigmented, float $pale): float => (1 - $this->grey) * $pigmented + $this->grey * $pale,
-            $this->pigmented->reflectance($wet),
-            $white,
-        ));
+    /**
+     * What an eye mixes of kinds of strands that lie side by side.
+     *
+     * @param  non-empty-list<array{self, float}>  $kinds  each with its share
+     */
+    public static function sideBySide(array $kinds): Lab
+    {
+        $whole = array_sum(array_column($kinds, 1));
+        $all = array_map(static fn (array $kind): array => $kind[0]->reflectance(), $kinds);
+
+        return Light::seen(array_map(static function (int $at) use ($all, $kinds, $whole): float {
+            $sum = 0.0;
+            foreach ($all as $which => $reflectance) {
+                $sum += $reflectance[$at] * $kinds[$which][1] / $whole;
+            }
+
+            return $sum;
+        }, array_keys(Light::wavelengths())));
+    }
+
+    /** @return list<float> 0 to 1, by wavelength */
+    private function reflectance(bool $wet = false): array
+    {
+        $pigmented = $this->pigmented->reflectance($wet);
+
+        return $this->grey <= 0 ? $pigmented : array_map(
+            fn (float $dark, float $pale): float => (1 - $this->grey) * $dark + $this->grey * $pale,
+            $pigmented,
+            $this->white->reflectance($wet),
+        );
     }
 
     /** The level of its pigmented fibres, 1 to 12: what is read against swatches. */

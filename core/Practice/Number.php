@@ -48,6 +48,9 @@ enum Number: string
     case AmountSunk = 'amount-sunk';
     case WeaveTakes = 'weave-takes';
     case BetweenLeast = 'between-least';
+    case SameColour = 'same-colour';
+    case FoilTakes = 'foil-takes';
+    case StrandCounts = 'strand-counts';
     case TelltaleTone = 'telltale-tone';
     case ChinLength = 'chin-length';
     case MidBackLength = 'mid-back-length';
@@ -190,6 +193,9 @@ enum Number: string
             'below it, with fading or grey, the amount is the suspect',
         ],
         'weave-takes' => [1, 2, 'of its region', Mark::Model, Override::Nobody, 'hair that a weave takes'],
+        'same-colour' => [3, 1, 'CIEDE2000', Mark::Model, Override::Nobody, 'nearer is the same colour from some steps away'],
+        'foil-takes' => [1, 80, 'of the head', Mark::Model, Override::House, 'hair that one foil takes, as far as nobody counted its width'],
+        'strand-counts' => [1, 20, 'of its zone', Mark::Model, Override::Nobody, 'fewer strands are not drawn apart'],
         'between-least' => [1, 10, 'of its region', Mark::Model, Override::Nobody, 'hair that is left between foils, however many there are'],
         'telltale-tone' => [1, 4, 'of a tone', Mark::Model, Override::Nobody, 'less does not name it'],
         'chin-length' => [7, 10, 'times', Mark::Model, Override::House, 'amount to the chin'],

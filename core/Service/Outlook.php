@@ -4,105 +4,124 @@ declare(strict_types=1);
 
 namespace Core\Service;
 
-use Core\Formula\Purpose;
 use Core\Hair\CanvasZone;
-use Core\Hair\HairHistory;
-use Core\Hair\Zone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
 use Core\Judgement\ExpectedTone;
 use Core\Judgement\Observed;
 use Core\Judgement\Prediction;
-use Core\Judgement\Standing;
-use Core\Pigment\HairColour;
 use Core\Pigment\Ladder;
-use Core\Shelf\LineKind;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /**
- * What a zone is expected to come to when its bowls have gone over it, round by round. Where somebody looked between two
- * rounds, what follows starts from what was reached. A sketch, never a promise.
+ * What a zone is expected to come to when its bowls have gone over it: each kind of its strands for itself, and how they read
+ * together. A sketch, never a promise.
  */
 final readonly class Outlook
 {
     /**
-     * @param  list<PlacedBowl>  $bowls  those that meet its strands
-     * @param  list<array{letter: string, round: int, expected: Prediction}>  $steps
+     * @param  list<PlacedBowl>  $bowls  those that lie on it
+     * @param  list<StrandStory>  $strands  largest first; empty where nobody read a level, or nothing may go on it
      * @param  ?ZoneResult  $seen  what was last seen of it, between the rounds
      * @param  ?int  $seenAfter  the round after which
-     * @param  list<Caution>  $cautions
      */
     private function __construct(
         public CanvasZone $zone,
         public array $bowls,
-        public array $steps,
+        public array $strands,
         public ?ZoneResult $seen,
         public ?int $seenAfter,
-        public array $cautions,
     ) {
     }
 
     /**
-     * @param  list<PlacedBowl>  $bowls  in the order they go on
+     * @param  list<PlacedBowl>  $bowls  of the visit, in the order they go on
      * @param  list<Observed>  $history  what this client's hair really did
      * @param  array<int, ZoneResult>  $reached  what was seen of this zone after a round, by round
      */
     public static function of(CanvasZone $zone, array $bowls, array $history = [], array $reached = []): self
     {
-        $now = $zone->judged();
-        $colour = null;
-        $steps = $cautions = [];
+        return self::over($zone, Strands::of($zone, $bowls), $history, $reached);
+    }
+
+    /**
+     * @param  list<Strand>  $strands  those of its strands that are meant
+     * @param  list<Observed>  $history
+     * @param  array<int, ZoneResult>  $reached
+     */
+    public static function over(CanvasZone $zone, array $strands, array $history = [], array $reached = []): self
+    {
+        $bowls = [];
+        foreach ($strands as $strand) {
+            foreach ($strand->laid as ['bowl' => $bowl]) {
+                $bowls[$bowl->sheet->letter] = $bowl;
+            }
+        }
+        uasort($bowls, static fn (PlacedBowl $one, PlacedBowl $other): int => $one->round <=> $other->round);
         $reached = array_filter($reached, static fn (ZoneResult $seen): bool => $seen->level !== null);
         ksort($reached);
         $seenAfter = array_key_last($reached);
         $seen = $seenAfter === null ? null : $reached[$seenAfter];
-        if ($now === null || $zone->offLimits) {
-            return new self($zone, $bowls, [], $seen, $seenAfter, []);
+        $now = $zone->judged();
+        $stories = $now === null || $zone->offLimits ? [] : array_map(
+            static fn (Strand $strand): StrandStory => StrandStory::of($strand, $now->at($strand->span()), $history, $reached),
+            $strands,
+        );
+
+        return new self($zone, array_values($bowls), $stories, $seen, $seenAfter);
+    }
+
+    /**
+     * The strands that carry the wish: of those that something lies on, the ones that come nearest to it. Where an eye can
+     * hardly tell them apart, those that most is done to.
+     */
+    public function main(): ?StrandStory
+    {
+        $worked = array_values(array_filter($this->strands, static fn (StrandStory $story): bool => $story->steps !== []));
+        if ($worked === [] || ! $this->zone->hasWish()) {
+            return $worked[0] ?? null;
         }
-        foreach ($bowls as $bowl) {
-            if ($bowl->sheet->details->purpose !== Purpose::Service) {
-                continue;
+        $gaps = array_map(static fn (StrandStory $story): Fraction => $story->gap()->seen, $worked);
+        $least = array_reduce($gaps, static fn (?Fraction $least, Fraction $gap): Fraction => $least === null
+            || $gap->compare($least) < 0 ? $gap : $least) ?? Fraction::zero();
+        $best = null;
+        foreach ($worked as $at => $story) {
+            $near = $gaps[$at]->minus($least)->compare(Number::SameColour->value()) <= 0;
+            if ($near && ($best === null || count($story->steps) > count($best->steps))) {
+                $best = $story;
             }
-            $stroke = $bowl->strokesOn(...$zone->cells())[0] ?? null;
-            if ($stroke === null) {
-                continue;
-            }
-            foreach ($reached as $round => $result) {
-                if ($round < $bowl->round) {
-                    $now = $now->standing($result->level ?? $now->level, $now->history, false);
-                    $colour = self::seenAs($now, $result);
-                    unset($reached[$round]);
-                }
-            }
-            $standing = $steps === [] ? $now->asRead($bowl->isDamp($stroke)) : $now->standing(
-                $now->level,
-                $now->history,
-                $bowl->isDamp($stroke),
-            );
-            $expected = Prediction::of($standing, $bowl->process($stroke), $history, $colour);
-            $colour = $expected->colour;
-            $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'expected' => $expected];
-            foreach ($expected->cautions as $caution) {
-                $cautions[$caution->key] = $caution;
-            }
-            $now = $now->standing($expected->level, match (true) {
-                $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
-                default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,
-            }, false);
         }
 
-        return new self($zone, $bowls, $steps, $seen, $seenAfter, array_values($cautions));
+        return $best;
+    }
+
+    /** @return list<array{letter: string, round: int, expected: Prediction}> of the strands that carry the wish */
+    public function steps(): array
+    {
+        return $this->main()->steps ?? [];
     }
 
     public function last(): ?Prediction
     {
-        return $this->steps === [] ? null : $this->steps[count($this->steps) - 1]['expected'];
+        return $this->main()?->last();
+    }
+
+    /** How all its strands read together; null where nothing lies on any. */
+    public function whole(): ?WholeHead
+    {
+        return $this->main() === null || $this->strands === [] ? null : WholeHead::of($this->strands);
     }
 
     /** What was seen after the last bowl that is planned on it: no sketch any more. */
     public function reached(): ?ZoneResult
     {
-        $last = $this->steps === [] ? null : $this->steps[count($this->steps) - 1]['round'];
+        $last = null;
+        foreach ($this->strands as $story) {
+            foreach ($story->steps as $step) {
+                $last = max($last ?? 0, $step['round']);
+            }
+        }
 
         return $this->seenAfter !== null && ($last === null || $this->seenAfter >= $last) ? $this->seen : null;
     }
@@ -118,7 +137,7 @@ final readonly class Outlook
     {
         $reached = $this->reached();
         $wish = $this->zone;
-        $against = $reached?->level === null ? ($this->last()->against ?? []) : ExpectedTone::against(
+        $against = $reached?->level === null ? ($this->main()?->against() ?? []) : ExpectedTone::against(
             Ladder::of($reached->level, $reached->tone->mix()),
             Ladder::of($wish->wishLevel ?? $reached->level, $wish->wishTone->mix()),
             $wish->wishLevel !== null,
@@ -129,15 +148,16 @@ final readonly class Outlook
         return implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $against));
     }
 
-    /** Hair as somebody saw it between two rounds: that level, and that tone where one was named. */
-    private static function seenAs(Zone $now, ZoneResult $seen): HairColour
+    /** @return list<Caution> each once, of whichever strands */
+    public function cautions(): array
     {
-        return Standing::of(new Zone(
-            level: $now->level,
-            history: $now->history,
-            tone: $seen->tone->families === [] ? null : $seen->tone->mix(),
-            grey: $now->grey,
-            grownAt: $now->grownAt,
-        ));
+        $found = [];
+        foreach ($this->strands as $story) {
+            foreach ($story->cautions() as $caution) {
+                $found[$caution->key] ??= $caution;
+            }
+        }
+
+        return array_values($found);
     }
 }

@@ -24,22 +24,6 @@ use Core\Units\Rounding;
  */
 final readonly class PlacedAmount
 {
-    /** What part of the head's hair grows in a region, in hundredths; together 100. */
-    private const REGION = [
-        'hairline' => 5,
-        'fringe' => 8,
-        'top' => 14,
-        'crown' => 14,
-        'left' => 13,
-        'right' => 13,
-        'back' => 17,
-        'nape' => 9,
-        'underlayer' => 7,
-    ];
-
-    /** What part of a whole strand's mixture a span takes, in hundredths. */
-    private const SPAN = ['root' => 15, 'regrowth' => 15, 'mids' => 40, 'ends' => 30];
-
     /**
      * @param  Grams  $least  mixture
      * @param  Grams  $most  mixture
@@ -119,8 +103,8 @@ final readonly class PlacedAmount
                 }
                 $takes = AmountAdvice::start(Job::Foils, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils)->most;
                 $inFoils = $inFoils->plus($takes->exactly()->times(Fraction::of(
-                    array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $here)),
-                    array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())),
+                    array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $here)),
+                    array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $stroke->regions())),
                 )));
             }
         }
@@ -178,7 +162,7 @@ final readonly class PlacedAmount
     private static function head(Stroke $stroke): Fraction
     {
         return Fraction::of(
-            array_sum(array_map(static fn (Region $region): int => self::REGION[$region->value], $stroke->regions())),
+            array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $stroke->regions())),
             100,
         );
     }
@@ -191,7 +175,7 @@ final readonly class PlacedAmount
         }
 
         return Fraction::of(
-            array_sum(array_map(static fn (Span $span): int => self::SPAN[$span->value], $stroke->spans())),
+            array_sum(array_map(static fn (Span $span): int => $span->hundredths(), $stroke->spans())),
             100,
         );
     }

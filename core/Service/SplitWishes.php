@@ -5,58 +5,50 @@ declare(strict_types=1);
 namespace Core\Service;
 
 use Core\Hair\CanvasZone;
-use Core\Hair\Stroke;
-use Core\Judgement\Prediction;
+use Core\Hair\Zone;
+use Core\Judgement\Observed;
 use Core\Units\Fraction;
 
 /**
- * Where two things are wished of one zone, each strand meets its own bowls: what divides the zone (foils, a pattern) goes to
- * the wish it comes nearest to, what lies on all of it meets both. Our own model.
+ * Where two things are wished of one zone, each kind of strand goes to the wish it comes nearer to. Where all come nearer to
+ * one of them, or nothing lies on any, both wishes look at all of them. Our own model.
  */
 final class SplitWishes
 {
     /**
      * @param  list<PlacedBowl>  $bowls
-     * @return list<array{zone: CanvasZone, bowls: list<PlacedBowl>}> one a wish
+     * @param  list<Observed>  $history
+     * @return list<array{zone: CanvasZone, strands: list<Strand>}> one a wish
      */
-    public static function of(CanvasZone $zone, array $bowls): array
+    public static function of(CanvasZone $zone, array $bowls, array $history = []): array
     {
         $wishes = $zone->byWish();
+        $strands = Strands::of($zone, $bowls);
         if (count($wishes) < 2) {
-            return [['zone' => $zone, 'bowls' => $bowls]];
+            return [['zone' => $zone, 'strands' => $strands]];
         }
         [$main, $also] = $wishes;
-        $first = $second = [];
-        foreach ($bowls as $bowl) {
-            $stroke = $bowl->strokesOn(...$zone->cells())[0] ?? null;
-            $divides = $stroke !== null && ($stroke->pattern !== null || $stroke->method?->usesFoils() === true);
-            $nearer = $stroke === null || ! $divides ? null : self::nearer($main, $also, $bowl, $stroke);
-            if ($nearer !== $also) {
-                $first[] = $bowl;
-            }
-            if ($nearer !== $main) {
-                $second[] = $bowl;
+        [$first, $second] = [[], []];
+        $miss = static fn (Zone $now, Strand $strand): Fraction => StrandStory::of(
+            $strand,
+            $now->at($strand->span()),
+            $history,
+        )->gap()->seen;
+        [$one, $other] = [$main->judged(), $also->judged()];
+        if ($one === null || $other === null) {
+            return [['zone' => $main, 'strands' => $strands], ['zone' => $also, 'strands' => $strands]];
+        }
+        foreach ($strands as $strand) {
+            if ($miss($one, $strand)->compare($miss($other, $strand)) <= 0) {
+                $first[] = $strand;
+            } else {
+                $second[] = $strand;
             }
         }
 
-        return [['zone' => $main, 'bowls' => $first], ['zone' => $also, 'bowls' => $second]];
-    }
-
-    /** Null where neither wish says a level, so that nobody can tell. */
-    private static function nearer(CanvasZone $main, CanvasZone $also, PlacedBowl $bowl, Stroke $stroke): ?CanvasZone
-    {
-        $now = $main->judged();
-        $levels = [$main->wishLevel ?? $main->level, $also->wishLevel ?? $also->level];
-        if ($now === null || $levels[0] === null || $levels[1] === null) {
-            return null;
-        }
-        $made = Prediction::of($now, $bowl->process($stroke))->level;
-        $misses = array_map(static function (Fraction $wish) use ($made): Fraction {
-            $miss = $wish->minus($made);
-
-            return $miss->isNegative() ? $miss->negated() : $miss;
-        }, $levels);
-
-        return $misses[0]->compare($misses[1]) <= 0 ? $main : $also;
+        return [
+            ['zone' => $main, 'strands' => $first === [] || $second === [] ? $strands : $first],
+            ['zone' => $also, 'strands' => $first === [] || $second === [] ? $strands : $second],
+        ];
     }
 }

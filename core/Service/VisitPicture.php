@@ -56,8 +56,8 @@ final readonly class VisitPicture
         $coverage = self::coverage($canvas, $bowls);
         $outlooks = $readings = $amounts = [];
         foreach ($canvas->zones as $zone) {
-            foreach (SplitWishes::of($zone, $bowls) as $part) {
-                $outlooks[] = Outlook::of($part['zone'], $part['bowls'], $history, self::seenOf($part['zone'], $reached));
+            foreach (SplitWishes::of($zone, $bowls, $history) as $part) {
+                $outlooks[] = Outlook::over($part['zone'], $part['strands'], $history, self::seenOf($part['zone'], $reached));
                 $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules);
             }
         }

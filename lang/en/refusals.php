@@ -202,7 +202,11 @@ return [
     'invalid-pattern' => [
         'unreadable' => [
             'said' => '“:text” is no pattern.',
-            'mend' => 'Write alternate, 2:1, pie 8, layers, between, or groups with gaps: 5, gap, 4, gap, 3, 3.',
+            'mend' => 'Write alternate, 2:1, 18 foils at 2:1, 10 to 12 foils, pie 8, layers, between, high, low, high, or groups: 5, gap, 4 or 5/4/3.',
+        ],
+        'words-missing' => [
+            'said' => 'The pattern names :named kinds of strands for :bowls bowls.',
+            'mend' => 'Name one kind a bowl, such as high, low, high for two.',
         ],
         'counts-missing' => [
             'said' => 'The pattern does not say how many foils each of the :bowls bowls takes.',

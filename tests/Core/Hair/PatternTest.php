@@ -24,17 +24,37 @@ it('reads a pattern as people write it and writes it back', function (string $te
     'groups from face to back' => ['3, gap, 2, 1', '3, gap, 2, 1', ['A', 'A', 'A', null, 'A', 'A', null, 'A']],
     'a pie' => ['pie 6', 'pie 6', ['A', 'B', 'A', 'B', 'A', 'B']],
     'layers' => ['layers', 'layers', ['A', 'B', 'A', 'B', 'A', 'B']],
+    'so many, in turn' => ['alternate, 5', 'alternate, 5', ['A', 'B', 'A', 'B', 'A']],
+    'foils at a count' => ['6 foils at 2:1', '6 foils at 2:1', ['A', 'A', 'B', 'A', 'A', 'B']],
+    'groups with strokes' => ['5/4', '5, 4', ['A', 'A', 'A', 'A', 'A', null, 'A', 'A', 'A', 'A']],
+    'in words' => ['High, low, high', 'high, low, high', ['A', 'B', 'A']],
+    'only counted' => ['3 to 4 foils', '3 to 4 foils', ['A', 'B', 'A', 'B']],
+    'rows of two techniques' => ['2 rows of fine and 1 row chunky', '2 rows fine, 1 row chunky', ['A', 'A', 'B']],
+]);
+
+it('counts foils as people say them', function (string $text, int $bowls, ?array $each, ?int $fewest) {
+    $pattern = Pattern::parse($text);
+    expect($pattern->foilsEach($bowls))->toBe($each)->and($pattern->fewestFoils())->toBe($fewest);
+    foreach (range(0, $bowls - 1) as $place) {
+        expect($pattern->seenFrom($place)->foilsEach($bowls)[0] ?? null)->toBe($each[$place] ?? null);
+    }
+})->with([
+    '18 at 2:1 are 12 and 6' => ['18 foils at 2:1', 2, [12, 6], 18],
+    'five in turn' => ['alternate, 5', 2, [3, 2], 5],
+    'a range' => ['10 to 12 foils', 1, [12], 10],
+    'groups' => ['5/4/3/3', 1, [15], 15],
+    'nobody counted' => ['2:1', 2, null, null],
 ]);
 
 it('refuses what is no pattern', function (string $text) {
     expect(fn () => Pattern::parse($text))->toThrow(InvalidPattern::class);
-})->with(['', 'zigzag', '2:0', '1:2:3:4:5:6', '5, hole, 4', '99999:1', 'pie 0', ':', '2:', '-1:2', str_repeat('1,', 200)]);
+})->with(['', 'zigzag', '2:0', '12 to 10 foils', '0 foils', 'high', '999 foils', '2 rows', '1:2:3:4:5:6', '5, hole, 4', '99999:1', 'pie 0', ':', '2:', '-1:2', str_repeat('1,', 200)]);
 
 it('never crashes on any text', function () {
     mt_srand(4);
-    $pieces = ['alternate', 'pie', '2', ':', ',', ' ', 'gap', '9999', '-', 'x', "\0", '½'];
+    $pieces = ['alternate', 'pie', '2', ':', ',', ' ', 'gap', '9999', '-', 'x', "\0", '½', ' foils', ' at ', 'high', ' rows ', '/'];
     for ($i = 0; $i < 2000; $i++) {
-        $text = implode('', array_map(static fn (): string => $pieces[mt_rand(0, 11)], range(1, mt_rand(1, 6))));
+        $text = implode('', array_map(static fn (): string => $pieces[mt_rand(0, 16)], range(1, mt_rand(1, 6))));
         try {
             expect(Pattern::parse(Pattern::parse($text)->text()))->toEqual(Pattern::parse($text));
         } catch (InvalidPattern $refusal) {
@@ -56,7 +76,8 @@ it('shares the hair as the pattern says, the same from every bowl', function (st
     foreach ($shares as $place => $share) {
         expect($pattern->seenFrom($place)->shares($bowls)[0]->equals($share))->toBeTrue();
     }
-})->with([['2:1', 2], ['3:2:1', 3], ['alternate', 2], ['layers', 3], ['pie 8', 2], ['5, gap, 4', 1]]);
+})->with([['2:1', 2], ['3:2:1', 3], ['alternate', 2], ['layers', 3], ['pie 8', 2], ['5, gap, 4', 1], ['alternate, 5', 2], ['7 foils at 2:1', 2],
+    ['high, low, high', 2], ['3 rows fine, 2 rows chunky', 2], ['10 to 12 foils', 3]]);
 
 it('asks for one number a bowl', function () {
     expect(fn () => Pattern::parse('2:1')->shares(3))->toThrow(InvalidPattern::class);

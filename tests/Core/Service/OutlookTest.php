@@ -71,23 +71,23 @@ it('follows a zone through the rounds', function () {
         1,
     );
     $outlook = Outlook::of($zone, [lightener(), $gloss]);
-    expect(array_column($outlook->steps, 'letter'))->toBe(['L', 'G'])
-        ->and($outlook->steps[0]['expected']->lifted->compare(Fraction::of(8)))->toBeGreaterThanOrEqual(0)
+    expect(array_column($outlook->steps(), 'letter'))->toBe(['L', 'G'])
+        ->and($outlook->steps()[0]['expected']->lifted->compare(Fraction::of(8)))->toBeGreaterThanOrEqual(0)
         // What is toned starts from what was reached, not from what was there.
-        ->and($outlook->steps[1]['expected']->lifted->equals($outlook->steps[0]['expected']->level))->toBeTrue()
-        ->and($outlook->last())->toBe($outlook->steps[1]['expected']);
+        ->and($outlook->steps()[1]['expected']->lifted->equals($outlook->steps()[0]['expected']->level))->toBeTrue()
+        ->and($outlook->last())->toBe($outlook->steps()[1]['expected']);
 });
 
 it('takes no part in what does not touch it', function () {
     $zone = readHead(['spans' => ['root'], 'level' => '5'])->zones[0];
-    expect(Outlook::of($zone, [lightener()])->steps)->toBe([])
+    expect(Outlook::of($zone, [lightener()])->steps())->toBe([])
         ->and(Outlook::of($zone, [lightener()])->verdict())->toBe('');
 });
 
 it('leaves test strands and shields out of it', function () {
     $zone = readHead(['spans' => ['mids'], 'level' => '5'])->zones[0];
     $strand = placed(Ladder::bowl(more: ['purpose' => 'trial', 'place' => [['regions' => [], 'spans' => ['mids']]]]));
-    expect(Outlook::of($zone, [$strand])->steps)->toBe([]);
+    expect(Outlook::of($zone, [$strand])->steps())->toBe([]);
 });
 
 it('lets what this client’s hair really did win over the table', function () {
@@ -131,7 +131,7 @@ it('says 40 vol on the scalp and lightener over lightened hair', function () {
     );
     $keys = static fn (Outlook $outlook): array => array_map(
         static fn (Caution $caution): string => $caution->key,
-        $outlook->cautions,
+        $outlook->cautions(),
     );
     expect($keys($scalp))->toContain('strong-on-scalp')
         ->and($keys($foil))->not->toContain('strong-on-scalp')

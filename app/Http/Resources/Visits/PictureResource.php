@@ -130,7 +130,7 @@ final class PictureResource extends JsonResource
             'direction' => $reading->direction->value,
             'headline' => Say::words($reading->headline),
             'lines' => Say::all($reading->lines),
-            'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions]),
+            'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions()]),
             'now' => $zone->level === null ? null : [
                 'words' => self::words($zone->level, $zone->tone->words()),
                 'swatch' => self::swatch($zone->level, $zone->tone->mix()),
@@ -148,7 +148,7 @@ final class PictureResource extends JsonResource
                     'words' => $step['expected']->words(),
                     'swatch' => $step['expected']->swatch(),
                 ],
-                $outlook->steps,
+                $outlook->steps(),
             ),
         ];
     }

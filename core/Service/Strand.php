@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Service;
+
+use Core\Formula\Purpose;
+use Core\Hair\Cell;
+use Core\Hair\Span;
+use Core\Hair\Stroke;
+use Core\Units\Fraction;
+
+/** A kind of strand: a share of a zone's hair that meets the same bowls in the same order. */
+final readonly class Strand
+{
+    /**
+     * @param  Fraction  $share  of the zone's hair, above zero; those of a zone add up to 1
+     * @param  list<array{bowl: PlacedBowl, stroke: Stroke}>  $laid  in the order they go on
+     * @param  list<Cell>  $cells  where it grows, or runs
+     * @param  bool  $isPartOfPlace  its zone has other cells too, that meet other bowls
+     */
+    public function __construct(
+        public StrandKind $kind,
+        public Fraction $share,
+        public array $laid,
+        public array $cells,
+        public bool $isPartOfPlace = false,
+    ) {
+    }
+
+    public function place(): string
+    {
+        return Cell::words($this->cells);
+    }
+
+    /** The span nearest to the scalp: what makes a root warm. */
+    public function span(): ?Span
+    {
+        $spans = array_map(static fn (Cell $cell): Span => $cell->span, $this->cells);
+        usort($spans, static fn (Span $one, Span $other): int => $one->order() <=> $other->order());
+
+        return $spans[0] ?? null;
+    }
+
+    /** @return list<string> of the bowls that lie on it, each once, shields and test strands left out */
+    public function letters(): array
+    {
+        return array_values(array_unique(array_map(
+            static fn (array $each): string => $each['bowl']->sheet->letter,
+            $this->services(),
+        )));
+    }
+
+    /** @return list<array{bowl: PlacedBowl, stroke: Stroke}> what colours or lightens it */
+    public function services(): array
+    {
+        return array_values(array_filter(
+            $this->laid,
+            static fn (array $each): bool => $each['bowl']->sheet->details->purpose === Purpose::Service,
+        ));
+    }
+
+    /** Something shields it in that round: nothing that is rinsed over it stains it. */
+    public function isShielded(int $round): bool
+    {
+        foreach ($this->laid as $each) {
+            if ($each['bowl']->round === $round && $each['bowl']->sheet->details->purpose === Purpose::Protect) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param  array{bowl: PlacedBowl, stroke: Stroke}  ...$more */
+    public function with(StrandKind $kind, Fraction $share, array ...$more): self
+    {
+        return new self($kind, $share, [...$this->laid, ...array_values($more)], $this->cells, $this->isPartOfPlace);
+    }
+}
