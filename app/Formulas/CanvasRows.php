@@ -8,8 +8,6 @@ use App\Models\Visit;
 use Core\Codec\ReadCanvas;
 use Core\Hair\Canvas;
 use Core\Hair\ZoneResult;
-use Core\Judgement\Observed;
-use Core\Service\Calibration;
 use Core\Shelf\LineKind;
 
 /** A visit's canvas and the results of its zones, as the core's values; and what was laid on each cell. */
@@ -60,29 +58,5 @@ final readonly class CanvasRows
         }
 
         return $done;
-    }
-
-    /**
-     * What this client's hair really did in its closed visits.
-     *
-     * @param  iterable<Visit>  $visits
-     * @return list<Observed>
-     */
-    public function observed(iterable $visits): array
-    {
-        $seen = [];
-        foreach ($visits as $visit) {
-            array_push(
-                $seen,
-                ...Calibration::of(
-                    $this->canvas($visit),
-                    $this->results($visit),
-                    $this->bowls->placed($visit),
-                    $this->reached($visit),
-                ),
-            );
-        }
-
-        return $seen;
     }
 }

@@ -12,6 +12,7 @@ use Core\Codec\JsonNode;
 use Core\Codec\ProblemList;
 use Core\Codec\ReadDetails;
 use Core\Practice\ClockStart;
+use Core\Shelf\LineKind;
 use Core\Timing\BowlClock;
 use Core\Timing\Side;
 use Core\Timing\SideClocks;
@@ -49,6 +50,7 @@ final class ClockRows
             $most ?? $bowl->colourLine->max_minutes,
             $start,
             (int) $now->getTimestamp(),
+            LineKind::tryFrom($bowl->colourLine->kind) === LineKind::Lightener,
         );
     }
 

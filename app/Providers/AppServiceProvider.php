@@ -6,6 +6,7 @@ namespace App\Providers;
 
 use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
+use App\Formulas\LearntRows;
 use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
 use App\Models\Batch;
@@ -58,6 +59,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);
         $this->app->scoped(PastUses::class);
+        $this->app->scoped(LearntRows::class);
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => Auth::guard('web'));
         $this->app->bind(WriteContext::class, fn (): WriteContext => WriteContext::of($this->app->make('request')));
     }

@@ -42,10 +42,16 @@ final class Say
         return self::words($refusal->fact());
     }
 
-    /** @return array{key: string, reason: string, mend: string} */
+    /** @return array{key: string, reason: string, mend: string, asks: bool, zones: list<string>} */
     public static function caution(Caution $caution): array
     {
-        return ['key' => $caution->key, 'reason' => self::words($caution->fact), 'mend' => self::mend($caution->fact)];
+        return [
+            'key' => $caution->key,
+            'reason' => self::words($caution->fact),
+            'mend' => self::mend($caution->fact),
+            'asks' => $caution->asks(),
+            'zones' => $caution->zones,
+        ];
     }
 
     private static function catalogue(): Catalogue

@@ -33,7 +33,8 @@ final readonly class ZoneReading
     ) {
     }
 
-    public static function of(CanvasZone $zone, HouseRules $rules): self
+    /** @param  bool  $lightener  one is planned on it already */
+    public static function of(CanvasZone $zone, HouseRules $rules, bool $lightener = false): self
     {
         $cautions = self::condition($zone);
         $lines = [];
@@ -78,7 +79,7 @@ final readonly class ZoneReading
                 [...$lines, ...self::porous($zone)],
                 $cautions,
             ),
-            ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions),
+            ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions, $lightener),
             default => self::deepen($zone, $size, $zone->wishLevel, $lines, $cautions, $rules),
         };
     }
@@ -87,7 +88,7 @@ final readonly class ZoneReading
      * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
-    private static function lift(CanvasZone $zone, Fraction $levels, array $lines, array $cautions): self
+    private static function lift(CanvasZone $zone, Fraction $levels, array $lines, array $cautions, bool $lightener): self
     {
         $target = $zone->wishLevel ?? Fraction::zero();
         $bare = Undertone::at($target);
@@ -95,7 +96,7 @@ final readonly class ZoneReading
         $lines[] = $zone->wishTone->families !== [] && ! $zone->wishTone->mix()->warmth()->isNegative()
             ? Fact::of('why.zone-reading.wish-warm-pigment-helps-lift')
             : Fact::of('why.zone-reading.softened-by-soften-do-not', neutraliser: $bare->neutraliser->words());
-        if ($zone->history->holdsTint()) {
+        if ($zone->history->holdsTint() && ! $lightener) {
             $cautions[] = new Caution(
                 'tint-on-tint',
                 Fact::of('cautions.tint-on-tint', value: str_replace('-', ' ', $zone->history->value)),

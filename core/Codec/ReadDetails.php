@@ -33,6 +33,11 @@ final class ReadDetails
             }
         }
 
+        $meant = [];
+        foreach ($node->at('meant')->items(40) as $key) {
+            $meant[] = $key->text(60);
+        }
+
         return new BowlDetails(
             ReadStrokes::choice(
                 $node->at('purpose'),
@@ -51,6 +56,7 @@ final class ReadDetails
             $node->at('emulsify')->wholeNumber(1, 30, Fact::of('nouns.minutes-emulsifying')),
             $node->at('until')->text(80),
             $node->at('treatment')->text(200),
+            meant: array_values(array_unique(array_filter($meant, static fn (string $key): bool => $key !== ''))),
         );
     }
 
@@ -94,6 +100,7 @@ final class ReadDetails
             'emulsify' => $details->emulsify,
             'until' => $details->until === '' ? null : $details->until,
             'treatment' => $details->treatment === '' ? null : $details->treatment,
+            'meant' => $details->meant === [] ? null : $details->meant,
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

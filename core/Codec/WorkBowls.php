@@ -20,6 +20,7 @@ use Core\Record\CompareBowls;
 use Core\Record\DeriveBowl;
 use Core\Service\PlacedBowl;
 use Core\Shelf\Line;
+use Core\Shelf\LineKind;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
 use Core\Timing\BowlClock;
@@ -166,7 +167,7 @@ final class WorkBowls
             'processed' => $clock->processed,
             'longest' => $clock->longest,
         ]];
-        $cautions = $clock === null ? [] : Cautions::ofTime($clock->processed, $line);
+        $cautions = $clock === null ? [] : Cautions::ofTime($clock->processed, $line, $clock->longest);
         $batches = ReadBatches::from($node->at('batches'), $shelf);
         $together = PouredBatch::together($batches);
         if ($together === []) {
@@ -222,6 +223,7 @@ final class WorkBowls
             most: $sheet->details->minutesMost ?? $line->window['max'],
             start: $sheet->details->clock ?? $this->rules->clockStart,
             now: $now,
+            firstStrandCounts: $line->kind === LineKind::Lightener,
         ));
     }
 

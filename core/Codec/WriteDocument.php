@@ -8,6 +8,7 @@ use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\Leftover;
 use Core\Formula\Mass;
+use Core\Judgement\Learnt;
 use Core\Practice\HouseRules;
 use Core\Record\Change;
 use Core\Record\ReadChange;
@@ -45,7 +46,7 @@ final readonly class WriteDocument
         $picture = VisitPicture::of(
             $this->visit->canvas,
             $placed,
-            [],
+            new Learnt,
             $this->shelf,
             $this->rules,
             $this->visit->reached,

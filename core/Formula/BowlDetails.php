@@ -23,6 +23,7 @@ final readonly class BowlDetails
      * @param  string  $until  what to stop at by eye: until orange-gold
      * @param  ?int  $minutesMost  the longest, where a range of minutes is planned: 25 to 35
      * @param  string  $treatment  what follows the rinse
+     * @param  list<string>  $meant  keys of cautions that somebody has answered: it is meant so
      */
     public function __construct(
         public Purpose $purpose = Purpose::Service,
@@ -39,6 +40,7 @@ final readonly class BowlDetails
         public string $until = '',
         public string $treatment = '',
         public ?int $minutesMost = null,
+        public array $meant = [],
     ) {
     }
 
@@ -82,6 +84,7 @@ final readonly class BowlDetails
             until: $this->until,
             treatment: $this->treatment,
             minutesMost: $minutesMost,
+            meant: $this->meant,
         );
     }
 

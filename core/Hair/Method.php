@@ -71,9 +71,15 @@ enum Method: string
         );
     }
 
+    /** Painted freehand: off the scalp, unless the root is what is painted. */
+    public function isPainted(): bool
+    {
+        return in_array($this, [self::HandPainted, self::PaintedUnderFilm], true);
+    }
+
     /** Lies in a foil or packet, held off the skin. */
     public function keepsOffScalp(): bool
     {
-        return $this->usesFoils() || in_array($this, [self::HandPainted, self::PaintedUnderFilm, self::Strand], true);
+        return $this->usesFoils() || $this === self::Strand;
     }
 }

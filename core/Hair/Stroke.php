@@ -113,13 +113,21 @@ final readonly class Stroke
         ) && in_array(Span::Ends, $this->spans(), true) && $this->method !== Method::Melt;
     }
 
+    /** The root is named, or measured, and not only a part of everything. */
+    private function saysRoot(): bool
+    {
+        return in_array(Span::Root, $this->placement->spans, true)
+            || ($this->placement->spans === [] && $this->reach?->touchesScalp() === true);
+    }
+
     public function touchesScalp(): bool
     {
         return in_array(
             Span::Root,
             $this->spans(),
             true,
-        ) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true;
+        ) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true
+            && ($this->method?->isPainted() !== true || $this->saysRoot());
     }
 
     /** In words: 1. crown and back, root, fine foils 2:1 with B, 24 foils, dry, foil; Amara: narrow at the face. */

@@ -14,6 +14,7 @@ use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
 use Core\Hair\Stroke;
 use Core\Hair\Zone;
+use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
@@ -35,7 +36,7 @@ final class Cautions
     /** @return list<Caution> of the bowl by itself */
     public static function ofBowl(BowlSheet $sheet, KnownBowl $known, Line $line): array
     {
-        return array_values(array_filter([
+        return self::unlessMeant($sheet, array_values(array_filter([
             self::implausibleRatio($known, $line),
             self::overTime($sheet->details->minutesMost ?? $sheet->minutes, $line),
             self::onScalp(
@@ -49,7 +50,21 @@ final class Cautions
             ...self::otherLines($sheet, $line),
             ...self::doubts($sheet, $known),
             ...self::rounded($sheet, $known),
-        ]));
+        ])));
+    }
+
+    /**
+     * Without those to which somebody has said that it is meant so.
+     *
+     * @param  list<Caution>  $cautions
+     * @return list<Caution>
+     */
+    public static function unlessMeant(BowlSheet $sheet, array $cautions): array
+    {
+        return array_values(array_filter(
+            $cautions,
+            static fn (Caution $caution): bool => ! $caution->asks() || ! in_array($caution->key, $sheet->details->meant, true),
+        ));
     }
 
     private static function implausibleRatio(KnownBowl $known, Line $line): ?Caution
@@ -93,10 +108,16 @@ final class Cautions
         });
     }
 
-    /** @return list<Caution> of the minutes that were really on the hair; null before the rinse */
-    public static function ofTime(?int $processed, Line $line): array
+    /**
+     * Of the minutes that were really on the hair. Lightener works from the first touch: its first strand counts.
+     *
+     * @param  ?int  $processed  minutes from the clock's start to the rinse; null before
+     * @param  ?int  $longest  minutes of the first strand
+     * @return list<Caution>
+     */
+    public static function ofTime(?int $processed, Line $line, ?int $longest = null): array
     {
-        $over = self::overTime($processed, $line);
+        $over = self::overTime($line->kind === LineKind::Lightener ? ($longest ?? $processed) : $processed, $line);
 
         return $over === null ? [] : [$over];
     }
@@ -136,6 +157,7 @@ final class Cautions
             || $line->kind->depositsOnly()
             || $known->developer?->most === null
             || $known->developer->most->compare(Number::LiftsFrom->value()) < 0
+            || $line->lift->levelsAt(Strength::ofVolume($known->developer->most))->compare(Number::HotRootLift->value()) < 0
         ) {
             return null;
         }
@@ -279,6 +301,8 @@ final class Cautions
             $process->kind !== LineKind::Lightener
             && $zone->history === HairHistory::Lightened
             && $volume->compare(Number::DepositsUpTo->value()) > 0
+            // Grey wants 20 vol: what is advised for it is not warned of.
+            && $zone->grey < HouseRules::standard()->grey->none
         ) {
             $found[] = new Caution(
                 'strong-on-light',

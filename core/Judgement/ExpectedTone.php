@@ -27,28 +27,37 @@ enum ExpectedTone: string
      * @param  Lab  $wish  what the wish looks like
      * @param  bool  $levelWished  and not only a tone
      * @param  bool  $toneWished  and not only a level
+     * @param  ?Fraction  $spread  levels within which nobody can say that it misses; null where it was seen
      * @return list<self> empty where nothing is wished
      */
-    public static function against(Lab $result, Lab $wish, bool $levelWished, bool $toneWished): array
-    {
+    public static function against(
+        Lab $result,
+        Lab $wish,
+        bool $levelWished,
+        bool $toneWished,
+        ?Fraction $spread = null,
+    ): array {
         if (! $levelWished && ! $toneWished) {
             return [];
         }
         $gap = Gap::between($result, $wish);
         $found = array_values(array_filter([
-            $levelWished ? self::level($gap) : null,
+            $levelWished ? self::level($gap, $spread ?? Fraction::zero()) : null,
             self::tone($gap, $result, $wish, $toneWished),
         ]));
 
         return $found === [] ? [self::OnTarget] : $found;
     }
 
-    private static function level(Gap $gap): ?self
+    private static function level(Gap $gap, Fraction $spread): ?self
     {
-        // Half a level is what an eye sees against swatches.
+        // A good half of a level is what an eye sees against swatches.
+        $miss = Number::LevelMiss->value();
+        $miss = $spread->compare($miss) > 0 ? $spread : $miss;
+
         return match (true) {
-            self::below($gap->levels, Number::LevelMiss) => self::TooDeep,
-            self::above($gap->levels, Number::LevelMiss) => self::TooLight,
+            $gap->levels->compare($miss->negated()) < 0 => self::TooDeep,
+            $gap->levels->compare($miss) > 0 => self::TooLight,
             default => null,
         };
     }

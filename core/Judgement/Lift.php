@@ -8,15 +8,16 @@ use Core\Fact;
 use Core\Hair\Span;
 use Core\Hair\Technique;
 use Core\Hair\Zone;
+use Core\Pigment\Real;
 use Core\Practice\Number;
-use Core\Shelf\LiftTable;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /**
  * How far a zone is lifted, and why. A model of ours over the trade's tables: the line's lift at the strength,
  * in proportion to the minutes up to its target, less in open air and on damp hair, half a level more at a warm
- * root. Tint does not lift tint. What this client's hair did before wins over the table.
+ * root. Tint does not lift tint. What the closed visits of the house and of this client say moves it, the client's own more;
+ * the conditions of now are counted once, as those of then were.
  */
 final readonly class Lift
 {
@@ -24,18 +25,20 @@ final readonly class Lift
      * @param  Fraction  $levels  zero or more
      * @param  list<Fact>  $why
      */
-    private function __construct(public Fraction $levels, public bool $calibrated, public array $why)
-    {
+    private function __construct(
+        public Fraction $levels,
+        public ?Shrunk $learnt,
+        public array $why,
+    ) {
     }
 
-    /** @param  list<Observed>  $history */
-    public static function of(Zone $zone, Process $process, array $history = []): self
+    public static function of(Zone $zone, Process $process, Learnt $learnt = new Learnt): self
     {
         if ($process->kind->depositsOnly()) {
-            return new self(Fraction::zero(), false, [Fact::of('why.lift.line-only-deposits')]);
+            return new self(Fraction::zero(), null, [Fact::of('why.lift.line-only-deposits')]);
         }
         if ($process->kind === LineKind::Permanent && $zone->history->holdsTint()) {
-            return new self(Fraction::zero(), false, [Fact::of('why.lift.tint-does-not-lift-tint')]);
+            return new self(Fraction::zero(), null, [Fact::of('why.lift.tint-does-not-lift-tint')]);
         }
         $table = $process->lift->levelsAt($process->strength);
         $strength = $process->strength?->showVolume() ?? Fact::of('why.lift.no-developer');
@@ -53,30 +56,25 @@ final readonly class Lift
         if ($minutes !== $target) {
             $why[] = Fact::of('why.lift.minutes', minutes: $minutes, target: $target, levels: $levels->decimal(1));
         }
-        $seen = array_values(array_filter(
-            $history,
-            static fn (Observed $each): bool => $each->kind === $process->kind && $each->minutes > 0 && ! $process->lift
-                ->levelsAt($each->strength)
-                ->isZero(),
-        ));
-        if ($seen !== []) {
-            $factor = self::factor($seen, $process->lift, $target, $limit);
-            $levels = $levels->times($factor);
+        $levels = self::conditions($zone, $process, $levels, $why);
+        $seen = $learnt->lift($process->kind, $process->line);
+        if ($seen->isLearnt() && ! $levels->isZero()) {
+            $levels = Real::hundredths(Real::of($levels->times($seen->mean)));
             $why[] = Fact::of(
-                'why.lift.hairs-own-closed-visits-win',
-                seen: count($seen),
-                factor: $factor->decimal(2),
+                'why.lift.closed-visits-say',
+                own: $seen->own,
+                house: $seen->house,
+                factor: $seen->mean->decimal(2),
                 levels: $levels->decimal(1),
             );
         }
-        $levels = self::conditions($zone, $process, $levels, $why);
         $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
         if ($levels->compare($room) > 0) {
             $levels = $room->isNegative() ? Fraction::zero() : $room;
             $why[] = Fact::of('why.lift.cannot-go-beyond-top-ladder');
         }
 
-        return new self($levels, $seen !== [], $why);
+        return new self($levels, $seen, $why);
     }
 
     /**
@@ -107,17 +105,5 @@ final readonly class Lift
         }
 
         return $levels;
-    }
-
-    /** @param  non-empty-list<Observed>  $seen */
-    private static function factor(array $seen, LiftTable $table, int $target, int $limit): Fraction
-    {
-        $sum = Fraction::zero();
-        foreach ($seen as $each) {
-            $said = $table->levelsAt($each->strength)->times(Fraction::of(min($each->minutes, $limit), $target));
-            $sum = $sum->plus($each->lifted->dividedBy($said));
-        }
-
-        return $sum->dividedBy(Fraction::of(count($seen)));
     }
 }

@@ -7,6 +7,7 @@ namespace Core\Judgement;
 use Core\Fact;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
+use Core\Hair\Tones;
 use Core\Hair\Zone;
 use Core\Pigment\HairColour;
 use Core\Pigment\Ladder;
@@ -17,6 +18,7 @@ use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
+use Core\Units\Rounding;
 
 /**
  * What to expect of hair: the level it is lifted to and the pigment bare there, then what the bowl leaves on it, as the
@@ -25,9 +27,12 @@ use Core\Units\Fraction;
 final readonly class Prediction
 {
     /**
+     * @param  Fraction  $lift  levels, zero or more
      * @param  Fraction  $lifted  level reached before colour is laid on it
      * @param  Fraction  $level  level expected in the end
      * @param  ToneMix  $tone  what an eye would call it
+     * @param  Fraction  $spread  levels that one visit in three is off by, or more
+     * @param  ?Shrunk  $basis  what it is learnt from
      * @param  list<ExpectedTone>  $against  how it stands against the wish; empty without one
      * @param  list<Fact>  $why
      * @param  list<Caution>  $cautions
@@ -35,25 +40,32 @@ final readonly class Prediction
     private function __construct(
         public HairColour $bared,
         public HairColour $colour,
+        public Fraction $lift,
         public Fraction $lifted,
         public Undertone $bare,
         public Fraction $level,
         public ToneMix $tone,
         public array $against,
         public bool $calibrated,
+        public Fraction $spread,
+        private ?Shrunk $basis,
         public array $why,
         public array $cautions,
     ) {
     }
 
     /**
-     * @param  list<Observed>  $history
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  ?HairColour  $from  what lies in the hair already; null where it is as it was read
      */
-    public static function of(Zone $zone, Process $process, array $history = [], ?HairColour $from = null): self
-    {
+    public static function of(
+        Zone $zone,
+        Process $process,
+        Learnt $learnt = new Learnt,
+        ?HairColour $from = null,
+    ): self {
         $before = $from ?? Standing::of($zone);
-        $lift = Lift::of($zone, $process, $history);
+        $lift = Lift::of($zone, $process, $learnt);
         $lifted = $zone->level->plus($lift->levels);
         $bare = Undertone::at($lifted);
         $why = $lift->why;
@@ -62,14 +74,32 @@ final readonly class Prediction
             $why[] = Fact::of('why.prediction.at-level-lies-bare', lifted: $lifted->decimal(1), bare: $bare->name);
         }
         $colour = $bared;
+        $held = $lift->learnt;
+        $spread = $lift->learnt === null ? Fraction::zero() : self::squared($lift->levels->times($lift->learnt->spread));
         if ($process->mix !== null && ! $process->mix->intensity->isZero()) {
-            $hold = self::hold($zone, $process, $why);
+            $held = $learnt->hold($process->kind, $process->line);
+            $hold = self::hold($zone, $process, $held, $why);
             $shade = Shade::of($process->mix->level, $process->mix->tone, self::atMostOne($process->mix->intensity));
             $colour = $bared->dyed($shade, Real::of($hold));
+            $spread = $spread->plus(self::squared($lifted->minus(Real::hundredths($colour->level()))->times($held->spread)));
+            $warmer = $learnt->warmer($process->kind, $process->line);
+            if ($warmer->isLearnt()) {
+                $colour = $colour->warmer(Real::of($warmer->mean));
+                $why[] = Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
+            }
             $why[] = self::laid($process, $hold, $lifted, $colour);
         }
         $seen = $colour->withoutGrey()->seen();
+        $tone = SeenTone::in($seen);
+        $why[] = Fact::of(
+            'why.prediction.seen',
+            tone: $tone->words(),
+            lightness: Real::hundredths($seen->lightness)->decimal(0),
+            a: Real::hundredths($seen->a)->decimal(0),
+            b: Real::hundredths($seen->b)->decimal(0),
+        );
         $level = $colour === $before ? $zone->level : Real::hundredths(Ladder::level($seen));
+        $within = Real::root($spread);
         if ($colour->grey > 0 && $colour !== $before) {
             $why[] = self::onGrey($zone, $colour, $level);
         }
@@ -77,26 +107,56 @@ final readonly class Prediction
         return new self(
             bared: $bared,
             colour: $colour,
+            lift: $lift->levels,
             lifted: $lifted,
             bare: $bare,
             level: $level,
-            tone: SeenTone::in($seen),
+            tone: $tone,
             against: ExpectedTone::against(
                 $seen,
                 Ladder::of($zone->wishLevel ?? $level, $zone->wishTone ?? ToneMix::none()),
                 $zone->wishLevel !== null,
                 $zone->wishTone !== null,
+                $within,
             ),
-            calibrated: $lift->calibrated,
+            calibrated: ($lift->learnt?->isLearnt() ?? false) || ($held?->isLearnt() ?? false),
+            spread: $within,
+            basis: $held ?? $lift->learnt,
             why: $why,
             cautions: Cautions::of($zone, $process, $lift->levels),
         );
     }
 
-    /** @return string in a few words: level 7.2, 60 % gold, 40 % natural */
+    /** @return string in a few words: level 7.2, gold-natural */
     public function words(): string
     {
-        return "level {$this->level->decimal(1)}, {$this->tone->words()}";
+        return "level {$this->level->decimal(1)}, ".Tones::seenIn($this->tone)->words();
+    }
+
+    /** How sure that is, in words: give or take half a level; from 5 visits of this client and 212 of the house. */
+    public function sureness(): Fact
+    {
+        $quarters = $this->spread->times(Fraction::of(4))->rounded(1, Rounding::HalfUp);
+        $give = match (true) {
+            $quarters < 1 => Fact::of('why.spread.little'),
+            $quarters === 1 => Fact::of('why.spread.quarter'),
+            $quarters === 2 => Fact::of('why.spread.half'),
+            $quarters === 3 => Fact::of('why.spread.three-quarters'),
+            default => Fact::of('why.spread.more', levels: Fraction::of($quarters, 4)->decimal(1)),
+        };
+        $own = $this->basis->own ?? 0;
+        $house = $this->basis->house ?? 0;
+
+        return match (true) {
+            $own > 0 => Fact::of('why.spread.from-own', give: $give, own: $own, house: $house),
+            $house > 0 => Fact::of('why.spread.from-house', give: $give, house: $house),
+            default => Fact::of('why.spread.from-table', give: $give),
+        };
+    }
+
+    private static function squared(Fraction $value): Fraction
+    {
+        return Real::hundredths(Real::of($value) ** 2);
     }
 
     /** As #rrggbb. */
@@ -112,7 +172,7 @@ final readonly class Prediction
      *
      * @param-out list<Fact> $why
      */
-    private static function hold(Zone $zone, Process $process, array &$why): Fraction
+    private static function hold(Zone $zone, Process $process, Shrunk $held, array &$why): Fraction
     {
         $line = match ($process->kind) {
             LineKind::Permanent => Fraction::one(),
@@ -129,16 +189,21 @@ final readonly class Prediction
         $time = self::atMostOne(Fraction::of(max(0, $process->minutes), max(1, $process->window['target'])));
         $wet = $zone->damp ? Number::WetHold->value() : Fraction::one();
         $percent = static fn (Fraction $part): string => $part->times(Fraction::of(100))->decimal(0);
+        $hold = $line->times($grab)->times($time)->times($wet);
+        if ($held->isLearnt()) {
+            $hold = $hold->times($held->mean->isNegative() ? Fraction::zero() : $held->mean);
+            $why[] = Fact::of('why.prediction.held', own: $held->own, house: $held->house, factor: $held->mean->decimal(2));
+        }
         $why[] = Fact::of(
             'why.prediction.hold',
             line: $percent($line),
             time: $percent($time),
             grab: $percent($grab),
             wet: $percent($wet),
-            hold: $percent($line->times($grab)->times($time)->times($wet)),
+            hold: $percent($hold),
         );
 
-        return $line->times($grab)->times($time)->times($wet);
+        return $hold;
     }
 
     private static function laid(Process $process, Fraction $hold, Fraction $lifted, HairColour $colour): Fact

@@ -17,6 +17,7 @@ final readonly class Process
      * @param  ?Pigment  $mix  what the bowl's colour part behaves as; null for a plain lightener
      * @param  ?Strength  $strength  of the developer before mixing; null without developer
      * @param  array{min: int, target: int, max: int}  $window  the line's, in minutes
+     * @param  string  $line  id of the colour line; empty where it is none of the salon's
      * @param  bool  $onePass  taken from the scalp to the ends at once
      */
     public function __construct(
@@ -29,6 +30,7 @@ final readonly class Process
         public Technique $technique = Technique::Covered,
         public bool $onScalp = false,
         public bool $onePass = false,
+        public string $line = '',
     ) {
     }
 }

@@ -35,9 +35,16 @@ final readonly class HairColour
 
     private const COOL_BEYOND = 0.14;
 
-    /** @param  float  $grey  0 to 1 */
-    private function __construct(public Fibre $pigmented, public Fibre $white, public float $grey)
-    {
+    /**
+     * @param  float  $grey  0 to 1
+     * @param  float  $warmer  than its pigments say, in CIELAB units: what closed visits teach
+     */
+    private function __construct(
+        public Fibre $pigmented,
+        public Fibre $white,
+        public float $grey,
+        private float $warmer = 0.0,
+    ) {
     }
 
     /** @param  float  $grey  0 to 1 */
@@ -83,7 +90,7 @@ final readonly class HairColour
             self::LONGEST,
         );
 
-        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey);
+        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey, $this->warmer);
     }
 
     /**
@@ -98,13 +105,19 @@ final readonly class HairColour
             return $this;
         }
 
-        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey);
+        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey, $this->warmer);
+    }
+
+    /** @param  float  $by  CIELAB units; below zero cooler */
+    public function warmer(float $by): self
+    {
+        return new self($this->pigmented, $this->white, $this->grey, $this->warmer + $by);
     }
 
     /** What an eye sees of all its fibres together. */
     public function seen(bool $wet = false): Lab
     {
-        return Light::seen($this->reflectance($wet));
+        return Ladder::warmed(Light::seen($this->reflectance($wet)), $this->warmer);
     }
 
     /**
@@ -148,7 +161,7 @@ final readonly class HairColour
     /** Natural fibres alone, as they stand beside the grey ones. */
     public function withoutGrey(): self
     {
-        return new self($this->pigmented, $this->white, 0.0);
+        return new self($this->pigmented, $this->white, 0.0, $this->warmer);
     }
 
     public function onlyGrey(): self

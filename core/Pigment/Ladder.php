@@ -123,6 +123,16 @@ final class Ladder
         return $a * cos(deg2rad(self::WARM)) + $b * sin(deg2rad(self::WARM));
     }
 
+    /** The same colour so much warmer, or cooler below zero: CIELAB units. */
+    public static function warmed(Lab $lab, float $by): Lab
+    {
+        return $by === 0.0 ? $lab : new Lab(
+            $lab->lightness,
+            $lab->a + $by * cos(deg2rad(self::WARM)),
+            $lab->b + $by * sin(deg2rad(self::WARM)),
+        );
+    }
+
     /** How much redder than natural hair, across the warmth; more golden or greener below zero. */
     public static function redness(Lab $lab): float
     {

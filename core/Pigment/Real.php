@@ -14,6 +14,12 @@ final class Real
         return $exact->numerator / $exact->denominator;
     }
 
+    /** The square root, to a hundredth. */
+    public static function root(Fraction $square): Fraction
+    {
+        return self::hundredths(sqrt(self::of($square)));
+    }
+
     /** Nearest hundredth: finer than any eye, and the same on every machine. */
     public static function hundredths(float $value): Fraction
     {

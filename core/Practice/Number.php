@@ -48,6 +48,14 @@ enum Number: string
     case AmountSunk = 'amount-sunk';
     case WeaveTakes = 'weave-takes';
     case BetweenLeast = 'between-least';
+    case LiftScatter = 'lift-scatter';
+    case HoldScatter = 'hold-scatter';
+    case WarmthScatter = 'warmth-scatter';
+    case HouseWorth = 'house-worth';
+    case ClientWorth = 'client-worth';
+    case LeastSeen = 'least-seen';
+    case ContrastSeen = 'contrast-seen';
+    case RunsInto = 'runs-into';
     case SameColour = 'same-colour';
     case FoilTakes = 'foil-takes';
     case StrandCounts = 'strand-counts';
@@ -193,6 +201,14 @@ enum Number: string
             'below it, with fading or grey, the amount is the suspect',
         ],
         'weave-takes' => [1, 2, 'of its region', Mark::Model, Override::Nobody, 'hair that a weave takes'],
+        'lift-scatter' => [1, 5, 'of the lift', Mark::Model, Override::Nobody, 'standard deviation of one visit around what a head does'],
+        'hold-scatter' => [3, 10, 'of the colour', Mark::Model, Override::Nobody, 'the same, of how much colour holds'],
+        'warmth-scatter' => [6, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'the same, of how much warmer it stays'],
+        'house-worth' => [6, 1, 'visits', Mark::Model, Override::Nobody, 'what the table is worth against the house’s visits'],
+        'client-worth' => [2, 1, 'visits', Mark::Model, Override::Nobody, 'what the house is worth against the client’s own'],
+        'least-seen' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'less expected of a bowl says nothing of what it did'],
+        'contrast-seen' => [3, 2, 'levels', Mark::Practice, Override::Nobody, 'less between two bowls needs wide sections to be seen'],
+        'runs-into' => [3, 1, 'levels', Mark::Model, Override::Nobody, 'so much darker, rinsed over lightened strands, stains them'],
         'same-colour' => [3, 1, 'CIEDE2000', Mark::Model, Override::Nobody, 'nearer is the same colour from some steps away'],
         'foil-takes' => [1, 80, 'of the head', Mark::Model, Override::House, 'hair that one foil takes, as far as nobody counted its width'],
         'strand-counts' => [1, 20, 'of its zone', Mark::Model, Override::Nobody, 'fewer strands are not drawn apart'],

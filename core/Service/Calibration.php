@@ -8,50 +8,132 @@ use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Observed;
+use Core\Judgement\Prediction;
+use Core\Pigment\Ladder;
+use Core\Pigment\Real;
+use Core\Practice\Number;
 use Core\Units\Fraction;
 
-/** What a closed visit teaches about a head: how far its hair really lifted, where it is plain which bowl did it. */
+/** What a closed visit teaches about a head: how far its hair lifted, how much colour held, how warm it stayed. */
 final class Calibration
 {
     /**
-     * One bowl that lifts, on a zone whose level was read before and seen after: only that says what the bowl did. Where
-     * somebody looked between the rounds, each round says it for itself, before a toner has gone over it.
+     * From one time somebody looked to the next: what was expected of the bowls between, by the model alone, beside what was
+     * seen. Where two of them lift, nobody can tell which did it.
      *
      * @param  list<ZoneResult>  $results
-     * @param  list<PlacedBowl>  $bowls
+     * @param  list<PlacedBowl>  $bowls  as they were poured, and as long as they were on
      * @param  array<int, list<ZoneResult>>  $reached  what was seen after a round, by round
      * @return list<Observed>
      */
     public static function of(Canvas $canvas, array $results, array $bowls, array $reached = []): array
     {
-        $seen = [];
+        $found = [];
         foreach ($canvas->zones as $zone) {
-            $lifting = [];
-            foreach ($bowls as $bowl) {
-                if (! $bowl->line->kind->depositsOnly() && $bowl->strokesOn(...$zone->cells()) !== []) {
-                    $lifting[$bowl->round][] = $bowl;
+            foreach (SplitWishes::of($zone, $bowls) as $part) {
+                $seen = array_filter(array_map(
+                    static fn (array $round): ?ZoneResult => self::ofZone($part['zone'], $round),
+                    $reached,
+                ));
+                $story = Outlook::over($part['zone'], $part['strands'], reached: $seen)->main();
+                if ($story !== null) {
+                    $found = [...$found, ...self::ofStory($part['zone'], $story, $seen, self::ofZone($part['zone'], $results))];
                 }
-            }
-            $start = $zone->level;
-            $last = array_key_last($lifting);
-            foreach ($lifting as $round => $here) {
-                $end = self::levelOf($zone, $reached[$round] ?? []) ?? ($round === $last ? self::levelOf($zone, $results) : null);
-                if ($start !== null && $end !== null && count($here) === 1 && $end->compare($start) > 0) {
-                    $seen[] = new Observed($here[0]->line->kind, $here[0]->strength, $here[0]->minutes(), $end->minus($start));
-                }
-                $start = $end;
             }
         }
 
-        return $seen;
+        return $found;
+    }
+
+    /**
+     * @param  array<int, ZoneResult>  $seen  by round
+     * @return list<Observed>
+     */
+    private static function ofStory(CanvasZone $zone, StrandStory $story, array $seen, ?ZoneResult $result): array
+    {
+        $start = $zone->level;
+        $found = $between = [];
+        $last = count($story->steps) - 1;
+        foreach ($story->steps as $at => $step) {
+            $between[] = [$step['expected'], self::bowl($story, $step['letter'])];
+            $round = $step['round'];
+            $ends = $at === $last || $story->steps[$at + 1]['round'] !== $round;
+            $end = $ends ? ($seen[$round] ?? ($at === $last ? $result : null)) : null;
+            if ($end?->level === null || $start === null) {
+                continue;
+            }
+            $observed = self::between($start, $end, $between);
+            if ($observed !== null) {
+                $found[] = $observed;
+            }
+            [$start, $between] = [$end->level, []];
+        }
+
+        return $found;
+    }
+
+    /** @param  non-empty-list<array{Prediction, PlacedBowl}>  $steps */
+    private static function between(Fraction $start, ZoneResult $end, array $steps): ?Observed
+    {
+        $lifting = array_values(array_filter(
+            $steps,
+            static fn (array $step): bool => ! $step[1]->line->kind->depositsOnly(),
+        ));
+        $lifts = array_filter($lifting, static fn (array $step): bool => ! $step[0]->lift->isZero());
+        $laid = array_reduce(
+            $steps,
+            static fn (Fraction $sum, array $step): Fraction => $sum->plus($step[0]->lifted->minus($step[0]->level)),
+            Fraction::zero(),
+        );
+        [$last, $by] = $steps[count($steps) - 1];
+        $level = $end->level ?? $start;
+        $warmer = $end->tone->families === [] ? null : Real::hundredths(
+            Ladder::warmth(Ladder::of($level, $end->tone->mix())) - Ladder::warmth($last->colour->withoutGrey()->seen()),
+        );
+        if ($lifts === []) {
+            $enough = $laid->compare(Number::LeastSeen->value()) >= 0;
+
+            return ! $enough && $warmer === null ? null : new Observed(
+                kind: $by->line->kind,
+                line: $by->line->id,
+                laid: $enough ? $laid : null,
+                deepened: $enough ? $start->minus($level) : null,
+                warmer: $warmer,
+            );
+        }
+        // Too short to say anything: rinsed at once, or hardly any strength.
+        if (count($lifting) > 1 || $lifting[0][0]->lift->compare(Number::LeastSeen->value()) < 0) {
+            return null;
+        }
+        [$lift, $bowl] = $lifting[0];
+        $lifted = $level->plus($laid)->minus($start);
+
+        return new Observed(
+            kind: $bowl->line->kind,
+            line: $bowl->line->id,
+            said: $lift->lift,
+            lifted: $lifted->isNegative() ? Fraction::zero() : $lifted,
+            warmer: count($steps) === 1 ? $warmer : null,
+        );
+    }
+
+    private static function bowl(StrandStory $story, string $letter): PlacedBowl
+    {
+        foreach ($story->strand->services() as ['bowl' => $bowl]) {
+            if ($bowl->sheet->letter === $letter) {
+                return $bowl;
+            }
+        }
+
+        return $story->strand->services()[0]['bowl'];
     }
 
     /** @param  list<ZoneResult>  $results */
-    private static function levelOf(CanvasZone $zone, array $results): ?Fraction
+    private static function ofZone(CanvasZone $zone, array $results): ?ZoneResult
     {
         foreach ($results as $result) {
             if ($result->zone === $zone->id && $result->level !== null) {
-                return $result->level;
+                return $result;
             }
         }
 

@@ -8,7 +8,7 @@ use Core\Hair\CanvasZone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
 use Core\Judgement\ExpectedTone;
-use Core\Judgement\Observed;
+use Core\Judgement\Learnt;
 use Core\Judgement\Prediction;
 use Core\Pigment\Ladder;
 use Core\Practice\Number;
@@ -37,20 +37,20 @@ final readonly class Outlook
 
     /**
      * @param  list<PlacedBowl>  $bowls  of the visit, in the order they go on
-     * @param  list<Observed>  $history  what this client's hair really did
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  array<int, ZoneResult>  $reached  what was seen of this zone after a round, by round
      */
-    public static function of(CanvasZone $zone, array $bowls, array $history = [], array $reached = []): self
+    public static function of(CanvasZone $zone, array $bowls, Learnt $learnt = new Learnt, array $reached = []): self
     {
-        return self::over($zone, Strands::of($zone, $bowls), $history, $reached);
+        return self::over($zone, Strands::of($zone, $bowls), $learnt, $reached);
     }
 
     /**
      * @param  list<Strand>  $strands  those of its strands that are meant
-     * @param  list<Observed>  $history
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  array<int, ZoneResult>  $reached
      */
-    public static function over(CanvasZone $zone, array $strands, array $history = [], array $reached = []): self
+    public static function over(CanvasZone $zone, array $strands, Learnt $learnt = new Learnt, array $reached = []): self
     {
         $bowls = [];
         foreach ($strands as $strand) {
@@ -65,7 +65,7 @@ final readonly class Outlook
         $seen = $seenAfter === null ? null : $reached[$seenAfter];
         $now = $zone->judged();
         $stories = $now === null || $zone->offLimits ? [] : array_map(
-            static fn (Strand $strand): StrandStory => StrandStory::of($strand, $now->at($strand->span()), $history, $reached),
+            static fn (Strand $strand): StrandStory => StrandStory::of($strand, $now->at($strand->span()), $learnt, $reached),
             $strands,
         );
 

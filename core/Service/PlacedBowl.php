@@ -29,6 +29,7 @@ final readonly class PlacedBowl
      * @param  ?Pigment  $mix  what its colour part behaves as; null where that is not known
      * @param  ?Strength  $strength  of the developer before mixing
      * @param  list<Stroke>  $strokes  its own, and those of patterns it takes part in
+     * @param  ?int  $processed  minutes it really was on the hair; null before, or where nobody marked it
      */
     public function __construct(
         public int $round,
@@ -37,12 +38,19 @@ final readonly class PlacedBowl
         public ?Pigment $mix,
         public ?Strength $strength,
         public array $strokes,
+        public ?int $processed = null,
     ) {
     }
 
     /** A bowl as it stands in its round; what is not known of its mix or strength stays unknown. */
-    public static function of(int $round, BowlSheet $sheet, Line $line, ?KnownBowl $known, HouseRules $rules): self
-    {
+    public static function of(
+        int $round,
+        BowlSheet $sheet,
+        Line $line,
+        ?KnownBowl $known,
+        HouseRules $rules,
+        ?int $processed = null,
+    ): self {
         $volume = ($known->developer ?? $known->onHead ?? null)?->value();
 
         return new self(
@@ -52,6 +60,7 @@ final readonly class PlacedBowl
             mix: $known === null ? null : JudgeBowl::of($known, $rules)?->asPigment(),
             strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
             strokes: $sheet->strokes,
+            processed: $processed,
         );
     }
 
@@ -74,13 +83,14 @@ final readonly class PlacedBowl
                 }
             }
 
-            return new self($bowl->round, $bowl->sheet, $bowl->line, $bowl->mix, $bowl->strength, $strokes);
+            return new self($bowl->round, $bowl->sheet, $bowl->line, $bowl->mix, $bowl->strength, $strokes, $bowl->processed);
         }, $bowls);
     }
 
+    /** What it was on the hair, as far as that was marked; else what is planned. */
     public function minutes(): int
     {
-        return $this->sheet->minutes ?? $this->line->window['target'];
+        return $this->processed ?? $this->sheet->minutes ?? $this->line->window['target'];
     }
 
     /** @return list<Stroke> that lie on some of these cells */
@@ -115,6 +125,7 @@ final readonly class PlacedBowl
             $technique,
             $stroke->touchesScalp(),
             $stroke->isOnePass(),
+            $this->line->id,
         );
     }
 

@@ -6,7 +6,7 @@ namespace Core\Service;
 
 use Core\Hair\CanvasZone;
 use Core\Hair\Zone;
-use Core\Judgement\Observed;
+use Core\Judgement\Learnt;
 use Core\Units\Fraction;
 
 /**
@@ -17,10 +17,10 @@ final class SplitWishes
 {
     /**
      * @param  list<PlacedBowl>  $bowls
-     * @param  list<Observed>  $history
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @return list<array{zone: CanvasZone, strands: list<Strand>}> one a wish
      */
-    public static function of(CanvasZone $zone, array $bowls, array $history = []): array
+    public static function of(CanvasZone $zone, array $bowls, Learnt $learnt = new Learnt): array
     {
         $wishes = $zone->byWish();
         $strands = Strands::of($zone, $bowls);
@@ -32,7 +32,7 @@ final class SplitWishes
         $miss = static fn (Zone $now, Strand $strand): Fraction => StrandStory::of(
             $strand,
             $now->at($strand->span()),
-            $history,
+            $learnt,
         )->gap()->seen;
         [$one, $other] = [$main->judged(), $also->judged()];
         if ($one === null || $other === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Service;
 
+use Core\Fact;
 use Core\Formula\Purpose;
 use Core\Hair\Cell;
 use Core\Hair\Span;
@@ -31,6 +32,28 @@ final readonly class Strand
     public function place(): string
     {
         return Cell::words($this->cells);
+    }
+
+    /** What it is called beside the others: in the foils of A, between the foils. */
+    public function name(): Fact
+    {
+        $letters = array_values(array_unique(array_map(
+            static fn (array $each): string => $each['bowl']->sheet->letter,
+            array_filter($this->services(), static fn (array $each): bool => $each['stroke']->method?->isPartial() === true || $each['stroke']->pattern !== null),
+        )));
+        $what = match ($this->kind) {
+            StrandKind::Whole => $this->isPartOfPlace ? null : Fact::of('why.strand.all'),
+            StrandKind::Taken => Fact::of('why.strand.taken', letters: implode(', ', $letters)),
+            StrandKind::Dealt => Fact::of('why.strand.dealt', letters: implode(', ', $letters)),
+            StrandKind::Between => Fact::of('why.strand.between'),
+            StrandKind::Left => Fact::of('why.strand.left'),
+        };
+
+        return match (true) {
+            $what === null => Fact::of('why.strand.place', place: $this->place()),
+            $this->isPartOfPlace => Fact::of('why.strand.in-place', what: $what, place: $this->place()),
+            default => $what,
+        };
     }
 
     /** The span nearest to the scalp: what makes a root warm. */

@@ -9,7 +9,7 @@ use Core\Hair\Zone;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
 use Core\Judgement\ExpectedTone;
-use Core\Judgement\Observed;
+use Core\Judgement\Learnt;
 use Core\Judgement\Prediction;
 use Core\Judgement\Standing;
 use Core\Pigment\Gap;
@@ -41,10 +41,10 @@ final readonly class StrandStory
 
     /**
      * @param  Zone  $now  as it was read
-     * @param  list<Observed>  $history  what this client's hair really did
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  array<int, ZoneResult>  $reached  what was seen of its zone after a round, by round
      */
-    public static function of(Strand $strand, Zone $now, array $history = [], array $reached = []): self
+    public static function of(Strand $strand, Zone $now, Learnt $learnt = new Learnt, array $reached = []): self
     {
         $was = Standing::of($now);
         $colour = null;
@@ -60,7 +60,7 @@ final readonly class StrandStory
             $standing = $steps === [] && $colour === null
                 ? $now->asRead($bowl->isDamp($stroke))
                 : $now->standing($now->level, $now->history, $bowl->isDamp($stroke));
-            $expected = Prediction::of($standing, $bowl->process($stroke), $history, $colour);
+            $expected = Prediction::of($standing, $bowl->process($stroke), $learnt, $colour);
             $colour = $expected->colour;
             $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'expected' => $expected];
             $now = $now->standing($expected->level, match (true) {

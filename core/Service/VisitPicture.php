@@ -10,8 +10,9 @@ use Core\Hair\CanvasZone;
 use Core\Hair\Coverage;
 use Core\Hair\ZoneResult;
 use Core\Judgement\Caution;
-use Core\Judgement\Observed;
+use Core\Judgement\Learnt;
 use Core\Practice\HouseRules;
+use Core\Shelf\LineKind;
 use Core\Shelf\Shelf;
 
 /**
@@ -25,7 +26,7 @@ final readonly class VisitPicture
      * @param  array<string, ZoneReading>  $readings  by zone id
      * @param  list<Outlook>  $outlooks
      * @param  list<SuggestedBowl>  $suggestions
-     * @param  list<Caution>  $cautions
+     * @param  list<Caution>  $cautions  each once, worst first, with its zones
      * @param  array<string, ?PlacedAmount>  $amounts  by bowl letter; null where a bowl says no place
      */
     private function __construct(
@@ -42,13 +43,13 @@ final readonly class VisitPicture
 
     /**
      * @param  list<PlacedBowl>  $bowls  in the order of their rounds
-     * @param  list<Observed>  $history  what this client's hair really did
+     * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  array<int, list<ZoneResult>>  $reached  what was seen after a round, by round
      */
     public static function of(
         Canvas $canvas,
         array $bowls,
-        array $history,
+        Learnt $learnt,
         Shelf $shelf,
         HouseRules $rules,
         array $reached = [],
@@ -56,9 +57,9 @@ final readonly class VisitPicture
         $coverage = self::coverage($canvas, $bowls);
         $outlooks = $readings = $amounts = [];
         foreach ($canvas->zones as $zone) {
-            foreach (SplitWishes::of($zone, $bowls, $history) as $part) {
-                $outlooks[] = Outlook::over($part['zone'], $part['strands'], $history, self::seenOf($part['zone'], $reached));
-                $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules);
+            foreach (SplitWishes::of($zone, $bowls, $learnt) as $part) {
+                $outlooks[] = Outlook::over($part['zone'], $part['strands'], $learnt, self::seenOf($part['zone'], $reached));
+                $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules, self::hasLightener($part['strands']));
             }
         }
         foreach ($bowls as $bowl) {
@@ -72,9 +73,23 @@ final readonly class VisitPicture
             outlooks: $outlooks,
             coverage: $coverage,
             suggestions: SuggestBowls::for($canvas, $outlooks, $bowls, $shelf, $rules),
-            cautions: MapCautions::of($canvas, $coverage, $bowls),
+            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings),
             amounts: $amounts,
         );
+    }
+
+    /** @param  list<Strand>  $strands */
+    private static function hasLightener(array $strands): bool
+    {
+        foreach ($strands as $strand) {
+            foreach ($strand->services() as ['bowl' => $bowl]) {
+                if ($bowl->line->kind === LineKind::Lightener) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**

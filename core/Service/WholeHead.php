@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Service;
 
 use Core\Colour\Lab;
+use Core\Fact;
 use Core\Pigment\HairColour;
 use Core\Pigment\Ladder;
 use Core\Pigment\Real;
@@ -26,6 +27,23 @@ final readonly class WholeHead
         public Fraction $contrast,
         public ?Fraction $light,
     ) {
+    }
+
+    public function says(): Fact
+    {
+        if ($this->light === null) {
+            return Fact::of('why.whole-head.even', level: $this->level->decimal(1));
+        }
+        $percent = $this->light->times(Fraction::of(100));
+        $values = [
+            'light' => $percent->decimal(0),
+            'level' => $this->level->decimal(1),
+            'contrast' => $this->contrast->decimal(1),
+        ];
+
+        return $this->contrast->compare(Number::ContrastSeen->value()) < 0
+            ? Fact::of('why.whole-head.soft', ...$values)
+            : Fact::of('why.whole-head.seen', ...$values);
     }
 
     /** @param  non-empty-list<StrandStory>  $strands */

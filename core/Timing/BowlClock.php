@@ -35,11 +35,18 @@ final readonly class BowlClock
      * @param  list<Stamp>  $stamps  in the order they were made
      * @param  int  $minutes  planned
      * @param  int  $most  minutes the line allows
+     * @param  bool  $firstStrandCounts  it works from the first touch, whatever the clock counts from: lightener
      *
      * @throws StampRefused when they contradict each other
      */
-    public static function of(array $stamps, int $minutes, int $most, ClockStart $start, int $now): self
-    {
+    public static function of(
+        array $stamps,
+        int $minutes,
+        int $most,
+        ClockStart $start,
+        int $now,
+        bool $firstStrandCounts = false,
+    ): self {
         $standing = [];
         foreach ($stamps as $stamp) {
             $standing = self::after($standing, $stamp);
@@ -50,7 +57,8 @@ final readonly class BowlClock
         // Rinsed without a last touch marked: the clock ran from the only moment there is.
         $from = $start === ClockStart::FirstTouch || ($completed === null && $rinsed !== null) ? $began : $completed;
         $due = $from === null ? null : $from + $minutes * 60;
-        $over = $from === null ? null : $from + max($minutes, $most) * 60;
+        $counts = $firstStrandCounts ? $began : $from;
+        $over = $counts === null ? null : $counts + max($minutes, $most) * 60;
         $state = match (true) {
             self::at($standing, StampKind::SetAside) !== null => ClockState::SetAside,
             $began === null => ClockState::Waiting,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Actions\Visits\LearnFromVisit;
 use App\Models\Salon;
 use App\Models\TeamMember;
 use Database\Seeders\Demo\Clients;
@@ -32,6 +33,7 @@ final class DatabaseSeeder extends Seeder
     public function run(): void
     {
         DB::transaction($this->tell(...));
+        resolve(LearnFromVisit::class)->all();
     }
 
     private function tell(): void

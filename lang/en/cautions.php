@@ -109,6 +109,10 @@ return [
         'said' => 'No skin test of :line.',
         'mend' => 'Place one 48 hours before the service, and record it.',
     ],
+    'runs-into' => [
+        'said' => ':dark is rinsed beside the lightened strands of :light: it will run into them.',
+        'mend' => 'Rinse the foils by themselves first, or shield them with conditioner.',
+    ],
     'skin-test-waiting' => [
         'said' => 'The skin test of :line has not had its 48 hours.',
         'mend' => 'Read it then.',

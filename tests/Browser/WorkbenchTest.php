@@ -6,7 +6,7 @@ it('answers while settings move, by keyboard, and opens the same from a link', f
     $page = $this->browser();
     $this->signIn($page, 'amara');
     $this->key($page, 'w');
-    $this->see($page, '.answer-headline', 'Level 7');
+    $this->see($page, '.answer-headline', 'Level 6');
     $this->type($page, '#set-text', '30 vol');
     $this->see($page, '.answer-facts', 'level 8');
     $page->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('#set-history option[value=coloured]'))->click();

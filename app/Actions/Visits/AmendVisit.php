@@ -34,6 +34,7 @@ final readonly class AmendVisit
         private RaiseProposals $raise,
         private IndexClient $index,
         private WriteContext $context,
+        private LearnFromVisit $learn,
     ) {
     }
 
@@ -74,6 +75,7 @@ final readonly class AmendVisit
                 $this->raise->anew($member, $current, $current->change, $why, $now);
             }
             ($this->index)($current->client);
+            ($this->learn)($current->fresh() ?? $current);
 
             return $current;
         });

@@ -34,6 +34,7 @@ final readonly class CloseVisit
         private WaitingChanges $waiting,
         private IndexClient $index,
         private AskGate $gate,
+        private LearnFromVisit $learn,
     ) {
     }
 
@@ -83,6 +84,7 @@ final readonly class CloseVisit
             $this->waiting->settle($member, $current, $now);
             ($this->raise)($current, $words['change'], $now);
             ($this->index)($current->client);
+            ($this->learn)($current);
 
             return $current;
         });

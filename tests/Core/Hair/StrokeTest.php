@@ -79,6 +79,8 @@ it('keeps off the skin what lies in a packet or begins away from it', function (
     'a melt' => [new Stroke(Placement::of([], []), Method::Melt), true, false],
     'mids and ends' => [new Stroke(Placement::of([], [Span::Mids, Span::Ends])), false, false],
     'foils to the root' => [new Stroke(Placement::of([], [Span::Root]), Method::FineFoils), false, false],
+    'painted by hand, the root named' => [new Stroke(Placement::of([], [Span::Root, Span::Mids]), Method::HandPainted), true, false],
+    'painted by hand, no span named' => [new Stroke(Placement::of([], []), Method::HandPainted), false, true],
     'between the foils' => [new Stroke(Placement::of([], [Span::Root]), Method::BetweenFoils), true, false],
     'measured from 1 cm' => [new Stroke(Placement::of([], []), reach: Reach::parse('1 to 4 cm')), false, false],
     'measured from the scalp' => [new Stroke(Placement::of([], []), reach: Reach::parse('1 cm')), true, false],
@@ -101,8 +103,7 @@ it('knows of each way of working whether it takes strands, foils, and touches th
         Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::Lowlights,
     ]],
     ['off the scalp', [
-        Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::HandPainted,
-        Method::PaintedUnderFilm, Method::Lowlights, Method::Strand,
+        Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::Lowlights, Method::Strand,
     ]],
 ]);
 

@@ -8,6 +8,7 @@ use Core\Hair\Span;
 use Core\Hair\Technique;
 use Core\Hair\Zone;
 use Core\Judgement\ExpectedTone;
+use Core\Judgement\Learnt;
 use Core\Judgement\Lift;
 use Core\Judgement\Observed;
 use Core\Judgement\Prediction;
@@ -96,22 +97,17 @@ it('never lifts less for more strength, more time or a darker start', function (
     }
 });
 
-it('believes the client’s own closed visits over the table, and says so', function () {
+it('moves towards the client’s own closed visits, and says by how many', function () {
     // The table says 2 levels in 35 minutes of 20 vol; this hair lifted 1.5.
-    $lift = Lift::of(
-        new Zone(Fraction::of(5)),
-        process(LineKind::Permanent, 20),
-        [new Observed(LineKind::Permanent, Strength::vol(20), 35, Fraction::of(3, 2))],
-    );
-    expect($lift->levels->decimal(1))->toBe('1.5')
-        ->and($lift->calibrated)->toBeTrue()
-        ->and(implode(' ', said($lift->why)))->toContain('win over the table');
+    $seen = new Learnt([new Observed(LineKind::Permanent, 'line-1', Fraction::of(2), Fraction::of(3, 2))]);
+    $lift = Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), $seen);
+    expect($lift->levels->compare(Fraction::of(2)))->toBeLessThan(0)
+        ->and($lift->levels->compare(Fraction::of(3, 2)))->toBeGreaterThan(0)
+        ->and($lift->learnt?->own)->toBe(1)
+        ->and(implode(' ', said($lift->why)))->toContain('1 of this client');
     // Another kind of service says nothing about this one.
-    expect(Lift::of(
-        new Zone(Fraction::of(5)),
-        process(LineKind::Permanent, 20),
-        [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::one())],
-    )->calibrated)->toBeFalse();
+    $other = new Learnt([new Observed(LineKind::Lightener, 'line-2', Fraction::of(2), Fraction::of(1))]);
+    expect(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), $other)->levels->decimal(1))->toBe('2');
 });
 
 it('expects warmth when hair is lifted without anything to hold it', function () {

@@ -8,6 +8,7 @@ use Core\Hair\Canvas;
 use Core\Hair\Coverage;
 use Core\Judgement\Caution;
 use Core\Judgement\JudgeBowl;
+use Core\Judgement\Learnt;
 use Core\Judgement\Observed;
 use Core\Practice\HouseRules;
 use Core\Service\MapCautions;
@@ -18,7 +19,6 @@ use Core\Service\SuggestBowls;
 use Core\Service\SuggestedBowl;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
-use Core\Units\Strength;
 use Tests\Core\Record\Ladder;
 
 function placed(BowlSheet $sheet, int $round = 0): PlacedBowl
@@ -90,15 +90,25 @@ it('leaves test strands and shields out of it', function () {
     expect(Outlook::of($zone, [$strand])->steps())->toBe([]);
 });
 
-it('lets what this client’s hair really did win over the table', function () {
+it('moves from the table towards what this client’s hair really did', function () {
     $zone = readHead(['spans' => ['mids', 'ends'], 'level' => '5'])->zones[0];
-    $seen = [new Observed(LineKind::Lightener, Strength::vol(20), 35, Fraction::of(3, 2))];
-    $plain = Outlook::of($zone, [lightener()])->last();
-    $known = Outlook::of($zone, [lightener()], $seen)->last();
-    expect($known?->calibrated)->toBeTrue()
-        ->and($known?->lifted->decimal(1))->toBe('6.5')
-        ->and($plain?->calibrated)->toBeFalse()
-        ->and($plain?->lifted->compare(Fraction::of(8)))->toBeGreaterThan(0);
+    // The table says five levels; this hair lifted one and a half.
+    $seen = new Observed(LineKind::Lightener, 'L', Fraction::of(5), Fraction::of(3, 2));
+    $lifted = static fn (int $visits): Fraction => Outlook::of(
+        $zone,
+        [lightener()],
+        new Learnt(array_fill(0, $visits, $seen)),
+    )->last()->lifted ?? Fraction::zero();
+    $last = $lifted(0);
+    foreach ([1, 2, 5, 20] as $visits) {
+        $now = $lifted($visits);
+        expect($now->compare($last))->toBeLessThan(0)->and($now->compare(Fraction::of(13, 2)))->toBeGreaterThan(0);
+        $last = $now;
+    }
+    // Twenty visits outweigh any table.
+    expect((float) $last->decimal(2))->toEqualWithDelta(6.5, 0.4)
+        ->and(Outlook::of($zone, [lightener()], new Learnt([$seen]))->last()?->calibrated)->toBeTrue()
+        ->and(Outlook::of($zone, [lightener()])->last()?->calibrated)->toBeFalse();
 });
 
 it('lifts no more with less strength', function () {

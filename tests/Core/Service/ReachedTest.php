@@ -77,7 +77,7 @@ it('is no sketch any more where nothing is planned after what was seen', functio
 
 it('chooses the toner by the level that was seen', function () use ($seen) {
     $canvas = canvasOf(['level' => '4', 'wish' => ['level' => '9', 'tone' => ['ash']]]);
-    $why = static fn (array $reached): string => said(VisitPicture::of($canvas, [powder(0)], [], Ladder::shelf(), HouseRules::standard(), $reached)->suggestions[0]->why[0]);
+    $why = static fn (array $reached): string => said(VisitPicture::of($canvas, [powder(0)], new Core\Judgement\Learnt, Ladder::shelf(), HouseRules::standard(), $reached)->suggestions[0]->why[0]);
     expect($why([0 => [$seen('7.5')]]))->toContain('reached 7.5')
         ->and($why([]))->not->toContain('reached 7.5');
 });
@@ -85,13 +85,18 @@ it('chooses the toner by the level that was seen', function () use ($seen) {
 it('learns each round’s lift where somebody looked between them', function () use ($seen) {
     $canvas = canvasOf(['level' => '5']);
     $result = [new ZoneResult('z0', Fraction::of(9), new Tones([]))];
-    $lifts = static fn (array $observed): array => array_map(static fn ($each): string => $each->lifted->decimal(1), $observed);
+    $lifts = static fn (array $observed): array => array_values(array_filter(array_map(static fn ($each): ?string => $each->lifted?->decimal(1), $observed)));
+    $over = static fn (int $round, string $letter): PlacedBowl => powder($round, $letter, ['method' => 'global']);
     // Twice lightened, and nobody looked between: nobody can tell which did it.
-    expect($lifts(Calibration::of($canvas, $result, [powder(0), powder(1, 'M')])))->toBe([])
-        ->and($lifts(Calibration::of($canvas, $result, [powder(0), powder(1, 'M')], [0 => [$seen('7')]])))->toBe(['2', '2'])
+    expect($lifts(Calibration::of($canvas, $result, [$over(0, 'L'), $over(1, 'M')])))->toBe([])
+        ->and($lifts(Calibration::of($canvas, $result, [$over(0, 'L'), $over(1, 'M')], [0 => [$seen('7')]])))->toBe(['2', '2'])
         // Toned down afterwards, the lift is what was seen before the toner.
-        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)], [0 => [$seen('8')]])))->toBe(['3'])
-        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)])))->toBe(['2.5']);
+        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)], [0 => [$seen('8')]]))[0])->toBe('3')
+        // Where nobody looked before the toner, what it takes away is reckoned with.
+        ->and((float) $lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)]))[0])->toBeGreaterThan(2.5);
+    // The toner says how much of it held, beside.
+    $toned = Calibration::of($canvas, [$seen('7.5', ToneFamily::Gold)], [powder(0), gloss(1)], [0 => [$seen('8')]]);
+    expect(count($toned))->toBe(2)->and($toned[1]->lifted)->toBeNull()->and($toned[1]->warmer)->not->toBeNull();
 });
 
 it('gives each of two wishes of a zone its own bowls, and what lies on all of it to both', function () {
@@ -107,7 +112,7 @@ it('gives each of two wishes of a zone its own bowls, and what lies on all of it
     };
     expect(array_map($letters, $parts))->toBe(['GL', 'BG'])
         ->and($canvas->ids())->toBe(['z0', 'z0-also']);
-    $picture = VisitPicture::of($canvas, [powder(0), $low, $all], [], Ladder::shelf(), HouseRules::standard());
+    $picture = VisitPicture::of($canvas, [powder(0), $low, $all], new Core\Judgement\Learnt, Ladder::shelf(), HouseRules::standard());
     expect(array_map(static fn (Outlook $each): string => $each->zone->id, $picture->outlooks))->toBe(['z0', 'z0-also'])
         ->and($picture->outlooks[0]->last()?->level->compare($picture->outlooks[1]->last()->level))->toBe(1)
         // The brown strands never met the powder.

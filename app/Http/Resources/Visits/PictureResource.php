@@ -133,7 +133,7 @@ final class PictureResource extends JsonResource
             'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions()]),
             'now' => $zone->level === null ? null : [
                 'words' => self::words($zone->level, $zone->tone->words()),
-                'swatch' => self::swatch($zone->level, $zone->tone->mix()),
+                'swatch' => ($outlook->strands[0]->was ?? null)?->seen()->hex() ?? self::swatch($zone->level, $zone->tone->mix()),
             ],
             'wish' => $this->wish($zone),
             'reached' => self::reached($outlook),
@@ -142,14 +142,8 @@ final class PictureResource extends JsonResource
                 'words' => $last->words(), 'swatch' => $last->swatch(),
                 'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
             ],
-            'steps' => array_map(
-                fn (array $step): array => [
-                    'letter' => $step['letter'],
-                    'words' => $step['expected']->words(),
-                    'swatch' => $step['expected']->swatch(),
-                ],
-                $outlook->steps(),
-            ),
+            'strands' => StrandsResource::of($outlook),
+            'whole' => StrandsResource::whole($outlook),
         ];
     }
 

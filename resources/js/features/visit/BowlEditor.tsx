@@ -134,7 +134,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
         <Field id="note" label="Note" problem={problemAt(error, '/note')}>
           <Form.Control value={sheet.note} maxLength={2000} onChange={(event) => { set({ note: event.target.value }) }} />
         </Field>
-        <BowlCautions warnings={worked.data?.warnings ?? []} />
+        <BowlCautions warnings={worked.data?.warnings ?? []} meant={sheet.meant} onMeant={(keys) => { set({ meant: keys.length === 0 ? undefined : keys }) }} />
         {isGeneral(error) ? <ErrorNotice error={error} /> : null}
       </div>
       <BowlTotals letter={sheet.letter} worked={worked.data ?? null} shelf={shelf} line={line} stale={worked.error !== null || worked.isPlaceholderData} />

@@ -1,5 +1,6 @@
 import { HeadMap } from '../../shared/ui/HeadMap'
 import { isOver } from '../../shared/visits/visitLine'
+import { StrandRibbons } from './StrandRibbons'
 import type { Caution, Picture, Visit } from './shapes'
 
 /** What one change does to everything else: the painted head, what each zone is expected to become, what needs care. */
@@ -19,6 +20,7 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
               {zone.reached === null ? null : <Swatch label="reached" swatch={zone.reached} />}
               {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
             </div>
+            {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}
             {zone.reached?.last === true ? (
               <p className="outlook-words"><Against verdict={zone.verdict} /> reached {zone.reached.words}</p>
             ) : zone.expected === null ? null : (
@@ -31,7 +33,7 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
         ))}
         {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">Read the canvas, and what to expect appears here.</p> : null}
       </div>
-      <CautionList cautions={[...picture.cautions, ...picture.zones.flatMap((zone) => zone.cautions.map((caution) => ({ ...caution, reason: `${zone.name}: ${caution.reason}` })))]} />
+      <CautionList cautions={picture.cautions} />
     </aside>
   )
 }
@@ -52,15 +54,31 @@ function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { wo
   )
 }
 
+/** The caution that matters most in full; the others as a count that opens. */
 export function CautionList({ cautions }: { cautions: Caution[] }) {
-  if (cautions.length === 0) return null
+  const [first, ...others] = cautions
+  if (first === undefined) return null
   return (
-    <ul className="cautions" aria-label="Cautions over the whole visit">
-      {cautions.map((caution) => (
-        <li key={caution.key + caution.reason}>
-          <strong>! {caution.reason}</strong> {caution.mend}
-        </li>
-      ))}
-    </ul>
+    <div className="caution-list">
+      <ul className="cautions" aria-label="What matters most">
+        <CautionRow caution={first} />
+      </ul>
+      {others.length === 0 ? null : (
+        <details>
+          <summary>{others.length === 1 ? 'one more caution' : `${String(others.length)} more cautions`}</summary>
+          <ul className="cautions" aria-label="Cautions over the whole visit">
+            {others.map((caution) => <CautionRow key={caution.key + caution.reason} caution={caution} />)}
+          </ul>
+        </details>
+      )}
+    </div>
+  )
+}
+
+function CautionRow({ caution }: { caution: Caution }) {
+  return (
+    <li>
+      <strong>! {caution.zones.length === 0 ? '' : `${caution.zones.join(', ')}: `}{caution.reason}</strong> {caution.mend}
+    </li>
   )
 }

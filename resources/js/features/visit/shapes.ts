@@ -42,6 +42,21 @@ export type Bowl = z.infer<typeof bowl>
 
 const swatched = z.object({ words: z.string(), swatch: z.string() })
 
+/** A kind of strand: a share of a zone's hair that meets the same bowls. */
+export const strand = z.object({
+  name: z.string(),
+  kind: z.enum(['whole', 'taken', 'dealt', 'between', 'left']),
+  letters: z.array(z.string()),
+  share: z.string(),
+  was: z.string(),
+  words: z.string(),
+  swatch: z.string(),
+  verdict: z.string(),
+  main: z.boolean(),
+  steps: z.array(swatched.extend({ letter: z.string(), round: z.number(), why: z.array(z.string()) })),
+})
+export type Strand = z.infer<typeof strand>
+
 /** What canvas, bowls and map come to together, worked by the core. */
 export const picture = z.object({
   zones: z.array(
@@ -58,7 +73,8 @@ export const picture = z.object({
       reached: swatched.extend({ last: z.boolean() }).nullable(),
       verdict: z.string(),
       expected: swatched.extend({ calibrated: z.boolean(), why: z.array(z.string()) }).nullable(),
-      steps: z.array(swatched.extend({ letter: z.string() })),
+      strands: z.array(strand),
+      whole: swatched.nullable(),
     }),
   ),
   cells: z.record(z.string(), z.array(z.string())),

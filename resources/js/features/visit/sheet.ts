@@ -15,14 +15,21 @@ export const workedBowl = z.object({
   asked: z.string().nullable(),
   strength: z.object({ developer: z.string(), onHead: z.string().nullable() }).nullable(),
   why: z.array(z.string()),
-  warnings: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })),
+  warnings: z.array(z.lazy(() => caution)),
   judgement: z
     .object({ level: z.string().nullable(), tone: z.string(), pigment: z.string(), swatch: z.string().nullable(), why: z.array(z.string()) })
     .nullable(),
 })
 export type WorkedBowl = z.infer<typeof workedBowl>
 
-export const caution = z.object({ key: z.string(), reason: z.string(), mend: z.string() })
+export const caution = z.object({
+  key: z.string(),
+  reason: z.string(),
+  mend: z.string(),
+  /** Whether “is it meant so?” can be answered with yes. */
+  asks: z.boolean().default(false),
+  zones: z.array(z.string()).default([]),
+})
 export type Caution = z.infer<typeof caution>
 
 const entry = z.object({
@@ -93,6 +100,8 @@ export const sheet = z.object({
   emulsify: count,
   until: z.string().optional(),
   treatment: z.string().optional(),
+  /** Keys of cautions that somebody has answered: it is meant so. */
+  meant: z.array(z.string()).optional(),
   uses: z.array(z.object({ job: z.string(), grams: z.string() })).optional(),
 })
 export type Sheet = z.infer<typeof sheet>

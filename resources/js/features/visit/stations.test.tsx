@@ -31,15 +31,18 @@ it('marks the station one stands at', () => {
   expect(words({})).toMatch(/aria-selected="true"[^>]*>.{0,80}1<\/span> Read/)
 })
 
+const caution = { key: 'weak', reason: 'This hair is weak.', mend: 'Test a strand.', asks: false, zones: ['Ends'] }
 const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true, why: [] }
 const zone: Picture['zones'][number] = {
-  id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [{ key: 'weak', reason: 'This hair is weak.', mend: 'Test a strand.' }],
-  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, steps: [],
+  id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [caution],
+  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, whole: null,
+  strands: [{ name: 'all of it', kind: 'whole', letters: ['A'], share: '100', was: '#c0a060', words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', main: true, steps: [{ letter: 'A', round: 0, words: 'level 8.8, gold', swatch: '#c8a860', why: ['It holds 80 %.'] }] }],
 }
 
 it('shows what to expect as a sketch, with a word and a sign, and by whose visits', () => {
-  const html = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [zone] }} withMap={false} />)
+  const html = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [zone], cautions: [caution] }} withMap={false} />)
   expect(html).toContain('! too warm')
+  expect(html).toContain('It holds 80 %.')
   expect(html).toContain('by this client’s own visits')
   expect(html).toMatch(/class="is-sketch"/)
   expect(html).toContain('now 9')

@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+
+/**
+ * What a head did in a closed visit beside what was expected of it: worked from the record, never typed.
+ *
+ * @property int $id
+ * @property int $salon_id
+ * @property int $client_id
+ * @property string $visit_id
+ * @property int $colour_line_id
+ * @property string $kind
+ * @property ?int $lift_hundredths of what was expected
+ * @property ?int $hold_hundredths of what was expected
+ * @property ?int $warmer_hundredths CIELAB units
+ * @property CarbonImmutable $seen_at
+ */
+final class Observation extends Model
+{
+    public $timestamps = false;
+
+    protected $guarded = [];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['seen_at' => 'immutable_datetime'];
+    }
+}
