@@ -81,7 +81,10 @@ final readonly class Prediction
             $hold = self::hold($zone, $process, $held, $why);
             $shade = Shade::of($process->mix->level, $process->mix->tone, self::atMostOne($process->mix->intensity));
             $colour = $bared->dyed($shade, Real::of($hold));
-            $spread = $spread->plus(self::squared($lifted->minus(Real::hundredths($colour->level()))->times($held->spread)));
+            // Colour fills up what lift has made room for: what it is sure of, lift no longer spoils.
+            $free = Fraction::one()->minus(self::atMostOne($hold->times($process->mix->intensity)));
+            $spread = $spread->times($free)->times($free)
+                ->plus(self::squared($lifted->minus(Real::hundredths($colour->level()))->times($held->spread)));
             $warmer = $learnt->warmer($process->kind, $process->line);
             if ($warmer->isLearnt()) {
                 $colour = $colour->warmer(Real::of($warmer->mean));
@@ -121,7 +124,7 @@ final readonly class Prediction
             ),
             calibrated: ($lift->learnt?->isLearnt() ?? false) || ($held?->isLearnt() ?? false),
             spread: $within,
-            basis: $held ?? $lift->learnt,
+            basis: Shrunk::better($lift->learnt, $held),
             why: $why,
             cautions: Cautions::of($zone, $process, $lift->levels),
         );

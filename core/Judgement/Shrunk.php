@@ -57,6 +57,15 @@ final readonly class Shrunk
         return self::of($table, ['count' => 0, 'sum' => Fraction::zero()], [], $once);
     }
 
+    /** The one that more is known of. */
+    public static function better(?self $one, ?self $other): ?self
+    {
+        return match (true) {
+            $one === null || $other === null => $one ?? $other,
+            default => [$other->own, $other->house] > [$one->own, $one->house] ? $other : $one,
+        };
+    }
+
     public function isLearnt(): bool
     {
         return $this->own + $this->house > 0;

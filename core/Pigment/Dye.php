@@ -15,7 +15,7 @@ final class Dye
 {
     private const BANDS = [
         // Near black, and a little cool: the dyes of a natural shade count on the warmth of the hair beneath.
-        'natural' => [[430, 60, 0.90], [535, 70, 0.80], [645, 60, 0.92]],
+        'natural' => [[430, 60, 0.92], [533, 70, 0.80], [643, 60, 0.86]],
         'ash' => [[605, 55, 1.0], [660, 40, 0.6]],
         'matte' => [[660, 45, 1.0], [425, 35, 0.7]],
         'violet' => [[570, 42, 1.0]],

@@ -7,6 +7,7 @@ namespace Core\Service;
 use Core\Fact;
 use Core\Formula\Purpose;
 use Core\Hair\Cell;
+use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
 use Core\Units\Fraction;
@@ -14,6 +15,8 @@ use Core\Units\Fraction;
 /** A kind of strand: a share of a zone's hair that meets the same bowls in the same order. */
 final readonly class Strand
 {
+    private const FEW = 2;
+
     /**
      * @param  Fraction  $share  of the zone's hair, above zero; those of a zone add up to 1
      * @param  list<array{bowl: PlacedBowl, stroke: Stroke}>  $laid  in the order they go on
@@ -29,9 +32,22 @@ final readonly class Strand
     ) {
     }
 
+    /** Its regions where it has not all of them, else its spans: in as few words as tell it from its neighbours. */
     public function place(): string
     {
-        return Cell::words($this->cells);
+        $regions = $spans = [];
+        foreach ($this->cells as $cell) {
+            $regions[$cell->region->value] = $cell->region->label();
+            $spans[$cell->span->order()] = $cell->span->value;
+        }
+        ksort($spans);
+        $many = count($regions);
+
+        return match (true) {
+            $many === count(Region::cases()) => implode(' and ', $spans),
+            $many > self::FEW => implode(', ', array_slice(array_values($regions), 0, self::FEW)).' and '.($many - self::FEW).' more',
+            default => implode(', ', $regions),
+        };
     }
 
     /** What it is called beside the others: in the foils of A, between the foils. */

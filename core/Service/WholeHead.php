@@ -35,15 +35,11 @@ final readonly class WholeHead
             return Fact::of('why.whole-head.even', level: $this->level->decimal(1));
         }
         $percent = $this->light->times(Fraction::of(100));
-        $values = [
-            'light' => $percent->decimal(0),
-            'level' => $this->level->decimal(1),
-            'contrast' => $this->contrast->decimal(1),
-        ];
+        [$light, $level, $contrast] = [$percent->decimal(0), $this->level->decimal(1), $this->contrast->decimal(1)];
 
         return $this->contrast->compare(Number::ContrastSeen->value()) < 0
-            ? Fact::of('why.whole-head.soft', ...$values)
-            : Fact::of('why.whole-head.seen', ...$values);
+            ? Fact::of('why.whole-head.soft', light: $light, level: $level, contrast: $contrast)
+            : Fact::of('why.whole-head.seen', light: $light, level: $level, contrast: $contrast);
     }
 
     /** @param  non-empty-list<StrandStory>  $strands */

@@ -140,7 +140,9 @@ final class PictureResource extends JsonResource
             'verdict' => $outlook->verdict(),
             'expected' => $last === null ? null : [
                 'words' => $last->words(), 'swatch' => $last->swatch(),
-                'calibrated' => $last->calibrated, 'why' => Say::all($last->why),
+                'calibrated' => $last->calibrated,
+                'sure' => Say::words($last->sureness()),
+                'why' => Say::all($last->why),
             ],
             'strands' => StrandsResource::of($outlook),
             'whole' => StrandsResource::whole($outlook),

@@ -20,15 +20,14 @@ export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: 
               {zone.reached === null ? null : <Swatch label="reached" swatch={zone.reached} />}
               {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
             </div>
-            {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}
             {zone.reached?.last === true ? (
               <p className="outlook-words"><Against verdict={zone.verdict} /> reached {zone.reached.words}</p>
             ) : zone.expected === null ? null : (
               <p className="outlook-words">
-                <Against verdict={zone.verdict} /> {zone.expected.words}
-                {zone.expected.calibrated ? ' · by this client’s own visits' : ''}
+                <Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
               </p>
             )}
+            {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}
           </section>
         ))}
         {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">Read the canvas, and what to expect appears here.</p> : null}

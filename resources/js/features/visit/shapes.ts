@@ -72,7 +72,7 @@ export const picture = z.object({
       /** What was last seen of it between the rounds; last where nothing is planned on it after that. */
       reached: swatched.extend({ last: z.boolean() }).nullable(),
       verdict: z.string(),
-      expected: swatched.extend({ calibrated: z.boolean(), why: z.array(z.string()) }).nullable(),
+      expected: swatched.extend({ calibrated: z.boolean(), sure: z.string(), why: z.array(z.string()) }).nullable(),
       strands: z.array(strand),
       whole: swatched.nullable(),
     }),

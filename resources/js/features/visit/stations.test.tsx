@@ -32,7 +32,7 @@ it('marks the station one stands at', () => {
 })
 
 const caution = { key: 'weak', reason: 'This hair is weak.', mend: 'Test a strand.', asks: false, zones: ['Ends'] }
-const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true, why: [] }
+const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true, sure: 'give or take half; from 3 of this client’s bowls and 60 of the house', why: [] }
 const zone: Picture['zones'][number] = {
   id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [caution],
   now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, whole: null,
@@ -43,7 +43,7 @@ it('shows what to expect as a sketch, with a word and a sign, and by whose visit
   const html = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [zone], cautions: [caution] }} withMap={false} />)
   expect(html).toContain('! too warm')
   expect(html).toContain('It holds 80 %.')
-  expect(html).toContain('by this client’s own visits')
+  expect(html).toContain('give or take half; from 3 of this client’s bowls')
   expect(html).toMatch(/class="is-sketch"/)
   expect(html).toContain('now 9')
   expect(html).toContain('wish –')
