@@ -130,6 +130,15 @@ command_reset_demo() {
     done_saying 'The demo is as on its first day.'
 }
 
+# Foretells every closed visit from what was known before it.
+command_judge() {
+    use_instance "${TINTA_INSTANCE:-demo}"
+    COMMAND=judge
+    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; STARTED_DATABASE=1; }
+    artisan judge --no-interaction
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+}
+
 # A path as whoever called meant it.
 from_caller() {
     case "$1" in /*) printf '%s' "$1" ;; *) printf '%s/%s' "$CALLER" "$1" ;; esac

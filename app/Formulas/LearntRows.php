@@ -15,7 +15,7 @@ use Core\Units\Fraction;
 /** What the closed visits before a moment teach about a client's head: sums of the house, and the client's own. */
 final class LearntRows
 {
-    private const WHAT = ['lift', 'hold', 'warmer'];
+    private const WHAT = ['lift', 'deeper', 'warmer', 'redder'];
 
     /** @var array<string, Learnt> by client and moment; one request asks often */
     private array $loaded = [];
@@ -26,6 +26,12 @@ final class LearntRows
         return $visit->client->training
             ? new Learnt
             : $this->of($visit->salon_id, $visit->client_id, $visit->starts_at);
+    }
+
+    /** Without the client's own visits. */
+    public function houseBefore(Visit $visit): Learnt
+    {
+        return new Learnt([], $this->house($visit->salon_id, $visit->client_id, $visit->starts_at));
     }
 
     public function of(int $salon, int $client, CarbonImmutable $moment): Learnt
@@ -48,9 +54,9 @@ final class LearntRows
                 line: "line-{$row->colour_line_id}",
                 said: $row->lift_hundredths === null ? null : Fraction::one(),
                 lifted: $share($row->lift_hundredths),
-                laid: $row->hold_hundredths === null ? null : Fraction::one(),
-                deepened: $share($row->hold_hundredths),
+                deeper: $share($row->deeper_hundredths),
                 warmer: $share($row->warmer_hundredths),
+                redder: $share($row->redder_hundredths),
             ))->all());
     }
 

@@ -17,8 +17,9 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $colour_line_id
  * @property string $kind
  * @property ?int $lift_hundredths of what was expected
- * @property ?int $hold_hundredths of what was expected
+ * @property ?int $deeper_hundredths levels
  * @property ?int $warmer_hundredths CIELAB units
+ * @property ?int $redder_hundredths CIELAB units
  * @property CarbonImmutable $seen_at
  */
 final class Observation extends Model

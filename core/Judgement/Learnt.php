@@ -14,7 +14,7 @@ final readonly class Learnt
     /**
      * @param  list<Observed>  $own  of this client, whatever the line
      * @param  array<string, array<string, array{count: int, sum: Fraction}>>  $house  of all other clients: by line id, then by
-     *     lift, hold and warmer
+     *     lift, deeper, warmer and redder
      */
     public function __construct(private array $own = [], private array $house = [])
     {
@@ -30,12 +30,13 @@ final readonly class Learnt
         );
     }
 
+    /** How much colour holds: levels deeper than expected, lighter below zero. */
     public function hold(LineKind $kind, string $line): Shrunk
     {
         return Shrunk::of(
-            Fraction::one(),
-            $this->ofHouse($line, 'hold'),
-            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->hold()),
+            Fraction::zero(),
+            $this->ofHouse($line, 'deeper'),
+            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->deeper),
             Number::HoldScatter,
         );
     }
@@ -47,6 +48,17 @@ final readonly class Learnt
             Fraction::zero(),
             $this->ofHouse($line, 'warmer'),
             $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->warmer),
+            Number::WarmthScatter,
+        );
+    }
+
+    /** In CIELAB units across the warmth; zero as the model says. */
+    public function redder(LineKind $kind, string $line): Shrunk
+    {
+        return Shrunk::of(
+            Fraction::zero(),
+            $this->ofHouse($line, 'redder'),
+            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->redder),
             Number::WarmthScatter,
         );
     }

@@ -17,8 +17,8 @@ final readonly class Observed
      * @param  string  $line  id of the colour line
      * @param  ?Fraction  $said  levels of lift by the table; null where nothing was to lift
      * @param  ?Fraction  $lifted  levels it really lifted
-     * @param  ?Fraction  $laid  levels that colour was expected to deepen it; null where none was laid, or hardly any
-     * @param  ?Fraction  $deepened  levels it really did
+     * @param  ?Fraction  $deeper  levels that colour came out deeper than expected, lighter below zero; null where none was laid
+     * @param  ?Fraction  $redder  the same, across the warmth
      * @param  ?Fraction  $warmer  than was expected, in CIELAB units; null where nobody named the tone
      */
     public function __construct(
@@ -26,9 +26,9 @@ final readonly class Observed
         public string $line,
         public ?Fraction $said = null,
         public ?Fraction $lifted = null,
-        public ?Fraction $laid = null,
-        public ?Fraction $deepened = null,
+        public ?Fraction $deeper = null,
         public ?Fraction $warmer = null,
+        public ?Fraction $redder = null,
     ) {
     }
 
@@ -36,11 +36,5 @@ final readonly class Observed
     public function lift(): ?Fraction
     {
         return $this->said === null || $this->lifted === null || $this->said->isZero() ? null : $this->lifted->dividedBy($this->said);
-    }
-
-    /** How much of the expected colour held: 1 as expected. */
-    public function hold(): ?Fraction
-    {
-        return $this->laid === null || $this->deepened === null || $this->laid->isZero() ? null : $this->deepened->dividedBy($this->laid);
     }
 }

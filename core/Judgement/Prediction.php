@@ -78,16 +78,20 @@ final readonly class Prediction
         $spread = $lift->learnt === null ? Fraction::zero() : self::squared($lift->levels->times($lift->learnt->spread));
         if ($process->mix !== null && ! $process->mix->intensity->isZero()) {
             $held = $learnt->hold($process->kind, $process->line);
-            $hold = self::hold($zone, $process, $held, $why);
+            $hold = self::hold($zone, $process, $why);
             $shade = Shade::of($process->mix->level, $process->mix->tone, self::atMostOne($process->mix->intensity));
             $colour = $bared->dyed($shade, Real::of($hold));
             // Colour fills up what lift has made room for: what it is sure of, lift no longer spoils.
             $free = Fraction::one()->minus(self::atMostOne($hold->times($process->mix->intensity)));
-            $spread = $spread->times($free)->times($free)
-                ->plus(self::squared($lifted->minus(Real::hundredths($colour->level()))->times($held->spread)));
+            $spread = $spread->times($free)->times($free)->plus(self::squared($held->spread));
+            if ($held->isLearnt()) {
+                $colour = $colour->deeper(Real::of($held->mean));
+                $why[] = Fact::of('why.prediction.held', own: $held->own, house: $held->house, levels: $held->mean->decimal(2));
+            }
             $warmer = $learnt->warmer($process->kind, $process->line);
             if ($warmer->isLearnt()) {
-                $colour = $colour->warmer(Real::of($warmer->mean));
+                $redder = $learnt->redder($process->kind, $process->line);
+                $colour = $colour->warmer(Real::of($warmer->mean), Real::of($redder->mean));
                 $why[] = Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
             }
             $why[] = self::laid($process, $hold, $lifted, $colour);
@@ -175,7 +179,7 @@ final readonly class Prediction
      *
      * @param-out list<Fact> $why
      */
-    private static function hold(Zone $zone, Process $process, Shrunk $held, array &$why): Fraction
+    private static function hold(Zone $zone, Process $process, array &$why): Fraction
     {
         $line = match ($process->kind) {
             LineKind::Permanent => Fraction::one(),
@@ -193,10 +197,6 @@ final readonly class Prediction
         $wet = $zone->damp ? Number::WetHold->value() : Fraction::one();
         $percent = static fn (Fraction $part): string => $part->times(Fraction::of(100))->decimal(0);
         $hold = $line->times($grab)->times($time)->times($wet);
-        if ($held->isLearnt()) {
-            $hold = $hold->times($held->mean->isNegative() ? Fraction::zero() : $held->mean);
-            $why[] = Fact::of('why.prediction.held', own: $held->own, house: $held->house, factor: $held->mean->decimal(2));
-        }
         $why[] = Fact::of(
             'why.prediction.hold',
             line: $percent($line),

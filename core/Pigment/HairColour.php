@@ -38,12 +38,16 @@ final readonly class HairColour
     /**
      * @param  float  $grey  0 to 1
      * @param  float  $warmer  than its pigments say, in CIELAB units: what closed visits teach
+     * @param  float  $deeper  than its pigments say, in levels: the same
+     * @param  float  $redder  than its pigments say, in CIELAB units across the warmth: the same
      */
     private function __construct(
         public Fibre $pigmented,
         public Fibre $white,
         public float $grey,
         private float $warmer = 0.0,
+        private float $deeper = 0.0,
+        private float $redder = 0.0,
     ) {
     }
 
@@ -90,7 +94,7 @@ final readonly class HairColour
             self::LONGEST,
         );
 
-        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey, $this->warmer);
+        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey, $this->warmer, $this->deeper, $this->redder);
     }
 
     /**
@@ -105,19 +109,28 @@ final readonly class HairColour
             return $this;
         }
 
-        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey, $this->warmer);
+        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey, $this->warmer, $this->deeper, $this->redder);
     }
 
-    /** @param  float  $by  CIELAB units; below zero cooler */
-    public function warmer(float $by): self
+    /**
+     * @param  float  $by  CIELAB units; below zero cooler
+     * @param  float  $redder  CIELAB units across the warmth; below zero more golden
+     */
+    public function warmer(float $by, float $redder): self
     {
-        return new self($this->pigmented, $this->white, $this->grey, $this->warmer + $by);
+        return new self($this->pigmented, $this->white, $this->grey, $this->warmer + $by, $this->deeper, $this->redder + $redder);
+    }
+
+    /** @param  float  $by  levels; below zero lighter */
+    public function deeper(float $by): self
+    {
+        return new self($this->pigmented, $this->white, $this->grey, $this->warmer, $this->deeper + $by, $this->redder);
     }
 
     /** What an eye sees of all its fibres together. */
     public function seen(bool $wet = false): Lab
     {
-        return Ladder::warmed(Light::seen($this->reflectance($wet)), $this->warmer);
+        return Ladder::drifted(Light::seen($this->reflectance($wet)), $this->warmer, $this->deeper, $this->redder);
     }
 
     /**
@@ -155,13 +168,13 @@ final readonly class HairColour
     /** The level of its pigmented fibres, 1 to 12: what is read against swatches. */
     public function level(): float
     {
-        return Ladder::level($this->pigmented->seen());
+        return Ladder::level($this->withoutGrey()->seen());
     }
 
     /** Natural fibres alone, as they stand beside the grey ones. */
     public function withoutGrey(): self
     {
-        return new self($this->pigmented, $this->white, 0.0, $this->warmer);
+        return new self($this->pigmented, $this->white, 0.0, $this->warmer, $this->deeper, $this->redder);
     }
 
     public function onlyGrey(): self

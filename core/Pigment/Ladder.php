@@ -123,13 +123,15 @@ final class Ladder
         return $a * cos(deg2rad(self::WARM)) + $b * sin(deg2rad(self::WARM));
     }
 
-    /** The same colour so much warmer, or cooler below zero: CIELAB units. */
-    public static function warmed(Lab $lab, float $by): Lab
+    /** The same colour so much warmer and redder, in CIELAB units, and so many levels deeper. */
+    public static function drifted(Lab $lab, float $warmer, float $deeper, float $redder): Lab
     {
-        return $by === 0.0 ? $lab : new Lab(
-            $lab->lightness,
-            $lab->a + $by * cos(deg2rad(self::WARM)),
-            $lab->b + $by * sin(deg2rad(self::WARM)),
+        [$cos, $sin] = [cos(deg2rad(self::WARM)), sin(deg2rad(self::WARM))];
+
+        return $warmer === 0.0 && $deeper === 0.0 && $redder === 0.0 ? $lab : new Lab(
+            max(0.0, min(100.0, $lab->lightness - self::LIGHTNESS_STEP * $deeper)),
+            $lab->a + $warmer * $cos + $redder * $sin,
+            $lab->b + $warmer * $sin - $redder * $cos,
         );
     }
 

@@ -12,6 +12,7 @@ use Core\Judgement\Prediction;
 use Core\Pigment\Ladder;
 use Core\Pigment\Real;
 use Core\Practice\Number;
+use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /** What a closed visit teaches about a head: how far its hair lifted, how much colour held, how warm it stayed. */
@@ -62,59 +63,61 @@ final class Calibration
             if ($end?->level === null || $start === null) {
                 continue;
             }
-            $observed = self::between($start, $end, $between);
-            if ($observed !== null) {
-                $found[] = $observed;
-            }
+            $found = [...$found, ...self::between($start, $end, $between)];
             [$start, $between] = [$end->level, []];
         }
 
         return $found;
     }
 
-    /** @param  non-empty-list<array{Prediction, PlacedBowl}>  $steps */
-    private static function between(Fraction $start, ZoneResult $end, array $steps): ?Observed
+    /**
+     * @param  non-empty-list<array{Prediction, PlacedBowl}>  $steps
+     * @return list<Observed>
+     */
+    private static function between(Fraction $start, ZoneResult $end, array $steps): array
     {
-        $lifting = array_values(array_filter(
-            $steps,
-            static fn (array $step): bool => ! $step[1]->line->kind->depositsOnly(),
-        ));
-        $lifts = array_filter($lifting, static fn (array $step): bool => ! $step[0]->lift->isZero());
-        $laid = array_reduce(
-            $steps,
-            static fn (Fraction $sum, array $step): Fraction => $sum->plus($step[0]->lifted->minus($step[0]->level)),
-            Fraction::zero(),
-        );
+        $bleaching = array_values(array_filter($steps, static fn (array $step): bool => $step[1]->line->kind === LineKind::Lightener));
         [$last, $by] = $steps[count($steps) - 1];
         $level = $end->level ?? $start;
         $warmer = $end->tone->families === [] ? null : Real::hundredths(
             Ladder::warmth(Ladder::of($level, $end->tone->mix())) - Ladder::warmth($last->colour->withoutGrey()->seen()),
         );
-        if ($lifts === []) {
-            $enough = $laid->compare(Number::LeastSeen->value()) >= 0;
+        $redder = $end->tone->families === [] ? null : Real::hundredths(
+            Ladder::redness(Ladder::of($level, $end->tone->mix())) - Ladder::redness($last->colour->withoutGrey()->seen()),
+        );
+        if ($bleaching === []) {
+            $deeper = count($steps) === 1 && ! $last->lifted->equals($last->level) ? $last->level->minus($level) : null;
 
-            return ! $enough && $warmer === null ? null : new Observed(
+            return $deeper === null && $warmer === null ? [] : [new Observed(
                 kind: $by->line->kind,
                 line: $by->line->id,
-                laid: $enough ? $laid : null,
-                deepened: $enough ? $start->minus($level) : null,
+                deeper: $deeper,
                 warmer: $warmer,
-            );
+                redder: $redder,
+            )];
         }
         // Too short to say anything: rinsed at once, or hardly any strength.
-        if (count($lifting) > 1 || $lifting[0][0]->lift->compare(Number::LeastSeen->value()) < 0) {
-            return null;
+        if (count($bleaching) > 1 || $bleaching[0][0]->lift->compare(Number::LeastSeen->value()) < 0) {
+            return [];
         }
-        [$lift, $bowl] = $lifting[0];
+        [$lift, $bowl] = $bleaching[0];
+        // What went over it afterwards took away what is expected of it.
+        $laid = $lift->level->minus($last->level);
         $lifted = $level->plus($laid)->minus($start);
 
-        return new Observed(
+        // How far it lifted is the lightener's doing; how warm it ended, that of what came last.
+        $toned = $by->line->id === $bowl->line->id || $warmer === null ? [] : [
+            new Observed(kind: $by->line->kind, line: $by->line->id, warmer: $warmer, redder: $redder),
+        ];
+
+        return [new Observed(
             kind: $bowl->line->kind,
             line: $bowl->line->id,
             said: $lift->lift,
             lifted: $lifted->isNegative() ? Fraction::zero() : $lifted,
-            warmer: count($steps) === 1 ? $warmer : null,
-        );
+            warmer: $toned === [] ? $warmer : null,
+            redder: $toned === [] ? $redder : null,
+        ), ...$toned];
     }
 
     private static function bowl(StrandStory $story, string $letter): PlacedBowl

@@ -14,7 +14,7 @@ return new class extends Migration
     {
         foreach (ColourLine::query()->with('shades')->get() as $line) {
             foreach ($line->shades as $shade) {
-                $swatch = ShadeSwatch::of($line, $shade->kind->value, $shade->code, $shade->tone);
+                $swatch = ShadeSwatch::of($line, $shade->kind->value, $shade->code, $shade->tone?->value);
                 if ($swatch !== null) {
                     Shade::query()->whereKey($shade->id)->update(['swatch' => $swatch]);
                 }

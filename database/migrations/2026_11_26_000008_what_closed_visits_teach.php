@@ -21,11 +21,25 @@ return new class extends Migration
             $table->foreignId('colour_line_id')->constrained();
             $table->string('kind', 20);
             $table->integer('lift_hundredths')->nullable();
-            $table->integer('hold_hundredths')->nullable();
+            $table->integer('deeper_hundredths')->nullable();
             $table->integer('warmer_hundredths')->nullable();
+            $table->integer('redder_hundredths')->nullable();
             $table->dateTime('seen_at');
             $table->index(['salon_id', 'seen_at']);
             $table->index(['client_id', 'seen_at']);
+        });
+        // How far off each closed visit was, foretold from what was known before it: by the table, with the house, with the client.
+        Schema::create('foretold', function (Blueprint $table): void {
+            $table->id();
+            $table->foreignId('salon_id')->constrained();
+            $table->uuid('visit_id');
+            $table->foreign('visit_id')->references('id')->on('visits')->cascadeOnDelete();
+            $table->string('zone', 40);
+            $table->string('by', 10);
+            $table->unsignedInteger('levels_hundredths');
+            $table->unsignedInteger('seen_hundredths')->nullable();
+            $table->dateTime('seen_at');
+            $table->index(['salon_id', 'by', 'seen_at']);
         });
         Schema::table('visits', function (Blueprint $table): void {
             $table->unsignedSmallInteger('learnt')->default(0);

@@ -104,7 +104,7 @@ return [
         'at-level-lies-bare' => 'At level :lifted lies bare: :bare.',
         'bowl-lighter-than-hair-at' => 'The bowl is a :mix, lighter than the hair at :lifted: it changes the depth little.',
         'seen' => 'Together the pigments look :tone (L* :lightness, a* :a, b* :b).',
-        'held' => 'Closed visits (:own of this client, :house of the house) say that colour holds × :factor.',
+        'held' => 'Closed visits (:own of this client, :house of the house) say :levels levels deeper, or lighter below zero.',
         'warmer' => 'Closed visits (:own of this client, :house of the house) say :units units of warmth more, or less below zero.',
         'hold' => 'Of its dye :hold % stays: the line leaves :line %, the minutes :time %, the porosity :grab %, the water :wet %.',
         'laid-on-without-level' => 'It carries no level of its own, :deposit % of its tone stays: level :level.',

@@ -38,7 +38,7 @@ arch('models do not know HTTP')->expect('App\Models')->not->toUse('App\Http');
 arch('actions do not know HTTP')->expect('App\Actions')->not->toUse('App\Http');
 arch('controllers do not query')->expect('App\Http\Controllers')->not->toUse('Illuminate\Support\Facades\DB');
 arch('names say what a thing is')
-    ->expect(['App', 'Core', 'Scale'])->not
+    ->expect(['App', 'Core', 'Scale', 'Simulator'])->not
     ->toHaveSuffix('Helper')->not
     ->toHaveSuffix('Manager')->not
     ->toHaveSuffix('Util');

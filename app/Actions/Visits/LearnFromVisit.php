@@ -7,11 +7,15 @@ namespace App\Actions\Visits;
 use App\Enums\VisitStatus;
 use App\Formulas\CanvasRows;
 use App\Formulas\DoneBowls;
+use App\Formulas\LearntRows;
+use App\Models\ForetoldRow;
 use App\Models\Observation;
 use App\Models\Visit;
 use Core\CoreException;
+use Core\Judgement\Learnt;
 use Core\Judgement\Observed;
 use Core\Service\Calibration;
+use Core\Service\Foretold;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
 
@@ -24,13 +28,17 @@ final readonly class LearnFromVisit
     /** A thousand times what was expected is a slip of the pen. */
     private const MOST = 100_000;
 
-    public function __construct(private CanvasRows $canvases, private DoneBowls $done)
-    {
+    public function __construct(
+        private CanvasRows $canvases,
+        private DoneBowls $done,
+        private LearntRows $learnt,
+    ) {
     }
 
     public function __invoke(Visit $visit): void
     {
         Observation::query()->where('visit_id', $visit->id)->delete();
+        ForetoldRow::query()->where('visit_id', $visit->id)->delete();
         if ($visit->status === VisitStatus::Closed && ! $visit->client->training) {
             foreach ($this->observed($visit) as $observed) {
                 Observation::query()->create([
@@ -40,11 +48,13 @@ final readonly class LearnFromVisit
                     'colour_line_id' => (int) substr($observed->line, strlen('line-')),
                     'kind' => $observed->kind->value,
                     'lift_hundredths' => self::hundredths($observed->lift()),
-                    'hold_hundredths' => self::hundredths($observed->hold()),
+                    'deeper_hundredths' => self::hundredths($observed->deeper),
                     'warmer_hundredths' => self::hundredths($observed->warmer),
+                    'redder_hundredths' => self::hundredths($observed->redder),
                     'seen_at' => $visit->starts_at,
                 ]);
             }
+            $this->foretell($visit);
         }
         Visit::query()->whereKey($visit->id)->toBase()->update(['learnt' => self::MODEL]);
     }
@@ -55,7 +65,8 @@ final readonly class LearnFromVisit
         $many = 0;
         Visit::query()->where('status', VisitStatus::Closed)->where('learnt', '!=', self::MODEL)
             ->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon', 'client'])
-            ->lazyById(50)->each(function (Visit $visit) use (&$many): void {
+            // In the order of time: each is foretold from those before it.
+            ->orderBy('starts_at')->orderBy('id')->lazy(50)->each(function (Visit $visit) use (&$many): void {
                 ($this)($visit);
                 $many++;
             });
@@ -63,20 +74,54 @@ final readonly class LearnFromVisit
         return $many;
     }
 
-    /** @return list<Observed> */
-    private function observed(Visit $visit): array
+    /** How far off it would have been: by the table, with the house's visits, with the client's own. */
+    private function foretell(Visit $visit): void
+    {
+        [$canvas, $results] = [$this->canvases->canvas($visit), $this->canvases->results($visit)];
+        foreach ([
+            'table' => new Learnt,
+            'house' => $this->learnt->houseBefore($visit),
+            'client' => $this->learnt->before($visit),
+        ] as $by => $learnt) {
+            foreach ($this->unlessUnread(fn (): array => Foretold::of($canvas, $results, $this->done->of($visit), $learnt)) as $foretold) {
+                ForetoldRow::query()->create([
+                    'salon_id' => $visit->salon_id,
+                    'visit_id' => $visit->id,
+                    'zone' => $foretold->zone,
+                    'by' => $by,
+                    'levels_hundredths' => self::hundredths($foretold->levels),
+                    'seen_hundredths' => self::hundredths($foretold->seen),
+                    'seen_at' => $visit->starts_at,
+                ]);
+            }
+        }
+    }
+
+    /**
+     * @template T
+     *
+     * @param  callable(): list<T>  $work
+     * @return list<T>
+     */
+    private function unlessUnread(callable $work): array
     {
         try {
-            return Calibration::of(
-                $this->canvases->canvas($visit),
-                $this->canvases->results($visit),
-                $this->done->of($visit),
-                $this->canvases->reached($visit),
-            );
+            return $work();
         } catch (CoreException) {
             // A record of an earlier day that this release reads otherwise teaches nothing; it is shown as it is.
             return [];
         }
+    }
+
+    /** @return list<Observed> */
+    private function observed(Visit $visit): array
+    {
+        return $this->unlessUnread(fn (): array => Calibration::of(
+            $this->canvases->canvas($visit),
+            $this->canvases->results($visit),
+            $this->done->of($visit),
+            $this->canvases->reached($visit),
+        ));
     }
 
     private static function hundredths(?Fraction $value): ?int

@@ -24,27 +24,34 @@ use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
 use Core\Hair\AgeCanvas;
+use Core\Hair\Canvas as CanvasValue;
+use Core\Hair\CanvasZone;
+use Core\Hair\HairHistory;
 use Core\Record\ReadChange;
 use Core\Safety\Contraindication;
+use Core\Service\PlacedBowl;
 use Ramsey\Uuid\Uuid;
 
 /** What the visit workspace shows around the bowls: canvases, results, skin tests, clocks, what waits to be changed. */
 final class Workspace
 {
-    /** By service: natural level, grey percent, then zone by zone name, spans, present level, tone, history, wish level, wish tone, result level, result tone. */
+    /** By service: natural level, grey percent, then zone by zone name, spans, present level, tone, history, wish level, wish tone. What comes of it is the head's own affair. */
     private const HEADS = [
-        'swimmer' => ['7', 0, [['Root', ['root', 'regrowth'], '7', [], 'natural', '7', ['natural', 'gold'], '7', ['gold']], ['Lengths', ['mids', 'ends'], '8', ['matte', 'gold'], 'coloured', '8', ['gold', 'beige'], '8', ['gold']]]],
-        'grey-soft' => ['6', 30, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6', ['natural', 'ash'], '6', ['natural'], ['hairline', 'left', 'right']], ['Lengths', ['mids', 'ends'], '6.5', ['natural'], 'coloured', null, [], '6.5', ['natural']]]],
-        'two-reds' => ['5', 10, [['Root', ['root', 'regrowth'], '5', [], 'natural', '4.5', ['red'], '4.5', ['red']], ['Lengths', ['mids', 'ends'], '5', ['red'], 'coloured', '5', ['red', 'violet'], '5', ['red', 'copper']]]],
-        'grey-strong' => ['5', 70, [['Root', ['root', 'regrowth'], '5', [], 'natural', '5', ['natural'], '5', ['natural']], ['Lengths', ['mids', 'ends'], '5', ['natural'], 'coloured', null, [], '5', ['natural']]]],
-        'bronde' => ['6', 5, [['Root', ['root', 'regrowth'], '6', [], 'natural', null, [], '6', []], ['Lengths', ['mids', 'ends'], '7', ['gold', 'copper'], 'coloured', '8', ['beige'], '7.5', ['beige', 'gold']]]],
-        'correction' => ['6', 0, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6', ['natural', 'brown'], '6', ['natural']], ['Mids', ['mids'], '4', ['red', 'brown'], 'unknown', '6', ['brown'], '5', ['brown', 'copper'], ['back', 'nape']], ['Ends', ['ends'], '5', ['copper'], 'unknown', '6.5', ['gold', 'natural'], '5.5', ['copper']]]],
-        'foils' => ['7', 0, [['Root', ['root', 'regrowth'], '7', [], 'natural', '9', ['pearl', 'beige'], '8.5', ['beige']], ['Mids', ['mids'], '8.5', ['gold'], 'lightened', '9', ['pearl', 'beige'], '9', ['beige']], ['Ends', ['ends'], '9', ['gold'], 'lightened', '9', ['pearl', 'beige'], '9', ['pearl', 'beige']]]],
-        'cool-brown' => ['5', 10, [['Root', ['root', 'regrowth'], '5', [], 'natural', '5', ['ash', 'natural'], '5', ['ash']], ['Lengths', ['mids', 'ends'], '6', ['copper', 'gold'], 'coloured', '6', ['ash', 'brown'], '5.5', ['brown']]]],
-        'copper' => ['6', 15, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6.5', ['copper'], '6.5', ['copper']], ['Lengths', ['mids', 'ends'], '7', ['copper', 'gold'], 'coloured', '7', ['copper', 'gold'], '7', ['copper']]]],
-        'gloss' => ['7', 20, [['Root', ['root', 'regrowth'], '7', [], 'natural', '7', ['natural', 'beige'], '7', ['beige'], ['top', 'crown', 'hairline']], ['Lengths', ['mids', 'ends'], '9', ['gold'], 'lightened', '9', ['beige', 'gold'], '9', ['beige']]]],
-        'crop' => ['6', 0, [['Regrowth', ['root', 'regrowth'], '6', [], 'natural', '10', ['pearl'], '9.5', ['gold']]]],
+        'swimmer' => ['7', 0, [['Root', ['root', 'regrowth'], '7', [], 'natural', '7', ['natural', 'gold']], ['Lengths', ['mids', 'ends'], '8', ['matte', 'gold'], 'coloured', '8', ['gold', 'beige']]]],
+        'grey-soft' => ['6', 30, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6', ['natural', 'ash'], ['hairline', 'left', 'right']], ['Lengths', ['mids', 'ends'], '6.5', ['natural'], 'coloured', null, []]]],
+        'two-reds' => ['5', 10, [['Root', ['root', 'regrowth'], '5', [], 'natural', '4.5', ['red']], ['Lengths', ['mids', 'ends'], '5', ['red'], 'coloured', '5', ['red', 'violet']]]],
+        'grey-strong' => ['5', 70, [['Root', ['root', 'regrowth'], '5', [], 'natural', '5', ['natural']], ['Lengths', ['mids', 'ends'], '5', ['natural'], 'coloured', null, []]]],
+        'bronde' => ['6', 5, [['Root', ['root', 'regrowth'], '6', [], 'natural', null, []], ['Lengths', ['mids', 'ends'], '7', ['gold', 'copper'], 'coloured', '8', ['beige']]]],
+        'correction' => ['6', 0, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6', ['natural', 'brown']], ['Mids', ['mids'], '4', ['red', 'brown'], 'unknown', '6', ['brown'], ['back', 'nape']], ['Ends', ['ends'], '5', ['copper'], 'unknown', '6.5', ['gold', 'natural']]]],
+        'foils' => ['7', 0, [['Root', ['root', 'regrowth'], '7', [], 'natural', '9', ['pearl', 'beige']], ['Mids', ['mids'], '8.5', ['gold'], 'lightened', '9', ['pearl', 'beige']], ['Ends', ['ends'], '9', ['gold'], 'lightened', '9', ['pearl', 'beige']]]],
+        'cool-brown' => ['5', 10, [['Root', ['root', 'regrowth'], '5', [], 'natural', '5', ['ash', 'natural']], ['Lengths', ['mids', 'ends'], '6', ['copper', 'gold'], 'coloured', '6', ['ash', 'brown']]]],
+        'copper' => ['6', 15, [['Root', ['root', 'regrowth'], '6', [], 'natural', '6.5', ['copper']], ['Lengths', ['mids', 'ends'], '7', ['copper', 'gold'], 'coloured', '7', ['copper', 'gold']]]],
+        'gloss' => ['7', 20, [['Root', ['root', 'regrowth'], '7', [], 'natural', '7', ['natural', 'beige'], ['top', 'crown', 'hairline']], ['Lengths', ['mids', 'ends'], '9', ['gold'], 'lightened', '9', ['beige', 'gold']]]],
+        'crop' => ['6', 0, [['Regrowth', ['root', 'regrowth'], '6', [], 'natural', '10', ['pearl']]]],
     ];
+
+    /** How many of a client's latest visits were read and looked at closely. */
+    private const REMEMBERED = 8;
 
     private readonly SalonShelf $shelves;
 
@@ -63,7 +70,7 @@ final class Workspace
         $this->houseBlend();
         $index = resolve(IndexClient::class);
         foreach (Client::query()->where('salon_id', $this->salon->id)->orderBy('id')->get() as $number => $client) {
-            $this->heads($client, Clients::LIST[$number][3]);
+            $this->heads($client, Clients::LIST[$number][3], new Outcome($number));
             $this->skin($client, $number);
             $this->waiting($client);
             $index($client);
@@ -83,12 +90,14 @@ final class Workspace
     }
 
     /** The latest visits have their canvas; the one of today has last time's, aged. */
-    private function heads(Client $client, string $service): void
+    private function heads(Client $client, string $service, Outcome $outcome): void
     {
         $rules = $this->salon->rules();
         $last = null;
-        foreach ($client->visits()->with(['colourist.salon', 'rounds.bowls'])->limit(5)->get()->reverse() as $visit) {
-            $canvas = ReadCanvas::from($this->canvas($service));
+        $number = 0;
+        foreach ($client->visits()->with(['colourist.salon', 'rounds.bowls'])->limit(self::REMEMBERED)->get()->reverse() as $visit) {
+            $bowls = $this->bowls->placed($visit);
+            $canvas = ReadCanvas::from($this->wished($this->canvas($service), $outcome, $bowls));
             $said = [];
             if ($last !== null && $visit->from_visit_id === $last['visit']->id) {
                 $days = (int) abs($last['visit']->starts_at->diffInDays($visit->starts_at));
@@ -97,7 +106,7 @@ final class Workspace
                 [$canvas, $said] = [$aged->canvas, $aged->said];
             }
             Canvas::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($canvas), 'said' => $said, 'version' => 1]);
-            $results = $visit->closed_at === null ? [] : $this->results($service);
+            $results = $visit->closed_at === null ? [] : $this->results($canvas, $outcome, $bowls, ++$number);
             if ($visit->closed_at !== null) {
                 $visit->fill(['results' => $results, 'next_on' => $visit->starts_at->addWeeks(6)->toDateString()])->save();
             }
@@ -112,7 +121,7 @@ final class Workspace
 
         return [
             'zones' => array_map(fn (array $zone): array => [
-                'id' => mb_strtolower($zone[0]), 'name' => $zone[0], 'regions' => $zone[9] ?? [], 'spans' => $zone[1], 'natural' => $natural, 'level' => $zone[2], 'tone' => $zone[3],
+                'id' => mb_strtolower($zone[0]), 'name' => $zone[0], 'regions' => $zone[7] ?? [], 'spans' => $zone[1], 'natural' => $natural, 'level' => $zone[2], 'tone' => $zone[3],
                 'grey' => in_array('root', $zone[1], true) ? $grey : null, 'resistant' => $grey > 60, 'porosity' => $zone[4] === 'lightened' ? 'high' : 'normal',
                 'history' => $zone[4], 'historyWords' => $zone[4] === 'unknown' ? 'box dye, at home, two years' : '', 'confidence' => $zone[4] === 'unknown' ? 'told' : 'read',
                 'regrowth' => in_array('root', $zone[1], true) ? '2.0' : null, 'density' => 'medium', 'length' => 'shoulder', 'elasticity' => $service === 'crop' ? 'weak' : 'good',
@@ -122,10 +131,36 @@ final class Workspace
         ];
     }
 
-    /** @return list<array<string, mixed>> */
-    private function results(string $service): array
+    /**
+     * Formulas that were tuned over the years give what is wished of them. The correction and the crop are still on their way.
+     *
+     * @param  array<string, mixed>  $canvas
+     * @param  list<PlacedBowl>  $bowls
+     * @return array<string, mixed>
+     */
+    private function wished(array $canvas, Outcome $outcome, array $bowls): array
     {
-        return array_map(fn (array $zone): array => ['zone' => mb_strtolower($zone[0]), 'level' => $zone[7], 'tone' => $zone[8], 'even' => true, 'covered' => null, 'elasticity' => null, 'words' => ''], self::HEADS[$service][2]);
+        foreach (ReadCanvas::from($canvas)->zones as $at => $zone) {
+            if ($zone->hasWish() && $zone->history !== HairHistory::Unknown && $zone->wishLevel?->decimal(0) !== '10') {
+                $comes = $outcome->of($zone, $bowls);
+                $canvas['zones'][$at]['wish'] = ['level' => (string) $comes['level'], 'tone' => $comes['tone'], 'words' => ''];
+            }
+        }
+
+        return $canvas;
+    }
+
+    /**
+     * @param  list<PlacedBowl>  $bowls
+     * @return list<array<string, mixed>> what the head came to that day
+     */
+    private function results(CanvasValue $canvas, Outcome $outcome, array $bowls, int $visit): array
+    {
+        return array_map(static function (CanvasZone $zone) use ($outcome, $bowls, $visit): array {
+            $came = $outcome->of($zone, $bowls, $visit);
+
+            return ['zone' => $zone->id, 'level' => (string) $came['level'], 'tone' => $came['tone'], 'even' => true, 'covered' => null, 'elasticity' => null, 'words' => ''];
+        }, $canvas->zones);
     }
 
     private function skin(Client $client, int $number): void

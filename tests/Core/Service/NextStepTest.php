@@ -77,13 +77,13 @@ it('learns what a bowl did only where it is plain which bowl did it', function (
         $bowls,
     );
     expect(array_map(
-        static fn ($each): array => [$each->kind, $each->said?->decimal(1), $each->lifted?->decimal(1)],
+        static fn ($each): array => [$each->kind, $each->said?->decimal(1), $each->deeper?->decimal(1)],
         $seen,
     ))->toBe($lifts);
 })->with([
-    // 20 vol lifts two levels by the table, and a warm root half a level more; what it laid on brought it down again.
-    'one that lifts' => [fn () => [liftingBowl([Span::Root])], '6.5', [[LineKind::Permanent, '2.5', '3.1']]],
-    'and lifted less' => [fn () => [liftingBowl([Span::Root])], '6', [[LineKind::Permanent, '2.5', '2.6']]],
+    // Colour that lifts and lays on at once says how deep it came out, not how far it lifted beneath.
+    'one that lifts' => [fn () => [liftingBowl([Span::Root])], '6.5', [[LineKind::Permanent, null, '-0.6']]],
+    'and came out deeper' => [fn () => [liftingBowl([Span::Root])], '6', [[LineKind::Permanent, null, '-0.1']]],
     'two that lift' => [fn () => [liftingBowl([Span::Root]), liftingBowl([Span::Root], letter: 'B')], '6', []],
     'one that lies elsewhere' => [fn () => [liftingBowl([Span::Ends])], '6', []],
 ]);
