@@ -44,6 +44,7 @@ use App\Http\Controllers\Visits\StampController;
 use App\Http\Controllers\Visits\TemplateController;
 use App\Http\Controllers\Visits\TodayController;
 use App\Http\Controllers\Visits\VisitController;
+use App\Http\Controllers\Visits\WaysController;
 use App\Http\Controllers\Weighing\BatchController;
 use App\Http\Controllers\Weighing\BatchEventController;
 use App\Http\Controllers\Weighing\BenchController;
@@ -98,6 +99,8 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
 
     Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
     Route::post('visits/{visit}/picture', PictureController::class);
+    Route::post('visits/{visit}/ways', WaysController::class);
+    Route::post('visits/{visit}/rounds/plan', [WaysController::class, 'take']);
     Route::post('visits/{visit}/written', WrittenBowlsController::class);
     Route::post('visits/{visit}/template', [TemplateController::class, 'store']);
     Route::post('visits/{visit}/templates/{template}', [TemplateController::class, 'take'])->name('template.take');

@@ -79,7 +79,7 @@ final readonly class Basin
         $stays = 1 - 0.45 * $taken;
 
         return new Hair(
-            $hair->level - $deeper * min(1.0, $taken),
+            max(1.0, $hair->level - ($deeper + $this->head->drinks) * min(1.0, $taken)),
             $hair->lifted,
             $hair->dyed || $bowl->kind === 'permanent',
             [$stays * $hair->lean[0] + $dye[0], $stays * $hair->lean[1] + $dye[1]],

@@ -57,10 +57,11 @@ final class LearntRows
                 deeper: $share($row->deeper_hundredths),
                 warmer: $share($row->warmer_hundredths),
                 redder: $share($row->redder_hundredths),
+                alike: $row->alike,
             ))->all());
     }
 
-    /** @return array<string, array<string, array{count: int, sum: Fraction}>> */
+    /** @return array<string, array<string, array<string, array{count: int, sum: Fraction}>>> */
     private function house(int $salon, int $client, CarbonImmutable $moment): array
     {
         $columns = array_merge(...array_map(static fn (string $what): array => [
@@ -69,12 +70,13 @@ final class LearntRows
         ], self::WHAT));
         $found = [];
         $rows = Observation::query()->toBase()->where('salon_id', $salon)->where('client_id', '!=', $client)
-            ->where('seen_at', '<', $moment)->groupBy('colour_line_id')
-            ->selectRaw('colour_line_id, '.implode(', ', $columns))->get();
+            ->where('seen_at', '<', $moment)->groupBy('colour_line_id', 'alike')
+            ->selectRaw('colour_line_id, alike, '.implode(', ', $columns))->get();
         foreach ($rows as $row) {
             $values = (array) $row;
             foreach (self::WHAT as $what) {
-                $found['line-'.self::number($values['colour_line_id'] ?? 0)][$what] = [
+                $alike = is_string($values['alike'] ?? null) ? $values['alike'] : '';
+                $found['line-'.self::number($values['colour_line_id'] ?? 0)][$alike][$what] = [
                     'count' => self::number($values["{$what}_count"] ?? 0),
                     'sum' => Fraction::of(self::number($values["{$what}_sum"] ?? 0), 100),
                 ];

@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $visit_id
  * @property int $colour_line_id
  * @property string $kind
+ * @property string $alike what hair it was
  * @property ?int $lift_hundredths of what was expected
  * @property ?int $deeper_hundredths levels
  * @property ?int $warmer_hundredths CIELAB units

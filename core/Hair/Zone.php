@@ -34,6 +34,18 @@ final readonly class Zone
     ) {
     }
 
+    /** What hair it is like: what such hair did teaches more about it than what other hair did. */
+    public function alike(): string
+    {
+        $place = $this->span === Span::Root || $this->span === Span::Regrowth ? 'root' : 'lengths';
+
+        return match (true) {
+            $this->history === HairHistory::Lightened => "{$place}-lightened",
+            $this->history->holdsTint() => "{$place}-tinted",
+            default => "{$place}-natural",
+        };
+    }
+
     /** The same hair, damp or dry. */
     public function asRead(bool $damp): self
     {

@@ -4,82 +4,79 @@ declare(strict_types=1);
 
 namespace Core\Judgement;
 
+use Core\Hair\Zone;
 use Core\Practice\Number;
-use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
-/** What a salon's closed visits teach about a head: how far it lifts, how much colour holds, how much warmer it stays. */
+/**
+ * What a salon's closed visits teach about a head: how far it lifts, how deep colour holds, how warm it stays. Hair that is like
+ * it counts in full, other hair of the same head a part.
+ */
 final readonly class Learnt
 {
     /**
      * @param  list<Observed>  $own  of this client, whatever the line
-     * @param  array<string, array<string, array{count: int, sum: Fraction}>>  $house  of all other clients: by line id, then by
-     *     lift, deeper, warmer and redder
+     * @param  array<string, array<string, array<string, array{count: int, sum: Fraction}>>>  $house  of all other clients: by line
+     *     id, by what hair it was, and by lift, deeper, warmer and redder
      */
     public function __construct(private array $own = [], private array $house = [])
     {
     }
 
-    public function lift(LineKind $kind, string $line): Shrunk
+    public function lift(Zone $zone, Process $process): Shrunk
     {
-        return Shrunk::of(
-            Fraction::one(),
-            $this->ofHouse($line, 'lift'),
-            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->lift()),
-            Number::LiftScatter,
-        );
+        return $this->shrunk('lift', $zone, $process, Fraction::one(), Number::LiftScatter);
     }
 
     /** How much colour holds: levels deeper than expected, lighter below zero. */
-    public function hold(LineKind $kind, string $line): Shrunk
+    public function hold(Zone $zone, Process $process): Shrunk
     {
-        return Shrunk::of(
-            Fraction::zero(),
-            $this->ofHouse($line, 'deeper'),
-            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->deeper),
-            Number::HoldScatter,
-        );
+        return $this->shrunk('deeper', $zone, $process, Fraction::zero(), Number::HoldScatter);
     }
 
     /** In CIELAB units; zero as the model says. */
-    public function warmer(LineKind $kind, string $line): Shrunk
+    public function warmer(Zone $zone, Process $process): Shrunk
     {
-        return Shrunk::of(
-            Fraction::zero(),
-            $this->ofHouse($line, 'warmer'),
-            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->warmer),
-            Number::WarmthScatter,
-        );
+        return $this->shrunk('warmer', $zone, $process, Fraction::zero(), Number::WarmthScatter);
     }
 
     /** In CIELAB units across the warmth; zero as the model says. */
-    public function redder(LineKind $kind, string $line): Shrunk
+    public function redder(Zone $zone, Process $process): Shrunk
     {
-        return Shrunk::of(
-            Fraction::zero(),
-            $this->ofHouse($line, 'redder'),
-            $this->ofOwn($kind, static fn (Observed $each): ?Fraction => $each->redder),
-            Number::WarmthScatter,
-        );
+        return $this->shrunk('redder', $zone, $process, Fraction::zero(), Number::WarmthScatter);
     }
 
-    /** @return array{count: int, sum: Fraction} */
-    private function ofHouse(string $line, string $what): array
+    private function shrunk(string $what, Zone $zone, Process $process, Fraction $table, Number $once): Shrunk
     {
-        return $this->house[$line][$what] ?? ['count' => 0, 'sum' => Fraction::zero()];
+        $own = $house = [];
+        foreach ($this->own as $each) {
+            // A head does alike in all lines of a kind.
+            $value = $each->kind === $process->kind ? self::value($each, $what) : null;
+            if ($value !== null) {
+                $own[] = ['count' => 1, 'sum' => $value, 'weight' => self::weight($each->alike, $zone)];
+            }
+        }
+        foreach ($this->house[$process->line] ?? [] as $alike => $sums) {
+            if (($sums[$what]['count'] ?? 0) > 0) {
+                $house[] = $sums[$what] + ['weight' => self::weight($alike, $zone)];
+            }
+        }
+
+        return Shrunk::of($table, $house, $own, $once);
     }
 
-    /**
-     * A head is alike in all lines of a kind: what it did with one says something of the next.
-     *
-     * @param  callable(Observed): ?Fraction  $what
-     * @return list<Fraction>
-     */
-    private function ofOwn(LineKind $kind, callable $what): array
+    private static function value(Observed $each, string $what): ?Fraction
     {
-        return array_values(array_filter(array_map(
-            static fn (Observed $each): ?Fraction => $each->kind === $kind ? $what($each) : null,
-            $this->own,
-        )));
+        return match ($what) {
+            'lift' => $each->lift(),
+            'deeper' => $each->deeper,
+            'warmer' => $each->warmer,
+            default => $each->redder,
+        };
+    }
+
+    private static function weight(string $alike, Zone $zone): Fraction
+    {
+        return $alike === $zone->alike() ? Fraction::one() : Number::UnlikeCounts->value();
     }
 }

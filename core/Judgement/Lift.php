@@ -57,7 +57,13 @@ final readonly class Lift
             $why[] = Fact::of('why.lift.minutes', minutes: $minutes, target: $target, levels: $levels->decimal(1));
         }
         $levels = self::conditions($zone, $process, $levels, $why);
-        $seen = $learnt->lift($process->kind, $process->line);
+        $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
+        if ($levels->compare($room) > 0) {
+            $levels = $room->isNegative() ? Fraction::zero() : $room;
+            $why[] = Fact::of('why.lift.cannot-go-beyond-top-ladder');
+        }
+        // What was seen is beside what was said, its room at the top of the ladder included.
+        $seen = $learnt->lift($zone, $process);
         if ($seen->isLearnt() && ! $levels->isZero()) {
             $levels = Real::hundredths(Real::of($levels->times($seen->mean)));
             $why[] = Fact::of(
@@ -67,11 +73,6 @@ final readonly class Lift
                 factor: $seen->mean->decimal(2),
                 levels: $levels->decimal(1),
             );
-        }
-        $room = Fraction::of($process->kind === LineKind::Lightener ? 10 : 12)->minus($zone->level);
-        if ($levels->compare($room) > 0) {
-            $levels = $room->isNegative() ? Fraction::zero() : $room;
-            $why[] = Fact::of('why.lift.cannot-go-beyond-top-ladder');
         }
 
         return new self($levels, $seen, $why);

@@ -18,6 +18,7 @@ final readonly class Observed
      * @param  ?Fraction  $said  levels of lift by the table; null where nothing was to lift
      * @param  ?Fraction  $lifted  levels it really lifted
      * @param  ?Fraction  $deeper  levels that colour came out deeper than expected, lighter below zero; null where none was laid
+     * @param  string  $alike  what hair it was, as `Zone::alike` says
      * @param  ?Fraction  $redder  the same, across the warmth
      * @param  ?Fraction  $warmer  than was expected, in CIELAB units; null where nobody named the tone
      */
@@ -29,6 +30,7 @@ final readonly class Observed
         public ?Fraction $deeper = null,
         public ?Fraction $warmer = null,
         public ?Fraction $redder = null,
+        public string $alike = '',
     ) {
     }
 

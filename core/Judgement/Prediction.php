@@ -36,6 +36,7 @@ final readonly class Prediction
      * @param  list<ExpectedTone>  $against  how it stands against the wish; empty without one
      * @param  list<Fact>  $why
      * @param  list<Caution>  $cautions
+     * @param  string  $alike  what hair it was laid on, as `Zone::alike` says
      */
     private function __construct(
         public HairColour $bared,
@@ -51,6 +52,7 @@ final readonly class Prediction
         private ?Shrunk $basis,
         public array $why,
         public array $cautions,
+        public string $alike = '',
     ) {
     }
 
@@ -77,7 +79,7 @@ final readonly class Prediction
         $held = $lift->learnt;
         $spread = $lift->learnt === null ? Fraction::zero() : self::squared($lift->levels->times($lift->learnt->spread));
         if ($process->mix !== null && ! $process->mix->intensity->isZero()) {
-            $held = $learnt->hold($process->kind, $process->line);
+            $held = $learnt->hold($zone, $process);
             $hold = self::hold($zone, $process, $why);
             $shade = Shade::of($process->mix->level, $process->mix->tone, self::atMostOne($process->mix->intensity));
             $colour = $bared->dyed($shade, Real::of($hold));
@@ -88,9 +90,9 @@ final readonly class Prediction
                 $colour = $colour->deeper(Real::of($held->mean));
                 $why[] = Fact::of('why.prediction.held', own: $held->own, house: $held->house, levels: $held->mean->decimal(2));
             }
-            $warmer = $learnt->warmer($process->kind, $process->line);
+            $warmer = $learnt->warmer($zone, $process);
             if ($warmer->isLearnt()) {
-                $redder = $learnt->redder($process->kind, $process->line);
+                $redder = $learnt->redder($zone, $process);
                 $colour = $colour->warmer(Real::of($warmer->mean), Real::of($redder->mean));
                 $why[] = Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
             }
@@ -131,7 +133,16 @@ final readonly class Prediction
             basis: Shrunk::better($lift->learnt, $held),
             why: $why,
             cautions: Cautions::of($zone, $process, $lift->levels),
+            alike: $zone->alike(),
         );
+    }
+
+    /** How much of its dose a bowl would leave on such hair, zero and up. */
+    public static function holdOf(Zone $zone, Process $process): Fraction
+    {
+        $why = [];
+
+        return self::hold($zone, $process, $why);
     }
 
     /** @return string in a few words: level 7.2, gold-natural */

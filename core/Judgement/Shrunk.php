@@ -28,33 +28,37 @@ final readonly class Shrunk
 
     /**
      * @param  Fraction  $table  what is said before anything was seen
-     * @param  array{count: int, sum: Fraction}  $house  of all other clients
-     * @param  list<Fraction>  $own  of this client
+     * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $house  of all other clients; what is less alike weighs less
+     * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $own  of this client
      * @param  Number  $once  standard deviation of one visit
      */
     public static function of(Fraction $table, array $house, array $own, Number $once): self
     {
-        $worth = Number::HouseWorth->value();
-        $houseMean = Real::hundredths(Real::of(
-            $table->times($worth)->plus($house['sum'])->dividedBy($worth->plus(Fraction::of($house['count']))),
-        ));
-        $sum = array_reduce($own, static fn (Fraction $sum, Fraction $each): Fraction => $sum->plus($each), Fraction::zero());
-        $ownWorth = Number::ClientWorth->value();
-        $weight = $ownWorth->plus(Fraction::of(count($own)));
+        [$houseMean] = self::moved($table, Number::HouseWorth->value(), $house);
+        [$mean, $weight] = self::moved($houseMean, Number::ClientWorth->value(), $own);
 
         return new self(
-            Real::hundredths(Real::of($houseMean->times($ownWorth)->plus($sum)->dividedBy($weight))),
+            $mean,
             // One visit's own scatter, and what is not known of this client yet.
             Real::root(Fraction::one()->plus(Fraction::one()->dividedBy($weight)))->times($once->value()),
-            count($own),
-            $house['count'],
+            array_sum(array_column($own, 'count')),
+            array_sum(array_column($house, 'count')),
         );
     }
 
-    /** Nothing was seen: what the table says. */
-    public static function unseen(Fraction $table, Number $once): self
+    /**
+     * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $seen
+     * @return array{Fraction, Fraction} the mean, and how many visits it is worth
+     */
+    private static function moved(Fraction $prior, Fraction $worth, array $seen): array
     {
-        return self::of($table, ['count' => 0, 'sum' => Fraction::zero()], [], $once);
+        [$sum, $weight] = [$prior->times($worth), $worth];
+        foreach ($seen as $each) {
+            $sum = $sum->plus($each['sum']->times($each['weight']));
+            $weight = $weight->plus($each['weight']->times(Fraction::of($each['count'])));
+        }
+
+        return [Real::hundredths(Real::of($sum->dividedBy($weight))), $weight];
     }
 
     /** The one that more is known of. */

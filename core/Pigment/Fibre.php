@@ -31,6 +31,9 @@ final class Fibre
     /** How much darker hair looks while it is wet: less light is scattered back before it is swallowed (our own model). */
     private const WET = 1.3;
 
+    /** What was worked once: it cannot change. */
+    private ?Lab $dry = null;
+
     /** @var ?list<array{float, float, float}> */
     private static ?array $curves = null;
 
@@ -51,12 +54,21 @@ final class Fibre
     /** @return list<float> 0 to 1, by wavelength */
     public function reflectance(bool $wet = false): array
     {
-        $times = $wet ? self::WET : 1.0;
+        return self::thrownBack($this->absorbance(), $wet ? self::WET : 1.0);
+    }
 
-        return array_map(
-            static fn (float $absorbance): float => self::SURFACE + (self::WHITE - self::SURFACE) * exp(-$times * $absorbance),
-            $this->absorbance(),
-        );
+    /**
+     * @param  array<int, float>  $absorbance  by wavelength
+     * @return list<float> 0 to 1
+     */
+    public static function thrownBack(array $absorbance, float $times = 1.0): array
+    {
+        $found = [];
+        foreach ($absorbance as $each) {
+            $found[] = self::SURFACE + (self::WHITE - self::SURFACE) * exp(-$times * $each);
+        }
+
+        return $found;
     }
 
     /** @return list<float> natural absorbance, by wavelength */
@@ -83,7 +95,7 @@ final class Fibre
 
     public function seen(bool $wet = false): Lab
     {
-        return Light::seen($this->reflectance($wet));
+        return $wet ? Light::seen($this->reflectance(true)) : ($this->dry ??= Light::seen($this->reflectance()));
     }
 
     /**

@@ -11,7 +11,7 @@ use Core\Tone\ToneMix;
 /**
  * The colour of a kind of strand: its pigmented fibres, and the white ones between them. What is done to it makes a new one.
  */
-final readonly class HairColour
+final class HairColour
 {
     /** Lightener takes eumelanin so much faster than pheomelanin, and dye about as fast (our own model; the direction is known). */
     private const PHEOMELANIN_STAYS = 1.6;
@@ -31,9 +31,14 @@ final readonly class HairColour
     private const BEYOND = 0.05;
 
     /** So much more where it is a tone: it lies on hair that already has its level. */
-    private const WARM_BEYOND = 0.12;
+    private const WARM_BEYOND = 0.1;
+
+    /** Warm dye meets the hair's own warmth: of what is lacking so much does (our own model). */
+    private const WARM_LACK = 0.8;
 
     private const COOL_BEYOND = 0.14;
+
+    private static ?Fibre $unpigmented = null;
 
     /**
      * @param  float  $grey  0 to 1
@@ -42,12 +47,12 @@ final readonly class HairColour
      * @param  float  $redder  than its pigments say, in CIELAB units across the warmth: the same
      */
     private function __construct(
-        public Fibre $pigmented,
-        public Fibre $white,
-        public float $grey,
-        private float $warmer = 0.0,
-        private float $deeper = 0.0,
-        private float $redder = 0.0,
+        public readonly Fibre $pigmented,
+        public readonly Fibre $white,
+        public readonly float $grey,
+        private readonly float $warmer = 0.0,
+        private readonly float $deeper = 0.0,
+        private readonly float $redder = 0.0,
     ) {
     }
 
@@ -194,21 +199,38 @@ final readonly class HairColour
 
     private static function taken(Fibre $fibre, Shade $shade, float $hold): Fibre
     {
-        $level = Ladder::level($fibre->seen());
-        $holds = Ladder::dose($level);
-        $dose = $shade->level === null ? $holds : Ladder::dose($shade->level);
-        $lack = $shade->level === null ? 0.0 : max(0.0, $dose - $holds);
+        return $fibre->dyed(self::dyes(Ladder::level($fibre->seen()), $shade, $hold));
+    }
+
+    /**
+     * What a fibre takes of a bowl.
+     *
+     * @param  float  $level  of the fibre, before
+     * @return array<string, float> mean absorbance by tone family
+     */
+    public static function dyes(float $level, Shade $shade, float $hold): array
+    {
+        $dose = Ladder::dose($shade->level ?? $level);
         $dyes = [];
-        foreach ($shade->body() as $family => $share) {
-            $dyes[$family] = $lack * $share;
-        }
-        foreach ($shade->shares as $family => $share) {
-            $warmth = ToneFamily::from($family)->warmth();
+        foreach ($shade->shares as $name => $share) {
+            $family = ToneFamily::from($name);
+            $lack = $shade->level === null ? 0.0 : max(0.0, Ladder::dose($shade->level, $family) - Ladder::dose($level, $family));
+            $warmth = $family->warmth();
+            $stays = $hold * $shade->strength * $share;
+            foreach (Shade::bodyOf([$name => 1.0]) as $dye => $part) {
+                $dyes[$dye] = ($dyes[$dye] ?? 0.0) + $lack * $part * $stays * ($warmth > 0 ? self::WARM_LACK : 1.0);
+            }
             $beyond = $warmth === 0 ? self::BEYOND : ($warmth < 0 ? self::COOL_BEYOND : self::WARM_BEYOND);
-            $dyes[$family] = ($dyes[$family] ?? 0.0) + $beyond * $dose * $share;
+            $dyes[$name] = ($dyes[$name] ?? 0.0) + $beyond * sqrt($dose) * $stays;
         }
 
-        return $fibre->dyed(array_map(static fn (float $dye): float => $dye * $hold * $shade->strength, $dyes));
+        return $dyes;
+    }
+
+    /** As its pigmented fibres are seen with so much more dye: what `dyed` comes to, for those who try many. */
+    public function tried(Lab $seen): Lab
+    {
+        return Ladder::drifted($seen, $this->warmer, $this->deeper, $this->redder);
     }
 
     private static function oxidised(Fibre $fibre, float $time): Fibre
@@ -223,6 +245,6 @@ final readonly class HairColour
 
     private static function unpigmented(): Fibre
     {
-        return new Fibre(0.0, 0.0, 0.0);
+        return self::$unpigmented ??= new Fibre(0.0, 0.0, 0.0);
     }
 }

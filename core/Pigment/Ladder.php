@@ -25,7 +25,10 @@ final class Ladder
     private const LIGHTNESS_STEP = 6.2;
 
     /** By so much of its warmth hair reads deeper than it is light; what a toner of its level takes away (our own model). */
-    private const WARM_READS_DEEPER = 0.2;
+    private const WARM_READS_DEEPER = 0.28;
+
+    /** More warmth than this, in CIELAB units, is a colour of its own and reads no deeper. */
+    private const WARM_MOST = 10.0;
 
     /** Warm is the way from blue to orange: a hue of 70° in CIELAB (our own model). */
     private const WARM = 70.0;
@@ -39,9 +42,10 @@ final class Ladder
      * How much of a level's natural pigment a wish for a tone leaves standing; the rest is dye. Cool tones soften hair's warmth
      * and do not erase it, so more of it stands (our own model on common practice, no source).
      */
-    private const BASE_WARM = 0.42;
-
-    private const BASE_COOL = 0.75;
+    private const STANDS = [
+        'natural' => 1.0, 'ash' => 0.75, 'matte' => 0.75, 'violet' => 0.75, 'pearl' => 0.75, 'beige' => 0.88, 'gold' => 0.42,
+        'copper' => 0.42, 'mahogany' => 0.42, 'red' => 0.42, 'brown' => 0.5,
+    ];
 
     /** How much dye a booster is drawn with: absorbance. */
     private const BOOSTER = 1.5;
@@ -162,7 +166,7 @@ final class Ladder
     /** As `level`, and on beyond the ladder's ends. */
     private static function read(Lab $lab): float
     {
-        return self::ofLightness($lab->lightness - self::WARM_READS_DEEPER * max(0.0, self::warmth($lab)));
+        return self::ofLightness($lab->lightness - self::WARM_READS_DEEPER * max(0.0, min(self::WARM_MOST, self::warmth($lab))));
     }
 
     private static function ofLightness(float $lightness): float
@@ -190,8 +194,10 @@ final class Ladder
         }
         $key = self::key($level).json_encode(array_map(static fn (float $share): int => (int) round(1000 * $share), $own));
 
-        $cool = self::cool($own);
-        $stands = $cool * self::BASE_COOL + (1 - $cool) * self::BASE_WARM;
+        $stands = 0.0;
+        foreach ($own as $family => $share) {
+            $stands += $share * self::STANDS[$family];
+        }
 
         return self::$toned[$key] ??= self::until($level, static function (float $dye) use ($level, $own, $stands): Fibre {
             $natural = self::natural($level);
@@ -201,13 +207,29 @@ final class Ladder
         });
     }
 
-    /** What natural dye on hair without pigment comes to that level: how a shade's dye is dosed. */
-    public static function dose(float $level): float
+    /**
+     * How much of a family's shade brings white hair to that level: how its maker doses it (our own model). Worked at whole and
+     * half levels, straight between.
+     */
+    public static function dose(float $level, ToneFamily $family = ToneFamily::Natural): float
     {
-        return self::$doses[self::key($level)] ??= self::until(
+        $at = 2 * self::within($level);
+        $below = min(2 * self::HIGHEST - 1, floor($at));
+        $part = $at - $below;
+
+        return (1 - $part) * self::dosed($below / 2, $family) + $part * self::dosed(($below + 1) / 2, $family);
+    }
+
+    private static function dosed(float $level, ToneFamily $family): float
+    {
+        return self::$doses["{$family->value} {$level}"] ??= Until::falls(
             $level,
-            static fn (float $dye): Fibre => new Fibre(0.0, 0.0, 0.0, [ToneFamily::Natural->value => $dye]),
-        )->dyes[ToneFamily::Natural->value];
+            static fn (float $dye): float => self::read((new Fibre(0.0, 0.0, 0.0, array_map(
+                static fn (float $share): float => $share * $dye,
+                Shade::bodyOf([$family->value => 1.0]),
+            )))->seen()),
+            self::MOST,
+        );
     }
 
     /**
@@ -222,17 +244,6 @@ final class Ladder
             static fn (float $amount): float => self::read($with($amount)->seen()),
             self::MOST,
         ));
-    }
-
-    /** @param  array<string, float>  $shares */
-    private static function cool(array $shares): float
-    {
-        $cool = 0.0;
-        foreach ($shares as $family => $share) {
-            $cool += ToneFamily::from($family)->warmth() < 0 ? $share : 0.0;
-        }
-
-        return $cool;
     }
 
     private static function within(float $level): float

@@ -85,8 +85,12 @@ final class Calibration
         $redder = $end->tone->families === [] ? null : Real::hundredths(
             Ladder::redness(Ladder::of($level, $end->tone->mix())) - Ladder::redness($last->colour->withoutGrey()->seen()),
         );
+        // Two that lift over the same hair: nobody can tell which did it.
+        if (count(array_filter($steps, static fn (array $step): bool => ! $step[1]->line->kind->depositsOnly())) > 1) {
+            return [];
+        }
         if ($bleaching === []) {
-            $deeper = count($steps) === 1 && ! $last->lifted->equals($last->level) ? $last->level->minus($level) : null;
+            $deeper = ! $last->lifted->equals($last->level) ? $last->level->minus($level) : null;
 
             return $deeper === null && $warmer === null ? [] : [new Observed(
                 kind: $by->line->kind,
@@ -94,10 +98,11 @@ final class Calibration
                 deeper: $deeper,
                 warmer: $warmer,
                 redder: $redder,
+                alike: $last->alike,
             )];
         }
         // Too short to say anything: rinsed at once, or hardly any strength.
-        if (count($bleaching) > 1 || $bleaching[0][0]->lift->compare(Number::LeastSeen->value()) < 0) {
+        if ($bleaching[0][0]->lift->compare(Number::LeastSeen->value()) < 0) {
             return [];
         }
         [$lift, $bowl] = $bleaching[0];
@@ -107,7 +112,7 @@ final class Calibration
 
         // How far it lifted is the lightener's doing; how warm it ended, that of what came last.
         $toned = $by->line->id === $bowl->line->id || $warmer === null ? [] : [
-            new Observed(kind: $by->line->kind, line: $by->line->id, warmer: $warmer, redder: $redder),
+            new Observed(kind: $by->line->kind, line: $by->line->id, warmer: $warmer, redder: $redder, alike: $last->alike),
         ];
 
         return [new Observed(
@@ -117,6 +122,7 @@ final class Calibration
             lifted: $lifted->isNegative() ? Fraction::zero() : $lifted,
             warmer: $toned === [] ? $warmer : null,
             redder: $toned === [] ? $redder : null,
+            alike: $lift->alike,
         ), ...$toned];
     }
 

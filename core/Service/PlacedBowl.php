@@ -16,6 +16,7 @@ use Core\Hair\Technique;
 use Core\Judgement\JudgeBowl;
 use Core\Judgement\Process;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
 use Core\Shelf\Pigment;
@@ -117,7 +118,7 @@ final readonly class PlacedBowl
 
         return new Process(
             $this->line->kind,
-            $this->mix,
+            $stroke->method === Method::Filler ? $this->mix?->thinned(Number::FillerHold->value()) : $this->mix,
             $this->strength,
             $this->minutes(),
             $this->line->window,

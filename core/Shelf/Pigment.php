@@ -33,6 +33,12 @@ final readonly class Pigment
         return new self(Fraction::of($reading->level), $reading->tone, $reading->intensity, $reading->doubleNatural);
     }
 
+    /** The same with so much of its strength. */
+    public function thinned(Fraction $by): self
+    {
+        return new self($this->level, $this->tone, $this->intensity->times($by), $this->doubleNatural, $this->bulk);
+    }
+
     public static function clear(): self
     {
         return new self(null, ToneMix::none(), Fraction::zero());

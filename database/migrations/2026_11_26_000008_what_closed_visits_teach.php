@@ -20,6 +20,7 @@ return new class extends Migration
             $table->foreign('visit_id')->references('id')->on('visits')->cascadeOnDelete();
             $table->foreignId('colour_line_id')->constrained();
             $table->string('kind', 20);
+            $table->string('alike', 24);
             $table->integer('lift_hundredths')->nullable();
             $table->integer('deeper_hundredths')->nullable();
             $table->integer('warmer_hundredths')->nullable();

@@ -131,6 +131,15 @@ return [
         'place' => ':place',
         'in-place' => ':what, :place',
     ],
+    'way' => [
+        'same' => 'as wished, as far as an eye can say (ΔE :seen)',
+        'near' => 'close to the wish (ΔE :seen)',
+        'off' => 'some way from the wish (ΔE :seen)',
+        'lift' => 'Lighten',
+        'fill' => 'Fill',
+        'tone' => 'Tone',
+        'colour' => 'Colour',
+    ],
     'whole-head' => [
         'even' => 'From some steps away one colour, a :level.',
         'soft' => ':light % light; from some steps away a :level. :contrast levels apart: soft, narrow sections vanish.',

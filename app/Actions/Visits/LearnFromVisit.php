@@ -47,6 +47,7 @@ final readonly class LearnFromVisit
                     'visit_id' => $visit->id,
                     'colour_line_id' => (int) substr($observed->line, strlen('line-')),
                     'kind' => $observed->kind->value,
+                    'alike' => $observed->alike,
                     'lift_hundredths' => self::hundredths($observed->lift()),
                     'deeper_hundredths' => self::hundredths($observed->deeper),
                     'warmer_hundredths' => self::hundredths($observed->warmer),

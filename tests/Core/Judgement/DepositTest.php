@@ -170,6 +170,7 @@ it('keeps every share of tone between nothing and all, together one, whatever is
         }
         expect($sum->isZero() || $sum->equals(Fraction::one()))->toBeTrue()
             ->and($seen->lifted->compare($zone->level))->toBeGreaterThanOrEqual(0)
-            ->and($seen->level->compare($seen->lifted))->toBeLessThanOrEqual(0);
+            // Softened, warm hair reads a little lighter; never more than that.
+            ->and($seen->level->minus($seen->lifted)->compare(Fraction::of(1, 2)))->toBeLessThanOrEqual(0);
     }
 });

@@ -2,10 +2,14 @@
 
 declare(strict_types=1);
 
+use Core\Hair\Span;
+use Core\Hair\Zone;
 use Core\Judgement\Learnt;
 use Core\Judgement\Observed;
+use Core\Judgement\Process;
 use Core\Judgement\Shrunk;
 use Core\Practice\Number;
+use Core\Shelf\LiftTable;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
@@ -18,8 +22,8 @@ function shrunk(array $own, int $house = 0, string $sum = '0', string $table = '
 {
     return Shrunk::of(
         Fraction::parse($table),
-        ['count' => $house, 'sum' => Fraction::parse($sum)],
-        array_map(Fraction::parse(...), $own),
+        $house === 0 ? [] : [['count' => $house, 'sum' => Fraction::parse($sum), 'weight' => Fraction::one()]],
+        array_map(static fn (string $each): array => ['count' => 1, 'sum' => Fraction::parse($each), 'weight' => Fraction::one()], $own),
         Number::LiftScatter,
     );
 }
@@ -35,13 +39,13 @@ it('stays where it is where all that was seen is as expected', function () {
 });
 
 it('has the posterior mean of the textbook', function () {
-    // A prior worth one visit at 1, and one visit at 0.5: halfway. Worked by hand, (1·1 + 1·0.5) ÷ 2.
-    expect(Number::ClientWorth->value()->decimal(0))->toBe('1')
-        ->and(shrunk(['0.5'])->mean->decimal(2))->toBe('0.75')
-        // The house first: six at 1 and six at 0.5 are 0.75; then two of the client's at 0.75 change nothing.
-        ->and(Number::HouseWorth->value()->decimal(0))->toBe('6')
-        ->and(shrunk([], 6, '3')->mean->decimal(2))->toBe('0.75')
-        ->and(shrunk(['0.75', '0.75'], 6, '3')->mean->decimal(2))->toBe('0.75');
+    // A prior worth half a visit at 1, and one visit at 0.4. Worked by hand, (0.5·1 + 1·0.4) ÷ 1.5.
+    expect(Number::ClientWorth->value()->decimal(1))->toBe('0.5')
+        ->and(shrunk(['0.4'])->mean->decimal(2))->toBe('0.6')
+        // The house first: twelve at 1 and twelve at 0.5 are 0.75; then two of the client's at 0.75 change nothing.
+        ->and(Number::HouseWorth->value()->decimal(0))->toBe('12')
+        ->and(shrunk([], 12, '6')->mean->decimal(2))->toBe('0.75')
+        ->and(shrunk(['0.75', '0.75'], 12, '6')->mean->decimal(2))->toBe('0.75');
 });
 
 it('lies between what was expected and what was seen, nearer with every visit, and surer', function () {
@@ -65,19 +69,31 @@ it('believes a client’s own visits before as many of the house', function () {
     expect($own->mean->compare($house->mean))->toBeLessThan(0);
 });
 
-it('learns of a kind of line from a client, and of a line from the house', function () {
-    $seen = static fn (LineKind $kind, string $line): Observed => new Observed($kind, $line, Fraction::of(4), Fraction::of(2), Fraction::of(1), Fraction::of(6));
-    $learnt = new Learnt(
-        [$seen(LineKind::Lightener, 'a'), $seen(LineKind::Lightener, 'b')],
-        ['c' => ['lift' => ['count' => 6, 'sum' => Fraction::of(3)]]],
+it('learns of a kind of line from a client, of a line from the house, and most from hair that is alike', function () {
+    $lengths = new Zone(Fraction::of(6), span: Span::Mids);
+    $root = new Zone(Fraction::of(6), span: Span::Root);
+    $process = static fn (LineKind $kind, string $line): Process => new Process(
+        kind: $kind, mix: null, strength: null, minutes: 30, window: ['min' => 20, 'target' => 30, 'max' => 40],
+        lift: LiftTable::standard($kind), line: $line,
     );
-    expect($learnt->lift(LineKind::Lightener, 'a')->own)->toBe(2)
-        ->and($learnt->lift(LineKind::Permanent, 'a')->own)->toBe(0)
-        ->and($learnt->lift(LineKind::Permanent, 'c')->house)->toBe(6)
-        ->and($learnt->lift(LineKind::Permanent, 'c')->mean->decimal(2))->toBe('0.75')
-        ->and($learnt->hold(LineKind::Lightener, 'a')->mean->decimal(2))->toBe('0.67')
-        ->and($learnt->warmer(LineKind::Lightener, 'a')->mean->decimal(0))->toBe('4')
-        ->and((new Learnt)->warmer(LineKind::Lightener, 'a')->mean->isZero())->toBeTrue();
+    $seen = static fn (LineKind $kind, string $line, Zone $on): Observed => new Observed(
+        $kind, $line, Fraction::of(4), Fraction::of(2), Fraction::of(1), Fraction::of(6), alike: $on->alike(),
+    );
+    $learnt = new Learnt(
+        [$seen(LineKind::Lightener, 'a', $lengths), $seen(LineKind::Lightener, 'b', $lengths)],
+        ['c' => [$lengths->alike() => ['lift' => ['count' => 12, 'sum' => Fraction::of(6)]]]],
+    );
+    $powder = $process(LineKind::Lightener, 'a');
+    expect($learnt->lift($lengths, $powder)->own)->toBe(2)
+        // Worked by hand: (0.5 + 2·0.5) ÷ 2.5 on hair that is alike, less of the way on other hair of the same head.
+        ->and($learnt->lift($lengths, $powder)->mean->decimal(2))->toBe('0.6')
+        ->and($learnt->lift($root, $powder)->mean->decimal(2))->toBe('0.78')
+        ->and($learnt->lift($lengths, $process(LineKind::Permanent, 'a'))->own)->toBe(0)
+        ->and($learnt->lift($lengths, $process(LineKind::Permanent, 'c'))->house)->toBe(12)
+        ->and($learnt->lift($lengths, $process(LineKind::Permanent, 'c'))->mean->decimal(2))->toBe('0.75')
+        ->and($learnt->hold($lengths, $powder)->mean->decimal(2))->toBe('0.8')
+        ->and($learnt->warmer($lengths, $powder)->mean->decimal(1))->toBe('4.8')
+        ->and((new Learnt)->warmer($lengths, $powder)->mean->isZero())->toBeTrue();
 });
 
 it('says nothing of lift where none was expected', function () {

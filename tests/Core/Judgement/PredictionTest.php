@@ -138,7 +138,7 @@ it('says when a result is too deep, too light or too cool', function (int $start
     'too deep' => [9, tint(5, ToneFamily::Natural), 9, ToneFamily::Natural, ExpectedTone::TooDeep],
     'too light' => [9, tint(9, ToneFamily::Natural), 6, ToneFamily::Natural, ExpectedTone::TooLight],
     'too cool' => [7, tint(6, ToneFamily::Ash), 7, ToneFamily::Copper, ExpectedTone::TooCool],
-    'a beige is no gold' => [8, tint(7, ToneFamily::Beige), 7, ToneFamily::Gold, ExpectedTone::Flat],
+    'violet-red is no copper' => [7, tint(6, ToneFamily::Mahogany), 6, ToneFamily::Copper, ExpectedTone::Flat],
     'red is no gold' => [9, tint(6, ToneFamily::Red), 9, ToneFamily::Gold, ExpectedTone::TooRed],
     'gold is no red' => [6, tint(6, ToneFamily::Gold), 6, ToneFamily::Red, ExpectedTone::TooGolden],
     'green' => [10, tint(8, ToneFamily::Matte), 10, ToneFamily::Natural, ExpectedTone::Green],

@@ -77,13 +77,13 @@ it('learns what a bowl did only where it is plain which bowl did it', function (
         $bowls,
     );
     expect(array_map(
-        static fn ($each): array => [$each->kind, $each->said?->decimal(1), $each->deeper?->decimal(1)],
+        static fn ($each): array => [$each->kind, $each->said?->decimal(1), $each->deeper === null ? null : ($each->deeper->isNegative() ? 'lighter' : 'deeper')],
         $seen,
     ))->toBe($lifts);
 })->with([
     // Colour that lifts and lays on at once says how deep it came out, not how far it lifted beneath.
-    'one that lifts' => [fn () => [liftingBowl([Span::Root])], '6.5', [[LineKind::Permanent, null, '-0.6']]],
-    'and came out deeper' => [fn () => [liftingBowl([Span::Root])], '6', [[LineKind::Permanent, null, '-0.1']]],
+    'one that lifts' => [fn () => [liftingBowl([Span::Root])], '6.5', [[LineKind::Permanent, null, 'lighter']]],
+    'and came out deeper' => [fn () => [liftingBowl([Span::Root])], '5', [[LineKind::Permanent, null, 'deeper']]],
     'two that lift' => [fn () => [liftingBowl([Span::Root]), liftingBowl([Span::Root], letter: 'B')], '6', []],
     'one that lies elsewhere' => [fn () => [liftingBowl([Span::Ends])], '6', []],
 ]);

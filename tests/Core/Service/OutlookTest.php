@@ -93,7 +93,7 @@ it('leaves test strands and shields out of it', function () {
 it('moves from the table towards what this client’s hair really did', function () {
     $zone = readHead(['spans' => ['mids', 'ends'], 'level' => '5'])->zones[0];
     // The table says five levels; this hair lifted one and a half.
-    $seen = new Observed(LineKind::Lightener, 'L', Fraction::of(5), Fraction::of(3, 2));
+    $seen = new Observed(LineKind::Lightener, 'L', Fraction::of(5), Fraction::of(3, 2), alike: 'lengths-natural');
     $lifted = static fn (int $visits): Fraction => Outlook::of(
         $zone,
         [lightener()],

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visits;
 
 use App\Actions\Visits\KeepTemplate;
-use App\Actions\Visits\TakeTemplate;
+use App\Actions\Visits\PlanRounds;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\TemplateRequest;
 use App\Http\Resources\Visits\VisitResource;
@@ -25,11 +25,11 @@ final class TemplateController extends Controller
         return new JsonResponse(['id' => $template->id, 'name' => $template->name], 201);
     }
 
-    public function take(TemplateRequest $request, Visit $visit, ServiceTemplate $template, TakeTemplate $take): JsonResponse
+    public function take(TemplateRequest $request, Visit $visit, ServiceTemplate $template, PlanRounds $plan): JsonResponse
     {
         $this->authorize('formulate', $visit);
 
-        return new JsonResponse((new VisitResource($take($visit, $template, $request->id())))->toArray(), 201);
+        return new JsonResponse((new VisitResource($plan($visit, $template->rounds, $request->id())))->toArray(), 201);
     }
 
     public function destroy(Request $request, ServiceTemplate $template): JsonResponse

@@ -6,6 +6,7 @@ import { BowlReadout } from './BowlReadout'
 import type { Draft } from './drafts'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Bowl, Picture, Visit } from './shapes'
+import { WaysToWish } from './WaysToWish'
 import { WriteBowl } from './WriteBowl'
 
 export type DeskProps = {
@@ -33,6 +34,7 @@ export function FormulateStation(props: DeskProps) {
     <>
       <WriteBowl visit={visit} letters={props.letters} round={round} onAdded={props.onAdded} />
       <Suggestions picture={props.picture} onTake={props.onSuggested} />
+      <WaysToWish visit={visit} picture={props.picture} letters={props.letters} onAdded={props.onAdded} />
     </>
   ) : null
   if (draft === null)

@@ -77,6 +77,14 @@ export const bowlsToTake = (visitId: string, name: string) =>
   queryOptions({ queryKey: ['to-take', visitId, name], queryFn: async ({ signal }) => shapes.bowlsToTake.parse(await getJson(`visits/${visitId}/bowls-to-take${name === '' ? '' : `?q=${encodeURIComponent(name)}`}`, signal)), staleTime: 60_000 })
 export const keepService = (visitId: string, name: string) => keptPost(`visits/${visitId}/template`, { name }, inLine(visitId, `Service of the house: ${name}`))
 export const takeService = async (visitId: string, service: number, id: string, name: string) => asVisit(await keptPost(`visits/${visitId}/templates/${service}`, { id }, thenVisit(visitId, `Planned as ${name}`)))
+/** Plans rounds with their bowls at once: a way to a wish. */
+export const planRounds = async (visitId: string, rounds: shapes.Way['rounds'], id: string, name: string) => asVisit(await keptPost(`visits/${visitId}/rounds/plan`, { id, rounds }, thenVisit(visitId, `Planned: ${name}`)))
+export const waysTo = (visitId: string, zone: string, canvas: number) =>
+  queryOptions({
+    queryKey: ['ways', visitId, zone, canvas],
+    queryFn: async ({ signal }) => shapes.waysToWish.parse(await postJson(`visits/${visitId}/ways`, { zone }, signal)),
+    staleTime: 60_000,
+  })
 export const dropService = (id: number, name: string) => keptDelete(`templates/${id}`, {}, { stream: 'house', about: `Service ${name} forgotten` })
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
 export const amendVisit = async (visitId: string, version: number, why: string, changed: Record<string, unknown>) =>

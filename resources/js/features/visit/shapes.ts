@@ -57,6 +57,33 @@ export const strand = z.object({
 })
 export type Strand = z.infer<typeof strand>
 
+/** Ways from a zone to its wish: one bowl, or several in turn. */
+export const waysToWish = z.object({
+  wish: z.string().nullable(),
+  ways: z.array(
+    z.object({
+      verdict: z.string(),
+      words: z.string(),
+      swatch: z.string(),
+      sure: z.string(),
+      away: z.string(),
+      steps: z.array(
+        swatched.extend({
+          kind: z.enum(['lift', 'fill', 'tone', 'colour']),
+          line: z.string(),
+          shades: z.string(),
+          strength: z.string(),
+          ratio: z.string(),
+          minutes: z.number(),
+          why: z.array(z.string()),
+        }),
+      ),
+      rounds: z.array(z.object({ name: z.string(), bowls: z.array(z.object({ id: z.string(), sheet: z.record(z.string(), z.unknown()) })) })),
+    }),
+  ),
+})
+export type Way = z.infer<typeof waysToWish>['ways'][number]
+
 /** What canvas, bowls and map come to together, worked by the core. */
 export const picture = z.object({
   zones: z.array(

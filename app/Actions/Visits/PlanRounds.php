@@ -8,29 +8,31 @@ use App\Actions\Bowls\SaveBowl;
 use App\Formulas\RenamedBowls;
 use App\Models\Bowl;
 use App\Models\Round;
-use App\Models\ServiceTemplate;
 use App\Models\Visit;
 use Core\Formula\Letters;
 use Illuminate\Database\DatabaseManager;
 use Ramsey\Uuid\Uuid;
 
-/** Plans a service of the house in a visit: its bowls in its rounds, under letters that are free. */
-final readonly class TakeTemplate
+/** Plans bowls in their rounds, of a service of the house or of a way to a wish: all of them or none, under letters that are free. */
+final readonly class PlanRounds
 {
     public function __construct(private DatabaseManager $database, private SaveBowl $save)
     {
     }
 
-    /** @param  string  $take  made by the device: the same again plans nothing twice */
-    public function __invoke(Visit $visit, ServiceTemplate $template, string $take): Visit
+    /**
+     * @param  list<array{name: string, bowls: list<array{id: string, sheet: array<string, mixed>}>}>  $wanted
+     * @param  string  $take  made by the device: the same again plans nothing twice
+     */
+    public function __invoke(Visit $visit, array $wanted, string $take): Visit
     {
-        return $this->database->transaction(function () use ($visit, $template, $take): Visit {
+        return $this->database->transaction(function () use ($visit, $wanted, $take): Visit {
             $current = LockVisit::open($visit->id);
             $rounds = $current->rounds()->with('bowls')->get();
             $taken = $rounds->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): string => trim($bowl->letter))->all();
             $ids = $letters = [];
             $taken = array_values($taken);
-            foreach ($template->rounds as $round) {
+            foreach ($wanted as $round) {
                 foreach ($round['bowls'] as $bowl) {
                     // Always the same id of one taking.
                     $ids[$bowl['id']] = (string) Uuid::uuid5($take, $bowl['id']);
@@ -42,7 +44,7 @@ final readonly class TakeTemplate
             if (Bowl::query()->whereIn('id', $ids)->exists()) {
                 return $current;
             }
-            foreach ($template->rounds as $at => $round) {
+            foreach ($wanted as $at => $round) {
                 $here = $rounds->firstWhere('name', $round['name'])
                     // The first round of a visit that was just planned has no bowls yet, and takes the service's name.
                     ?? ($at === 0 && $rounds->first()?->bowls->isEmpty() === true ? $rounds->first() : null)
