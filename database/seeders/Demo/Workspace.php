@@ -26,7 +26,6 @@ use Core\Codec\ReadCanvas;
 use Core\Hair\AgeCanvas;
 use Core\Hair\Canvas as CanvasValue;
 use Core\Hair\CanvasZone;
-use Core\Hair\HairHistory;
 use Core\Record\ReadChange;
 use Core\Safety\Contraindication;
 use Core\Service\PlacedBowl;
@@ -103,7 +102,8 @@ final class Workspace
                 $days = (int) abs($last['visit']->starts_at->diffInDays($visit->starts_at));
                 $results = ReadCanvas::results($last['results'], array_map(fn ($zone): string => $zone->id, $last['canvas']->zones));
                 $aged = AgeCanvas::by($last['canvas'], $days, $results, resolve(\App\Formulas\CanvasRows::class)->done($last['visit']), $rules);
-                [$canvas, $said] = [$aged->canvas, $aged->said];
+                // Lengths fade between visits, and are read anew.
+                [$canvas, $said] = [$this->faded($aged->canvas, $service, $visit->closed_at === null), $aged->said];
             }
             Canvas::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($canvas), 'said' => $said, 'version' => 1]);
             $results = $visit->closed_at === null ? [] : $this->results($canvas, $outcome, $bowls, ++$number);
@@ -131,8 +131,26 @@ final class Workspace
         ];
     }
 
+    /** @param  bool  $ahead  the correction and the crop are wished further today than a visit brings them */
+    private function faded(CanvasValue $canvas, string $service, bool $ahead): CanvasValue
+    {
+        $fresh = $this->canvas($service)['zones'];
+        $zones = ReadCanvas::write($canvas);
+        foreach ($zones['zones'] ?? [] as $at => $zone) {
+            if (! in_array('root', $zone['spans'] ?? [], true)) {
+                $zones['zones'][$at]['level'] = $fresh[$at]['level'];
+                $zones['zones'][$at]['tone'] = $fresh[$at]['tone'];
+            }
+            if ($ahead && in_array($service, ['correction', 'crop'], true)) {
+                $zones['zones'][$at]['wish'] = $fresh[$at]['wish'];
+            }
+        }
+
+        return ReadCanvas::from($zones);
+    }
+
     /**
-     * Formulas that were tuned over the years give what is wished of them. The correction and the crop are still on their way.
+     * Formulas that were tuned over the years give what was wished of them, visit by visit.
      *
      * @param  array<string, mixed>  $canvas
      * @param  list<PlacedBowl>  $bowls
@@ -141,7 +159,7 @@ final class Workspace
     private function wished(array $canvas, Outcome $outcome, array $bowls): array
     {
         foreach (ReadCanvas::from($canvas)->zones as $at => $zone) {
-            if ($zone->hasWish() && $zone->history !== HairHistory::Unknown && $zone->wishLevel?->decimal(0) !== '10') {
+            if ($zone->hasWish()) {
                 $comes = $outcome->of($zone, $bowls);
                 $canvas['zones'][$at]['wish'] = ['level' => (string) $comes['level'], 'tone' => $comes['tone'], 'words' => ''];
             }
