@@ -17,6 +17,7 @@ use App\Http\Controllers\Bowls\WrittenBowlsController;
 use App\Http\Controllers\Clients\ClientController;
 use App\Http\Controllers\House\GramsMeanController;
 use App\Http\Controllers\House\HouseController;
+use App\Http\Controllers\House\JudgementController;
 use App\Http\Controllers\Lineage\CompareController;
 use App\Http\Controllers\Lineage\ProposalController;
 use App\Http\Controllers\Photos\PhotoController;
@@ -78,6 +79,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::get('shelf', ShelfController::class);
     Route::get('house', [HouseController::class, 'show']);
     Route::put('house', [HouseController::class, 'update']);
+    Route::get('house/judgement', JudgementController::class);
     Route::post('house-blends', [HouseBlendController::class, 'store']);
 
     Route::get('clients', [ClientController::class, 'index']);

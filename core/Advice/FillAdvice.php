@@ -22,8 +22,6 @@ use Core\Units\Fraction;
  */
 final readonly class FillAdvice
 {
-    private const MINUTES = 20;
-
     /** @param  list<Fact>  $why */
     private function __construct(
         public bool $needed,
@@ -82,18 +80,19 @@ final readonly class FillAdvice
             ->share(ToneFamily::Red)
             ->plus($wish->share(ToneFamily::Copper))
             ->compare(Number::VividWish->value()) >= 0;
-        [$gold, $copper] = $vivid ? [1, 3] : [3, 1];
+        $parts = $rules->fillerParts;
+        [$gold, $copper] = $vivid ? [$parts->copper, $parts->gold] : [$parts->gold, $parts->copper];
         $why[] = $vivid
-            ? Fact::of('why.fill-advice.for-vivid-red-or-copper')
-            : Fact::of('why.fill-advice.for-brown-three-parts-gold');
-        $why[] = Fact::of('why.fill-advice.only-on-hair-that-needs', minutes: self::MINUTES);
+            ? Fact::of('why.fill-advice.for-vivid-red-or-copper', copper: $copper, gold: $gold)
+            : Fact::of('why.fill-advice.for-brown-three-parts-gold', gold: $gold, copper: $copper);
+        $why[] = Fact::of('why.fill-advice.only-on-hair-that-needs', minutes: $rules->fillerMinutes);
         $shades = [];
-        foreach ([[ToneFamily::Gold, $gold], [ToneFamily::Copper, $copper]] as [$family, $parts]) {
+        foreach ([[ToneFamily::Gold, $gold], [ToneFamily::Copper, $copper]] as [$family, $many]) {
             $shade = self::nearest($shelf, $target, $family);
             if ($shade !== null && isset($shades[$shade->id])) {
                 $shades[$shade->id]['share'] = (string) ($gold + $copper);
             } elseif ($shade !== null) {
-                $shades[$shade->id] = ['product' => $shade->id, 'label' => $shade->label(), 'share' => (string) $parts];
+                $shades[$shade->id] = ['product' => $shade->id, 'label' => $shade->label(), 'share' => (string) $many];
             } else {
                 $why[] = Fact::of(
                     'why.fill-advice.shelf-has-no-at-or',
@@ -102,7 +101,7 @@ final readonly class FillAdvice
                 );
             }
         }
-        $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, self::MINUTES, $why, 'filling');
+        $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, $rules->fillerMinutes, $why, 'filling');
 
         return new self(true, $pigment, $filler, $why);
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Advice;
 
 use Core\Fact;
+use Core\Practice\GreyParts;
 use Core\Practice\HouseRules;
-use Core\Practice\Number;
 use Core\Shelf\Product;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
@@ -52,19 +52,19 @@ final readonly class GreyAdvice
                 Fact::of('why.grey-advice.no-natural-needed'),
             ],
             $percent < $rules->grey->third => [
-                Number::GreyLittleLeast->value(),
-                Number::GreyLittleMost->value(),
-                Fact::of('why.grey-advice.quarter-third-natural'),
+                GreyParts::share($rules->greyParts->least),
+                GreyParts::share($rules->greyParts->most),
+                Fact::of('why.grey-advice.between-natural', least: $rules->greyParts->least, most: $rules->greyParts->most),
             ],
             $percent <= $rules->grey->half => [
-                Number::GreyHalf->value(),
-                Number::GreyHalf->value(),
-                Fact::of('why.grey-advice.half-natural'),
+                GreyParts::share($rules->greyParts->half),
+                GreyParts::share($rules->greyParts->half),
+                Fact::of('why.grey-advice.so-much-natural', half: $rules->greyParts->half),
             ],
             default => [
-                Number::GreyMuch->value(),
+                GreyParts::share($rules->greyParts->much),
                 Fraction::one(),
-                Fact::of('why.grey-advice.three-quarters-natural-up-all'),
+                Fact::of('why.grey-advice.natural-up-to-all', much: $rules->greyParts->much),
             ],
         };
         $little = $percent < $rules->grey->none;

@@ -76,7 +76,10 @@ final readonly class TonerAdvice
         }
         // A warm wish keeps the pigment as an ally; any other is met half by what softens it.
         $warm = $wish->warmth()->compare(Number::WarmWish->value()) > 0;
-        $wanted = $warm ? $wish : ToneMix::mean([[$wish, Fraction::one()], [$bare->neutraliser, $bare->strength]]);
+        $wanted = $warm ? $wish : ToneMix::mean([
+            [$wish, Fraction::one()],
+            [$bare->neutraliser, $bare->strength->times($rules->keepWarmth->against())],
+        ]);
         $why[] = $warm ? Fact::of('why.toner-advice.wish-warm-bare-pigment-helps') : Fact::of(
             'why.toner-advice.softens-does-not-erase',
             neutraliser: $bare->neutraliser->words(),

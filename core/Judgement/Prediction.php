@@ -88,13 +88,17 @@ final readonly class Prediction
             $spread = $spread->times($free)->times($free)->plus(self::squared($held->spread));
             if ($held->isLearnt()) {
                 $colour = $colour->deeper(Real::of($held->mean));
-                $why[] = Fact::of('why.prediction.held', own: $held->own, house: $held->house, levels: $held->mean->decimal(2));
+                $why[] = $held->mean->isNegative()
+                    ? Fact::of('why.prediction.held-less', own: $held->own, house: $held->house, levels: $held->mean->negated()->decimal(1))
+                    : Fact::of('why.prediction.held-more', own: $held->own, house: $held->house, levels: $held->mean->decimal(1));
             }
             $warmer = $learnt->warmer($zone, $process);
             if ($warmer->isLearnt()) {
                 $redder = $learnt->redder($zone, $process);
                 $colour = $colour->warmer(Real::of($warmer->mean), Real::of($redder->mean));
-                $why[] = Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
+                $why[] = $warmer->mean->isNegative()
+                    ? Fact::of('why.prediction.cooler', own: $warmer->own, house: $warmer->house, units: $warmer->mean->negated()->decimal(0))
+                    : Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
             }
             $why[] = self::laid($process, $hold, $lifted, $colour);
         }

@@ -28,6 +28,7 @@ final readonly class HouseRules
      *     decide
      * @param  bool  $weighAhead  whether a bowl may be weighed while its gate is shut; it never goes on then
      * @param  TestReaders  $testReaders  who may read a skin test as clear
+     * @param  int  $fillerMinutes  a filler works before the shade goes over it
      * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
@@ -56,6 +57,10 @@ final readonly class HouseRules
         public TestReaders $testReaders,
         public int $idleMinutes,
         public GramsMean $gramsMean,
+        public GreyParts $greyParts,
+        public FillerParts $fillerParts,
+        public int $fillerMinutes,
+        public KeepWarmth $keepWarmth,
     ) {
     }
 
@@ -68,6 +73,7 @@ final readonly class HouseRules
                 5,
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
+            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half,
         );
     }
 
@@ -94,6 +100,10 @@ final readonly class HouseRules
         ?TestReaders $testReaders = null,
         ?int $idleMinutes = null,
         ?GramsMean $gramsMean = null,
+        ?GreyParts $greyParts = null,
+        ?FillerParts $fillerParts = null,
+        ?int $fillerMinutes = null,
+        ?KeepWarmth $keepWarmth = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -109,7 +119,8 @@ final readonly class HouseRules
             $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
             $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
             $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
-            $gramsMean ?? $this->gramsMean,
+            $gramsMean ?? $this->gramsMean, $greyParts ?? $this->greyParts, $fillerParts ?? $this->fillerParts,
+            $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
         );
     }
 
@@ -288,5 +299,27 @@ final readonly class HouseRules
             $most->decimal(1),
             $unit,
         );
+    }
+
+    public function withGreyParts(GreyParts $parts): self
+    {
+        return $this->with(greyParts: $parts);
+    }
+
+    public function withFillerParts(FillerParts $parts): self
+    {
+        return $this->with(fillerParts: $parts);
+    }
+
+    public function withFillerMinutes(int $minutes): self
+    {
+        return $minutes >= 1 && $minutes <= 60
+            ? $this->with(fillerMinutes: $minutes)
+            : throw InvalidRule::outOfRange('Filler minutes', (string) $minutes, '1', '60', 'min');
+    }
+
+    public function withKeepWarmth(KeepWarmth $keep): self
+    {
+        return $this->with(keepWarmth: $keep);
     }
 }

@@ -42,4 +42,14 @@ final class InvalidRule extends Refusal
     {
         return new self(Fact::of('refusals.invalid-rule.unknown', key: $key, known: $known));
     }
+
+    public static function greyPartsUnreadable(): self
+    {
+        return new self(Fact::of('refusals.invalid-rule.grey-parts'));
+    }
+
+    public static function fillerPartsUnreadable(): self
+    {
+        return new self(Fact::of('refusals.invalid-rule.filler-parts'));
+    }
 }

@@ -40,10 +40,6 @@ enum Number: string
     case PearlViolet = 'pearl-violet';
     case PearlAsh = 'pearl-ash';
     case VividWish = 'vivid-wish';
-    case GreyLittleLeast = 'grey-little-least';
-    case GreyLittleMost = 'grey-little-most';
-    case GreyHalf = 'grey-half';
-    case GreyMuch = 'grey-much';
     case ResistantMore = 'resistant-more';
     case AmountSunk = 'amount-sunk';
     case WeaveTakes = 'weave-takes';
@@ -177,24 +173,6 @@ enum Number: string
             Override::Nobody,
             'red and copper from here are filled the other way round',
         ],
-        'grey-little-least' => [
-            1,
-            4,
-            'of the colour',
-            Mark::Practice,
-            Override::House,
-            'natural for grey up to the second breakpoint, at least',
-        ],
-        'grey-little-most' => [1, 3, 'of the colour', Mark::Practice, Override::House, 'and at most'],
-        'grey-half' => [
-            1,
-            2,
-            'of the colour',
-            Mark::Practice,
-            Override::House,
-            'natural for grey up to the third breakpoint',
-        ],
-        'grey-much' => [3, 4, 'of the colour', Mark::Practice, Override::House, 'natural for more grey, at least'],
         'resistant-more' => [6, 5, 'times', Mark::Model, Override::House, 'colour for resistant grey'],
         'amount-sunk' => [
             2,

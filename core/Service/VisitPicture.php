@@ -78,6 +78,24 @@ final readonly class VisitPicture
         );
     }
 
+    /**
+     * Which bowls lie where, one round at a time: four bowls on one cell can be told apart.
+     *
+     * @return array<int, array<string, list<string>>> letters by cell key, by round
+     */
+    public function byRound(): array
+    {
+        $rounds = [];
+        foreach ($this->bowls as $bowl) {
+            foreach ($bowl->sheet->strokes as $stroke) {
+                $rounds[$bowl->round][] = ['letter' => $bowl->sheet->letter, 'round' => (string) $bowl->round, 'stroke' => $stroke];
+            }
+        }
+        ksort($rounds);
+
+        return array_map(static fn (array $strokes): array => Coverage::of($strokes, [])->bowls, $rounds);
+    }
+
     /** @param  list<Strand>  $strands */
     private static function hasLightener(array $strands): bool
     {

@@ -246,6 +246,14 @@ return [
         ],
     ],
     'invalid-rule' => [
+        'grey-parts' => [
+            'said' => 'These are no four percentages of natural.',
+            'mend' => 'Write four that do not fall, such as 25, 33, 50, 75: at least and at most for a little grey, for half, for much.',
+        ],
+        'filler-parts' => [
+            'said' => 'These are no parts of gold and copper.',
+            'mend' => 'Write two whole numbers of 1 to 9, such as 3:1.',
+        ],
         'not-one-of' => [
             'said' => '“:given” is no setting of “:rule”.',
             'mend' => 'Choose :known{ or }.',

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Ops\Map\Arrows;
 use Ops\Map\Drawing;
+use Ops\Map\Numbers;
 use Ops\Map\Rows;
 
 arch('the core knows no framework and no interface')->expect('Core')->toUseNothing();
@@ -32,6 +33,11 @@ it('sees an arrow that runs up, and a circle', function () {
 it('keeps the drawn map as the code is: ./tinta map draws it anew', function () {
     $root = dirname(__DIR__, 2);
     expect((string) file_get_contents("{$root}/docs/map.svg"))->toBe(Drawing::of(Arrows::of("{$root}/core")));
+});
+
+it('keeps the table of its numbers as the code is: ./tinta map writes it anew', function () {
+    $root = dirname(__DIR__, 2);
+    expect((string) file_get_contents("{$root}/docs/numbers.md"))->toBe(Numbers::table("{$root}/core"));
 });
 
 arch('models do not know HTTP')->expect('App\Models')->not->toUse('App\Http');

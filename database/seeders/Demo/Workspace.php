@@ -21,6 +21,7 @@ use App\Models\SkinTest;
 use App\Models\Stamp;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
 use Core\Hair\AgeCanvas;
@@ -103,7 +104,7 @@ final class Workspace
                 $results = ReadCanvas::results($last['results'], array_map(fn ($zone): string => $zone->id, $last['canvas']->zones));
                 $aged = AgeCanvas::by($last['canvas'], $days, $results, resolve(\App\Formulas\CanvasRows::class)->done($last['visit']), $rules);
                 // Lengths fade between visits, and are read anew.
-                [$canvas, $said] = [$this->faded($aged->canvas, $service, $visit->closed_at === null), $aged->said];
+                [$canvas, $said] = [$this->faded($aged->canvas, $service, $visit->closed_at === null), Say::all($aged->said)];
             }
             Canvas::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($canvas), 'said' => $said, 'version' => 1]);
             $results = $visit->closed_at === null ? [] : $this->results($canvas, $outcome, $bowls, ++$number);

@@ -52,12 +52,12 @@ it('turns from one share of natural to the next at the house’s breakpoints', f
         ->and(said($advice->why[0]))->toBe("{$percent} % grey: {$words} (house breakpoints 25, 50, 75 % grey).");
 })->with([
     [24, '0', '0', '10 vol', 'no natural is needed'],
-    [25, '0.25', '0.33', '20 vol', 'a quarter to a third natural'],
-    [49, '0.25', '0.33', '20 vol', 'a quarter to a third natural'],
-    [50, '0.5', '0.5', '20 vol', 'half natural'],
-    [75, '0.5', '0.5', '20 vol', 'half natural'],
-    [76, '0.75', '1', '20 vol', 'three quarters natural up to all'],
-    [100, '0.75', '1', '20 vol', 'three quarters natural up to all'],
+    [25, '0.25', '0.33', '20 vol', '25 to 33 % natural'],
+    [49, '0.25', '0.33', '20 vol', '25 to 33 % natural'],
+    [50, '0.5', '0.5', '20 vol', '50 % natural'],
+    [75, '0.5', '0.5', '20 vol', '50 % natural'],
+    [76, '0.75', '1', '20 vol', '75 % natural up to all'],
+    [100, '0.75', '1', '20 vol', '75 % natural up to all'],
 ]);
 
 it('says by which rule and how long grey is covered', function () {

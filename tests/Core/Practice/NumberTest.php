@@ -28,9 +28,6 @@ it('keeps its order', function (array $rising) {
         expect($rising[$at]->value()->compare($rising[$at - 1]->value()))->toBeGreaterThan(0, $rising[$at]->value);
     }
 })->with([
-    'grey asks for more natural the more of it there is' => [[
-        Number::GreyLittleLeast, Number::GreyLittleMost, Number::GreyHalf, Number::GreyMuch,
-    ]],
     'what only deposits is weaker than what lifts, and that than what never goes on the scalp' => [[
         Number::DepositsUpTo, Number::LiftsFrom, Number::ScalpMost,
     ]],
@@ -51,6 +48,6 @@ it('never takes more of a whole than all of it', function (Number $number) {
     expect($number->value()->compare(Fraction::one()))->toBeLessThanOrEqual(0);
 })->with([
     Number::DampLift, Number::OpenAirLift, Number::HoldDemi, Number::HoldDirect, Number::HoldLightener, Number::WetHold,
-    Number::GreyMuch, Number::WeaveTakes, Number::RemixAt,
+    Number::WeaveTakes, Number::RemixAt,
     Number::LeastOfBowl, Number::ToneStep, Number::StandInPigment, Number::SameTone, Number::AmountSunk,
 ]);

@@ -53,6 +53,11 @@ final class PictureResource extends JsonResource
                 $picture->outlooks,
             ),
             'cells' => (object) $picture->coverage->bowls,
+            'maps' => array_map(
+                static fn (array $cells, int $round): array => ['round' => $round, 'cells' => (object) $cells],
+                $picture->byRound(),
+                array_keys($picture->byRound()),
+            ),
             'uncovered' => self::keys($picture->coverage->uncovered),
             'doubled' => self::keys($picture->coverage->doubled),
             'cautions' => self::cautions($picture->cautions),

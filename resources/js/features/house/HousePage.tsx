@@ -10,6 +10,7 @@ import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
 import { changeHouse } from './api'
 import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type HouseDraft } from './houseDraft'
+import { JudgementChart } from './JudgementChart'
 import { OwnPassword } from './OwnPassword'
 import { RuleRow } from './RuleRow'
 
@@ -87,6 +88,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
           ))}
         </ul>
       </section>
+      <JudgementChart />
       <OwnPassword />
       {owns ? (
         <footer className="desk-foot">

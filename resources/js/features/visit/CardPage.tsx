@@ -58,7 +58,14 @@ function Card({ visit }: { visit: Visit }) {
           ))}
         </div>
         <div className="card-side">
-          <HeadMap cells={visit.picture.cells} uncovered={[]} doubled={[]} />
+          <div className="card-maps">
+            {(visit.picture.maps.length < 2 ? [{ round: -1, cells: visit.picture.cells }] : visit.picture.maps).map((map) => (
+              <figure key={map.round}>
+                <HeadMap cells={map.cells} uncovered={[]} doubled={[]} />
+                {map.round < 0 ? null : <figcaption>{map.round + 1}. {visit.rounds[map.round]?.name}</figcaption>}
+              </figure>
+            ))}
+          </div>
           <p className="card-legend">Cells: root, regrowth, mids, ends.</p>
           <PatternList picture={visit.picture} />
           <CanvasTable visit={visit} />

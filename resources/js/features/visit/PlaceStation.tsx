@@ -2,13 +2,13 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Chips } from '../../shared/ui/Chips'
 import { Field } from '../../shared/ui/Field'
-import { HeadMap } from '../../shared/ui/HeadMap'
 import { inkOf } from '../../shared/ui/ink'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import { SPANS, StrandRibbon } from '../../shared/ui/StrandRibbon'
 import { BowlDesk } from './BowlDesk'
 import type { DeskProps } from './FormulateStation'
+import { RoundMap } from './RoundMap'
 import type { Picture, Stroke } from './shapes'
 
 const METHODS = [
@@ -39,7 +39,7 @@ export function PlaceStation(props: DeskProps) {
   return (
     <div className="place-station">
       <div className="place-map">
-        <HeadMap cells={picture.cells} uncovered={picture.uncovered} doubled={picture.doubled} chosen={current?.regions} onRegion={draft !== null && editable ? press : undefined} />
+        <RoundMap visit={visit} picture={picture} chosen={current?.regions} onRegion={draft !== null && editable ? press : undefined} />
         <StrandRibbon bowls={ribbonOf(picture)} />
       </div>
       <div className="place-form">

@@ -1,13 +1,15 @@
-import { HeadMap } from '../../shared/ui/HeadMap'
+import type { ReactNode } from 'react'
 import { isOver } from '../../shared/visits/visitLine'
+import { RoundMap } from './RoundMap'
 import { StrandRibbons } from './StrandRibbons'
 import type { Caution, Picture, Visit } from './shapes'
 
 /** What one change does to everything else: the painted head, what each zone is expected to become, what needs care. */
-export function SidePanel({ visit, picture, withMap }: { visit: Visit; picture: Picture; withMap: boolean }) {
+export function SidePanel({ visit, picture, withMap, children }: { visit: Visit; picture: Picture; withMap: boolean; children?: ReactNode }) {
   return (
     <aside className="side-panel" aria-label="Head and outlook">
-      {withMap ? <HeadMap cells={picture.cells} uncovered={picture.uncovered} doubled={picture.doubled} /> : null}
+      {withMap ? <RoundMap visit={visit} picture={picture} /> : null}
+      {children}
       <div className="outlooks">
         {picture.zones.map((zone) => (
           <section key={zone.id} className="outlook" aria-label={`Outlook for ${zone.name}`}>

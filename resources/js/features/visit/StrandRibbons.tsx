@@ -35,7 +35,7 @@ function StrandRow({ strand, alone }: { strand: Strand; alone: boolean }) {
       {alone ? null : <span>{strand.name}</span>}
       {strand.letters.map((letter) => <b key={letter} className={`sign ink-${inkOf(letter).name}`}>{letter}</b>)}
       {strand.words === '' ? <span className="quiet">nothing on it</span> : <span>{strand.words}</span>}
-      {strand.verdict === '' || alone ? null : <span className={strand.verdict === 'on target' ? 'on-target' : 'off-target'}>{strand.verdict === 'on target' ? '✓' : `! ${strand.verdict}`}</span>}
+      {strand.verdict === '' || alone || !strand.main ? null : <span className={strand.verdict === 'on target' ? 'on-target' : 'off-target'}>{strand.verdict === 'on target' ? '✓' : `! ${strand.verdict}`}</span>}
     </>
   )
   if (strand.steps.length === 0) return <p className="strand-row">{head}</p>

@@ -23,6 +23,8 @@ import type { Shelf } from '../../shared/shelf/shelf'
 import type { Picture, Visit } from './shapes'
 import { useKeys } from '../../shared/ui/useKeys'
 import { usePaused } from './usePaused'
+import { WhatIf } from './WhatIf'
+import { isTried, tried, type Trial } from './whatIf'
 import { isOver } from '../../shared/visits/visitLine'
 import { VisitHead } from './VisitHead'
 
@@ -73,7 +75,8 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     onDraft(draft)
     go({ bowl: draft.id, at: station === 'place' ? 'place' : 'formulate' })
   }
-  const picture = usePicture(visit, drafts, canvasDraft)
+  const [trial, setTrial] = useState<{ id: string; trial: Trial }>({ id: '', trial: {} })
+  const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft)
   // A suggestion is a draft like any other: seen, changed, saved, or dropped.
   const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
     const letter = freeLetter([...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)])
@@ -116,10 +119,30 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
           {station === 'run' ? <RunStation visit={visit} ladder={shelf.ladder} formulates={formulates} letters={letters} /> : null}
           {station === 'close' ? <CloseStation visit={visit} ladder={shelf.ladder} formulates={formulates} /> : null}
         </section>
-        <SidePanel visit={visit} picture={picture} withMap={station !== 'place' && station !== 'canvas'} />
+        <SidePanel visit={visit} picture={picture} withMap={station !== 'place' && station !== 'canvas'}>
+          {draft !== null && editable && (bowl === null || bowl.batches.length === 0) && station === 'formulate' ? (
+            <WhatIf
+              draft={draft}
+              shelf={shelf}
+              trial={trial.id === draft.id ? trial.trial : {}}
+              onTry={(next) => { setTrial({ id: draft.id, trial: next }) }}
+              onKeep={(next) => { onDraft(next); setTrial({ id: '', trial: {} }) }}
+            />
+          ) : null}
+        </SidePanel>
       </div>
     </div>
   )
+}
+
+/** The drafts with what is tried on one bowl; nothing of it is kept. */
+function withTrial(visit: Visit, shelf: Shelf, drafts: Record<string, Draft>, { id, trial }: { id: string; trial: Trial }): Record<string, Draft> {
+  if (!isTried(trial)) return drafts
+  const round = visit.rounds.find((each) => each.bowls.some((bowl) => bowl.id === id))
+  const bowl = round?.bowls.find((each) => each.id === id)
+  const draft = drafts[id] ?? (bowl === undefined || round === undefined ? undefined : { id, round: round.id, version: bowl.version, sheet: bowl.sheet })
+  const line = shelf.lines.find((each) => each.id === draft?.sheet.line)
+  return draft === undefined || line === undefined ? drafts : { ...drafts, [id]: { ...draft, sheet: tried(draft.sheet, line, trial) } }
 }
 
 /** The picture of the visit with what is being typed in it; the last one stays until the next is there. */

@@ -105,6 +105,8 @@ export const picture = z.object({
     }),
   ),
   cells: z.record(z.string(), z.array(z.string())),
+  /** The same, one round at a time. */
+  maps: z.array(z.object({ round: z.number(), cells: z.record(z.string(), z.array(z.string())) })),
   uncovered: z.array(z.string()),
   doubled: z.array(z.string()),
   cautions: z.array(caution),

@@ -4,7 +4,7 @@ import { CautionList, SidePanel } from './SidePanel'
 import { stationOf, Stations } from './Stations'
 import type { Picture, Visit } from './shapes'
 
-const picture: Picture = { zones: [], cells: {}, uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
+const picture: Picture = { zones: [], cells: {}, maps: [], uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
 const visit = {
   status: 'in-chair', proposals: [], canvas: { version: 0, canvas: { zones: [], worn: '', target: '' }, said: [], editedBy: null }, picture,
   gate: { open: true, ahead: false, reasons: [], waivable: false, waived: '', waivers: [], states: {} },
