@@ -27,10 +27,10 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->type($page, '#zone-grey', '60');
     $this->type($page, '#wish-level', '6');
     $this->press($page, '[aria-label="Wished tone, strongest first"] .chip', 'copper');
-    $this->see($page, '.zone-reading', '60 % grey: half natural');
+    $this->see($page, '.zone-reading', '60 % grey: 50 % natural');
     // A reload in the middle loses nothing.
     $page->navigate()->refresh();
-    $this->see($page, '.zone-reading', '60 % grey: half natural');
+    $this->see($page, '.zone-reading', '60 % grey: 50 % natural');
     $this->type($page, '#zone-level', '66');
     $this->press($page, '#save-canvas');
     $this->see($page, '.field-problem', 'A level of 66 cannot be.');

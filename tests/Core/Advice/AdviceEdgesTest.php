@@ -229,7 +229,7 @@ it('says why it fills, with the pigment that is missing and what it does about i
     );
     expect(said($why->why))->toBe([
         'From 9 to 6 is 3 levels down: the warm pigment of a 6 is missing, orange.',
-        'For a brown: three parts gold to one of copper.',
+        'For a brown: 3 parts gold to 1 of copper.',
         'Only on the hair that needs it, about 20 minutes, then the final shade.',
         'The shelf has no copper at 6 or one lighter.',
     ])->and($why->filler?->rule)->toBe('filling')->and($why->filler?->strength)->toBeNull();

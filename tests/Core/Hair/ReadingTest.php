@@ -93,7 +93,7 @@ it('tells of grey, bands and porous hair only where they matter', function () {
         'porosity' => 'high',
         'wish' => ['level' => '6'],
     ])->lines);
-    expect($lines[0])->toStartWith('60 % grey: half natural')
+    expect($lines[0])->toStartWith('60 % grey: 50 % natural')
         ->and($lines)
         ->toContain(
             'A band of another level: its own bowl, or a blending pass.',

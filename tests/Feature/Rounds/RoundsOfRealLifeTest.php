@@ -422,7 +422,7 @@ $rounds = [
         );
         $v->refresh();
         expect(implode(' ', $v->visit['picture']['zones'][0]['lines']))->toContain(
-            '60 % grey: half natural',
+            '60 % grey: 50 % natural',
             'Resistant: 5 to 10 minutes more',
         );
         $v->testSkin()->weigh('A');
