@@ -241,7 +241,7 @@ it('says why it fills, with the pigment that is missing and what it does about i
         $half,
         [],
         HouseRules::standard(),
-    )->why[1]))->toBe('For a vivid red or copper: three parts copper to one of gold.');
+    )->why[1]))->toBe('For a vivid red or copper: 3 parts copper to 1 of gold.');
 });
 
 it('counts a deeper toner twice and a lighter one once, and says what each would do', function () {
