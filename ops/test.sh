@@ -75,7 +75,8 @@ command_map() {
 
 command_bench() {
     install_composer
-    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || php ops/bench.php "$@"
+    if [ "${1:-}" = wish ]; then php ops/bench-wish.php; return; fi
+    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     use_instance test

@@ -113,6 +113,10 @@ return [
         'said' => ':dark is rinsed beside the lightened strands of :light: it will run into them.',
         'mend' => 'Rinse the foils by themselves first, or shield them with conditioner.',
     ],
+    'mixed-early' => [
+        'said' => 'Its turn comes in about :minutes minutes: mixed now, it stands too long.',
+        'mend' => 'Weigh it when what is on the hair is nearly done.',
+    ],
     'skin-test-waiting' => [
         'said' => 'The skin test of :line has not had its 48 hours.',
         'mend' => 'Read it then.',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Visits;
 
 use App\Formulas\AmountRows;
+use App\Formulas\LastTime;
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
 use App\Words\Say;
@@ -149,8 +150,22 @@ final class PictureResource extends JsonResource
                 'sure' => Say::words($last->sureness()),
                 'why' => Say::all($last->why),
             ],
+            'lastTime' => $this->lastTime($outlook),
             'strands' => StrandsResource::of($outlook),
             'whole' => StrandsResource::whole($outlook),
+        ];
+    }
+
+    /** @return ?array<string, mixed> what the same bowls came to, where that was good */
+    private function lastTime(Outlook $outlook): ?array
+    {
+        $last = resolve(LastTime::class)->of($this->resource, $outlook, $this->drafts);
+        $level = $last['result']->level ?? null;
+
+        return $last === null || $level === null ? null : [
+            'on' => $last['visit']->starts_at->toIso8601String(),
+            'words' => self::words($level, $last['result']->tone->words()),
+            'swatch' => self::swatch($level, $last['result']->tone->mix()),
         ];
     }
 

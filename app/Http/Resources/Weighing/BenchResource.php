@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Weighing;
 
+use App\Formulas\TurnRows;
 use App\Http\Resources\Safety\GateResource;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Component;
 use App\Models\Round;
 use App\Models\VesselRow;
+use App\Words\Say;
 use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
@@ -32,6 +34,7 @@ final class BenchResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $bowl = $this->resource;
+        $early = resolve(TurnRows::class)->early($bowl);
 
         return [
             'letter' => trim($bowl->letter),
@@ -50,6 +53,7 @@ final class BenchResource extends JsonResource
                 'id' => $batch->id, 'number' => $at + 1, 'status' => $batch->status->value,
             ])->all()),
             'gate' => GateResource::ofBowl($bowl),
+            'early' => $early === null ? null : ['reason' => Say::words($early), 'mend' => Say::mend($early)],
             'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
             'lines' => array_map(fn (KnownLine $line): array => [
                 'key' => $line->key,

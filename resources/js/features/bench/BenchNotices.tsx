@@ -46,3 +46,8 @@ export function UnsentPours({ weighing }: { weighing: ReturnType<typeof useBatch
     </>
   )
 }
+
+/** Its turn is far off: said while the bowl can still wait. */
+export function EarlyWords({ early, begun }: { early: BowlFacts['early']; begun: boolean }) {
+  return early === null || begun ? null : <Notice kind="warn" title={early.reason}>{early.mend}</Notice>
+}

@@ -11,7 +11,7 @@ import type { Batch } from './api'
 import { AlsoIn } from './AlsoIn'
 import { AnotherBatch } from './AnotherBatch'
 import { BenchFoot } from './BenchFoot'
-import { GateWords, UnsentPours } from './BenchNotices'
+import { EarlyWords, GateWords, UnsentPours } from './BenchNotices'
 import { DiscardStage } from './DiscardStage'
 import { Ended } from './Ended'
 import { bowlFacts, type BowlFacts } from './facts'
@@ -76,6 +76,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
       <div className="bench-body">
         {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} offline={weighing.offline} colourOf={colourOf} />}
         <div className="bench-middle">
+          <EarlyWords early={facts.early} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />
           {weighing.refused.length > 0 ? null : <GateWords gate={facts.gate} visit={facts.visit} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />}
           <UnsentPours weighing={weighing} />
           {weighing.error === null || weighing.offline !== null || weighing.refused.length > 0 ? null : <ErrorNotice error={weighing.error} />}

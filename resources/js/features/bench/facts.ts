@@ -17,6 +17,8 @@ const shape = z.object({
   vessels: z.array(z.object({ mark: z.string(), weight: z.string() })),
   batches: z.array(z.object({ id: z.string(), number: z.number(), status: z.string() })),
   gate: z.object({ open: z.boolean(), ahead: z.boolean(), reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })) }),
+  /** Its turn is far off: said while it can still wait. */
+  early: z.object({ reason: z.string(), mend: z.string() }).nullable().default(null),
   total: z.string(),
   lines: z.array(z.object({ key: z.string(), label: z.string(), grams: z.string() })),
   colours: z.record(z.string(), z.string()),

@@ -1,4 +1,5 @@
 import type { ReactNode } from 'react'
+import { showDay } from '../../shared/format/time'
 import { isOver } from '../../shared/visits/visitLine'
 import { RoundMap } from './RoundMap'
 import { StrandRibbons } from './StrandRibbons'
@@ -22,11 +23,14 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
               {zone.reached === null ? null : <Swatch label="reached" swatch={zone.reached} />}
               {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
             </div>
+            {zone.lastTime === null || zone.reached?.last === true ? null : (
+              <p className="outlook-words"><strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls: {zone.lastTime.words}, good</p>
+            )}
             {zone.reached?.last === true ? (
               <p className="outlook-words"><Against verdict={zone.verdict} /> reached {zone.reached.words}</p>
             ) : zone.expected === null ? null : (
               <p className="outlook-words">
-                <Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
+                {zone.lastTime === null ? null : 'The model: '}<Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
               </p>
             )}
             {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}

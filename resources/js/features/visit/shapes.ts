@@ -100,6 +100,8 @@ export const picture = z.object({
       reached: swatched.extend({ last: z.boolean() }).nullable(),
       verdict: z.string(),
       expected: swatched.extend({ calibrated: z.boolean(), sure: z.string(), why: z.array(z.string()) }).nullable(),
+      /** What the same bowls came to last time, where that was good. */
+      lastTime: swatched.extend({ on: z.string() }).nullable(),
       strands: z.array(strand),
       whole: swatched.nullable(),
     }),

@@ -35,7 +35,7 @@ const caution = { key: 'weak', reason: 'This hair is weak.', mend: 'Test a stran
 const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true, sure: 'give or take half; from 3 of this client’s bowls and 60 of the house', why: [] }
 const zone: Picture['zones'][number] = {
   id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [caution],
-  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, whole: null,
+  now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, whole: null, lastTime: null,
   strands: [{ name: 'all of it', kind: 'whole', letters: ['A'], share: '100', was: '#c0a060', words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', main: true, steps: [{ letter: 'A', round: 0, words: 'level 8.8, gold', swatch: '#c8a860', why: ['It holds 80 %.'] }] }],
 }
 
@@ -50,6 +50,12 @@ it('shows what to expect as a sketch, with a word and a sign, and by whose visit
   expect(html).toContain('Ends: This hair is weak.')
   const right = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, verdict: 'on target' }] }} withMap={false} />)
   expect(right).toContain('✓ on target')
+})
+
+it('tells what happened last time first, and the model second', () => {
+  const html = renderToStaticMarkup(<SidePanel visit={visit} picture={{ ...picture, zones: [{ ...zone, lastTime: { words: 'level 9 pearl', swatch: '#d0c0b0', on: '2026-10-15T09:00:00+00:00' } }] }} withMap={false} />)
+  expect(html).toContain('level 9 pearl, good')
+  expect(html.indexOf('level 9 pearl, good')).toBeLessThan(html.indexOf('too warm'))
 })
 
 it('shows what was reached instead of the sketch, once nothing is planned after it', () => {
