@@ -21,6 +21,7 @@ use App\Http\Controllers\House\JudgementController;
 use App\Http\Controllers\Lineage\CompareController;
 use App\Http\Controllers\Lineage\ProposalController;
 use App\Http\Controllers\Photos\PhotoController;
+use App\Http\Controllers\Practice\PracticeController;
 use App\Http\Controllers\Safety\ContraindicationController;
 use App\Http\Controllers\Safety\SkinTestController;
 use App\Http\Controllers\Safety\WaiverController;
@@ -80,6 +81,9 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::get('house', [HouseController::class, 'show']);
     Route::put('house', [HouseController::class, 'update']);
     Route::get('house/judgement', JudgementController::class);
+    Route::get('practice', [PracticeController::class, 'index']);
+    Route::post('practice', [PracticeController::class, 'store']);
+    Route::post('visits/{visit}/practice', [PracticeController::class, 'try']);
     Route::post('house-blends', [HouseBlendController::class, 'store']);
 
     Route::get('clients', [ClientController::class, 'index']);

@@ -18,6 +18,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $cautions
  * @property ?CarbonImmutable $born_on
  * @property bool $training
+ * @property ?int $practice_seed
+ * @property ?string $practice_lesson
+ * @property ?int $practice_of whose practice head it is
  * @property int $version
  */
 final class Client extends Model

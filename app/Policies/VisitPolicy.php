@@ -19,7 +19,12 @@ final class VisitPolicy
     /** Plan, change, close, repeat. */
     public function formulate(TeamMember $member, Visit $visit): Response
     {
-        return $visit->salon_id === $member->salon_id ? ClientPolicy::formulating($member) : Response::denyAsNotFound();
+        return match (true) {
+            $visit->salon_id !== $member->salon_id => Response::denyAsNotFound(),
+            // Whoever practises formulates.
+            $visit->client->practice_of === $member->id => Response::allow(),
+            default => ClientPolicy::formulating($member),
+        };
     }
 
     /** Receive the client, weigh bowls: everybody on the team. */

@@ -148,7 +148,7 @@ enum Number: string
         'grab-low' => [4, 5, 'of the tone', Mark::Model, Override::Nobody, 'hair of low porosity takes'],
         'grab-high' => [6, 5, 'of the tone', Mark::Model, Override::Nobody, 'porous hair takes'],
         'wet-hold' => [4, 5, 'of the tone', Mark::Model, Override::House, 'what damp hair takes of it'],
-        'warmth-miss' => [12, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'further off the wish is too warm or too cool'],
+        'warmth-miss' => [13, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'further off the wish is too warm or too cool'],
         'redness-miss' => [12, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'further off the wish is too red or too golden'],
         'flat-below' => [8, 1, 'CIELAB units', Mark::Model, Override::Nobody, 'so much less vivid than the wish is flat or muddy'],
         'grey-shows' => [2, 1, 'levels', Mark::Model, Override::Nobody, 'white hair that stays so much lighter than the rest shows'],

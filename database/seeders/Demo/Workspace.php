@@ -21,6 +21,7 @@ use App\Models\SkinTest;
 use App\Models\Stamp;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Practice\SimulatedHead;
 use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCanvas;
@@ -70,7 +71,7 @@ final class Workspace
         $this->houseBlend();
         $index = resolve(IndexClient::class);
         foreach (Client::query()->where('salon_id', $this->salon->id)->orderBy('id')->get() as $number => $client) {
-            $this->heads($client, Clients::LIST[$number][3], new Outcome($number));
+            $this->heads($client, Clients::LIST[$number][3], new SimulatedHead($number));
             $this->skin($client, $number);
             $this->waiting($client);
             $index($client);
@@ -90,7 +91,7 @@ final class Workspace
     }
 
     /** The latest visits have their canvas; the one of today has last time's, aged. */
-    private function heads(Client $client, string $service, Outcome $outcome): void
+    private function heads(Client $client, string $service, SimulatedHead $outcome): void
     {
         $rules = $this->salon->rules();
         $last = null;
@@ -157,7 +158,7 @@ final class Workspace
      * @param  list<PlacedBowl>  $bowls
      * @return array<string, mixed>
      */
-    private function wished(array $canvas, Outcome $outcome, array $bowls): array
+    private function wished(array $canvas, SimulatedHead $outcome, array $bowls): array
     {
         foreach (ReadCanvas::from($canvas)->zones as $at => $zone) {
             if ($zone->hasWish()) {
@@ -173,7 +174,7 @@ final class Workspace
      * @param  list<PlacedBowl>  $bowls
      * @return list<array<string, mixed>> what the head came to that day
      */
-    private function results(CanvasValue $canvas, Outcome $outcome, array $bowls, int $visit): array
+    private function results(CanvasValue $canvas, SimulatedHead $outcome, array $bowls, int $visit): array
     {
         return array_map(static function (CanvasZone $zone) use ($outcome, $bowls, $visit): array {
             $came = $outcome->of($zone, $bowls, $visit);

@@ -9,7 +9,7 @@ import { Waiting } from '../shared/ui/Waiting'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, TodayPage, VisitPage, WorkbenchPage } from './pages'
+import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, PracticePage, TodayPage, VisitPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
 import { useOffline } from './useOffline'
@@ -60,6 +60,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
             <Route path="/compare/:one/:other" element={<ComparePage />} />
             <Route path="/workbench" element={<WorkbenchPage />} />
             <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
+            <Route path="/practice" element={<PracticePage />} />
             <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
             <Route path="/panel" element={<PanelPage />} />
             <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />

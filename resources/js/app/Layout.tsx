@@ -57,6 +57,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           </NavLink>
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/workbench">Workbench</NavLink>
+          <NavLink to="/practice">Practice</NavLink>
           <NavLink to="/house">House</NavLink>
           {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}
         </nav>

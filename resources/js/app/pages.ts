@@ -11,6 +11,7 @@ const load = {
   client: () => import('../features/clients/ClientPage'),
   clients: () => import('../features/clients/ClientsPage'),
   workbench: () => import('../features/workbench/WorkbenchPage'),
+  practice: () => import('../features/practice/PracticePage'),
   house: () => import('../features/house/HousePage'),
   panel: () => import('../features/scale/PanelPage'),
 }
@@ -27,6 +28,7 @@ export const FormulaPage = page(load.formula, 'FormulaPage')
 export const ClientPage = page(load.client, 'ClientPage')
 export const ClientsPage = page(load.clients, 'ClientsPage')
 export const WorkbenchPage = page(load.workbench, 'WorkbenchPage')
+export const PracticePage = page(load.practice, 'PracticePage')
 export const HousePage = page(load.house, 'HousePage')
 export const PanelPage = page(load.panel, 'PanelPage')
 

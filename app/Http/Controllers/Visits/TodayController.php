@@ -19,6 +19,7 @@ final class TodayController extends Controller
         $now = CarbonImmutable::now();
         $salon = $this->member($request)->salon;
         $visits = $salon->visits()->with(VisitLineResource::RELATIONS)
+            ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->where(fn ($query) => $query
                 ->whereBetween('starts_at', $salon->dayOf($now))
                 // Nobody is forgotten in the chair because midnight came.

@@ -58,6 +58,7 @@ final class VisitResource extends JsonResource
                 'name' => $visit->client->name,
                 'cautions' => $visit->client->cautions,
                 'training' => $visit->client->training,
+                'practice' => $visit->client->practice_seed !== null,
             ],
             'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
             'team' => array_values($visit->colourist->salon->team->map(fn (TeamMember $member): string => $member->name)->all()),

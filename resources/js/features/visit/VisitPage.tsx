@@ -22,6 +22,7 @@ import { STATIONS, stationOf, Stations } from './Stations'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Picture, Visit } from './shapes'
 import { useKeys } from '../../shared/ui/useKeys'
+import { PracticeBar } from './PracticeBar'
 import { usePaused } from './usePaused'
 import { WhatIf } from './WhatIf'
 import { isTried, tried, type Trial } from './whatIf'
@@ -34,7 +35,7 @@ export function VisitPage({ formulates }: { formulates: boolean }) {
   const shelf = useQuery(shelfQuery)
   const error = loaded.error ?? shelf.error
   if (loaded.data === undefined || shelf.data === undefined) return error === null ? <Waiting what="the visit" /> : <ErrorNotice error={error} />
-  return <Workspace key={id} visit={loaded.data} shelf={shelf.data} formulates={formulates} error={error} />
+  return <Workspace key={id} visit={loaded.data} shelf={shelf.data} formulates={formulates || loaded.data.client.practice} error={error} />
 }
 
 /** Whoever waited longer than this for a save may not be looking any more. */
@@ -106,6 +107,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
       <VisitHead visit={visit} formulates={formulates} onClose={() => { go({ at: 'close' }) }} />
       {error === null ? null : <ErrorNotice error={error} />}
       {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>Follow the maker’s instructions and local rules.</Notice>}
+      {visit.client.practice ? <PracticeBar visit={visit} /> : null}
       <Stations now={station} visit={visit} onGo={(at) => { go({ at }) }} />
       <div className="workspace">
         <nav aria-label="Bowls" className="visit-rail">

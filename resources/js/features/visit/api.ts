@@ -85,6 +85,8 @@ export const waysTo = (visitId: string, zone: string, canvas: number) =>
     queryFn: async ({ signal }) => shapes.waysToWish.parse(await postJson(`visits/${visitId}/ways`, { zone }, signal)),
     staleTime: 60_000,
   })
+/** Puts the planned bowls on a practice head. */
+export const tryHead = async (visitId: string) => shapes.triedHead.parse(await postJson(`visits/${visitId}/practice`, {}))
 export const dropService = (id: number, name: string) => keptDelete(`templates/${id}`, {}, { stream: 'house', about: `Service ${name} forgotten` })
 export const changeVisit = async (visitId: string, version: number, change: { service?: string; note?: string; startsAt?: string }) => asVisit(await keptPatch(`visits/${visitId}`, { version, ...change }, thenVisit(visitId, 'The visit changed')))
 export const amendVisit = async (visitId: string, version: number, why: string, changed: Record<string, unknown>) =>

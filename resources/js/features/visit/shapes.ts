@@ -57,6 +57,13 @@ export const strand = z.object({
 })
 export type Strand = z.infer<typeof strand>
 
+/** What a practice head came to. */
+export const triedHead = z.object({
+  came: z.array(z.object({ zone: z.string(), words: z.string(), swatch: z.string(), wish: z.string(), wished: z.string(), verdict: z.string() })),
+  away: z.number().nullable(),
+  said: z.array(z.string()),
+})
+
 /** Ways from a zone to its wish: one bowl, or several in turn. */
 export const waysToWish = z.object({
   wish: z.string().nullable(),
@@ -220,7 +227,7 @@ export const visit = z.object({
   id: z.string(),
   version: z.number(),
   now: z.string(),
-  client: z.object({ id: z.number(), name: z.string(), cautions: z.string(), training: z.boolean() }),
+  client: z.object({ id: z.number(), name: z.string(), cautions: z.string(), training: z.boolean(), practice: z.boolean().default(false) }),
   colourist: person,
   team: z.array(z.string()),
   service: z.string(),

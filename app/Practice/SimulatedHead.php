@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Database\Seeders\Demo;
+namespace App\Practice;
 
 use Core\Formula\Purpose;
 use Core\Hair\CanvasZone;
@@ -17,26 +17,26 @@ use Simulator\Hair;
 use Simulator\Head;
 use Simulator\Tint;
 
-/** What the hidden heads of the demo come to under the bowls that were laid on them: told to nobody but the record. */
-final readonly class Outcome
+/** What an invented head comes to under the bowls that were laid on it: the demo's past, and practice. Nothing else may ask it. */
+final readonly class SimulatedHead
 {
     private Head $head;
 
-    public function __construct(private int $client)
+    public function __construct(private int $seed)
     {
-        $this->head = Head::of(7_000 + $client);
+        $this->head = Head::of(7_000 + $seed);
     }
 
     /**
      * @param  list<PlacedBowl>  $bowls  of the visit, in their order
-     * @param  ?int  $visit  which of the client's; null for what such bowls give on a day on which nothing chances
+     * @param  ?int  $visit  which of the head's; null for what such bowls give on a day on which nothing chances
      * @return array{level: float, tone: list<string>}
      */
     public function of(CanvasZone $zone, array $bowls, ?int $visit = null): array
     {
         $basin = $visit === null
             ? Basin::steady($this->head)
-            : new Basin($this->head, new Chance(100 * $this->client + 31 * $visit + crc32($zone->id) % 97));
+            : new Basin($this->head, new Chance(100 * $this->seed + 31 * $visit + crc32($zone->id) % 97));
         $level = (float) ($zone->level?->decimal(2) ?? '6');
         $tones = [];
         foreach ($zone->tone->families as $family) {

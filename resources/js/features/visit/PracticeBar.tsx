@@ -1,0 +1,42 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { tryHead } from './api'
+import type { Visit } from './shapes'
+
+/** On a practice head: the planned bowls are put on, the head answers, and the house’s rules say where the reasoning left them. */
+export function PracticeBar({ visit }: { visit: Visit }) {
+  const queries = useQueryClient()
+  const put = useMutation({
+    mutationFn: () => tryHead(visit.id),
+    onSuccess: async () => { await queries.invalidateQueries({ queryKey: ['practice'] }) },
+  })
+  const bowls = visit.rounds.flatMap((round) => round.bowls).length
+  return (
+    <section className="practice-bar" aria-label="Practice head">
+      <p>
+        <strong>Practice head.</strong> Read its canvas, plan and save the bowls, say where they go and how long. Then put them on.
+      </p>
+      <Press id="put-on" kind="main" disabled={bowls === 0 || put.isPending} onPress={() => { put.mutate() }}>{bowls === 0 ? 'No bowl yet' : 'Put them on'}</Press>
+      {put.error === null ? null : <ErrorNotice error={put.error} />}
+      {put.data === undefined ? null : (
+        <div className="practice-came" role="status">
+          <ul>
+            {put.data.came.map((zone) => (
+              <li key={zone.zone}>
+                <span className="way-swatches" aria-hidden="true"><i style={{ background: zone.swatch }} /><i className="way-wish" style={{ background: zone.wish }} /></span>
+                <strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? '✓ on target' : `! ${zone.verdict}`}</strong>
+              </li>
+            ))}
+          </ul>
+          {put.data.said.length === 0 ? <p>Nothing that the house’s rules would have said otherwise.</p> : (
+            <>
+              <p>What the house’s rules would have said:</p>
+              <ul>{put.data.said.map((line) => <li key={line}>{line}</li>)}</ul>
+            </>
+          )}
+        </div>
+      )}
+    </section>
+  )
+}
