@@ -22,9 +22,10 @@ final readonly class VisitBowls
     /**
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by
      *     bowl id
+     * @param  list<string>  $without  ids of bowls seen as if nobody planned them
      * @return list<PlacedBowl> those that can be read; one that was set aside goes nowhere
      */
-    public function placed(Visit $visit, array $drafts = []): array
+    public function placed(Visit $visit, array $drafts = [], array $without = []): array
     {
         $shelf = $this->shelves->forVisit($visit);
         $placed = [];
@@ -41,7 +42,7 @@ final readonly class VisitBowls
                     $sheets[$id] ??= $draft['sheet'];
                 }
             }
-            foreach ($sheets as $json) {
+            foreach (array_diff_key($sheets, array_flip($without)) as $json) {
                 $one = $this->one($json, $at, $shelf, $visit->colourist->salon->rules());
                 if ($one !== null) {
                     $placed[] = $one;

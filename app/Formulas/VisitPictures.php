@@ -22,11 +22,12 @@ final readonly class VisitPictures
     /**
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  bowls as they are being typed,
      *     by id
+     * @param  list<string>  $without  ids of bowls seen as if nobody planned them
      */
-    public function of(Visit $visit, ?Canvas $canvas = null, array $drafts = []): VisitPicture
+    public function of(Visit $visit, ?Canvas $canvas = null, array $drafts = [], array $without = []): VisitPicture
     {
         $salon = $visit->colourist->salon;
-        $bowls = $this->bowls->placed($visit, $drafts);
+        $bowls = $this->bowls->placed($visit, $drafts, $without);
         $head = $canvas ?? $this->canvases->canvas($visit);
 
         return VisitPicture::of(

@@ -55,6 +55,27 @@ it('draws the head as strands, says why, tries what if, and plans a way to a wis
     $this->see($page, '.miss-chart', 'with the client’s own');
 });
 
+it('tries more of a shade and a bowl less, and keeps only what is kept', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $this->press($page, 'a[href^="/visits/"]', 'Isolde Marchetti');
+    $this->press($page, '.what-if > summary');
+    $this->see($page, '.what-if .slide label', '6C: 2 parts');
+    $slides = 'const slide = document.querySelector(".what-if-shade"); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(slide, "4"); slide.dispatchEvent(new Event("input", { bubbles: true }))';
+    $page->executeScript($slides);
+    $this->see($page, '.what-if .slide label', '6C: 4 parts');
+    $this->press($page, '.what-if .chip', 'without A');
+    $this->see($page, '.outlook-swatches', 'expected –');
+    $this->press($page, '.what-if .chip', 'Back');
+    $this->see($page, '.what-if .slide label', '6C: 2 parts');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    $page->executeScript($slides);
+    $this->press($page, '#what-if-keep');
+    $this->see($page, '.desk-foot [role=status]', 'Draft');
+    $this->see($page, '.desk', '7.3 g'); // A sixth of 44 g each beside four sixths: not 11 g any more.
+    $this->press($page, '.desk-foot button', 'Undo changes');
+});
+
 it('keeps the answer that a slip of the ratio was meant', function () {
     $page = $this->browser();
     $this->signIn($page, 'tomasz');

@@ -91,6 +91,10 @@ it('works out the picture of what is being typed and keeps none of it', function
     )
         ->assertOk()
         ->assertJsonCount(2, 'strokes');
+    // As if nobody had planned a bowl; it stays planned.
+    $this->postJson($path, ['drafts' => [], 'without' => [$bowl['id']]])->assertOk()->assertJsonCount(0, 'strokes');
+    $this->postJson($path, ['drafts' => [], 'without' => 'A'])->assertUnprocessable()->assertJsonValidationErrors('without');
+    expect($this->v->refresh()->visit['rounds'][0]['bowls'])->toHaveCount(1);
     $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])
         ->assertUnprocessable()
         ->assertJsonPath('problems.0.pointer', '/canvas/zones/0/level');

@@ -24,6 +24,7 @@ final class PictureController extends Controller
             $visit,
             $canvas === null ? null : ReadCanvas::from($canvas, '/canvas'),
             $request->drafts(),
+            $request->without(),
         ))->toArray());
     }
 }

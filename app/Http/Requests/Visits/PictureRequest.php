@@ -19,6 +19,8 @@ final class PictureRequest extends FormRequest
             'drafts.*.id' => ['required', 'string', 'max:40'],
             'drafts.*.round' => ['required', 'string', 'max:40'],
             'drafts.*.bowl' => ['required', 'array'],
+            'without' => ['sometimes', 'array', 'max:40'],
+            'without.*' => ['string', 'max:40'],
         ];
     }
 
@@ -28,6 +30,12 @@ final class PictureRequest extends FormRequest
         $canvas = $this->json('canvas');
 
         return is_array($canvas) ? $canvas : null;
+    }
+
+    /** @return list<string> ids of bowls that are tried away */
+    public function without(): array
+    {
+        return array_values((array) $this->json('without'));
     }
 
     /** @return array<string, array{sheet: array<string, mixed>, round: string}> by bowl id */

@@ -34,11 +34,15 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class PictureResource extends JsonResource
 {
-    /** @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts */
+    /**
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts
+     * @param  list<string>  $without  ids of bowls seen as if nobody planned them
+     */
     public function __construct(
         Visit $visit,
         private readonly ?Canvas $canvas = null,
         private readonly array $drafts = [],
+        private readonly array $without = [],
     ) {
         parent::__construct($visit);
     }
@@ -46,7 +50,7 @@ final class PictureResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts);
+        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts, $this->without);
 
         return [
             'zones' => array_map(
@@ -159,6 +163,9 @@ final class PictureResource extends JsonResource
     /** @return ?array<string, mixed> what the same bowls came to, where that was good */
     private function lastTime(Outlook $outlook): ?array
     {
+        if ($this->without !== []) {
+            return null; // With a bowl less it is not what was done last time.
+        }
         $last = resolve(LastTime::class)->of($this->resource, $outlook, $this->drafts);
         $level = $last['result']->level ?? null;
 

@@ -25,7 +25,7 @@ import { useKeys } from '../../shared/ui/useKeys'
 import { PracticeBar } from './PracticeBar'
 import { usePaused } from './usePaused'
 import { WhatIf } from './WhatIf'
-import { isTried, tried, type Trial } from './whatIf'
+import { isTried, tried, type Filler, type Trial } from './whatIf'
 import { isOver } from '../../shared/visits/visitLine'
 import { VisitHead } from './VisitHead'
 
@@ -77,13 +77,11 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     go({ bowl: draft.id, at: station === 'place' ? 'place' : 'formulate' })
   }
   const [trial, setTrial] = useState<{ id: string; trial: Trial }>({ id: '', trial: {} })
-  const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft)
+  const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft, trial.trial.without === true ? trial.id : null)
   // A suggestion is a draft like any other: seen, changed, saved, or dropped.
   const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
-    const letter = freeLetter([...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)])
-    const round = suggestion.first ? visit.rounds[0] : visit.rounds[visit.rounds.length - 1]
-    if (suggestion.sheet !== null && round !== undefined) {
-      const draft = { id: newId(), round: round.id, version: null, sheet: { ...suggestion.sheet, letter } }
+    if (suggestion.sheet !== null) {
+      const draft = suggestedDraft(visit, fresh.map((each) => each.sheet.letter), { sheet: suggestion.sheet, first: suggestion.first })
       onDraft(draft)
       go({ bowl: draft.id })
     }
@@ -128,7 +126,12 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
               shelf={shelf}
               trial={trial.id === draft.id ? trial.trial : {}}
               onTry={(next) => { setTrial({ id: draft.id, trial: next }) }}
-              onKeep={(next) => { onDraft(next); setTrial({ id: '', trial: {} }) }}
+              fillers={picture.suggestions.flatMap(({ key, words, sheet, first }) => (key.startsWith('fill-') && sheet !== null ? [{ words, sheet, first }] : []))}
+              onKeep={(next, filler) => {
+                onDraft(next)
+                if (filler !== undefined) onDraft(suggestedDraft(visit, letters, filler))
+                setTrial({ id: '', trial: {} })
+              }}
             />
           ) : null}
         </SidePanel>
@@ -144,15 +147,23 @@ function withTrial(visit: Visit, shelf: Shelf, drafts: Record<string, Draft>, { 
   const bowl = round?.bowls.find((each) => each.id === id)
   const draft = drafts[id] ?? (bowl === undefined || round === undefined ? undefined : { id, round: round.id, version: bowl.version, sheet: bowl.sheet })
   const line = shelf.lines.find((each) => each.id === draft?.sheet.line)
-  return draft === undefined || line === undefined ? drafts : { ...drafts, [id]: { ...draft, sheet: tried(draft.sheet, line, trial) } }
+  if (draft === undefined || line === undefined) return drafts
+  const filler = trial.filler === undefined ? null : suggestedDraft(visit, [draft.sheet.letter], trial.filler)
+  return { ...drafts, [id]: { ...draft, sheet: tried(draft.sheet, line, trial) }, ...(filler === null ? {} : { tried: { ...filler, id: 'tried' } }) }
+}
+
+/** What is suggested, as a draft: in the first round where it goes before what is there. */
+function suggestedDraft(visit: Visit, letters: string[], { sheet, first }: Pick<Filler, 'sheet' | 'first'>): Draft {
+  const round = first ? visit.rounds[0] : visit.rounds.at(-1)
+  return { id: newId(), round: round?.id ?? '', version: null, sheet: { ...sheet, letter: freeLetter([...letters, ...visit.rounds.flatMap((each) => each.bowls.map((bowl) => bowl.letter))]) } }
 }
 
 /** The picture of the visit with what is being typed in it; the last one stays until the next is there. */
-function usePicture(visit: Visit, drafts: Record<string, Draft>, canvasDraft: CanvasDraft | null) {
-  const typed = useMemo(() => ({ drafts: Object.values(drafts).map((draft) => ({ id: draft.id, round: draft.round, bowl: draft.sheet })), canvas: canvasDraft?.canvas ?? null }), [drafts, canvasDraft])
+function usePicture(visit: Visit, drafts: Record<string, Draft>, canvasDraft: CanvasDraft | null, without: string | null) {
+  const typed = useMemo(() => ({ drafts: Object.values(drafts).map((draft) => ({ id: draft.id, round: draft.round, bowl: draft.sheet })), canvas: canvasDraft?.canvas ?? null, without: without === null ? [] : [without] }), [drafts, canvasDraft, without])
   const paused = usePaused(typed, 200)
   const version = `${visit.canvas.version}.${visit.rounds.flatMap((round) => round.bowls.map((bowl) => `${bowl.letter}${bowl.version}`)).join('.')}`
-  const dirty = paused.drafts.length > 0 || paused.canvas !== null
-  const live = useQuery({ ...pictureQuery(visit.id, version, paused.canvas, paused.drafts), enabled: dirty, placeholderData: keepPreviousData })
+  const dirty = paused.drafts.length > 0 || paused.canvas !== null || paused.without.length > 0
+  const live = useQuery({ ...pictureQuery(visit.id, version, paused.canvas, paused.drafts, paused.without), enabled: dirty, placeholderData: keepPreviousData })
   return dirty ? (live.data ?? visit.picture) : visit.picture
 }

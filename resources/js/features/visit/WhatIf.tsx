@@ -1,10 +1,20 @@
 import Form from 'react-bootstrap/Form'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Draft } from './drafts'
-import { isTried, tried, type Trial } from './whatIf'
+import { isTried, slidingShades, tried, type Filler, type Trial } from './whatIf'
 
-/** What if: the bowl under the hand with other minutes, another strength, on damp hair; the ribbons move as one drags. */
-export function WhatIf({ draft, shelf, trial, onTry, onKeep }: { draft: Draft; shelf: Shelf; trial: Trial; onTry: (trial: Trial) => void; onKeep: (draft: Draft) => void }) {
+type WhatIfProps = {
+  draft: Draft
+  shelf: Shelf
+  trial: Trial
+  /** The fillers that the outlook asks for now. */
+  fillers: Filler[]
+  onTry: (trial: Trial) => void
+  onKeep: (draft: Draft, filler?: Filler) => void
+}
+
+/** What if: the bowl under the hand with other minutes, another strength, more of a shade, on damp hair, over a filler, or not at all; the ribbons move as one drags. */
+export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfProps) {
   const line = shelf.lines.find((each) => each.id === draft.sheet.line)
   if (line === undefined) return null
   const planned = Number(draft.sheet.minutes ?? '')
@@ -13,8 +23,10 @@ export function WhatIf({ draft, shelf, trial, onTry, onKeep }: { draft: Draft; s
   return (
     <details className="what-if">
       <summary>What if {draft.sheet.letter}…</summary>
-      <label htmlFor="what-if-minutes">{minutes} min</label>
-      <Form.Range id="what-if-minutes" min={1} max={Math.max(line.window.max, minutes)} value={minutes} onChange={(event) => { onTry({ ...trial, minutes: Number(event.target.value) }) }} />
+      <div className="slide">
+        <label htmlFor="what-if-minutes">{minutes} min</label>
+        <Form.Range id="what-if-minutes" min={1} max={Math.max(line.window.max, minutes)} value={minutes} onChange={(event) => { onTry({ ...trial, minutes: Number(event.target.value) }) }} />
+      </div>
       {developers.length < 2 ? null : (
         <div className="chips" role="group" aria-label="Strength">
           {developers.map((each) => (
@@ -27,9 +39,26 @@ export function WhatIf({ draft, shelf, trial, onTry, onKeep }: { draft: Draft; s
           <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{hair}</button>
         ))}
       </div>
+      {slidingShades(draft.sheet, line).map(({ product, value, unit, max, step }) => {
+        const now = trial.shares?.[product] ?? `${String(value)}${unit === '' ? '' : ` ${unit}`}`
+        const code = line.products.find((each) => each.id === product)?.code ?? product
+        return (
+          <div key={product} className="slide">
+            <label htmlFor={`what-if-${product}`}>{code}: {now}{unit !== '' ? '' : now === '1' ? ' part' : ' parts'}</label>
+            <Form.Range id={`what-if-${product}`} className="what-if-shade" min={0} max={max} step={step} value={Number.parseFloat(now.replace(',', '.'))} onChange={(event) => { onTry({ ...trial, shares: { ...trial.shares, [product]: `${event.target.value}${unit === '' ? '' : ` ${unit}`}` } }) }} />
+          </div>
+        )
+      })}
+      <div className="chips" role="group" aria-label="Bowls">
+        {[...fillers, ...(trial.filler === undefined || fillers.some((each) => each.words === trial.filler?.words) ? [] : [trial.filler])].map((each) => (
+          <button key={each.words} type="button" className="chip" aria-pressed={trial.filler?.words === each.words} onClick={() => { onTry({ ...trial, filler: trial.filler?.words === each.words ? undefined : each }) }}>{each.words}</button>
+        ))}
+        <button type="button" className="chip" aria-pressed={trial.without === true} onClick={() => { onTry({ ...trial, without: trial.without === true ? undefined : true }) }}>without {draft.sheet.letter}</button>
+      </div>
+      {trial.without === true ? <p className="quiet">Only seen so: {draft.sheet.letter} stays planned. “Take bowl out” below the formula ends it.</p> : null}
       {isTried(trial) ? (
         <div className="chips">
-          <button type="button" className="chip" id="what-if-keep" onClick={() => { onKeep({ ...draft, sheet: tried(draft.sheet, line, trial) }) }}>Keep it</button>
+          {trial.without === true ? null : <button type="button" className="chip" id="what-if-keep" onClick={() => { onKeep({ ...draft, sheet: tried(draft.sheet, line, trial) }, trial.filler) }}>Keep it</button>}
           <button type="button" className="chip" onClick={() => { onTry({}) }}>Back</button>
         </div>
       ) : null}

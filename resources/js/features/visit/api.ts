@@ -16,10 +16,10 @@ export const visit = (id: string) =>
 const inVisit = (visitId: string | undefined) => (visitId === undefined ? '' : `?visit=${visitId}`)
 
 /** Canvas, bowls and map seen together, with what is still being typed; nothing is saved. */
-export const picture = (visitId: string, version: string, canvas: shapes.Canvas | null, drafts: { id: string; round: string; bowl: shapes.Sheet }[]) =>
+export const picture = (visitId: string, version: string, canvas: shapes.Canvas | null, drafts: { id: string; round: string; bowl: shapes.Sheet }[], without: string[] = []) =>
   queryOptions({
-    queryKey: ['picture', visitId, version, canvas, drafts],
-    queryFn: async ({ signal }) => shapes.picture.parse(await postJson(`visits/${visitId}/picture`, { ...(canvas === null ? {} : { canvas }), drafts }, signal)),
+    queryKey: ['picture', visitId, version, canvas, drafts, without],
+    queryFn: async ({ signal }) => shapes.picture.parse(await postJson(`visits/${visitId}/picture`, { ...(canvas === null ? {} : { canvas }), drafts, ...(without.length === 0 ? {} : { without }) }, signal)),
     retry: false,
     staleTime: Infinity,
     gcTime: 60_000,
