@@ -30,6 +30,7 @@ final readonly class HouseRules
      * @param  TestReaders  $testReaders  who may read a skin test as clear
      * @param  int  $fillerMinutes  a filler works before the shade goes over it
      * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
+     * @param  SecondBatch  $secondBatch  whether a later batch of lightener goes a strength up
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -61,6 +62,7 @@ final readonly class HouseRules
         public FillerParts $fillerParts,
         public int $fillerMinutes,
         public KeepWarmth $keepWarmth,
+        public SecondBatch $secondBatch,
     ) {
     }
 
@@ -73,7 +75,7 @@ final readonly class HouseRules
                 5,
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
-            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half,
+            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger,
         );
     }
 
@@ -104,6 +106,7 @@ final readonly class HouseRules
         ?FillerParts $fillerParts = null,
         ?int $fillerMinutes = null,
         ?KeepWarmth $keepWarmth = null,
+        ?SecondBatch $secondBatch = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -121,6 +124,7 @@ final readonly class HouseRules
             $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
             $gramsMean ?? $this->gramsMean, $greyParts ?? $this->greyParts, $fillerParts ?? $this->fillerParts,
             $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
+            $secondBatch ?? $this->secondBatch,
         );
     }
 
@@ -147,6 +151,11 @@ final readonly class HouseRules
             (string) $volume,
             ['10', '20'],
         );
+    }
+
+    public function withSecondBatch(SecondBatch $secondBatch): self
+    {
+        return $this->with(secondBatch: $secondBatch);
     }
 
     public function withOpenAir(OpenAir $openAir): self

@@ -87,6 +87,7 @@ enum Number: string
     case PanJump = 'pan-jump';
     case UnlikelyTimes = 'unlikely-times';
     case UnlikelyLeast = 'unlikely-least';
+    case CatchUpFrom = 'catch-up-from';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -247,6 +248,7 @@ enum Number: string
         'pan-jump' => [35, 1, 'g within a third of a second', Mark::Model, Override::Nobody, 'faster is no pour: something was put on or taken off'],
         'unlikely-times' => [2, 1, 'times the target', Mark::Model, Override::Nobody, 'more is asked about'],
         'unlikely-least' => [5, 1, 'g beyond it', Mark::Model, Override::Nobody, 'and so much at least'],
+        'catch-up-from' => [10, 1, 'min', Mark::Model, Override::Nobody, 'a further batch of lightener that starts so much later is behind'],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];
 

@@ -175,6 +175,14 @@ return [
         'amount-follows-regrowth' => 'The amount follows the regrowth',
         'cm-then-cm-now' => ':regrowthThen cm then, :regrowthNow cm now.',
     ],
+    'catch-up' => [
+        'behind' => 'It starts :behind min after the first batch went on, which works :minutes min.',
+        'strength-up' => 'One strength up, :strength, reaches the same lift by the same rinse.',
+        'house-keeps' => 'The house stays at :strength: give it its own time, and rinse it later.',
+        'touches-scalp' => 'It touches the scalp: stay at :strength, and rinse it later.',
+        'porous-hair' => 'The hair is porous: stay at :strength, and look early.',
+        'strongest' => 'The line has nothing above :strength: rinse it later.',
+    ],
     'strength-advice' => [
         'near-scalp-works-faster-vol' => 'near the scalp it works faster: :lower vol',
         'open-air-slow-and-low' => 'open air, slow and low: stay at :strength and give it more time',

@@ -975,6 +975,24 @@ it('gives a later batch its own strength, foils, hands, place and clock', functi
     $mark('began', (string) Str::uuid())->assertUnprocessable();
 });
 
+it('says how a later batch of lightener catches up with the first', function () {
+    $this->v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], [
+        'minutes' => 45,
+        'place' => [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'foils' => 30]],
+    ]);
+    $this->v->refresh()->testSkin()->weigh('A');
+    $later = fn () => $this->getJson("/api/bowls/{$this->v->of('A')['id']}/bench")->assertOk()->json('later');
+    expect($later())->toBeNull(); // It has not gone on yet.
+    $this->v->stamp('A', 'began');
+    $this->travel(25)->minutes();
+    expect($later())->toBe(['strength' => '30 vol', 'why' => [
+        'It starts 25 min after the first batch went on, which works 45 min.',
+        'One strength up, 30 vol, reaches the same lift by the same rinse.',
+    ]]);
+    $this->v->canvas(['mids' => ['spans' => ['mids'], 'level' => '6', 'porosity' => 'high']]);
+    expect($later()['strength'])->toBe('')->and($later()['why'][1])->toContain('porous');
+});
+
 it('moves a visit, names it, keeps a note, and takes back one that was repeated by mistake', function () {
     retouch($this->v);
     $this->v->testSkin()->weigh('A');

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Core\Advice\CatchUp;
 use Core\Advice\FillAdvice;
 use Core\Advice\GreyAdvice;
 use Core\Advice\TonerAdvice;
@@ -10,9 +11,11 @@ use Core\Hair\Porosity;
 use Core\Practice\HouseRules;
 use Core\Practice\InvalidRule;
 use Core\Practice\Schools;
+use Core\Shelf\LineKind;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
+use Core\Units\Strength;
 use Tests\Core\Record\Ladder;
 
 // Schools that good people differ in: each changes what is worked out, and nothing else (common practice, no source).
@@ -47,6 +50,27 @@ it('softens as much of the bare warmth as the house wants', function () {
         return $toners[0]['distance'];
     };
     expect($ash('little')->compare($ash('half')))->toBeLessThan(0)->and($ash('half')->compare($ash('keep')))->toBeLessThan(0);
+});
+
+it('lets a later batch of lightener catch up, where nothing forbids it', function (int $own, int $behind, bool $scalp, bool $porous, string $school, ?string $strength, string $why) {
+    $found = CatchUp::of(
+        LineKind::Lightener, Strength::vol($own), array_map(Strength::vol(...), [40, 10, 30, 20]), $behind, 45, $scalp, $porous,
+        Schools::set(HouseRules::standard(), 'second-batch', $school),
+    );
+    expect($found?->strength?->showVolume())->toBe($strength)->and($found?->why[1]->key)->toBe("why.catch-up.{$why}")
+        ->and($found?->why[0]->values)->toBe(['behind' => $behind, 'minutes' => 45]);
+})->with([
+    'the usual step' => [20, 25, false, false, 'stronger', '30 vol', 'strength-up'],
+    'a house that keeps it' => [20, 25, false, false, 'equal', null, 'house-keeps'],
+    'at the scalp' => [20, 25, true, false, 'stronger', null, 'touches-scalp'],
+    'on porous hair' => [20, 25, false, true, 'stronger', null, 'porous-hair'],
+    'nothing stronger' => [40, 25, false, false, 'stronger', null, 'strongest'],
+]);
+
+it('has nothing to catch up with at once, nor for colour', function () {
+    $of = static fn (LineKind $kind, int $behind): ?CatchUp => CatchUp::of($kind, Strength::vol(20), [Strength::vol(30)], $behind, 45, false, false, HouseRules::standard());
+    expect($of(LineKind::Lightener, 9))->toBeNull()->and($of(LineKind::Permanent, 25))->toBeNull()
+        ->and($of(LineKind::Lightener, 10)?->strength?->showVolume())->toBe('30 vol');
 });
 
 it('refuses what is no such rule, with the mend', function (string $key, string $text) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Weighing;
 
+use App\Formulas\CatchUpRows;
 use App\Formulas\TurnRows;
 use App\Http\Resources\Safety\GateResource;
 use App\Models\Batch;
@@ -12,6 +13,7 @@ use App\Models\Component;
 use App\Models\Round;
 use App\Models\VesselRow;
 use App\Words\Say;
+use Carbon\CarbonImmutable;
 use Core\Formula\BowlSheet;
 use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
@@ -35,6 +37,7 @@ final class BenchResource extends JsonResource
     {
         $bowl = $this->resource;
         $early = resolve(TurnRows::class)->early($bowl);
+        $later = resolve(CatchUpRows::class)->of($bowl, CarbonImmutable::now());
 
         return [
             'letter' => trim($bowl->letter),
@@ -54,6 +57,7 @@ final class BenchResource extends JsonResource
             ])->all()),
             'gate' => GateResource::ofBowl($bowl),
             'early' => $early === null ? null : ['reason' => Say::words($early), 'mend' => Say::mend($early)],
+            'later' => $later === null ? null : ['strength' => $later->strength?->showVolume() ?? '', 'why' => Say::all($later->why)],
             'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
             'lines' => array_map(fn (KnownLine $line): array => [
                 'key' => $line->key,

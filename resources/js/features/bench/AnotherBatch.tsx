@@ -1,13 +1,19 @@
-import { useState } from 'react'
+import { useQueryClient } from '@tanstack/react-query'
+import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Field } from '../../shared/ui/Field'
+import { Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
+import type { BowlFacts } from './facts'
 import type { How } from './useBatch'
 
 const SIZES = [['1', 'As large'], ['1/2', 'Half'], ['1/3', 'A third'], ['2', 'Twice']] as const
 
-/** Another batch of the bowl: how large, how strong. */
-export function AnotherBatch({ busy, onBegin, onCancel }: { busy: boolean; onBegin: (how: How) => void; onCancel: () => void }) {
+/** Another batch of the bowl: how large, how strong; where it starts behind the first, how to catch up. */
+export function AnotherBatch({ later, busy, onBegin, onCancel }: { later: BowlFacts['later']; busy: boolean; onBegin: (how: How) => void; onCancel: () => void }) {
+  const queries = useQueryClient()
+  // How far behind it starts is of this minute.
+  useEffect(() => { void queries.invalidateQueries({ queryKey: ['bowl-facts'] }) }, [queries])
   const [times, setTimes] = useState('1')
   const [strength, setStrength] = useState('')
   return (
@@ -16,6 +22,11 @@ export function AnotherBatch({ busy, onBegin, onCancel }: { busy: boolean; onBeg
       <div className="bench-choices">
         {SIZES.map(([size, words]) => <Press key={size} size="bench" pressed={times === size} onPress={() => { setTimes(size) }}>{words}</Press>)}
       </div>
+      {later === null ? null : (
+        <Notice kind="note" title={later.why.join(' ')}>
+          {later.strength === '' ? null : <Press kind="plain" id="catch-up" pressed={strength === later.strength} onPress={() => { setStrength(strength === later.strength ? '' : later.strength) }}>{later.strength}</Press>}
+        </Notice>
+      )}
       <div className="field-row">
         <Field id="batch-times" label="How large, against the bowl"><Form.Control autoFocus value={times} maxLength={10} onChange={(event) => { setTimes(event.target.value) }} /></Field>
         <Field id="batch-strength" label="Strength, where it is another"><Form.Control placeholder="as planned" value={strength} maxLength={20} onChange={(event) => { setStrength(event.target.value) }} /></Field>

@@ -102,7 +102,7 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
   const { scale, open, busy } = bench
   if (open.kind === 'typing') return <HandEntry key={open.typing.label} label={open.typing.label} first={open.typing.first} onEnter={bench.enter} onCancel={bench.close} />
   if (open.kind === 'again')
-    return <AnotherBatch busy={busy} onCancel={bench.close} onBegin={(how) => { bench.begin(how, 'Another batch') }} />
+    return <AnotherBatch later={facts.later} busy={busy} onCancel={bench.close} onBegin={(how) => { bench.begin(how, 'Another batch') }} />
   if (batch === null || batch.status === 'withdrawn')
     return (
       <section className="stage">

@@ -4,7 +4,7 @@ import { begunHere } from './begunHere'
 import type { BowlFacts } from './facts'
 import { nextAfter, offlineBowl } from './offline'
 
-const facts = { letter: 'B', job: 'Ends', line: 'Tidewater', lineId: 'line-1', ratio: '1:1.5', client: 'Wren', visit: 'v', mark: '', next: null, vessels: [], batches: [], gate: { open: true, ahead: false, reasons: [] }, early: null, total: '75 g', lines: [{ key: 'a', label: '6C', grams: '30 g' }, { key: 'b', label: '20 vol', grams: '45 g' }], colours: {} } satisfies BowlFacts
+const facts = { letter: 'B', job: 'Ends', line: 'Tidewater', lineId: 'line-1', ratio: '1:1.5', client: 'Wren', visit: 'v', mark: '', next: null, vessels: [], batches: [], gate: { open: true, ahead: false, reasons: [] }, early: null, later: null, total: '75 g', lines: [{ key: 'a', label: '6C', grams: '30 g' }, { key: 'b', label: '20 vol', grams: '45 g' }], colours: {} } satisfies BowlFacts
 const entry = (path: string, body: unknown, refused: Entry['refused'] = null): Entry => ({ id: path, author: { id: 1, name: 'Ines' }, madeAt: 0, stream: 'bench:b1', method: 'POST', path, body, about: '', at: '', pour: null, failures: 0, refused })
 
 it('goes through what is planned, from a batch that the server does not know yet', () => {

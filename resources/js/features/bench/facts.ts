@@ -19,6 +19,8 @@ const shape = z.object({
   gate: z.object({ open: z.boolean(), ahead: z.boolean(), reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })) }),
   /** Its turn is far off: said while it can still wait. */
   early: z.object({ reason: z.string(), mend: z.string() }).nullable().default(null),
+  /** Another batch that starts behind the first: the strength it would take, empty for the bowl’s own. */
+  later: z.object({ strength: z.string(), why: z.array(z.string()) }).nullable().default(null),
   total: z.string(),
   lines: z.array(z.object({ key: z.string(), label: z.string(), grams: z.string() })),
   colours: z.record(z.string(), z.string()),
