@@ -41,8 +41,9 @@ enum Lesson: string
                 'wish' => ['level' => (string) $natural, 'tone' => [$one(['natural', 'gold', 'ash'])]],
             ]],
             self::Tone => [$lengths + [
-                'level' => (string) $chance->getInt(8, 10), 'tone' => ['gold'], 'history' => 'lightened', 'porosity' => $one(['normal', 'high']),
-                'wish' => ['level' => (string) $chance->getInt(8, 9), 'tone' => [$one(['pearl', 'beige', 'natural'])]],
+                'level' => (string) ($bare = $chance->getInt(8, 10)), 'tone' => ['gold'], 'history' => 'lightened', 'porosity' => $one(['normal', 'high']),
+                // Toning lifts nothing.
+                'wish' => ['level' => (string) min($bare, $chance->getInt(8, 9)), 'tone' => [$one(['pearl', 'beige', 'natural'])]],
             ]],
             self::Lift => [$lengths + [
                 'level' => (string) $natural, 'history' => $one(['natural', 'coloured']),

@@ -27,7 +27,7 @@ final readonly class CatchUp
     }
 
     /**
-     * @param  list<Strength>  $strengths  the line’s own
+     * @param  list<Strength>  $strengths  the line’s own, weakest first
      * @param  int  $behind  minutes since the first batch went on
      * @param  int  $minutes  that the bowl is planned to work
      * @return ?self null where there is nothing to catch up with
@@ -45,7 +45,7 @@ final readonly class CatchUp
         if ($kind !== LineKind::Lightener || $own === null || Number::CatchUpFrom->value()->compare(Fraction::of($behind)) > 0) {
             return null;
         }
-        $up = self::above($own, $strengths);
+        $up = array_values(array_filter($strengths, static fn (Strength $each): bool => $each->compare($own) > 0))[0] ?? null;
         $stays = $own->showVolume();
         [$strength, $why] = match (true) {
             $onScalp => [null, Fact::of('why.catch-up.touches-scalp', strength: $stays)],
@@ -56,14 +56,5 @@ final readonly class CatchUp
         };
 
         return new self($behind, $strength, [Fact::of('why.catch-up.behind', behind: $behind, minutes: $minutes), $why]);
-    }
-
-    /** @param  list<Strength>  $strengths */
-    private static function above(Strength $own, array $strengths): ?Strength
-    {
-        $above = array_filter($strengths, static fn (Strength $each): bool => $each->compare($own) > 0);
-        usort($above, static fn (Strength $a, Strength $b): int => $a->compare($b));
-
-        return $above[0] ?? null;
     }
 }

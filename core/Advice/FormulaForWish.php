@@ -115,11 +115,8 @@ final readonly class FormulaForWish
         if ($powder === null || $wish === null || $wish->minus($this->now->level)->compare(Number::SameLevel->value()) <= 0) {
             return [];
         }
-        $developers = $this->shelf->developersOf($line);
-        usort($developers, static fn (Product $one, Product $other): int => ($one->strength->volume ?? Fraction::zero())
-            ->compare($other->strength->volume ?? Fraction::zero()));
         $lift = null;
-        foreach ($developers as $developer) {
+        foreach ($this->shelf->developersOf($line) as $developer) {
             if ($this->atScalp() && ($developer->strength->volume ?? Fraction::zero())->compare(Number::LiftsFrom->value()) > 0) {
                 continue;
             }
@@ -227,8 +224,6 @@ final readonly class FormulaForWish
     private function strengths(Line $line): array
     {
         $developers = $this->shelf->developersOf($line);
-        usort($developers, static fn (Product $one, Product $other): int => ($one->strength->volume ?? Fraction::zero())
-            ->compare($other->strength->volume ?? Fraction::zero()));
         $volume = static fn (Product $product): Fraction => $product->strength->volume ?? Fraction::zero();
         if ($line->kind->depositsOnly() || $this->now->history !== HairHistory::Natural) {
             return array_slice($developers, 0, 1);

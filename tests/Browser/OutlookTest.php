@@ -66,6 +66,12 @@ it('tries more of a shade and a bowl less, and keeps only what is kept', functio
     $this->see($page, '.what-if .slide label', '6C: 4 parts');
     $this->press($page, '.what-if .chip', 'without A');
     $this->see($page, '.outlook-swatches', 'expected –');
+    // Away from the trial nothing of it is shown; back at it, it is still there.
+    $this->press($page, '.station', 'Place');
+    $this->see($page, '.outlook-swatches', 'expected 5');
+    $this->press($page, '.station', 'Formulate');
+    $this->see($page, '.outlook-swatches', 'expected –');
+    $this->press($page, '.what-if > summary');
     $this->press($page, '.what-if .chip', 'Back');
     $this->see($page, '.what-if .slide label', '6C: 2 parts');
     $this->see($page, '.desk-foot [role=status]', 'Saved');

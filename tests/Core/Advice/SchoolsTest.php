@@ -54,7 +54,7 @@ it('softens as much of the bare warmth as the house wants', function () {
 
 it('lets a later batch of lightener catch up, where nothing forbids it', function (int $own, int $behind, bool $scalp, bool $porous, string $school, ?string $strength, string $why) {
     $found = CatchUp::of(
-        LineKind::Lightener, Strength::vol($own), array_map(Strength::vol(...), [40, 10, 30, 20]), $behind, 45, $scalp, $porous,
+        LineKind::Lightener, Strength::vol($own), array_map(Strength::vol(...), [10, 20, 30, 40]), $behind, 45, $scalp, $porous,
         Schools::set(HouseRules::standard(), 'second-batch', $school),
     );
     expect($found?->strength?->showVolume())->toBe($strength)->and($found?->why[1]->key)->toBe("why.catch-up.{$why}")

@@ -37,7 +37,7 @@ export function PracticePage() {
               <li key={head.name}>
                 {head.visit === null ? head.name : <Link to={`/visits/${head.visit}`}>{head.name}</Link>} <span>{head.lesson}</span>
                 <span className={head.onTarget ? 'on-target' : 'quiet'}>{head.tries === 0 ? 'not tried' : head.onTarget ? '✓ on target' : `nearest ΔE ${String(head.best ?? '')}`}</span>
-                <span className="quiet">{head.tries === 1 ? 'one try' : `${String(head.tries)} tries`}</span>
+                <span className="quiet">{head.tries === 0 ? '' : head.tries === 1 ? 'one try' : `${String(head.tries)} tries`}</span>
               </li>
             ))}
           </ul>

@@ -76,7 +76,9 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     onDraft(draft)
     go({ bowl: draft.id, at: station === 'place' ? 'place' : 'formulate' })
   }
-  const [trial, setTrial] = useState<{ id: string; trial: Trial }>({ id: '', trial: {} })
+  const [tries, setTrial] = useState<{ id: string; trial: Trial }>({ id: '', trial: {} })
+  // Only beside what is tried: from another bowl or station nobody would see that the outlook is of a trial.
+  const trial = tries.id === chosen && station === 'formulate' && editable ? tries : { id: '', trial: {} }
   const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft, trial.trial.without === true ? trial.id : null)
   // A suggestion is a draft like any other: seen, changed, saved, or dropped.
   const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
