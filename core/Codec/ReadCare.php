@@ -35,6 +35,7 @@ final class ReadCare
                 $node->at('minutes')->wholeNumber(1, 240, Fact::of('nouns.minutes-of-care')),
                 self::cents($node->at('price')),
                 $node->at('done')->flag(),
+                $node->at('round')->wholeNumber(0, 40, Fact::of('nouns.round-of-care')),
             );
         }
         $problems->throwIfAny();
@@ -50,7 +51,7 @@ final class ReadCare
     {
         return array_map(static fn (CareStep $step): array => [
             'id' => $step->id, 'kind' => $step->kind->value, 'words' => $step->words,
-            'minutes' => $step->minutes, 'price' => $step->price(), 'done' => $step->done,
+            'minutes' => $step->minutes, 'price' => $step->price(), 'done' => $step->done, 'round' => $step->round,
         ], $steps);
     }
 

@@ -6,6 +6,7 @@ namespace Core\Codec;
 
 use Core\Fact;
 use Core\Formula\BowlDetails;
+use Core\Formula\FollowFrom;
 use Core\Formula\HeatPhase;
 use Core\Formula\Purpose;
 use Core\Hair\Covering;
@@ -20,7 +21,7 @@ final class ReadDetails
     public static function from(JsonNode $node): BowlDetails
     {
         $rinse = $node->at('rinse')->text(10);
-        $rinse = in_array($rinse, ['', 'own', 'not'], true) ? $rinse : $node->at('rinse')->letter();
+        $rinse = in_array($rinse, ['', 'round', 'own', 'not'], true) ? $rinse : $node->at('rinse')->letter();
         $after = $node->at('after')->letter();
         $heat = [];
         foreach ($node->at('heat')->records(self::MOST_PHASES) as $phase) {
@@ -33,6 +34,7 @@ final class ReadDetails
             }
         }
 
+        [$plus, $plusMost] = self::range($node->at('plus'), 0, 240, Fact::of('nouns.minutes-after-other-bowl'), Fact::of('documents.range-of-minutes'));
         $meant = [];
         foreach ($node->at('meant')->items(40) as $key) {
             $meant[] = $key->text(60);
@@ -51,12 +53,17 @@ final class ReadDetails
             $node->at('applying')->wholeNumber(1, 240, Fact::of('nouns.minutes-applying')),
             ReadStrokes::choice($node->at('clock'), ClockStart::class, Fact::of('documents.no-start-clock')),
             $after,
-            $node->at('plus')->wholeNumber(0, 240, Fact::of('nouns.minutes-after-other-bowl')),
-            $rinse === '' ? 'own' : $rinse,
+            $plus,
+            $rinse === '' ? 'round' : $rinse,
             $node->at('emulsify')->wholeNumber(1, 30, Fact::of('nouns.minutes-emulsifying')),
             $node->at('until')->text(80),
             $node->at('treatment')->text(200),
             meant: array_values(array_unique(array_filter($meant, static fn (string $key): bool => $key !== ''))),
+            from: ReadStrokes::choice($node->at('afterFrom'), FollowFrom::class, Fact::of('documents.no-moment-of-bowl')),
+            plusMost: $plusMost,
+            through: $node->at('through')->wholeNumber(0, 240, Fact::of('nouns.minutes-taken-through')),
+            lookFrom: $node->at('lookFrom')->wholeNumber(1, 240, Fact::of('nouns.minute-to-look-from')),
+            starts: $node->at('starts')->wholeNumber(0, 480, Fact::of('nouns.minutes-into-round')),
         );
     }
 
@@ -67,12 +74,18 @@ final class ReadDetails
      */
     public static function minutes(JsonNode $node): array
     {
+        return self::range($node, 1, 600, Fact::of('nouns.processing-time'), Fact::of('documents.processing-time-from-shorter-longer'));
+    }
+
+    /** @return array{?int, ?int} */
+    private static function range(JsonNode $node, int $least, int $most, Fact $noun, Fact $wrong): array
+    {
         $text = is_string($node->value()) ? $node->text(40) : '';
-        if (preg_match('/^(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})(?:\s*min(?:utes)?)?$/u', $text, $m) !== 1) {
-            return [$node->wholeNumber(1, 600, Fact::of('nouns.processing-time')), null];
+        if (preg_match('/^\s*(\d{1,3})\s*(?:to|–|-)\s*(\d{1,3})(?:\s*min(?:utes)?)?\s*$/u', $text, $m) !== 1) {
+            return [$node->wholeNumber($least, $most, $noun), null];
         }
-        if ((int) $m[1] < 1 || (int) $m[2] > 600 || (int) $m[1] >= (int) $m[2]) {
-            $node->problem(Fact::of('documents.processing-time-from-shorter-longer'));
+        if ((int) $m[1] < $least || (int) $m[2] > $most || (int) $m[1] >= (int) $m[2]) {
+            $node->problem($wrong);
 
             return [null, null];
         }
@@ -95,9 +108,13 @@ final class ReadDetails
             'applying' => $details->applying,
             'clock' => $details->clock?->value,
             'after' => $details->after === '' ? null : $details->after,
-            'plus' => $details->plus,
-            'rinse' => $details->rinse === 'own' ? null : $details->rinse,
+            'afterFrom' => $details->from?->value,
+            'plus' => $details->plusMost === null ? $details->plus : "{$details->plus} to {$details->plusMost}",
+            'rinse' => $details->rinse === 'round' ? null : $details->rinse,
             'emulsify' => $details->emulsify,
+            'through' => $details->through,
+            'lookFrom' => $details->lookFrom,
+            'starts' => $details->starts,
             'until' => $details->until === '' ? null : $details->until,
             'treatment' => $details->treatment === '' ? null : $details->treatment,
             'meant' => $details->meant === [] ? null : $details->meant,

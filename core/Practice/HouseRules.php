@@ -31,6 +31,7 @@ final readonly class HouseRules
      * @param  int  $fillerMinutes  a filler works before the shade goes over it
      * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
      * @param  SecondBatch  $secondBatch  whether a later batch of lightener goes a strength up
+     * @param  ShadowTime  $shadowTime  whether a coat that stays under the next has its own full time
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -63,6 +64,7 @@ final readonly class HouseRules
         public int $fillerMinutes,
         public KeepWarmth $keepWarmth,
         public SecondBatch $secondBatch,
+        public ShadowTime $shadowTime,
     ) {
     }
 
@@ -75,7 +77,7 @@ final readonly class HouseRules
                 5,
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
-            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger,
+            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger, ShadowTime::Full,
         );
     }
 
@@ -107,6 +109,7 @@ final readonly class HouseRules
         ?int $fillerMinutes = null,
         ?KeepWarmth $keepWarmth = null,
         ?SecondBatch $secondBatch = null,
+        ?ShadowTime $shadowTime = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -124,7 +127,7 @@ final readonly class HouseRules
             $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
             $gramsMean ?? $this->gramsMean, $greyParts ?? $this->greyParts, $fillerParts ?? $this->fillerParts,
             $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
-            $secondBatch ?? $this->secondBatch,
+            $secondBatch ?? $this->secondBatch, $shadowTime ?? $this->shadowTime,
         );
     }
 
@@ -156,6 +159,11 @@ final readonly class HouseRules
     public function withSecondBatch(SecondBatch $secondBatch): self
     {
         return $this->with(secondBatch: $secondBatch);
+    }
+
+    public function withShadowTime(ShadowTime $shadowTime): self
+    {
+        return $this->with(shadowTime: $shadowTime);
     }
 
     public function withOpenAir(OpenAir $openAir): self

@@ -88,6 +88,12 @@ enum Number: string
     case UnlikelyTimes = 'unlikely-times';
     case UnlikelyLeast = 'unlikely-least';
     case CatchUpFrom = 'catch-up-from';
+    case MixingMinutes = 'mixing-minutes';
+    case FoilMinutes = 'foil-minutes';
+    case LookEvery = 'look-every';
+    case ResistantMinutes = 'resistant-minutes';
+    case WashMinutes = 'wash-minutes';
+    case EarlyRinse = 'early-rinse';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -249,6 +255,12 @@ enum Number: string
         'unlikely-times' => [2, 1, 'times the target', Mark::Model, Override::Nobody, 'more is asked about'],
         'unlikely-least' => [5, 1, 'g beyond it', Mark::Model, Override::Nobody, 'and so much at least'],
         'catch-up-from' => [10, 1, 'min', Mark::Model, Override::Nobody, 'a further batch of lightener that starts so much later is behind'],
+        'mixing-minutes' => [3, 1, 'min', Mark::Model, Override::Nobody, 'to weigh and mix a bowl before its first touch'],
+        'foil-minutes' => [3, 2, 'min a foil', Mark::Model, Override::Nobody, 'to lay foils, where no minutes are said'],
+        'look-every' => [5, 1, 'min', Mark::Model, Override::Nobody, 'between looks, where a bowl ends by eye'],
+        'resistant-minutes' => [10, 1, 'min', Mark::Practice, Override::Nobody, 'longer on resistant grey, within the line’s longest time; the trade says 5 to 10'],
+        'wash-minutes' => [5, 1, 'min', Mark::Model, Override::Nobody, 'from the rinse of a round to the first touch of the next, where nothing else is said'],
+        'early-rinse' => [1, 2, 'of the least time', Mark::Model, Override::Nobody, 'a rinse before it is asked about'],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];
 
@@ -261,6 +273,12 @@ enum Number: string
     public function centigrams(): int
     {
         return $this->value()->times(Fraction::of(100))->rounded(1, Rounding::HalfUp);
+    }
+
+    /** Of one that is a time: whole minutes. */
+    public function minutes(): int
+    {
+        return $this->value()->rounded(1, Rounding::HalfUp);
     }
 
     public function unit(): string

@@ -213,6 +213,9 @@ final class Schools
             School::number('freshness', RuleGroup::Time, 'Mixed colour is fresh for', 'min', 'Oxidative colour works from the moment it is mixed.',
                 static fn (HouseRules $r): string => (string) $r->freshnessMinutes,
                 static fn (HouseRules $r, string $text): HouseRules => $r->withFreshnessMinutes(self::whole($text))),
+            School::choice('shadow-time', RuleGroup::Time, 'A root shadow under a toner', ['full' => 'has its full time', 'toner' => 'is timed with the toner'], 'Either way nobody rinses it before the toner; its own full time holds longer, the toner’s is sheerer.',
+                static fn (HouseRules $r): string => $r->shadowTime->value,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withShadowTime(ShadowTime::from($text))),
         ];
     }
 

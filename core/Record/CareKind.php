@@ -10,5 +10,8 @@ enum CareKind: string
     case Wash = 'wash';
     case Treatment = 'treatment';
     case Mask = 'mask';
+    case Mist = 'mist';
+    case Cut = 'cut';
+    case Dry = 'dry';
     case Other = 'other';
 }

@@ -10,6 +10,7 @@ final readonly class CareStep
     /**
      * @param  string  $id  the same while the list is changed
      * @param  string  $words  what is done, with what
+     * @param  ?int  $round  done after this round is rinsed, from 0; null for after the last
      * @param  ?int  $cents  its price in hundredths of the house's money; null where it costs nothing of its own
      */
     public function __construct(
@@ -19,6 +20,7 @@ final readonly class CareStep
         public ?int $minutes = null,
         public ?int $cents = null,
         public bool $done = false,
+        public ?int $round = null,
     ) {
     }
 

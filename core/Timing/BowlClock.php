@@ -54,6 +54,7 @@ final readonly class BowlClock
         $began = self::at($standing, StampKind::Began);
         $completed = self::at($standing, StampKind::Completed);
         $rinsed = self::at($standing, StampKind::Rinsed);
+        $minutes += array_sum(array_map(static fn (Stamp $stamp): int => $stamp->minutes, $standing));
         // Rinsed without a last touch marked: the clock ran from the only moment there is.
         $from = $start === ClockStart::FirstTouch || ($completed === null && $rinsed !== null) ? $began : $completed;
         $due = $from === null ? null : $from + $minutes * 60;
@@ -100,6 +101,10 @@ final readonly class BowlClock
             $has(StampKind::Rinsed) => throw StampRefused::alreadyRinsed(),
             $stamp->kind === StampKind::Began && $has(StampKind::Began) => throw StampRefused::alreadyBegun(),
             $stamp->kind !== StampKind::Began && ! $has(StampKind::Began) => throw StampRefused::notBegun(),
+            $stamp->kind === StampKind::HeatOff && self::count($standing, StampKind::HeatOn) <= self::count($standing, StampKind::HeatOff) => throw StampRefused::noHeat(),
+            $stamp->kind === StampKind::HeatOn && self::count($standing, StampKind::HeatOn) > self::count($standing, StampKind::HeatOff) => throw StampRefused::heatIsOn(),
+            $stamp->kind === StampKind::More && ($stamp->minutes < 1 || $stamp->minutes > 60) => throw StampRefused::noMinutes(),
+            in_array($stamp->kind, [StampKind::Through, StampKind::Emulsified], true) && $has($stamp->kind) => throw StampRefused::doneAlready(),
             $stamp->kind === StampKind::Completed && $has(StampKind::Completed) => throw StampRefused::alreadyComplete(),
             default => [...$standing, $stamp],
         };
@@ -115,6 +120,12 @@ final readonly class BowlClock
         }
 
         return null;
+    }
+
+    /** @param  list<Stamp>  $stamps */
+    private static function count(array $stamps, StampKind $kind): int
+    {
+        return count(array_filter($stamps, static fn (Stamp $stamp): bool => $stamp->kind === $kind));
     }
 
     private static function minutes(int $from, int $to): int

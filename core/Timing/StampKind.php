@@ -13,6 +13,13 @@ enum StampKind: string
     case Completed = 'completed';
     /** Somebody looked: a foil opened, a strand wiped. */
     case Checked = 'checked';
+    /** Taken through the lengths. */
+    case Through = 'through';
+    case HeatOn = 'heat-on';
+    case HeatOff = 'heat-off';
+    case Emulsified = 'emulsified';
+    /** More minutes were given to it. */
+    case More = 'more';
     case Rinsed = 'rinsed';
     /** Mixed and not used: it never went on. */
     case SetAside = 'set-aside';

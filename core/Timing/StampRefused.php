@@ -53,4 +53,24 @@ final class StampRefused extends Refusal
     {
         return new self(Fact::of('refusals.stamp-refused.backwards'));
     }
+
+    public static function noHeat(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.no-heat'));
+    }
+
+    public static function heatIsOn(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.heat-is-on'));
+    }
+
+    public static function noMinutes(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.no-minutes'));
+    }
+
+    public static function doneAlready(): self
+    {
+        return new self(Fact::of('refusals.stamp-refused.done-already'));
+    }
 }

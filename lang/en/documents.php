@@ -137,6 +137,10 @@ return [
         'said' => 'This should be an object.',
         'mend' => 'Write it in curly braces.',
     ],
+    'range-of-minutes' => [
+        'said' => 'A range of minutes goes from a shorter to a longer one, 0 to 240.',
+        'mend' => 'Write such as 25 to 30.',
+    ],
     'processing-time-from-shorter-longer' => [
         'said' => 'The processing time should be from a shorter to a longer one, 1 to 600 minutes.',
         'mend' => 'Write such as 25 to 35.',
@@ -192,6 +196,10 @@ return [
     'no-covering' => [
         'said' => 'This is no covering.',
         'mend' => 'Write open, foil, film or cap.',
+    ],
+    'no-moment-of-bowl' => [
+        'said' => 'This is no moment of the other bowl.',
+        'mend' => 'Write clock, first-touch, last-touch, end or rinsed.',
     ],
     'no-start-clock' => [
         'said' => 'This is no start of a clock.',

@@ -464,6 +464,22 @@ return [
         ],
     ],
     'stamp-refused' => [
+        'no-heat' => [
+            'said' => 'No heat is on it.',
+            'mend' => 'Mark “heat on” first.',
+        ],
+        'heat-is-on' => [
+            'said' => 'Heat is on it already.',
+            'mend' => 'Mark “heat off” first, or take the mark back.',
+        ],
+        'no-minutes' => [
+            'said' => 'It is not said how many minutes more.',
+            'mend' => 'Give it 1 to 60 minutes more.',
+        ],
+        'done-already' => [
+            'said' => 'This was marked already.',
+            'mend' => 'Take the mark back if it was a slip.',
+        ],
         'timed-apart' => [
             'said' => 'The sides of this bowl are timed apart.',
             'mend' => 'Mark the side it is about.',

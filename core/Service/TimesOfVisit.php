@@ -1,0 +1,204 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Service;
+
+use Core\Fact;
+use Core\Formula\FollowFrom;
+use Core\Formula\Purpose;
+use Core\Hair\Canvas;
+use Core\Hair\Coverage;
+use Core\Hair\Stroke;
+use Core\Practice\ClockStart;
+use Core\Practice\HouseRules;
+use Core\Practice\Number;
+use Core\Practice\ShadowTime;
+use Core\Record\CareStep;
+use Core\Shelf\LineKind;
+use Core\Timing\Follows;
+use Core\Timing\Happened;
+use Core\Timing\TimedBowl;
+use Core\Timing\TimedVisit;
+use Core\Timing\Window;
+
+/** A visit's bowls as the plan of times takes them. Test strands have clocks of their own and no part in it. */
+final readonly class TimesOfVisit
+{
+    /**
+     * @param  array<string, Happened>  $happened  by letter
+     * @param  list<CareStep>  $care
+     * @param  array<string, int>  $applied  minutes this bowl took to apply the last time, by letter
+     */
+    public function __construct(
+        private Canvas $canvas,
+        private HouseRules $rules,
+        private array $happened = [],
+        private array $care = [],
+        private int $hands = 1,
+        private array $applied = [],
+    ) {
+    }
+
+    /**
+     * @param  list<PlacedBowl>  $bowls
+     * @param  ?int  $now  seconds from where the plan counts
+     */
+    public function of(array $bowls, ?int $now = null): TimedVisit
+    {
+        $bowls = array_values(array_filter(
+            $bowls,
+            static fn (PlacedBowl $bowl): bool => $bowl->sheet->details->purpose !== Purpose::Trial,
+        ));
+
+        return new TimedVisit(
+            array_map($this->bowl(...), $bowls),
+            $this->between($bowls),
+            $this->hands,
+            $this->rules->shadowTime === ShadowTime::Full,
+            $now,
+            CareStep::minutesOf(array_values(array_filter($this->care, static fn (CareStep $step): bool => $step->round === null && ! $step->done))),
+        );
+    }
+
+    /**
+     * Minutes that were said beyond what the line allows: kept, and said.
+     *
+     * @param  list<PlacedBowl>  $bowls
+     * @return list<Fact>
+     */
+    public static function beyond(array $bowls): array
+    {
+        $facts = [];
+        foreach ($bowls as $bowl) {
+            $most = max($bowl->sheet->minutes ?? 0, $bowl->sheet->details->minutesMost ?? 0);
+            if ($most > $bowl->line->window['max'] && $bowl->line->kind !== LineKind::Care) {
+                $facts[] = Fact::of(
+                    'times.beyond-line',
+                    letter: $bowl->sheet->letter,
+                    minutes: $most,
+                    line: $bowl->line->name,
+                    least: $bowl->line->window['min'],
+                    most: $bowl->line->window['max'],
+                );
+            }
+        }
+
+        return $facts;
+    }
+
+    private function bowl(PlacedBowl $bowl): TimedBowl
+    {
+        $details = $bowl->sheet->details;
+        $works = $bowl->line->kind !== LineKind::Care && $details->purpose !== Purpose::Protect;
+        $orders = array_filter(array_map(static fn (Stroke $stroke): ?int => $stroke->order, $bowl->sheet->strokes), is_int(...));
+        $window = $works ? $this->window($bowl) : null;
+
+        return new TimedBowl(
+            letter: $bowl->sheet->letter,
+            round: $bowl->round,
+            applying: $details->applying ?? $this->applied[$bowl->sheet->letter] ?? ApplyingMinutes::of($bowl->strokes, $bowl->line->kind),
+            window: $window,
+            fromFirstTouch: ($details->clock ?? $this->rules->clockStart) === ClockStart::FirstTouch,
+            firstStrandCounts: $bowl->line->kind === LineKind::Lightener,
+            follows: $details->after === '' ? null : new Follows(
+                $details->after,
+                $details->from ?? ($details->plus === null ? FollowFrom::LastTouch : FollowFrom::Clock),
+                $details->plus,
+                $details->plusMost,
+            ),
+            rinse: $details->rinse,
+            order: $orders === [] ? null : min($orders),
+            hands: self::hands($bowl->sheet->strokes),
+            starts: $details->starts,
+            mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->minutes(),
+            fresh: $bowl->line->kind->isOxidative() ? $this->rules->freshnessMinutes : null,
+            heat: $details->heat,
+            lookFrom: $details->lookFrom ?? ($details->until === '' ? null : $window?->least),
+            lookEvery: Number::LookEvery->minutes(),
+            through: $details->through,
+            emulsify: $details->emulsify,
+            happened: $this->happened[$bowl->sheet->letter] ?? new Happened,
+        );
+    }
+
+    /** The line's, or what is said, or what its heat takes; on grey never short of its full time, on resistant grey longer. */
+    private function window(PlacedBowl $bowl): Window
+    {
+        $details = $bowl->sheet->details;
+        if ($details->from === FollowFrom::End && $details->after !== '' && $details->plus !== null) {
+            return Window::exactly($details->plusMost ?? $details->plus);
+        }
+        ['min' => $min, 'target' => $target, 'max' => $max] = $bowl->line->window;
+        [$grey, $resistant] = $this->grey($bowl);
+        $said = $bowl->sheet->minutes;
+        $heated = array_sum(array_map(static fn ($phase): int => $phase->minutes, $details->heat));
+        if ($said === null && $heated > 0) {
+            $said = $heated;
+        }
+        if ($said === null) {
+            $target = $resistant ? max($target, min($max, $target + Number::ResistantMinutes->minutes())) : $target;
+
+            return Window::of($grey || $resistant ? $target : $min, $target, $max);
+        }
+
+        return $details->minutesMost === null
+            ? Window::of($grey || $resistant ? $said : min($min, $said), $said, max($max, $said))
+            : Window::of($said, $said, $details->minutesMost, $details->minutesMost);
+    }
+
+    /** @return array{bool, bool} whether the bowl is laid on grey that asks for cover, and whether some of it is resistant */
+    private function grey(PlacedBowl $bowl): array
+    {
+        $grey = $resistant = false;
+        if ($bowl->line->kind !== LineKind::Permanent) {
+            return [false, false];
+        }
+        foreach ($bowl->strokes as $stroke) {
+            foreach ($stroke->touchesScalp() ? Coverage::cells($stroke) : [] as $cell) {
+                $zone = $this->canvas->zoneAt($cell);
+                $grey = $grey || ($zone !== null && ($zone->grey ?? 0) >= $this->rules->grey->none);
+                $resistant = $resistant || ($zone !== null && $zone->resistant);
+            }
+        }
+
+        return [$grey, $resistant];
+    }
+
+    /**
+     * Minutes after the rinse of each round, before the next: the steps said for it, else the wash.
+     *
+     * @param  list<PlacedBowl>  $bowls
+     * @return list<int>
+     */
+    private function between(array $bowls): array
+    {
+        $last = max([0, ...array_map(static fn (PlacedBowl $bowl): int => $bowl->round, $bowls)]);
+        $between = [];
+        for ($round = 0; $round < $last; $round++) {
+            $steps = array_values(array_filter($this->care, static fn (CareStep $step): bool => $step->round === $round));
+            $minutes = CareStep::minutesOf(array_values(array_filter($steps, static fn (CareStep $step): bool => ! $step->done)));
+            $between[] = $steps === [] ? Number::WashMinutes->minutes() : $minutes;
+        }
+
+        return $between;
+    }
+
+    /**
+     * @param  list<Stroke>  $strokes
+     * @return list<string> each once, as they are named: “Amara and Ines” are two
+     */
+    private static function hands(array $strokes): array
+    {
+        $names = [];
+        foreach ($strokes as $stroke) {
+            foreach (preg_split('/\s*(?:,|;|&|\+|\band\b)\s*/u', $stroke->hands) ?: [] as $name) {
+                if (trim($name) !== '' && ! in_array(trim($name), $names, true)) {
+                    $names[] = trim($name);
+                }
+            }
+        }
+
+        return $names;
+    }
+}

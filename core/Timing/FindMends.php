@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Timing;
+
+use Core\Formula\FollowFrom;
+
+/** Tries what could mend a plan that does not hold, cheapest first; what is answered has been planned and holds. */
+final readonly class FindMends
+{
+    /** Plans looked at for each try. */
+    private const BUDGET = 200;
+
+    private const MOST = 4;
+
+    private function __construct(private TimedVisit $visit, private TimePlan $plan)
+    {
+    }
+
+    /** @return list<TimeMend> none where everything holds, or no single change would do */
+    public static function of(TimedVisit $visit, TimePlan $plan): array
+    {
+        if ($plan->holds()) {
+            return [];
+        }
+        $find = new self($visit, $plan);
+        $mends = [];
+        foreach ($find->tries() as $mend) {
+            $mends[] = $mend;
+            if (count($mends) === self::MOST) {
+                break;
+            }
+        }
+
+        return $mends;
+    }
+
+    /** @return iterable<TimeMend> */
+    private function tries(): iterable
+    {
+        $open = array_values(array_filter(
+            $this->visit->bowls,
+            static fn (TimedBowl $bowl): bool => $bowl->happened->rinsed === null,
+        ));
+        $waiting = array_values(array_filter($open, static fn (TimedBowl $bowl): bool => $bowl->happened->began === null));
+        foreach ($waiting as $bowl) {
+            yield from $this->begin($bowl);
+        }
+        foreach ($waiting as $bowl) {
+            if ($bowl->order !== null && $this->holds($this->visit->withBowl($bowl->letter, ['order' => null])) !== null) {
+                yield new TimeMend(MendKind::Order, $bowl->letter, change: ['order' => null]);
+            }
+        }
+        if ($this->holds($this->visit->withHands($this->visit->people() + 1)) !== null) {
+            yield new TimeMend(MendKind::Hands, '');
+        }
+        foreach ($open as $bowl) {
+            if ($bowl->rinse !== 'own' && $this->shares($bowl) && $this->holds($this->visit->withBowl($bowl->letter, ['rinse' => 'own'])) !== null) {
+                yield new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']);
+            }
+        }
+        foreach ($waiting as $bowl) {
+            yield from $this->smaller($bowl);
+        }
+        foreach ($waiting as $bowl) {
+            yield from $this->split($bowl);
+        }
+    }
+
+    /** @return iterable<TimeMend> said to go on at another minute: the one at which everything holds */
+    private function begin(TimedBowl $bowl): iterable
+    {
+        if ($bowl->starts === null && $bowl->follows?->least === null) {
+            return;
+        }
+        $follows = $bowl->follows === null ? null : new Follows($bowl->follows->bowl, FollowFrom::FirstTouch);
+        $free = $this->visit->withBowl($bowl->letter, ['starts' => null, 'follows' => $follows]);
+        $found = $this->holds($free)?->bowl($bowl->letter);
+        $was = $this->plan->bowl($bowl->letter);
+        [$from, $to] = $was === null ? [null, null] : FindBreaks::wished($bowl, $was, $this->plan->bowls);
+        $moved = $found === null ? 0 : max(0, $found->begin - ($to ?? $found->begin)) - max(0, ($from ?? $found->begin) - $found->begin);
+        if ($moved !== 0) {
+            $minutes = BowlTimes::minutes(abs($moved)) * ($moved < 0 ? -1 : 1);
+            yield new TimeMend(MendKind::Begin, $bowl->letter, $minutes, ['starts' => null, 'follows' => $follows]);
+        }
+    }
+
+    /** @return iterable<TimeMend> the longest time that applying it may take */
+    private function smaller(TimedBowl $bowl): iterable
+    {
+        [$does, $not] = [0, $bowl->applying];
+        if ($bowl->applying < 2 || $this->holds($this->visit->withBowl($bowl->letter, ['applying' => 1])) === null) {
+            return;
+        }
+        for ($does = 1; $not - $does > 1;) {
+            $half = intdiv($does + $not, 2);
+            $this->holds($this->visit->withBowl($bowl->letter, ['applying' => $half])) !== null ? $does = $half : $not = $half;
+        }
+        yield new TimeMend(MendKind::Smaller, $bowl->letter, $does, ['applying' => $does]);
+    }
+
+    /** @return iterable<TimeMend> */
+    private function split(TimedBowl $bowl): iterable
+    {
+        if (! $this->shares($bowl)) {
+            return;
+        }
+        $bowls = array_map(
+            static fn (TimedBowl $each): TimedBowl => $each->letter === $bowl->letter
+                ? $each->with(['round' => $each->round * 2 + 1, 'follows' => null, 'starts' => null, 'rinse' => 'round'])
+                : $each->with(['round' => $each->round * 2]),
+            $this->visit->bowls,
+        );
+        $between = [];
+        foreach ($this->visit->between as $round => $minutes) {
+            $between[$round * 2 + 1] = $minutes;
+        }
+        $split = new TimedVisit($bowls, $between, $this->visit->hands, $this->visit->coatCounts, $this->visit->now, $this->visit->after);
+        if ($this->holds($split) !== null) {
+            yield new TimeMend(MendKind::Split, $bowl->letter);
+        }
+    }
+
+    private function shares(TimedBowl $bowl): bool
+    {
+        $group = $this->plan->bowl($bowl->letter)?->group;
+
+        return count(array_filter($this->plan->bowls, static fn (BowlTimes $each): bool => $each->group === $group)) > 1;
+    }
+
+    private function holds(TimedVisit $visit): ?TimePlan
+    {
+        $plan = TimePlan::of($visit, self::BUDGET);
+
+        return $plan->holds() ? $plan : null;
+    }
+}

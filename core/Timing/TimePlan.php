@@ -1,0 +1,91 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Timing;
+
+use Core\Fact;
+
+/** When everything of a visit happens so that everything is done together; what does not hold, and by how much. */
+final readonly class TimePlan
+{
+    /**
+     * @param  list<BowlTimes>  $bowls  by round and letter
+     * @param  list<TimeBreak>  $breaks
+     * @param  list<Fact>  $faults  what was said and cannot be meant so; the plan is without it
+     * @param  list<int>  $costs  what is missed, kind by kind, as the search compares it
+     * @param  int  $end  seconds; the last rinse and what follows it
+     * @param  int  $endLatest  the same where every range of minutes is taken at its longer end
+     * @param  bool  $proven  nothing better exists; not where the search stopped at its budget
+     */
+    private function __construct(
+        public array $bowls,
+        public array $breaks,
+        public array $faults,
+        public array $costs,
+        public int $end,
+        public int $endLatest,
+        public bool $proven,
+    ) {
+    }
+
+    /** The best plan there is: windows kept, then nothing short of its time, then the earliest rinse, then least over. */
+    public static function of(TimedVisit $visit, int $budget = HandsSearch::BUDGET): self
+    {
+        [$sound, $faults] = TimeFaults::without($visit);
+        $plan = self::best($sound, $faults, $budget);
+        $longest = $sound->atItsLongest();
+
+        return ! $sound->hasRanges() ? $plan : new self(
+            $plan->bowls,
+            $plan->breaks,
+            $plan->faults,
+            $plan->costs,
+            $plan->end,
+            max($plan->end, self::best($longest, [], $budget)->end),
+            $plan->proven,
+        );
+    }
+
+    /** @param  list<Fact>  $faults */
+    private static function best(TimedVisit $visit, array $faults, int $budget): self
+    {
+        $model = new TimeModel($visit);
+        $found = HandsSearch::best($model, $budget);
+        if ($found === null) {
+            [$visit, $more] = TimeFaults::untangled($visit);
+            $faults = [...$faults, ...$more];
+            $model = new TimeModel($visit);
+            $found = HandsSearch::best($model, $budget);
+        }
+        if ($found === null) {
+            return new self([], [], $faults, [], 0, 0, true);
+        }
+        $bowls = $breaks = [];
+        foreach ($visit->bowls as $bowl) {
+            $bowls[] = BowlTimes::of($bowl, $model, $found['moments'][$model->begins($bowl)], $found['moments'][$model->off($bowl)]);
+        }
+        foreach ($bowls as $times) {
+            array_push($breaks, ...FindBreaks::of($times, $bowls, $visit));
+        }
+        $end = max([0, ...array_map(static fn (BowlTimes $times): int => $times->rinse, $bowls)]) + $visit->after * 60;
+
+        return new self($bowls, $breaks, $faults, $found['costs'], $end, $end, $found['proven']);
+    }
+
+    public function bowl(string $letter): ?BowlTimes
+    {
+        foreach ($this->bowls as $bowl) {
+            if ($bowl->letter === $letter) {
+                return $bowl;
+            }
+        }
+
+        return null;
+    }
+
+    public function holds(): bool
+    {
+        return $this->breaks === [];
+    }
+}
