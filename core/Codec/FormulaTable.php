@@ -77,7 +77,7 @@ final class FormulaTable
             $lines[] = '  ! '.$caution->at('reason')->text(2000).' '.$caution->at('mend')->text(2000);
         }
 
-        return [...$lines, ''];
+        return [...$lines, ...self::times($whole->at('times')), ''];
     }
 
     /** @return list<array{string, string, string}> label, grams, percent */
@@ -103,5 +103,30 @@ final class FormulaTable
         $blanks = str_repeat(' ', max(0, $width - mb_strlen($text)));
 
         return $left ? $blanks.$text : $text.$blanks;
+    }
+
+    /** @return list<string> when what is done, in minutes from the first touch */
+    private static function times(JsonNode $times): array
+    {
+        $lines = ["Times  {$times->at('minutes')->text()} min from the first touch"];
+        foreach ($times->at('bowls')->items(100) as $bowl) {
+            $lines[] = '  '.self::pad($bowl->at('bowl')->text(), 22).implode('  ', array_map(
+                static fn (string $moment): string => "{$moment} {$bowl->at($moment)->text()}",
+                array_values(array_filter(
+                    ['mix', 'begin', 'complete', 'through', 'emulsify', 'rinse'],
+                    static fn (string $moment): bool => $bowl->at($moment)->value() !== null,
+                )),
+            ));
+        }
+        foreach (['breaks', 'mends'] as $what) {
+            foreach ($times->at($what)->items(200) as $each) {
+                $lines[] = '  '.($what === 'breaks' ? '! ' : '  ').$each->text(500);
+            }
+        }
+        foreach ($times->at('faults')->items(200) as $fault) {
+            $lines[] = "  ! {$fault->at('said')->text(500)} {$fault->at('mend')->text(500)}";
+        }
+
+        return $lines;
     }
 }

@@ -7,6 +7,7 @@ namespace Core\Codec;
 use Core\Fact;
 use Core\Hair\Canvas;
 use Core\Hair\ZoneResult;
+use Core\Record\CareStep;
 
 /** Reads the visit that a document of version 2 tells of, its rounds, and which of its bowls must not touch. */
 final class ReadVisit
@@ -29,6 +30,8 @@ final class ReadVisit
             rounds: self::rounds($root->at('rounds')),
             apart: self::apart($root->at('apart')),
             reached: self::reached($root->at('rounds'), $canvas),
+            care: self::care($node->at('care')),
+            hands: max(1, count($node->at('hands')->items(20))),
         );
     }
 
@@ -65,6 +68,20 @@ final class ReadVisit
         }
         foreach (['lasting', 'covering', 'bright'] as $member) {
             $node->at($member)->flag();
+        }
+    }
+
+    /** @return list<CareStep> */
+    private static function care(JsonNode $node): array
+    {
+        try {
+            return $node->value() === null ? [] : ReadCare::from($node->value(), $node->pointer());
+        } catch (UnreadableDocument $refusal) {
+            foreach ($refusal->problems() as $problem) {
+                $node->report($problem);
+            }
+
+            return [];
         }
     }
 

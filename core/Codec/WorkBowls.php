@@ -42,6 +42,9 @@ final class WorkBowls
     /** @var array<string, Product> what is left of the bowls so far, by product id */
     private array $leftovers = [];
 
+    /** @var array<string, list<Stamp>> the wall's clock, seconds of the day, by letter */
+    private array $stamps = [];
+
     /** @param  bool  $training  of a practice head, whose skin nobody tests */
     public function __construct(
         private readonly Shelf $shelf,
@@ -106,6 +109,12 @@ final class WorkBowls
     public function known(): array
     {
         return $this->known;
+    }
+
+    /** @return array<string, list<Stamp>> the wall's clock, seconds of the day, by letter */
+    public function stamps(): array
+    {
+        return $this->stamps;
     }
 
     /** @return list<BowlSheet> */
@@ -215,6 +224,7 @@ final class WorkBowls
         if ($stamps === []) {
             return null;
         }
+        $this->stamps[$sheet->letter] = $stamps;
         $now = max(array_map(static fn (Stamp $stamp): int => $stamp->second, $stamps));
 
         return ReadBatches::clock($node, fn (): BowlClock => BowlClock::of(

@@ -58,6 +58,7 @@ final readonly class WorkFormula
             $visit === null ? null : (new WriteDocument($visit, $working->known(), $shelf, $rules))->whole(
                 $working->sheets(),
                 $working->placed($visit->rounds),
+                $working->stamps(),
             ),
         );
     }

@@ -15,8 +15,10 @@ use Core\Record\ReadChange;
 use Core\Service\MapCautions;
 use Core\Service\Outlook;
 use Core\Service\PlacedBowl;
+use Core\Service\TimesOfVisit;
 use Core\Service\VisitPicture;
 use Core\Shelf\Shelf;
+use Core\Timing\Stamp;
 use Core\Units\Bounds;
 use Core\Units\Fraction;
 use Core\Units\Strength;
@@ -39,10 +41,18 @@ final readonly class WriteDocument
     /**
      * @param  list<BowlSheet>  $sheets
      * @param  list<PlacedBowl>  $placed
+     * @param  array<string, list<Stamp>>  $stamps  the wall's clock, by letter
      * @return array<string, mixed>
      */
-    public function whole(array $sheets, array $placed): array
+    public function whole(array $sheets, array $placed, array $stamps = []): array
     {
+        $times = new TimesOfVisit(
+            canvas: $this->visit->canvas,
+            rules: $this->rules,
+            happened: WriteTimes::happened($stamps),
+            care: $this->visit->care,
+            hands: $this->visit->hands,
+        );
         $picture = VisitPicture::of(
             $this->visit->canvas,
             $placed,
@@ -64,6 +74,7 @@ final readonly class WriteDocument
                 ...$picture->cautions,
                 ...MapCautions::touching($placed, $this->visit->apart),
             ]),
+            'times' => WriteTimes::of($times->of($placed), TimesOfVisit::beyond($placed)),
             'next' => array_map(self::change(...), ReadChange::from($this->visit->change, $sheets, $this->shelf)),
         ];
     }

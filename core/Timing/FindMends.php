@@ -7,14 +7,22 @@ namespace Core\Timing;
 use Core\Formula\FollowFrom;
 
 /** Tries what could mend a plan that does not hold, cheapest first; what is answered has been planned and holds. */
-final readonly class FindMends
+final class FindMends
 {
     /** Plans looked at for each try. */
-    private const BUDGET = 200;
+    private const BUDGET = 150;
+
+    /** And for all tries together. */
+    private const WHOLE = 900;
+
+    /** Bowls up to which everything is tried; with more only what is cheapest. */
+    private const FEW = 10;
 
     private const MOST = 4;
 
-    private function __construct(private TimedVisit $visit, private TimePlan $plan)
+    private int $looked = 0;
+
+    private function __construct(private readonly TimedVisit $visit, private readonly TimePlan $plan)
     {
     }
 
@@ -59,6 +67,9 @@ final readonly class FindMends
             if ($bowl->rinse !== 'own' && $this->shares($bowl) && $this->holds($this->visit->withBowl($bowl->letter, ['rinse' => 'own'])) !== null) {
                 yield new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']);
             }
+        }
+        if (count($this->visit->bowls) > self::FEW) {
+            return;
         }
         foreach ($waiting as $bowl) {
             yield from $this->smaller($bowl);
@@ -131,7 +142,17 @@ final readonly class FindMends
 
     private function holds(TimedVisit $visit): ?TimePlan
     {
+        $bowls = max(8, count($visit->bowls));
+        if ($this->looked * $bowls ** 3 > self::WHOLE * 8 ** 3) {
+            return null;
+        }
+        $this->looked++;
+        // What does not hold with hands for everything does not hold with few: one look says so.
+        if (((new TimeModel($visit))->network->cheapest()['costs'][0] ?? 1) > 0) {
+            return null;
+        }
         $plan = TimePlan::of($visit, self::BUDGET);
+        $this->looked += $plan->looked;
 
         return $plan->holds() ? $plan : null;
     }

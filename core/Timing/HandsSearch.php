@@ -24,13 +24,16 @@ final class HandsSearch
     {
     }
 
-    /** @return ?array{costs: list<int>, moments: list<int>, proven: bool} null where the bounds contradict each other */
+    /** @return ?array{costs: list<int>, moments: list<int>, proven: bool, looked: int} null where the bounds contradict each other */
     public static function best(TimeModel $model, int $budget = self::BUDGET): ?array
     {
+        // One look at many bowls takes longer than one at few.
+        $bowls = max(8, count($model->visit->bowls));
+        $budget = max(20, intdiv($budget * 8 ** 3, $bowls ** 3));
         $search = new self($model, $budget);
         $search->look([]);
 
-        return $search->best === null ? null : [...$search->best, 'proven' => $search->looked <= $budget];
+        return $search->best === null ? null : [...$search->best, 'proven' => $search->looked <= $budget, 'looked' => $search->looked];
     }
 
     /** @param  list<array{int, int, int}>  $turns  bounds that are tried */

@@ -9,6 +9,9 @@ use Core\Fact;
 /** When everything of a visit happens so that everything is done together; what does not hold, and by how much. */
 final readonly class TimePlan
 {
+    /** More bowls than that are no visit, and no plan of theirs would be found in time. */
+    private const MOST = 24;
+
     /**
      * @param  list<BowlTimes>  $bowls  by round and letter
      * @param  list<TimeBreak>  $breaks
@@ -17,6 +20,7 @@ final readonly class TimePlan
      * @param  int  $end  seconds; the last rinse and what follows it
      * @param  int  $endLatest  the same where every range of minutes is taken at its longer end
      * @param  bool  $proven  nothing better exists; not where the search stopped at its budget
+     * @param  int  $looked  plans that were looked at to find it
      */
     private function __construct(
         public array $bowls,
@@ -26,12 +30,16 @@ final readonly class TimePlan
         public int $end,
         public int $endLatest,
         public bool $proven,
+        public int $looked = 0,
     ) {
     }
 
     /** The best plan there is: windows kept, then nothing short of its time, then the earliest rinse, then least over. */
     public static function of(TimedVisit $visit, int $budget = HandsSearch::BUDGET): self
     {
+        if (count($visit->bowls) > self::MOST) {
+            return new self([], [], [Fact::of('times.too-many', most: self::MOST)], [], 0, 0, true);
+        }
         [$sound, $faults] = TimeFaults::without($visit);
         $plan = self::best($sound, $faults, $budget);
         $longest = $sound->atItsLongest();
@@ -44,6 +52,7 @@ final readonly class TimePlan
             $plan->end,
             max($plan->end, self::best($longest, [], $budget)->end),
             $plan->proven,
+            $plan->looked,
         );
     }
 
@@ -70,7 +79,7 @@ final readonly class TimePlan
         }
         $end = max([0, ...array_map(static fn (BowlTimes $times): int => $times->rinse, $bowls)]) + $visit->after * 60;
 
-        return new self($bowls, $breaks, $faults, $found['costs'], $end, $end, $found['proven']);
+        return new self($bowls, $breaks, $faults, $found['costs'], $end, $end, $found['proven'], $found['looked']);
     }
 
     public function bowl(string $letter): ?BowlTimes

@@ -29,6 +29,10 @@ return [
         'said' => 'Bowl :letter is rinsed with :other, and there is no such bowl beside it.',
         'mend' => 'Choose what it is rinsed with, or leave it with its round.',
     ],
+    'too-many' => [
+        'said' => 'More than :most bowls are not planned together.',
+        'mend' => 'Plan them as several visits.',
+    ],
     'contradicts' => [
         'said' => 'When bowl :letter goes on and when it is rinsed cannot both be as was said.',
         'mend' => 'Change what it follows, or what it is rinsed with; the plan shows it without both.',
