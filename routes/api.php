@@ -44,6 +44,7 @@ use App\Http\Controllers\Visits\RoundController;
 use App\Http\Controllers\Visits\SayLastedController;
 use App\Http\Controllers\Visits\StampController;
 use App\Http\Controllers\Visits\TemplateController;
+use App\Http\Controllers\Visits\TimesController;
 use App\Http\Controllers\Visits\TodayController;
 use App\Http\Controllers\Visits\VisitController;
 use App\Http\Controllers\Visits\WaysController;
@@ -132,6 +133,10 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->
     Route::post('bowls/adjusted', AdjustBowlController::class);
     Route::post('bowls/substitutes', BowlSubstituteController::class);
     Route::post('bowls/{bowl}/stamps', [StampController::class, 'store']);
+    Route::post('visits/{visit}/stamps', [StampController::class, 'together']);
+    Route::post('visits/{visit}/times', [TimesController::class, 'preview']);
+    Route::put('visits/{visit}/hands', [TimesController::class, 'hands']);
+    Route::patch('bowls/{bowl}/times', [TimesController::class, 'bowl']);
     Route::patch('bowls/{bowl}/place', ArrangeBowlController::class);
     Route::post('bowls/{bowl}/split', SplitBowlController::class);
     Route::post('bowls/{bowl}/merge', MergeBowlsController::class);

@@ -76,6 +76,7 @@ final class ClockRows
         return array_values($rows->map(fn (StampRow $stamp): Stamp => new Stamp(
             $stamp->kind,
             (int) $stamp->stamped_at->getTimestamp(),
+            $stamp->minutes,
         ))->all());
     }
 }

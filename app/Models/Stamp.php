@@ -20,6 +20,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property StampKind $kind
  * @property CarbonImmutable $stamped_at
  * @property string $words
+ * @property int $minutes given beyond the plan
  * @property TeamMember $teamMember
  */
 final class Stamp extends Model

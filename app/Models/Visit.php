@@ -48,6 +48,7 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  * @property Collection<int, Proposal> $raised
  * @property Collection<int, Waiver> $waivers
  * @property int $version
+ * @property int $hands people who can apply at once
  * @property Client $client
  * @property TeamMember $colourist
  * @property ?Visit $from

@@ -9,6 +9,7 @@ use App\Formulas\BowlRows;
 use App\Formulas\LearntRows;
 use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
+use App\Formulas\VisitTimes;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
@@ -59,6 +60,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);
         $this->app->scoped(PastUses::class);
+        $this->app->scoped(VisitTimes::class);
         $this->app->scoped(LearntRows::class);
         $this->app->bind(StatefulGuard::class, fn (): StatefulGuard => Auth::guard('web'));
         $this->app->bind(WriteContext::class, fn (): WriteContext => WriteContext::of($this->app->make('request')));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Core\Service;
 
 use Core\Fact;
-use Core\Timing\ClockState;
 
 /** What is not finished in a visit that somebody wants to close: still on the hair, begun and not emptied, never mixed. */
 final class LeftOpen
@@ -19,7 +18,7 @@ final class LeftOpen
         $facts = [];
         foreach ($bowls as $bowl) {
             $fact = match (true) {
-                in_array($bowl->clock, [ClockState::Applying, ClockState::Processing, ClockState::Due, ClockState::Over], true) => Fact::of('steps.still-on-head', letter: $bowl->letter),
+                $bowl->clock->isOn() => Fact::of('steps.still-on-head', letter: $bowl->letter),
                 $bowl->weighing => Fact::of('steps.half-weighed', letter: $bowl->letter),
                 ! $bowl->mixed => Fact::of('steps.never-mixed', letter: $bowl->letter),
                 default => null,

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
+use Core\Practice\Number;
+use Core\Units\Fraction;
+use Core\Units\Rounding;
+
 /** When a bowl is mixed, begun, complete, looked at, taken through, emulsified and rinsed: seconds from where the plan counts. */
 final readonly class BowlTimes
 {
@@ -22,6 +26,7 @@ final readonly class BowlTimes
      * @param  int  $lastStrand  and the last
      * @param  ?int  $completeFrom  complete no earlier, for this rinse, or its longest time breaks
      * @param  ?int  $completeTo  complete no later, or its least time breaks
+     * @param  ?int  $early  a rinse before this moment is asked about
      * @param  bool  $counts  its minutes count; not where it only stays under what is timed
      */
     public function __construct(
@@ -46,6 +51,7 @@ final readonly class BowlTimes
         public ?int $completeFrom,
         public ?int $completeTo,
         public bool $counts,
+        public ?int $early,
     ) {
     }
 
@@ -80,6 +86,9 @@ final readonly class BowlTimes
             completeFrom: $window === null ? null : $rinse - $window->most * 60 + $after,
             completeTo: $window === null ? null : $rinse - $window->least * 60 + ($complete - $clock),
             counts: $model->counts($bowl),
+            early: $window === null || ! $model->counts($bowl) || $bowl->stays()
+                ? null
+                : $clock + Number::EarlyRinse->value()->times(Fraction::of($window->least * 60))->rounded(1, Rounding::Down),
         );
     }
 

@@ -16,4 +16,10 @@ enum ClockState: string
     case Rinsed = 'rinsed';
     /** Not used. */
     case SetAside = 'set-aside';
+
+    /** On the hair. */
+    public function isOn(): bool
+    {
+        return in_array($this, [self::Applying, self::Processing, self::Due, self::Over], true);
+    }
 }

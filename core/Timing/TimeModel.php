@@ -96,7 +96,8 @@ final class TimeModel
         if ($happened->began !== null) {
             $this->network->exactly(0, $begins, $happened->began);
         } elseif ($now !== null) {
-            $this->network->atLeast(0, $begins, $now);
+            // What is not mixed yet is mixed first.
+            $this->network->atLeast(0, $begins, $now + ($happened->mixed === null ? ($bowl->mixing ?? 0) * 60 : 0));
         }
         if ($happened->rinsed !== null) {
             $this->network->exactly(0, $off, $happened->rinsed);

@@ -68,6 +68,12 @@ final readonly class TimedVisit
         );
     }
 
+    /** @param  list<TimedBowl>  $bowls  that are there besides */
+    public function withMore(array $bowls): self
+    {
+        return new self([...$this->bowls, ...$bowls], $this->between, $this->hands, $this->coatCounts, $this->now, $this->after);
+    }
+
     public function withHands(int $hands): self
     {
         return new self($this->bowls, $this->between, $hands, $this->coatCounts, $this->now, $this->after);

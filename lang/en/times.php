@@ -72,6 +72,6 @@ return [
     'act-through' => 'Take :letters through',
     'act-emulsify' => 'Emulsify :letters',
     'act-rinse' => 'Rinse :letters',
-    'act-rinse-over' => 'Rinse :letters: beyond its time',
+    'act-rinse-over' => 'Beyond its time: rinse :letters',
     'act-stale' => ':letters is :minutes min old: mix it fresh',
 ];

@@ -50,7 +50,7 @@ it('loads the demo salon, every bowl workable and every batch replayable', funct
         'expected',
     ])
         ->and(array_unique(array_column(array_column($today, 'next'), 'do')))
-        ->toEqualCanonicalizing(['read', 'close', 'weigh', 'receive', 'plan']);
+        ->toEqualCanonicalizing(['read', 'run', 'weigh', 'receive', 'plan']);
 });
 
 it('gives every demo shade a level and tone its legend knows', function () {

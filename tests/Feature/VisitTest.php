@@ -21,12 +21,13 @@ it('takes a visit from plan to close and says at each step what is next', functi
     $this->getJson($path)->assertJsonPath('next.do', 'receive');
     $this->postJson("{$path}/receive")
         ->assertJsonPath('status', 'in-chair')
-        ->assertJsonPath('next', ['do' => 'weigh', 'words' => 'Weigh bowl A', 'bowl' => $bowl['id']]);
+        ->assertJsonPath('next.do', 'weigh')->assertJsonPath('next.words', 'Weigh bowl A')->assertJsonPath('next.bowl', $bowl['id']);
     $batch = $this->salon->startBatch($this, $bowl['id']);
     $this->getJson($path)->assertJsonPath('next.words', 'Carry on weighing bowl A');
     $this->salon->pourAll($this, $batch);
-    $version = $this->getJson($path)->assertJsonPath('next.do', 'close')->json('version');
+    $this->getJson($path)->assertJsonPath('next.words', 'Begin A now');
     $this->salon->setAside($this, $bowl['id']);
+    $version = $this->getJson($path)->assertJsonPath('next.do', 'close')->json('version');
     $this->postJson(
         "{$path}/close",
         [

@@ -725,11 +725,12 @@ it('puts what is due on the hair before all else of the day', function () {
         'id',
         $this->v->visit['id'],
     )['next'];
-    expect($next()['do'])->toBe('close');
+    // With colour on the hair nothing says “close”: the rinse is said by its minutes.
+    expect($next())->toMatchArray(['do' => 'run', 'words' => 'Rinse A in 35 min']);
     $this->travel(36)->minutes();
-    expect($next())->toMatchArray(['do' => 'run', 'words' => 'Bowl A is due: look and rinse']);
+    expect($next())->toMatchArray(['do' => 'run', 'words' => 'Rinse A now, 1 min late']);
     $this->travel(15)->minutes();
-    expect($next()['words'])->toBe('Rinse bowl A now: beyond its time');
+    expect($next()['words'])->toBe('Beyond its time: rinse A now, 16 min late');
     $this->v->stamp('A', 'rinsed');
     expect($next()['do'])->toBe('close')->and($bowl['id'])->toBe($this->v->of('A')['id']);
 });

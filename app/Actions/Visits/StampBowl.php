@@ -38,8 +38,9 @@ final readonly class StampBowl
         CarbonImmutable $now,
         ?string $batch = null,
         ?Side $side = null,
+        int $minutes = 0,
     ): Visit {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side): Visit {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side, $minutes): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
             if ($existing !== null) {
@@ -70,7 +71,7 @@ final readonly class StampBowl
             }
             $this->assertOneWay($current, $visit, $batch, $side, $now);
             // The core refuses what contradicts the marks that stand.
-            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp()), $batch, $side);
+            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp(), $minutes), $batch, $side);
             StampRow::query()->create([
                 'id' => $id,
                 'bowl_id' => $bowl->id,
@@ -79,6 +80,7 @@ final readonly class StampBowl
                 'sequence' => (int) $current->stamps->max('sequence') + 1,
                 'kind' => $kind,
                 'stamped_at' => $now,
+                'minutes' => $minutes,
                 'words' => $words, 'team_member_id' => $member->id,
             ]);
 

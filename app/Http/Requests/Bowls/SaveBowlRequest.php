@@ -19,7 +19,7 @@ final class SaveBowlRequest extends FormRequest
             // A member that nothing keeps is refused, not dropped.
             'bowl' => [
                 'required',
-                'array:letter,job,line,ratio,amount,parts,additives,place,minutes,note,extras,purpose,mark,hair,covering,heat,applying,clock,after,plus,rinse,emulsify,until,treatment,meant,uses',
+                'array:letter,job,line,ratio,amount,parts,additives,place,minutes,note,extras,purpose,mark,hair,covering,heat,applying,clock,after,afterFrom,plus,starts,rinse,through,emulsify,until,lookFrom,treatment,meant,uses',
             ],
             'bowl.amount' => ['sometimes', 'nullable', 'array:of,grams,ingredient'],
             'bowl.parts.*' => ['array:ingredients'],

@@ -18,6 +18,7 @@ final class StampRequest extends FormRequest
             'id' => ['required', 'uuid'],
             'kind' => ['required', Rule::enum(StampKind::class)],
             'words' => ['nullable', 'string', 'max:200'],
+            'minutes' => ['nullable', 'integer', 'between:1,60', 'required_if:kind,more'],
             'batch' => ['nullable', 'uuid'],
             // A side of a later batch has no clock of its own: the batch has.
             'side' => ['nullable', Rule::enum(Side::class), 'prohibits:batch'],
@@ -37,6 +38,12 @@ final class StampRequest extends FormRequest
     public function words(): string
     {
         return $this->string('words')->trim()->value();
+    }
+
+    /** Given beyond the plan. */
+    public function minutes(): int
+    {
+        return $this->kind() === StampKind::More ? $this->integer('minutes') : 0;
     }
 
     /** Where the sides are timed apart; null for all of it. */

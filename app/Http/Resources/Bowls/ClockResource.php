@@ -65,6 +65,7 @@ final class ClockResource extends JsonResource
                 'kind' => $stamp->kind->value,
                 'at' => $stamp->stamped_at->toIso8601String(),
                 'words' => $stamp->words,
+                'minutes' => $stamp->minutes,
                 'by' => $stamp->teamMember->initials,
             ])->all()),
         ];

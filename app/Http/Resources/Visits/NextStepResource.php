@@ -6,6 +6,7 @@ namespace App\Http\Resources\Visits;
 
 use App\Enums\VisitStatus;
 use App\Formulas\ClockRows;
+use App\Formulas\VisitTimes;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Round;
@@ -27,16 +28,22 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class NextStepResource extends JsonResource
 {
-    /** @return array{do: string, words: string, bowl: ?string} */
+    /** @return array{do: string, words: string, bowl: ?string, at: ?string} */
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
-        $step = $visit->status->isOver() ? NextStep::closed() : NextStep::of(
-            self::states($visit),
-            $visit->status === VisitStatus::InChair,
-        );
+        if ($visit->status->isOver()) {
+            return ['do' => 'read', 'words' => Say::words(NextStep::closed()->fact), 'bowl' => null, 'at' => null];
+        }
+        $times = resolve(VisitTimes::class)->of($visit);
+        $step = NextStep::of(self::states($visit), $visit->status === VisitStatus::InChair, $times->next(), $times->now);
 
-        return ['do' => $step->do, 'words' => Say::words($step->fact), 'bowl' => $step->bowl];
+        return [
+            'do' => $step->do,
+            'words' => Say::words($step->fact),
+            'bowl' => $step->letter === null ? null : ($times->ids[$step->letter]['bowl'] ?? null),
+            'at' => $times->moment($step->at),
+        ];
     }
 
     /** @return list<string> what a close would leave unfinished */

@@ -96,6 +96,8 @@ final class VisitResource extends JsonResource
                 'reachedAt' => $round->reached_at?->toIso8601String(),
                 'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
             ])->all()),
+            'hands' => $visit->hands,
+            'times' => (new TimesResource($visit))->toArray(),
             'leftOpen' => NextStepResource::leftOpen($visit),
             'next' => (new NextStepResource($visit))->toArray(),
         ];

@@ -49,14 +49,30 @@ export function BowlDetails({ line, sheet, visit, error, onChange }: { shelf: Sh
             {others.map((bowl) => <option key={bowl.id} value={bowl.letter}>{bowl.letter} {bowl.job}</option>)}
           </Form.Select>
         </Field>
-        <Field id="plus" label="at + min" problem={problemAt(error, '/plus')} className="narrow"><Form.Control inputMode="numeric" value={sheet.plus ?? ''} onChange={(event) => { set({ plus: orNone(event.target.value) }) }} /></Field>
+        {sheet.after === undefined ? null : (
+          <>
+            <Field id="plus" label="min" problem={problemAt(error, '/plus')} className="narrow"><Form.Control placeholder="20, 25 to 30" value={sheet.plus ?? ''} onChange={(event) => { set({ plus: orNone(event.target.value) }) }} /></Field>
+            <Field id="after-from" label="counted from">
+              <Form.Select value={sheet.afterFrom ?? ''} onChange={(event) => { set({ afterFrom: orNone(event.target.value) }) }}>
+                <option value="">{sheet.plus === undefined || sheet.plus === '' ? 'when it is complete' : 'where its clock starts'}</option>
+                <option value="first-touch">its first touch</option>
+                <option value="last-touch">its last touch</option>
+                <option value="end">its end: on for its last minutes</option>
+                <option value="rinsed">its rinse</option>
+              </Form.Select>
+            </Field>
+          </>
+        )}
         <Field id="rinse" label="Rinsed">
-          <Form.Select value={sheet.rinse ?? 'own'} onChange={(event) => { set({ rinse: event.target.value === 'own' ? undefined : event.target.value }) }}>
+          <Form.Select value={sheet.rinse ?? 'round'} onChange={(event) => { set({ rinse: event.target.value === 'round' ? undefined : event.target.value }) }}>
+            <option value="round">with its round</option>
             <option value="own">by itself</option>
-            <option value="not">not before the next</option>
+            <option value="not">not: stays under the next</option>
             {others.map((bowl) => <option key={bowl.id} value={bowl.letter}>with {bowl.letter}</option>)}
           </Form.Select>
         </Field>
+        <Field id="through" label="Through, min before the end" problem={problemAt(error, '/through')} className="narrow"><Form.Control inputMode="numeric" value={sheet.through ?? ''} onChange={(event) => { set({ through: orNone(event.target.value) }) }} /></Field>
+        <Field id="look-from" label="Look from min" problem={problemAt(error, '/lookFrom')} className="narrow"><Form.Control inputMode="numeric" value={sheet.lookFrom ?? ''} onChange={(event) => { set({ lookFrom: orNone(event.target.value) }) }} /></Field>
         <Field id="emulsify" label="Emulsify" problem={problemAt(error, '/emulsify')} className="narrow"><Form.Control inputMode="numeric" value={sheet.emulsify ?? ''} onChange={(event) => { set({ emulsify: orNone(event.target.value) }) }} /></Field>
       </div>
       <Field id="treatment" label="After the rinse"><Form.Control value={sheet.treatment ?? ''} maxLength={200} onChange={(event) => { set({ treatment: orNone(event.target.value) }) }} /></Field>

@@ -9,7 +9,7 @@ import { isOver } from '../../shared/visits/visitLine'
 import { saveCare, visit as visitQuery } from './api'
 import type { CareStep, Visit } from './shapes'
 
-const KINDS = [['wash', 'wash'], ['treatment', 'treatment'], ['mask', 'mask'], ['other', 'other']] as const
+const KINDS = [['wash', 'wash'], ['treatment', 'treatment'], ['mask', 'mask'], ['mist', 'mist'], ['cut', 'cut'], ['dry', 'dry'], ['other', 'other']] as const
 
 /** One step in words: mask, the blue one · 10 min · 12.50. */
 export const careWords = (step: CareStep) => [step.kind === 'other' ? step.words : `${step.kind}: ${step.words}`, step.minutes === null ? '' : `${step.minutes} min`, step.price].filter((each) => each !== '').join(' · ')
@@ -19,14 +19,14 @@ export function Care({ visit }: { visit: Visit }) {
   const queries = useQueryClient()
   const { steps } = visit.care
   const [words, setWords] = useKept(`care.${visit.id}`)
-  const [more, setMore] = useState({ kind: 'wash', minutes: '', price: '' })
+  const [more, setMore] = useState<{ kind: string; minutes: string; price: string; round: number | null }>({ kind: 'wash', minutes: '', price: '', round: null })
   const save = useMutation({
     mutationFn: (next: CareStep[]) => saveCare(visit.id, visit.version, next),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
   const add = () => {
-    const step = { id: newId(), kind: more.kind, words, minutes: more.minutes.trim() === '' ? null : more.minutes, price: more.price, done: false }
-    save.mutate([...steps, step], { onSuccess: () => { setWords(''); setMore({ kind: more.kind, minutes: '', price: '' }) } })
+    const step = { id: newId(), kind: more.kind, words, minutes: more.minutes.trim() === '' ? null : more.minutes, price: more.price, done: false, round: more.round }
+    save.mutate([...steps, step], { onSuccess: () => { setWords(''); setMore({ ...more, minutes: '', price: '' }) } })
   }
   const open = !isOver(visit)
   const change = (id: string, with_: Partial<CareStep> | null) => { save.mutate(steps.flatMap((step) => (step.id !== id ? [step] : with_ === null ? [] : [{ ...step, ...with_ }]))) }
@@ -38,7 +38,7 @@ export function Care({ visit }: { visit: Visit }) {
       <ol>
         {steps.map((step, at) => (
           <li key={step.id}>
-            <label className="tick"><input type="checkbox" checked={step.done} disabled={!open || save.isPending} onChange={(event) => { change(step.id, { done: event.target.checked }) }} /> {careWords(step)}</label>
+            <label className="tick"><input type="checkbox" checked={step.done} disabled={!open || save.isPending} onChange={(event) => { change(step.id, { done: event.target.checked }) }} /> {careWords(step)}{step.round === null || visit.rounds[step.round] === undefined ? '' : `, after ${visit.rounds[step.round]?.name ?? ''}`}</label>
             {open && at > 0 ? <Press kind="quiet" disabled={save.isPending} label={`Earlier: ${step.words}`} onPress={() => { moveUp(at) }}>↑</Press> : null}
             {open ? <Press kind="quiet" disabled={save.isPending} label={`Take out: ${step.words}`} onPress={() => { change(step.id, null) }}>✕</Press> : null}
           </li>
@@ -48,6 +48,10 @@ export function Care({ visit }: { visit: Visit }) {
         <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); add() }}>
           <Form.Select aria-label="Kind of care" value={more.kind} onChange={(event) => { setMore({ ...more, kind: event.target.value }) }}>
             {KINDS.map(([kind, label]) => <option key={kind} value={kind}>{label}</option>)}
+          </Form.Select>
+          <Form.Select aria-label="When it is done" value={more.round ?? ''} onChange={(event) => { setMore({ ...more, round: event.target.value === '' ? null : Number(event.target.value) }) }}>
+            <option value="">at the end</option>
+            {visit.rounds.slice(0, -1).map((round, at) => <option key={round.id} value={at}>after {round.name}</option>)}
           </Form.Select>
           <Form.Control aria-label="What is done" placeholder="conditioner first, then shampoo" maxLength={120} value={words} onChange={(event) => { setWords(event.target.value) }} />
           <Form.Control aria-label="Minutes of it" placeholder="min" inputMode="numeric" className="care-number" maxLength={3} value={more.minutes} onChange={(event) => { setMore({ ...more, minutes: event.target.value }) }} />

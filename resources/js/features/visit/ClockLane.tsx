@@ -1,9 +1,10 @@
 import { showClock } from '../../shared/format/time'
-import { left, laneOf } from './lane'
+import { left } from '../../shared/time/left'
+import { laneOf } from './lane'
 import type { Bowl } from './shapes'
 
 const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working', due: 'time is up', over: 'beyond its time', rinsed: 'rinsed', 'set-aside': 'not used' } as const
-const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed' }
+const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed', through: '⇣ taken through', 'heat-on': '♨ heat on', 'heat-off': '♨ heat off', emulsified: '∿ emulsified', more: '＋' }
 
 /** A bowl's time: what it has had, what is left, and when it must be off. */
 export function ClockLane({ letter, clock, now }: { letter: string; clock: Bowl['clock']; now: number }) {
@@ -24,7 +25,7 @@ export function ClockLane({ letter, clock, now }: { letter: string; clock: Bowl[
         )}
       </div>
       <div className="clock-marks">
-        {clock.stamps.filter((stamp) => stamp.kind !== 'undone').map((stamp) => `${MARK[stamp.kind] ?? stamp.kind} ${showClock(stamp.at)} ${stamp.by}${stamp.words === '' ? '' : ` “${stamp.words}”`}`).join('  ')}
+        {clock.stamps.filter((stamp) => stamp.kind !== 'undone').map((stamp) => `${MARK[stamp.kind] ?? stamp.kind} ${showClock(stamp.at)} ${stamp.by}${stamp.minutes === 0 ? '' : ` ${stamp.minutes} min more`}${stamp.words === '' ? '' : ` “${stamp.words}”`}`).join('  ')}
         {clock.longest === null ? '' : ` · first strand ${clock.longest} min${clock.applied === null ? '' : `, applied in ${clock.applied}`}`}
       </div>
     </div>

@@ -8,8 +8,10 @@ import { Press } from '../../shared/ui/Press'
 import { SPANS, StrandRibbon } from '../../shared/ui/StrandRibbon'
 import { BowlDesk } from './BowlDesk'
 import type { DeskProps } from './FormulateStation'
+import { useServerNow } from '../../shared/time/useServerNow'
 import { RoundMap } from './RoundMap'
-import type { Picture, Stroke } from './shapes'
+import { TimePlan } from './TimePlan'
+import type { Picture, Stroke, Visit } from './shapes'
 
 const METHODS = [
   ['root-touch-up', 'root touch-up'], ['global', 'global'], ['root-shadow', 'root shadow'], ['melt', 'melt'], ['fine-foils', 'fine foils'], ['chunky-foils', 'chunky foils'],
@@ -114,6 +116,7 @@ export function PlaceStation(props: DeskProps) {
         )}
       </div>
       <PatternList picture={picture} />
+      <PlannedTimes visit={visit} />
     </div>
   )
 }
@@ -153,4 +156,8 @@ export function PatternList({ picture }: { picture: Picture }) {
       ))}
     </ol>
   )
+}
+
+function PlannedTimes({ visit }: { visit: Visit }) {
+  return <TimePlan visit={visit} now={useServerNow(visit.now)} />
 }

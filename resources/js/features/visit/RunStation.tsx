@@ -1,24 +1,29 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useEffect, useState } from 'react'
+import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { newId } from '../../shared/api/newId'
 import { useKept } from '../../shared/keep/useKept'
 import { showClock } from '../../shared/format/time'
+import { useServerNow } from '../../shared/time/useServerNow'
 import { inkOf } from '../../shared/ui/ink'
 import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { carryTrial, recordTrial, stampBowl, visit as visitQuery } from './api'
 import { freeLetter } from './drafts'
+import { ActBar } from './ActBar'
 import { BatchLane } from './BatchLane'
 import { ClockLane } from './ClockLane'
 import { Care } from './Care'
+import { earlyOf } from './earlyRinse'
 import { GateNotice } from './GateNotice'
 import { MoreOf } from './MoreOf'
 import { Reached } from './Reached'
 import { SideLanes, TimeApart } from './SideLanes'
 import { isOver } from '../../shared/visits/visitLine'
+import { LaneMarks } from './LaneMarks'
+import { TimePlan } from './TimePlan'
 import type { Bowl, Visit } from './shapes'
 
 /** The bowls at work: weigh, first touch, last touch, look, rinse; the gate before the first of them. */
@@ -27,6 +32,8 @@ export function RunStation({ visit, ladder, formulates, letters }: { visit: Visi
   return (
     <div className="run-station">
       <GateNotice visit={visit} />
+      <ActBar visit={visit} now={now} />
+      <TimePlan visit={visit} now={now} />
       {visit.rounds.map((round) => (
         <section key={round.id} aria-label={round.name}>
           <h2>{round.name}</h2>
@@ -40,17 +47,6 @@ export function RunStation({ visit, ladder, formulates, letters }: { visit: Visi
       <Care visit={visit} />
     </div>
   )
-}
-
-/** The server's time, ticking here between answers: every device counts to the same moments. */
-function useServerNow(told: string): number {
-  const [ticks, setTicks] = useState({ told, since: 0 })
-  useEffect(() => {
-    const from = performance.now()
-    const timer = setInterval(() => { setTicks({ told, since: performance.now() - from }) }, 1000)
-    return () => { clearInterval(timer) }
-  }, [told])
-  return new Date(told).getTime() + (ticks.told === told ? ticks.since : 0)
 }
 
 const MARK: Record<string, string> = { began: 'First touch', completed: 'Last touch', checked: 'Looked', rinsed: 'Rinsed', 'set-aside': 'Not used', undone: 'Mark taken back' }
@@ -75,6 +71,8 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
   })
   const open = !isOver(visit)
   const complete = bowl.clock.stamps.some((each) => each.kind === 'completed')
+  const [asked, setAsked] = useState(false)
+  const early = earlyOf(visit.times.bowls.filter((each) => each.bowl === bowl.id && each.batch === null), now)
   const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
   return (
     <article className={`lane lane-${bowl.clock.state}`} aria-label={`Bowl ${bowl.letter}`}>
@@ -82,7 +80,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
         <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
         <div className="lane-words">
           <strong>{bowl.job === '' ? `Bowl ${bowl.letter}` : bowl.job}</strong>
-          <div className="quiet">{[bowl.worked?.total, bowl.place, ...bowl.about].filter((each) => each !== undefined && each !== '').join(' · ')}</div>
+          <details className="lane-prose"><summary className="quiet">{bowl.worked?.total ?? 'how it goes on'}</summary>{[bowl.place, ...bowl.about].filter((each) => each !== '').join(' · ')}</details>
         </div>
         {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => batch.mixed).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
       </header>
@@ -93,12 +91,14 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       {open && bowl.sides.every((side) => side.clock.stamps.length === 0) ? (
         <div className="lane-acts">
           {steps.map(([kind, label], index) => (
-            <Press key={kind} kind={index === 0 ? 'main' : 'plain'} size="bench" disabled={stamp.isPending} onPress={() => { stamp.mutate(kind) }}>{label}</Press>
+            <Press key={kind} kind={index === 0 ? 'main' : 'plain'} size="bench" disabled={stamp.isPending} onPress={() => { if (kind === 'rinsed' && early !== null && !asked) setAsked(true); else stamp.mutate(kind) }}>{label}</Press>
           ))}
           {bowl.clock.state === 'processing' || bowl.clock.state === 'due' ? <Form.Control aria-label={`What bowl ${bowl.letter} looks like`} placeholder="what was seen: orange-gold" maxLength={200} value={words} onChange={(event) => { setWords(event.target.value) }} /> : null}
           {bowl.clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>Take the last mark back</Press> : null}
         </div>
       ) : null}
+      {asked && early !== null ? <Notice kind="warn" title={early}><Press disabled={stamp.isPending} onPress={() => { setAsked(false); stamp.mutate('rinsed') }}>Rinsed all the same</Press> <Press kind="quiet" onPress={() => { setAsked(false) }}>Not yet</Press></Notice> : null}
+      {open && ['applying', 'processing', 'due', 'over'].includes(bowl.clock.state) ? <LaneMarks visit={visit} bowl={bowl} /> : null}
       {open && bowl.state === 'mixed' && bowl.clock.state === 'waiting' && bowl.sides.length === 0 ? <TimeApart visit={visit} bowl={bowl} /> : null}
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
       {bowl.poured === null ? null : <p className="poured">Poured, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}

@@ -4,6 +4,7 @@ import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { visitLine } from '../../shared/visits/visitLine'
 import { isOver } from '../../shared/visits/visitLine'
+import { times } from '../../shared/visits/times'
 import * as shapes from './shapes'
 
 export const visit = (id: string) =>
@@ -61,8 +62,21 @@ export const openVisits = queryOptions({
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
 export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, 'The canvas')))
-export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, of: { batch?: string; side?: string } = {}) =>
+export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, of: { batch?: string; side?: string; minutes?: number } = {}) =>
   asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words, ...of }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
+/** The same moment on several bowls: what comes off in one rinse. */
+export const stampTogether = async (visitId: string, kind: string, marks: { id: string; bowl: string; batch: string | null }[], about: string) =>
+  asVisit(await keptPost(`visits/${visitId}/stamps`, { kind, marks }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
+/** The plan with times that are tried; nothing is kept. */
+export const triedTimes = (visitId: string, version: number, tried: { bowl: string; set: Record<string, unknown> } | null) =>
+  queryOptions({
+    queryKey: ['times', visitId, version, tried],
+    queryFn: async ({ signal }) => times.parse(await postJson(`visits/${visitId}/times`, tried === null ? {} : { bowls: { [tried.bowl]: tried.set } }, signal)),
+    retry: false,
+    gcTime: 60_000,
+  })
+export const retimeBowl = async (visitId: string, bowlId: string, version: number, set: Record<string, unknown>, letter: string) => asVisit(await keptPatch(`bowls/${bowlId}/times`, { version, set }, thenVisit(visitId, `Times of bowl ${letter}`)))
+export const setHands = async (visitId: string, version: number, hands: number) => asVisit(await keptPut(`visits/${visitId}/hands`, { version, hands }, thenVisit(visitId, 'Hands at work')))
 /** Not kept on the device: a password is with it. */
 export const waive = async (visitId: string, id: string, reason: string, password: string) => asVisit(await postJson(`visits/${visitId}/waivers`, { id, reason, password }))
 export const decide = async (visitId: string, proposalId: string, fields: { do: string; bowl?: string; version?: number; reason?: string; of?: string }, words: string) => asVisit(await keptPatch(`proposals/${proposalId}`, fields, thenVisit(visitId, `To change, ${fields.do}: ${words}`)))

@@ -12,6 +12,6 @@ export const clock = z.object({
   processed: z.number().nullable(),
   longest: z.number().nullable(),
   checks: z.number(),
-  stamps: z.array(z.object({ kind: z.string(), at: z.string(), words: z.string(), by: z.string() })),
+  stamps: z.array(z.object({ kind: z.string(), at: z.string(), words: z.string(), by: z.string(), minutes: z.number().default(0) })),
 })
 export type Clock = z.infer<typeof clock>

@@ -1,11 +1,12 @@
 import { expect, it } from 'vitest'
-import { laneOf, left } from './lane'
+import { left } from '../../shared/time/left'
+import { laneOf } from './lane'
 import type { Clock } from './shapes'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 5, 10, minute)).toISOString()
 const clock: Clock = {
   state: 'processing', stale: null, from: at(10), due: at(40), over: at(50), applied: 10, processed: null, longest: 20, checks: 0,
-  stamps: [{ kind: 'began', at: at(0), words: '', by: 'X' }, { kind: 'completed', at: at(10), words: '', by: 'X' }],
+  stamps: [{ kind: 'began', at: at(0), words: '', by: 'X', minutes: 0 }, { kind: 'completed', at: at(10), words: '', by: 'X', minutes: 0 }],
 }
 
 it('counts down to the server’s moment, and up beyond it', () => {
@@ -21,6 +22,6 @@ it('lays the moments on a bar that grows when the time is over', () => {
 })
 
 it('stands still once it is rinsed', () => {
-  const rinsed = { ...clock, stamps: [...clock.stamps, { kind: 'rinsed', at: at(40), words: '', by: 'X' }] }
+  const rinsed = { ...clock, stamps: [...clock.stamps, { kind: 'rinsed', at: at(40), words: '', by: 'X', minutes: 0 }] }
   expect(laneOf(rinsed, Date.parse(at(300)))?.now).toBe(80)
 })

@@ -1,13 +1,5 @@
 import type { Clock } from './shapes'
 
-/** Minutes and seconds to a moment: 12:05, or +1:30 beyond it. Display only; the moments are the server's. */
-export function left(moment: string | null, now: number): string {
-  if (moment === null) return '–'
-  const seconds = Math.round((new Date(moment).getTime() - now) / 1000)
-  const size = Math.abs(seconds)
-  return `${seconds < 0 ? '+' : ''}${Math.floor(size / 60)}:${String(size % 60).padStart(2, '0')}`
-}
-
 /** Where the moments lie on a bar from first touch to the latest time it may be on, in percent; null before the first touch. */
 export function laneOf(clock: Clock, now: number): { from: number; due: number; over: number; now: number } | null {
   const began = clock.stamps.find((stamp) => stamp.kind === 'began')

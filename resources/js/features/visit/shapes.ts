@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { safetyState } from '../../shared/safety/safety'
+import { times } from '../../shared/visits/times'
 import { bowlState, nextStep, origin, person, verdict, visitStatus } from '../../shared/visits/visitLine'
 import { clock } from './clock'
 import { caution, sheet, workedBowl } from './sheet'
@@ -215,7 +216,7 @@ const result = z.object({
 })
 export type Result = z.infer<typeof result>
 
-const careStep = z.object({ id: z.string(), kind: z.string(), words: z.string(), minutes: z.union([z.number(), z.string()]).nullable(), price: z.string(), done: z.boolean() })
+const careStep = z.object({ id: z.string(), kind: z.string(), words: z.string(), minutes: z.union([z.number(), z.string()]).nullable(), price: z.string(), done: z.boolean(), round: z.number().nullable().default(null) })
 export type CareStep = z.infer<typeof careStep>
 
 export const amendment = z.object({ at: z.string(), by: z.string(), why: z.string(), what: z.array(z.object({ field: z.string(), was: z.string(), is: z.string() })) })
@@ -257,6 +258,9 @@ export const visit = z.object({
   care: z.object({ steps: z.array(careStep), minutes: z.number(), price: z.string() }),
   /** What a close would leave unfinished, in words. */
   leftOpen: z.array(z.string()),
+  /** People who can apply at once. */
+  hands: z.number(),
+  times,
   next: nextStep,
 })
 export type Visit = z.infer<typeof visit>
