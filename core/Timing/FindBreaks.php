@@ -27,7 +27,9 @@ final class FindBreaks
         };
         if ($times->counts && $times->least !== null && $times->most !== null) {
             $add(BreakKind::Short, $times->least - $times->rinse);
-            $add(BreakKind::Over, $bowl->stays() ? 0 : $times->rinse - $times->most);
+            // Where it should be off already, that is the next act, and nothing of the plan mends it.
+            $passed = $visit->now !== null && $bowl->happened->began !== null && $times->rinse <= $visit->now;
+            $add(BreakKind::Over, $bowl->stays() || $passed ? 0 : $times->rinse - $times->most);
         }
         if ($bowl->happened->began === null) {
             [$from, $to] = self::wished($bowl, $times, $all);

@@ -7,7 +7,9 @@ namespace Database\Seeders;
 use App\Actions\Visits\LearnFromVisit;
 use App\Models\Salon;
 use App\Models\TeamMember;
+use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\Clients;
+use Database\Seeders\Demo\Hour;
 use Database\Seeders\Demo\Shelf;
 use Database\Seeders\Demo\Story;
 use Database\Seeders\Demo\Workspace;
@@ -40,7 +42,7 @@ final class DatabaseSeeder extends Seeder
     {
         // Its two years never happened: nothing of them is a change that somebody made.
         activity()->disableLogging();
-        $salon = Salon::query()->create(['name' => 'Sailcloth Row Colour Studio', 'timezone' => 'Europe/Oslo', 'demo' => true, 'house_rules' => ['weigh-ahead' => 'yes']]);
+        $salon = Salon::query()->create(['name' => 'Sailcloth Row Colour Studio', 'timezone' => Hour::zone(CarbonImmutable::now()), 'demo' => true, 'house_rules' => ['weigh-ahead' => 'yes']]);
         $hash = Hash::make(self::PASSWORD);
         foreach (self::TEAM as $member) {
             [$name, $initials, $login, $role] = $member;

@@ -76,12 +76,13 @@ final class Story
             [, , , $service, $weeks] = Clients::LIST[$index];
             $latest[$index] = $this->past($client, $service, $weeks, $today, $index);
         }
-        // Today: who is where, by place in the list of clients.
+        // Today: who is where, by place in the list of clients, in minutes from now.
+        $now = CarbonImmutable::now($this->salon->timezone)->startOfMinute();
         foreach ([
-            [1, '09:00', 'closed'], [13, '09:30', 'mixed'], [2, '10:15', 'weighing'], [8, '11:00', 'received'],
-            [10, '12:30', 'planned'], [3, '13:30', 'planned'], [15, '14:15', 'planned'], [6, '15:30', 'empty'], [27, '16:30', 'planned'],
-        ] as [$index, $time, $state]) {
-            $this->today($clients[$index], Clients::LIST[$index][3], $today->setTimeFromTimeString($time), $state, $latest[$index]);
+            [1, -145, 'closed'], [13, -40, 'mixed'], [2, -30, 'weighing'], [8, -15, 'received'],
+            [10, 75, 'planned'], [3, 135, 'planned'], [15, 180, 'planned'], [6, 255, 'empty'], [27, 315, 'planned'],
+        ] as [$index, $minutes, $state]) {
+            $this->today($clients[$index], Clients::LIST[$index][3], $now->addMinutes($minutes), $state, $latest[$index]);
         }
         foreach ($this->rows as $table => $rows) {
             foreach (array_chunk($rows, 300) as $chunk) {
@@ -154,10 +155,12 @@ final class Story
             $sheet = $this->sheet($bowl, $factor);
             $id = $this->bowl($rounds[$bowl[0]], $number + 1, $sheet, $from['bowls'][$bowl[1]] ?? null, $starts);
             $made[$bowl[1]] = $id;
+            // Who is in the chair has them mixed as they are needed; the last of them a moment ago.
+            $mixedAt = $starts->addMinutes(10 + ($closed ? 30 : ($open ? 8 : 26)) * $number);
             if ($closed || $number < $weighed) {
-                $this->batch($id, $sheet, $starts->addMinutes(10 + 30 * $number), true, $closed);
+                $this->batch($id, $sheet, $mixedAt, true, $closed);
             } elseif ($open && $number === $weighed) {
-                $this->batch($id, $sheet, $starts->addMinutes(10 + 30 * $number), false, false);
+                $this->batch($id, $sheet, $mixedAt, false, false);
             }
         }
         if ($rounds === []) {

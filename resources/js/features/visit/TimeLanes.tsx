@@ -28,7 +28,7 @@ export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove }: Props)
       <div className="time-rows">
         <div className="time-lines" aria-hidden="true">
           {axis.ticks.map((tick) => <i key={tick.moment} className="time-tick" style={{ left: `${tick.at}%` }} />)}
-          {rinses.map((rinse) => <i key={rinse} className="time-rinse" style={{ left: `${axis.at(rinse)}%` }}><b>≈ {showClock(rinse)}</b></i>)}
+          {rinses.map((rinse, at) => <i key={rinse} className="time-rinse" style={{ left: `${axis.at(rinse)}%` }}>{rinses.slice(at + 1).some((later) => Math.abs(axis.at(later) - axis.at(rinse)) < 14) ? null : <b>≈ {showClock(rinse)}</b>}</i>)}
           {now === null ? null : <i className="time-now" style={{ left: `${axis.at(new Date(now).toISOString())}%` }} />}
         </div>
         {times.bowls.map((bowl) => (
@@ -72,7 +72,7 @@ function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl:
         {bowl.least !== null && bowl.most !== null && bowl.counts && !bowl.rinsed ? <i className="time-window" style={span(bowl.least, bowl.most)} /> : null}
         <i className="time-works" style={span(bowl.complete, bowl.rinse)} />
         {bowl.heat.map((phase) => <i key={phase.on} className="time-heat" style={span(phase.on, phase.off)} />)}
-        {bowl.mix !== null && !bowl.begun ? <i className="time-mix" style={span(bowl.mix, bowl.begin)} /> : null}
+        {bowl.mix !== null && !bowl.begun && bowl.mix < bowl.begin ? <i className="time-mix" style={span(bowl.mix, bowl.begin)} /> : null}
         <button type="button" className="time-apply" style={{ ...span(bowl.begin, bowl.complete), transform: shift === 0 ? undefined : `translateX(${shift}px)` }} aria-label={words} aria-pressed={chosen} onClick={() => { onChoose?.(chosen ? null : bowl.bowl) }} onKeyDown={key} onPointerDown={start} onPointerMove={go} onPointerUp={drop} onPointerCancel={drop} />
         {bowl.due === null || !bowl.counts ? null : <i className="time-due" style={{ left: `${axis.at(bowl.due)}%` }} />}
         {bowl.rinsed ? null : bowl.looks.filter((look) => look <= bowl.rinse).map((look) => <i key={look} className="time-mark" style={{ left: `${axis.at(look)}%` }}>◇</i>)}

@@ -7,7 +7,7 @@ const STEPS = [5, 10, 15, 30, 60].map((minutes) => minutes * 60_000)
 
 /** From the first mixing to the last rinse, with now in it, and room at both ends. */
 export function axisOf(times: Times, now: number | null): Axis | null {
-  const moments = times.bowls.flatMap((bowl) => [bowl.rinsed || bowl.begun ? null : bowl.mix, bowl.begin, bowl.complete, bowl.rinse, bowl.counts && !bowl.rinsed ? bowl.most : null])
+  const moments = times.bowls.flatMap((bowl) => [bowl.rinsed || bowl.begun || (bowl.mix ?? '') > bowl.begin ? null : bowl.mix, bowl.begin, bowl.complete, bowl.rinse, bowl.counts && !bowl.rinsed ? bowl.most : null])
     .concat(times.ends).flatMap((moment) => (moment === null ? [] : [new Date(moment).getTime()]))
   if (moments.length === 0) return null
   if (now !== null) moments.push(now)
