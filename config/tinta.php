@@ -10,4 +10,6 @@ return [
         // The pour panel exists only where the scale is the simulated one.
         'simulated' => (bool) env('TINTA_SCALE_SIMULATED', false),
     ],
+    // Where the bridge is told that something was written; 0 where none runs.
+    'bridge' => (int) env('TINTA_BRIDGE_PORT', 0),
 ];

@@ -146,6 +146,19 @@ http {
             proxy_read_timeout 1h;
             add_header X-Accel-Buffering no;
         }
+        # That something was written, to the devices of its salon.
+        location = /news {
+            limit_except GET { deny all; }
+            auth_request /scale/allowed;
+            auth_request_set \$tinta_salon \$upstream_http_x_tinta_salon;
+            proxy_pass http://127.0.0.1:$BRIDGE_PORT;
+            proxy_http_version 1.1;
+            proxy_set_header Connection '';
+            proxy_set_header X-Tinta-Salon \$tinta_salon;
+            proxy_buffering off;
+            proxy_read_timeout 1h;
+            add_header X-Accel-Buffering no;
+        }
         # Which scales are heard, and one at a tablet's own cable, for the device's own salon.
         location ~ ^/scale/(list|attach)\$ {
             auth_request /scale/allowed;

@@ -14,6 +14,7 @@ use App\Http\Controllers\Bowls\SplitBowlController;
 use App\Http\Controllers\Bowls\SubstituteController as BowlSubstituteController;
 use App\Http\Controllers\Bowls\TrialController;
 use App\Http\Controllers\Bowls\WrittenBowlsController;
+use App\Http\Controllers\Calendar\CalendarController;
 use App\Http\Controllers\Clients\ClientController;
 use App\Http\Controllers\House\GramsMeanController;
 use App\Http\Controllers\House\HouseController;
@@ -47,6 +48,8 @@ use App\Http\Controllers\Visits\TemplateController;
 use App\Http\Controllers\Visits\TimesController;
 use App\Http\Controllers\Visits\TodayController;
 use App\Http\Controllers\Visits\VisitController;
+use App\Http\Controllers\Visits\WalkInController;
+use App\Http\Controllers\Visits\WallController;
 use App\Http\Controllers\Visits\WaysController;
 use App\Http\Controllers\Weighing\BatchController;
 use App\Http\Controllers\Weighing\BatchEventController;
@@ -62,6 +65,7 @@ use App\Http\Controllers\Workbench\SubstituteController;
 use App\Http\Controllers\Workbench\TonerController;
 use App\Http\Controllers\Workbench\ZoneController;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\TellNews;
 use App\Http\Middleware\WriteOnce;
 use Illuminate\Support\Facades\Route;
 
@@ -74,10 +78,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('session/unlock', [SessionController::class, 'unlock']);
 });
 
-Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class])->group(function (): void {
+Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
 
     Route::get('today', TodayController::class);
+    Route::get('wall', WallController::class);
+    Route::post('walk-ins', WalkInController::class);
+    Route::post('calendar', [CalendarController::class, 'store']);
+    Route::get('visits/{visit}/calendar', [CalendarController::class, 'visit']);
     Route::get('shelf', ShelfController::class);
     Route::get('house', [HouseController::class, 'show']);
     Route::put('house', [HouseController::class, 'update']);

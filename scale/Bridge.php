@@ -6,7 +6,7 @@ namespace Scale;
 
 /**
  * Brings the scales' readings to every browser that listens, as server-sent events, and takes in the lines of scales that hang
- * at a tablet's own cable.
+ * at a tablet's own cable. By the same way every device hears that something of its salon was written.
  *
  * One process reads all scales and serves all benches from one loop, so that no PHP worker is held while somebody pours. It
  * listens on loopback only; the web server in front lets signed-in devices through, and says of which salon they are.
@@ -19,9 +19,12 @@ final class Bridge
     /** @var array<int, Listener> */
     private array $listeners = [];
 
+    private readonly News $news;
+
     /** @param  resource  $server a listening socket */
     public function __construct(private $server, private readonly Scales $scales)
     {
+        $this->news = new News;
     }
 
     public function run(): never
@@ -36,6 +39,7 @@ final class Bridge
             $now = microtime(true);
             if ($now - $tidied > 5.0) {
                 $this->scales->tidy($now);
+                $this->news->keepOpen($now);
                 $tidied = $now;
             }
             foreach ($this->listeners as $key => $listener) {
@@ -49,7 +53,12 @@ final class Bridge
 
     private function wait(): void
     {
-        $read = [$this->server, ...array_column($this->arriving, 0), ...array_map(static fn (Listener $listener) => $listener->socket, $this->listeners)];
+        $read = [
+            $this->server,
+            ...array_column($this->arriving, 0),
+            ...array_map(static fn (Listener $listener) => $listener->socket, $this->listeners),
+            ...$this->news->sockets(),
+        ];
         $wires = [];
         foreach ($this->scales->wires() as $wire) {
             $socket = $wire->socket();
@@ -96,6 +105,7 @@ final class Bridge
             $this->answer($client, $request);
         } else {
             unset($this->listeners[$key]);
+            $this->news->forget($key);
             fclose($client);
         }
     }
@@ -111,6 +121,11 @@ final class Bridge
         } elseif ($request->method === 'POST' && $request->path === '/scale/attach') {
             $ticket = $this->scales->attach($request->salon, is_array($json) ? $json : [], $now);
             $this->say($client, $ticket === null ? 422 : 200, $ticket === null ? ['message' => 'This is no scale.', 'mend' => 'Attach it anew.'] : ['ticket' => $ticket]);
+        } elseif ($request->method === 'GET' && $request->path === '/news') {
+            $this->news->listen($client, $request->salon, $now);
+        } elseif ($request->method === 'POST' && $request->path === '/news/tell') {
+            $this->news->tell($text('salon'), $text('visit'));
+            $this->say($client, 200, []);
         } elseif ($request->method === 'POST' && $request->path === '/scale/feed') {
             $taken = $this->scales->feed($text('ticket'), $request->body, $now);
             $this->say($client, $taken ? 200 : 410, []);

@@ -111,11 +111,11 @@ final readonly class TimesOfVisit
             order: $orders === [] ? null : min($orders),
             hands: self::hands($bowl->sheet->strokes),
             starts: $details->starts,
-            mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->minutes(),
+            mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->whole(),
             fresh: $bowl->line->kind->isOxidative() ? $this->rules->freshnessMinutes : null,
             heat: $details->heat,
             lookFrom: $details->lookFrom ?? ($details->until === '' ? null : $window?->least),
-            lookEvery: Number::LookEvery->minutes(),
+            lookEvery: Number::LookEvery->whole(),
             through: $details->through,
             emulsify: $details->emulsify,
             happened: $this->happened[$bowl->sheet->letter] ?? new Happened,
@@ -137,7 +137,7 @@ final readonly class TimesOfVisit
             $said = $heated;
         }
         if ($said === null) {
-            $target = $resistant ? max($target, min($max, $target + Number::ResistantMinutes->minutes())) : $target;
+            $target = $resistant ? max($target, min($max, $target + Number::ResistantMinutes->whole())) : $target;
 
             return Window::of($grey || $resistant ? $target : $min, $target, $max);
         }
@@ -178,7 +178,7 @@ final readonly class TimesOfVisit
         for ($round = 0; $round < $last; $round++) {
             $steps = array_values(array_filter($this->care, static fn (CareStep $step): bool => $step->round === $round));
             $minutes = CareStep::minutesOf(array_values(array_filter($steps, static fn (CareStep $step): bool => ! $step->done)));
-            $between[] = $steps === [] ? Number::WashMinutes->minutes() : $minutes;
+            $between[] = $steps === [] ? Number::WashMinutes->whole() : $minutes;
         }
 
         return $between;

@@ -6,10 +6,12 @@ import { MemberContext } from '../shared/session/member'
 import { session, type Session } from '../shared/session/session'
 import { ErrorNotice, Notice } from '../shared/ui/Notice'
 import { Waiting } from '../shared/ui/Waiting'
+import { useNews } from '../shared/time/useNews'
+import { Alarms } from './Alarms'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, PracticePage, TodayPage, VisitPage, WorkbenchPage } from './pages'
+import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, PracticePage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
 import { useOffline } from './useOffline'
@@ -46,13 +48,16 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
   const { formulates } = member
   const { pathname } = useLocation()
   useEffect(fetchTheRest, [])
+  useNews(!member.locked)
   return (
     <Mishap at={pathname}>
+      {pathname === '/panel' ? null : <Alarms bench={pathname.startsWith('/bench')} />}
       <Suspense fallback={<Waiting what="this page" />}>
         <Routes>
           <Route path="/bench/:bowl" element={<BenchPage />} />
+          <Route path="/wall" element={<WallPage />} />
           <Route element={<Layout member={member} onLeave={onLeave} />}>
-            <Route path="/" element={<TodayPage />} />
+            <Route path="/" element={<TodayPage formulates={formulates} />} />
             <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
             <Route path="/clients/:id" element={<ClientPage formulates={formulates} />} />
             <Route path="/visits/:id" element={<VisitPage formulates={formulates} />} />

@@ -4,6 +4,7 @@ import { lazy, type ComponentType } from 'react'
 const load = {
   bench: () => import('../features/bench/BenchPage'),
   today: () => import('../features/today/TodayPage'),
+  wall: () => import('../features/wall/WallPage'),
   visit: () => import('../features/visit/VisitPage'),
   card: () => import('../features/visit/CardPage'),
   compare: () => import('../features/visit/ComparePage'),
@@ -21,6 +22,7 @@ const page = <P extends object, K extends string>(from: () => Promise<Record<K, 
 
 export const BenchPage = page(load.bench, 'BenchPage')
 export const TodayPage = page(load.today, 'TodayPage')
+export const WallPage = page(load.wall, 'WallPage')
 export const VisitPage = page(load.visit, 'VisitPage')
 export const CardPage = page(load.card, 'CardPage')
 export const ComparePage = page(load.compare, 'ComparePage')

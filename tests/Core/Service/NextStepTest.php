@@ -14,6 +14,8 @@ use Core\Service\Calibration;
 use Core\Service\NextStep;
 use Core\Service\PlacedBowl;
 use Core\Shelf\LineKind;
+use Core\Timing\Act;
+use Core\Timing\ActKind;
 use Core\Timing\ClockState;
 use Core\Timing\Freshness;
 use Core\Units\Fraction;
@@ -28,18 +30,23 @@ function bowlAt(
     return new BowlState("id-{$letter}", $letter, $weighing, $mixed, $clock);
 }
 
-it('says what needs a hand next: what is on the hair first, then what stands half weighed', function (array $bowls, bool $inChair, string $do, string $fact, ?string $bowl) {
-    $step = NextStep::of($bowls, $inChair);
-    expect([$step->do, $step->fact->text(), $step->bowl])->toBe([$do, $fact, $bowl]);
+it('says what needs a hand next: what the clocks call for, then what stands half weighed, then the plan’s next', function (array $bowls, bool $inChair, ?Act $act, string $do, string $fact, ?string $letter) {
+    $step = NextStep::of($bowls, $inChair, $act, 600);
+    expect([$step->do, $step->fact->text(), $step->letter])->toBe([$do, $fact, $letter]);
 })->with([
-    'nothing planned' => [[], true, 'plan', 'steps.plan', null],
-    'planned, nobody there' => [[bowlAt('A')], false, 'receive', 'steps.expected', null],
-    'somebody there' => [[bowlAt('A', mixed: true), bowlAt('B')], true, 'weigh', 'steps.weigh (letter: B)', 'id-B'],
-    'half weighed before anybody came' => [[bowlAt('A'), bowlAt('B', weighing: true)], false, 'weigh', 'steps.carry-on (letter: B)', 'id-B'],
-    'all mixed' => [[bowlAt('A', mixed: true)], true, 'close', 'steps.close', null],
-    'due, before a half weighed one' => [[bowlAt('A', ClockState::Due, true), bowlAt('B', weighing: true)], true, 'run', 'steps.due (letter: A)', null],
-    'beyond its time, before what is due' => [[bowlAt('A', ClockState::Due, true), bowlAt('B', ClockState::Over, true)], true, 'run', 'steps.rinse-now (letter: B)', null],
-    'a clock of somebody who has left' => [[bowlAt('A', ClockState::Over, true)], false, 'receive', 'steps.expected', null],
+    'nothing planned' => [[], true, null, 'plan', 'steps.plan', null],
+    'planned, nobody there' => [[bowlAt('A')], false, new Act(ActKind::Mix, ['A'], 0), 'receive', 'steps.expected', null],
+    'somebody there' => [[bowlAt('A', mixed: true), bowlAt('B')], true, null, 'weigh', 'steps.weigh (letter: B)', 'B'],
+    'the plan calls for it' => [[bowlAt('A'), bowlAt('B')], true, new Act(ActKind::Mix, ['B'], 600), 'weigh', 'steps.weigh (letter: B)', 'B'],
+    'and called for it some minutes ago' => [[bowlAt('B')], true, new Act(ActKind::Mix, ['B'], 600, late: 4), 'weigh', 'steps.late (act: steps.weigh (letter: B); minutes: 4)', 'B'],
+    'half weighed before anybody came' => [[bowlAt('A'), bowlAt('B', weighing: true)], false, null, 'weigh', 'steps.carry-on (letter: B)', 'B'],
+    'half weighed, with nothing on the hair' => [[bowlAt('A', weighing: true)], true, new Act(ActKind::Mix, ['A'], 600), 'weigh', 'steps.carry-on (letter: A)', 'A'],
+    'everything rinsed' => [[bowlAt('A', ClockState::Rinsed, mixed: true)], true, null, 'close', 'steps.close', null],
+    'due, before a half weighed one' => [[bowlAt('A', ClockState::Due, true), bowlAt('B', weighing: true)], true, new Act(ActKind::Rinse, ['A'], 600), 'run', 'steps.now (act: times.act-rinse (letters: A))', null],
+    'half weighed, while the other works' => [[bowlAt('A', ClockState::Processing, true), bowlAt('B', weighing: true)], true, new Act(ActKind::Rinse, ['A'], 900), 'weigh', 'steps.carry-on (letter: B)', 'B'],
+    'beyond its time' => [[bowlAt('A', ClockState::Over, true)], true, new Act(ActKind::Rinse, ['A'], 600, late: 7, over: true), 'run', 'steps.late (act: times.act-rinse-over (letters: A); minutes: 7)', null],
+    'working: never “close”' => [[bowlAt('A', ClockState::Processing, true)], true, new Act(ActKind::Rinse, ['A'], 900), 'run', 'steps.soon (act: times.act-rinse (letters: A); minutes: 5)', null],
+    'on somebody whom nobody received' => [[bowlAt('A', ClockState::Over, true)], false, new Act(ActKind::Rinse, ['A'], 600), 'run', 'steps.now (act: times.act-rinse (letters: A))', null],
 ]);
 
 it('has nothing to do in a closed visit', function () {

@@ -1,11 +1,16 @@
-import { useQuery } from '@tanstack/react-query'
-import { Link } from 'react-router'
-import { showClock, showDay } from '../../shared/format/time'
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { Link, useSearchParams } from 'react-router'
+import { showClock, showDate, showDay } from '../../shared/format/time'
+import { left } from '../../shared/time/left'
+import { useServerNow } from '../../shared/time/useServerNow'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import type { VisitLine } from '../../shared/visits/visitLine'
-import { today } from './api'
+import { day as dayQuery, type Day, type DayVisit } from './api'
+import { DayHours } from './DayHours'
+import { dayAfter, weekOf } from './dayWalk'
 import { VisitCard } from './VisitCard'
+import { WalkIn } from './WalkIn'
 
 const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: string }[] = [
   { status: 'in-chair', title: 'In the chair', empty: 'Nobody is in the chair.' },
@@ -13,53 +18,105 @@ const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: st
   { status: 'closed', title: 'Gone home', empty: 'Nobody has left yet.' },
   { status: 'ended', title: 'Did not take place', empty: '' },
 ]
+const NOTE = { test: 'Skin test of', reading: 'Read the skin test of', 'follow-up': 'Ask how it wears:', due: 'Wanted to come again:' } as const
 
-export function TodayPage() {
-  const loaded = useQuery(today)
+/** The salon's day: whose hands are needed next by the minute, and any other day or week beside it. */
+export function TodayPage({ formulates }: { formulates: boolean }) {
+  const [params, setParams] = useSearchParams()
+  const week = params.get('week') === 'yes'
+  const loaded = useQuery({ ...dayQuery(params.get('day'), week ? 7 : 1), placeholderData: keepPreviousData })
   if (loaded.data === undefined) return loaded.error === null ? <Waiting what="today" /> : <ErrorNotice error={loaded.error} />
-  const { visits, now } = loaded.data
-  const hands = visits.filter((visit) => visit.status === 'in-chair')
+  const data = loaded.data
+  const isToday = data.days === 1 && data.day === data.today
+  const go = (day: string, seven: boolean) => { setParams(day === data.today && !seven ? {} : { day, ...(seven ? { week: 'yes' } : {}) }) }
+  const step = week ? 7 : 1
   return (
     <div className="page">
-      <header className="page-head">
-        <h1>Today</h1>
-        <p className="quiet">{showDay(now)}</p>
+      <header className="page-head today-head">
+        <h1>{isToday ? 'Today' : week ? 'Week' : showDate(data.day)}</h1>
+        <p className="quiet">{isToday ? showDay(data.now) : week ? `from ${showDate(data.day)}` : ''}</p>
+        <nav aria-label="Day" className="day-walk">
+          <button type="button" className="chip" aria-label={week ? 'The week before' : 'The day before'} onClick={() => { go(dayAfter(data.day, -step), week) }}>‹</button>
+          <button type="button" className="chip" aria-pressed={isToday} onClick={() => { go(data.today, false) }}>Today</button>
+          <button type="button" className="chip" aria-label={week ? 'The next week' : 'The next day'} onClick={() => { go(dayAfter(data.day, step), week) }}>›</button>
+          <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>Week</button>
+          <Link className="chip" to="/wall">Wall</Link>
+        </nav>
+        {formulates ? <WalkIn /> : null}
         {loaded.error === null ? null : <ErrorNotice error={loaded.error} />}
       </header>
-      <div className="today">
-        <section aria-labelledby="next-hand" className="next-hands">
-          <h2 id="next-hand">Needs a hand next</h2>
-          {hands.length === 0 ? <p className="quiet">Nothing is waiting. Open somebody who is expected.</p> : null}
-          <ol>
-            {hands.map((visit) => (
-              <li key={visit.id}>
-                <Link to={visit.next.bowl === null ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}` : `/bench/${visit.next.bowl}`} className={`next-hand next-${visit.next.do}`}>
-                  <strong>{visit.next.words}</strong>
-                  <span>
-                    {visit.client.name} <span className="quiet">since {showClock(visit.startsAt)}</span>
-                  </span>
-                </Link>
-              </li>
-            ))}
-          </ol>
+      {week ? weekOf(data.day).map((each) => (
+        <section key={each} aria-label={showDate(each)} className="week-day">
+          <h2><button type="button" className="linky" onClick={() => { go(each, false) }}>{showDate(each)}</button> <span className="count">{data.visits.filter((visit) => visit.day === each && visit.status !== 'ended').length}</span></h2>
+          <div className="day-scroll"><DayHours day={data} of={each} moves={formulates} /></div>
+          <Notes day={data} of={each} />
         </section>
-        <div className="today-columns">
-          {SECTIONS.filter((section) => section.empty !== '' || visits.some((visit) => visit.status === section.status)).map((section) => {
-            const here = visits.filter((visit) => visit.status === section.status)
-            return (
-              <section key={section.status} aria-label={section.title}>
-                <h2>
-                  {section.title} <span className="count">{here.length}</span>
-                </h2>
-                {here.length === 0 ? <p className="quiet">{section.empty}</p> : null}
-                {here.map((visit) => (
-                  <VisitCard key={visit.id} visit={visit} />
-                ))}
-              </section>
-            )
-          })}
-        </div>
-      </div>
+      )) : (
+        <>
+          {isToday ? <HandsAndCards day={data} /> : null}
+          <section aria-label="Hours" className="week-day">
+            <h2>Hours</h2>
+            <div className="day-scroll"><DayHours day={data} of={data.day} moves={formulates} /></div>
+            <Notes day={data} of={data.day} />
+          </section>
+          {isToday ? null : <Columns visits={data.visits} />}
+        </>
+      )}
+    </div>
+  )
+}
+
+function Notes({ day, of }: { day: Day; of: string }) {
+  const notes = day.notes.filter((note) => note.day === of)
+  if (notes.length === 0) return null
+  return <ul className="day-notes">{notes.map((note) => <li key={`${note.kind}${note.client}${note.at}`}>{note.kind === 'reading' || note.kind === 'test' ? <strong>{showClock(note.at)} </strong> : null}{NOTE[note.kind]} <Link to={`/clients/${note.client}`}>{note.words}</Link></li>)}</ul>
+}
+
+/** Whoever has colour on, or sits in the chair, by the minute at which a hand is needed. */
+function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
+  const now = useServerNow(told)
+  const hands = visits.filter((visit) => visit.status === 'in-chair' || (visit.status === 'expected' && visit.next.at !== null && visit.next.do === 'run'))
+    .sort((one, other) => (one.next.at ?? '9').localeCompare(other.next.at ?? '9'))
+  return (
+    <div className="today">
+      <section aria-labelledby="next-hand" className="next-hands">
+        <h2 id="next-hand">Needs a hand next</h2>
+        {hands.length === 0 ? <p className="quiet">Nothing is waiting. Open somebody who is expected.</p> : null}
+        <ol>
+          {hands.map((visit) => (
+            <li key={visit.id}>
+              <Link to={visit.next.bowl === null ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}` : `/bench/${visit.next.bowl}`} className={`next-hand next-${visit.next.do}`}>
+                <strong>{visit.next.words}</strong>
+                <span>
+                  {visit.client.name} <span className="quiet">{visit.next.at === null ? `since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}</span>
+                </span>
+              </Link>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <Columns visits={visits} />
+    </div>
+  )
+}
+
+function Columns({ visits }: { visits: DayVisit[] }) {
+  return (
+    <div className="today-columns">
+      {SECTIONS.filter((section) => section.empty !== '' || visits.some((visit) => visit.status === section.status)).map((section) => {
+        const here = visits.filter((visit) => visit.status === section.status)
+        return (
+          <section key={section.status} aria-label={section.title}>
+            <h2>
+              {section.title} <span className="count">{here.length}</span>
+            </h2>
+            {here.length === 0 ? <p className="quiet">{section.empty}</p> : null}
+            {here.map((visit) => (
+              <VisitCard key={visit.id} visit={visit} />
+            ))}
+          </section>
+        )
+      })}
     </div>
   )
 }

@@ -7,15 +7,19 @@ const STATE = { waiting: 'not begun', applying: 'going on', processing: 'working
 const MARK: Record<string, string> = { began: '▏first touch', completed: '▕ last touch', checked: '◇ looked', rinsed: '≈ rinsed', through: '⇣ taken through', 'heat-on': '♨ heat on', 'heat-off': '♨ heat off', emulsified: '∿ emulsified', more: '＋' }
 
 /** A bowl's time: what it has had, what is left, and when it must be off. */
-export function ClockLane({ letter, clock, now }: { letter: string; clock: Bowl['clock']; now: number }) {
+export function ClockLane({ letter, clock, now, rinse = clock.due, stays = false }: { letter: string; clock: Bowl['clock']; now: number; rinse?: string | null; stays?: boolean }) {
   const lane = laneOf(clock, now)
+  // What stays under the next is never asked to be rinsed before it.
+  const on = clock.state === 'processing' || clock.state === 'due' || clock.state === 'over'
+  const state = stays && on ? 'processing' : clock.state
+  const words = stays && on ? 'stays under the next' : STATE[clock.state]
   return (
     <div className="clock-lane">
-      <div className={`clock-face clock-${clock.state}`}>
-        <span className="clock-number">{clock.state === 'processing' || clock.state === 'due' || clock.state === 'over' ? left(clock.due, now) : clock.state === 'rinsed' ? `${clock.processed ?? 0} min` : '–'}</span>
-        <span>{STATE[clock.state]}{clock.due === null || clock.state === 'rinsed' ? '' : `, rinse ${showClock(clock.due)}`}</span>
+      <div className={`clock-face clock-${state}`}>
+        <span className="clock-number">{on ? left(rinse, now) : clock.state === 'rinsed' ? `${clock.processed ?? 0} min` : '–'}</span>
+        <span>{words}{rinse === null || clock.due === null || clock.state === 'rinsed' ? '' : `, rinse ${showClock(rinse)}`}</span>
       </div>
-      <div className="clock-bar" role="img" aria-label={`Bowl ${letter}: ${STATE[clock.state]}${clock.longest === null ? '' : `, on for ${clock.longest} minutes`}`}>
+      <div className="clock-bar" role="img" aria-label={`Bowl ${letter}: ${words}${clock.longest === null ? '' : `, on for ${clock.longest} minutes`}`}>
         {lane === null ? null : (
           <>
             <span className="clock-window" style={{ left: `${lane.from}%`, width: `${lane.due - lane.from}%` }} />

@@ -72,6 +72,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
   const open = !isOver(visit)
   const complete = bowl.clock.stamps.some((each) => each.kind === 'completed')
   const [asked, setAsked] = useState(false)
+  const planned = visit.times.bowls.find((each) => each.bowl === bowl.id && each.batch === null)
   const early = earlyOf(visit.times.bowls.filter((each) => each.bowl === bowl.id && each.batch === null), now)
   const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
   return (
@@ -85,7 +86,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
         {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => batch.mixed).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
       </header>
       {bowl.clock.stale === null ? null : <Notice kind="warn" title={`Mixed ${bowl.clock.stale} minutes ago.`}>Oxidative colour works from the moment it is mixed: mix it fresh.</Notice>}
-      <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} />
+      <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} rinse={planned?.rinse ?? bowl.clock.due} stays={bowl.sheet.rinse === 'not'} />
       {bowl.sides.length === 0 ? null : <SideLanes visit={visit} bowl={bowl} now={now} />}
       {bowl.batches.map((batch) => (batch.clock === null ? null : <BatchLane key={batch.id} visit={visit} bowl={bowl} batch={batch} clock={batch.clock} now={now} />))}
       {open && bowl.sides.every((side) => side.clock.stamps.length === 0) ? (
