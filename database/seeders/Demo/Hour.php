@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Database\Seeders\Demo;
 
 use Carbon\CarbonImmutable;
+use DateTimeZone;
 
 /** The demo salon is always found in the middle of its day: whenever it is loaded, its clock shows late morning. */
 final class Hour
@@ -20,9 +21,12 @@ final class Hour
         if ($hour >= 10 && $hour < 14) {
             return self::HOME;
         }
-        $ahead = self::WANTED - $now->utc()->hour;
+        foreach (DateTimeZone::listIdentifiers() as $zone) {
+            if ($now->setTimezone($zone)->hour === self::WANTED) {
+                return $zone;
+            }
+        }
 
-        // These names count the other way round (IANA time zone database, file etcetera).
-        return $ahead === 0 ? 'Etc/GMT' : 'Etc/GMT'.($ahead > 0 ? '-' : '+').abs($ahead);
+        return self::HOME;
     }
 }
