@@ -262,12 +262,13 @@ abstract class BrowserTestCase extends TestCase
      * Something another device writes, in its own session.
      *
      * @param  array<string, mixed>  $body
+     * @param  int  $ago  seconds since it was done, as of a device that was without a network
      */
-    protected function send(RemoteWebDriver $browser, string $path, array $body): mixed
+    protected function send(RemoteWebDriver $browser, string $path, array $body, int $ago = 0): mixed
     {
         return $browser->executeAsyncScript(
-            'const [path, body, done] = arguments; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
-            [$path, $body],
+            'const [path, body, ago, done] = arguments; const aged = ago === 0 ? {} : {"X-Write-Id": crypto.randomUUID(), "X-Write-Age": String(ago * 1000)}; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token, ...aged}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
+            [$path, $body, $ago],
         );
     }
 

@@ -225,6 +225,12 @@ it('has no accessibility violation on its main views', function () {
     $this->press($page, '.visit-head h1 a');
     $this->see($page, '.lineage-card');
     $check('client file');
+    $page->get($this->address('/wall'));
+    $this->see($page, '.wall-clock');
+    $check('wall');
+    $page->get($this->address('/?week=yes&day='.date('Y-m-d')));
+    $this->see($page, '.day-row');
+    $check('week');
     $page->get($this->address('/clients'));
     $this->see($page, '.client-list a');
     $check('clients');

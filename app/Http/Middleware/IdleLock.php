@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Accounts\SessionLock;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Closure;
@@ -20,8 +21,6 @@ final class IdleLock
 {
     /** Whole seconds since a hand was on the page. */
     public const TOUCHED = 'X-Touched-Ago';
-
-    private const LOCKED = 'locked';
 
     private const LAST = 'touched_at';
 
@@ -41,7 +40,7 @@ final class IdleLock
     public static function isLocked(Request $request, TeamMember $member): bool
     {
         $session = $request->session();
-        if ($session->get(self::LOCKED) === true) {
+        if (resolve(SessionLock::class)->isOn($session)) {
             return true;
         }
         $now = CarbonImmutable::now()->getTimestamp();
@@ -61,12 +60,12 @@ final class IdleLock
 
     public static function lock(Session $session): void
     {
-        $session->put(self::LOCKED, true);
+        resolve(SessionLock::class)->turn($session, true);
     }
 
     public static function open(Session $session): void
     {
-        $session->forget(self::LOCKED);
+        resolve(SessionLock::class)->turn($session, false);
         $session->put(self::LAST, (int) CarbonImmutable::now()->getTimestamp());
     }
 }

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+it('seats a walk-in in three presses and finds it in the day', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $this->press($page, '#walk-in');
+    $this->type($page, '[aria-label="Who sits down"]', 'Ottoline Reyes');
+    $this->press($page, '.walk-in button', 'New: Ottoline Reyes');
+    $this->see($page, '.visit-head', 'in the chair');
+    $this->press($page, '.frame-head a', 'Today');
+    $this->see($page, '.next-hand', 'Ottoline Reyes');
+});
+
+it('moves a bowl on its lane by key, says at once what breaks, keeps or takes back, and asks for more hands', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'leilani');
+    // Two bowls of one round, both her own to move.
+    $visit = visitOf($this, $page, 'Hana Kobayashi');
+    $page->get($this->address("/visits/{$visit['id']}?at=run"));
+    $lane = $this->see($page, '.time-lane .time-apply');
+    $began = $lane->getAttribute('aria-label');
+    $lane->click();
+    $this->see($page, '.time-nudge', 'begins');
+    for ($press = 0; $press < 8; $press++) {
+        $this->see($page, '.time-lane .time-apply')->sendKeys([WebDriverKeys::SHIFT, WebDriverKeys::ARROW_RIGHT]);
+        $this->rest($page);
+    }
+    $this->see($page, '.time-keep');
+    expect($this->see($page, '.time-lane .time-apply')->getAttribute('aria-label'))->not->toBe($began);
+    $this->press($page, '.time-keep button', 'Back');
+    $this->rest($page);
+    expect($this->see($page, '.time-lane .time-apply')->getAttribute('aria-label'))->toBe($began);
+    $this->press($page, '[aria-label="More hands"]');
+    $this->see($page, '.time-hands strong', '2');
+    $this->press($page, '[aria-label="Fewer hands"]');
+    $this->see($page, '.time-hands strong', '1');
+});
+
+it('calls every device when a rinse is due, shows it on the wall, and gives it more minutes from either', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $visit = visitOf($this, $page, 'Teodora Petrova');
+    $bowl = $visit['rounds'][0]['bowls'][0];
+    $other = $this->browser(1024, 768);
+    $this->signIn($other, 'noor');
+    $other->get($this->address('/wall'));
+    $this->see($other, '.wall-head', 'Teodora Petrova');
+    $page->get($this->address("/visits/{$visit['id']}?at=run"));
+    $this->see($page, '.act-bar', 'Rinse A');
+    // Looked at on one device: the other knows within two seconds, and both count to the same moment.
+    $due = fn (): string => $this->ask($page, "visits/{$visit['id']}")['times']['bowls'][0]['due'];
+    $before = $due();
+    $this->press($page, '.lane-marks button', '+10 min');
+    $this->see($page, '.clock-marks', '10 min more');
+    expect(strtotime($due()) - strtotime($before))->toBe(600);
+    // Everything of it happened half an hour ago, on a device that was without a network: now it is over.
+    $id = (string) Ramsey\Uuid\Uuid::uuid4();
+    foreach (['undone', 'undone', 'undone'] as $kind) {
+        $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => $kind]);
+    }
+    $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => $id, 'kind' => 'began'], 3900);
+    $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'completed'], 3600);
+    $this->see($other, '.wall-over', 'Beyond its time: rinse A', 3);
+    $this->see($page, '.alarms', 'Beyond its time: rinse A');
+    expect($page->getTitle())->toContain('rinse A');
+    $this->see($page, '.act-over', 'min late');
+    $this->press($page, '#act-done');
+    $this->see($page, '.lane-rinsed', 'rinsed');
+    $this->see($other, '.wall footer', 'Teodora Petrova', 3);
+    expect($page->findElements(WebDriverBy::cssSelector('.alarms')))->toBe([]);
+});
+
+it('walks through days and weeks, and moves a visit by key', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $this->press($page, '.day-walk button', 'Week');
+    $this->see($page, '.week-day', 'Hana Kobayashi');
+    $this->press($page, '[aria-label="The next week"]');
+    $this->see($page, '.week-day .quiet', 'Nobody is planned.');
+    $this->press($page, '.day-walk button', 'Today');
+    $start = $this->see($page, '.day-start[aria-label^="Isolde Marchetti"]');
+    $was = $start->getAttribute('aria-label');
+    $start->sendKeys(WebDriverKeys::ARROW_RIGHT);
+    $until = microtime(true) + 10;
+    while ($this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label') === $was && microtime(true) < $until) {
+        usleep(100_000);
+    }
+    expect($this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label'))->not->toBe($was);
+});
