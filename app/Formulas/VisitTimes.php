@@ -49,7 +49,7 @@ final class VisitTimes
         return $this->kept[$key] ??= $this->plan($visit, $now, $changed, $hands ?? $visit->hands);
     }
 
-    /** @return list<int> what tells one state of its clocks from the next within a second */
+    /** @return list<int|string> what tells one state of its clocks from the next within a second */
     private function marks(Visit $visit): array
     {
         $bowls = $visit->rounds->flatMap(fn ($round) => $round->bowls);
@@ -57,9 +57,7 @@ final class VisitTimes
         return [
             $visit->version,
             (int) ($visit->canvas->version ?? 0),
-            (int) $bowls->sum(fn (Bowl $bowl): int => $bowl->version),
-            (int) $bowls->sum(fn (Bowl $bowl): int => $bowl->stamps->count()),
-            (int) $bowls->sum(fn (Bowl $bowl): int => $bowl->batches->count()),
+            ...$bowls->map(fn (Bowl $bowl): string => "{$bowl->version} {$bowl->stamps->count()} {$bowl->batches->map(fn (Batch $batch): string => $batch->status->value)->implode(' ')}")->all(),
         ];
     }
 

@@ -11,13 +11,23 @@ use Core\Timing\ActKind;
 /** What needs a hand next in a visit, the bowl it is about, and by when. */
 final readonly class NextStep
 {
+    /** The same without its minutes: for a page that counts them down by itself. */
+    public Fact $what;
+
     /**
      * @param  string  $do  the station it leads to: read, plan, receive, weigh, run, close
      * @param  ?string  $letter  of the bowl that is to be weighed
+     * @param  ?Fact  $what  null where it has no minutes
      * @param  ?int  $at  second of the plan by which it is to be done; null where no clock says
      */
-    private function __construct(public string $do, public Fact $fact, public ?string $letter = null, public ?int $at = null)
-    {
+    private function __construct(
+        public string $do,
+        public Fact $fact,
+        public ?string $letter = null,
+        public ?int $at = null,
+        ?Fact $what = null,
+    ) {
+        $this->what = $what ?? $fact;
     }
 
     /** Nothing is to be done in a visit that is closed. */
@@ -62,7 +72,7 @@ final readonly class NextStep
             $act->late > 0 => Fact::of('steps.late', act: $fact, minutes: $act->late),
             $act->at <= $now => $mixes ? $fact : Fact::of('steps.now', act: $fact),
             default => Fact::of('steps.soon', act: $fact, minutes: $wait),
-        }, $mixes ? $act->letters[0] : null, $act->at);
+        }, $mixes ? $act->letters[0] : null, $act->at, $fact);
     }
 
     /**

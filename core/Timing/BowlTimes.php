@@ -26,6 +26,7 @@ final readonly class BowlTimes
      * @param  int  $lastStrand  and the last
      * @param  ?int  $completeFrom  complete no earlier, for this rinse, or its longest time breaks
      * @param  ?int  $completeTo  complete no later, or its least time breaks
+     * @param  int  $roundFrom  its round begins: what starts so many minutes into it counts from here
      * @param  ?int  $early  a rinse before this moment is asked about
      * @param  bool  $counts  its minutes count; not where it only stays under what is timed
      */
@@ -52,11 +53,12 @@ final readonly class BowlTimes
         public ?int $completeTo,
         public bool $counts,
         public ?int $early,
+        public int $roundFrom,
     ) {
     }
 
     /** Read off the moments that were found. */
-    public static function of(TimedBowl $bowl, TimeModel $model, int $begin, int $rinse): self
+    public static function of(TimedBowl $bowl, TimeModel $model, int $begin, int $rinse, int $roundFrom): self
     {
         $window = $bowl->worked();
         $complete = $begin + $model->applied($bowl);
@@ -86,6 +88,7 @@ final readonly class BowlTimes
             completeFrom: $window === null ? null : $rinse - $window->most * 60 + $after,
             completeTo: $window === null ? null : $rinse - $window->least * 60 + ($complete - $clock),
             counts: $model->counts($bowl),
+            roundFrom: $roundFrom,
             early: $window === null || ! $model->counts($bowl) || $bowl->stays()
                 ? null
                 : $clock + Number::EarlyRinse->value()->times(Fraction::of($window->least * 60))->rounded(1, Rounding::Down),

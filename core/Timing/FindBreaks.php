@@ -49,12 +49,7 @@ final class FindBreaks
     public static function wished(TimedBowl $bowl, BowlTimes $times, array $all): array
     {
         if ($bowl->starts !== null) {
-            $first = min($times->begin, ...array_map(
-                static fn (BowlTimes $each): int => $each->round === $bowl->round ? $each->begin : $times->begin,
-                $all,
-            ));
-
-            return [$first + $bowl->starts * 60, $first + $bowl->starts * 60];
+            return [$times->roundFrom + $bowl->starts * 60, $times->roundFrom + $bowl->starts * 60];
         }
         $follows = $bowl->follows;
         $other = array_values(array_filter($all, static fn (BowlTimes $each): bool => $each->letter === $follows?->bowl))[0] ?? null;

@@ -8,8 +8,8 @@ use Core\Formula\FollowFrom;
 
 /**
  * A visit as moments and bounds: the first touch of each bowl, each rinse. What is missed costs, in this order: a
- * window, or a start that was said, that does not hold; minutes short of what is meant; a later rinse; minutes beyond
- * what is meant. So nothing is rinsed short of its time only to be off earlier.
+ * window, or a start that was said, that does not hold; minutes short of what is meant; a later end, and later rinses;
+ * minutes beyond what is meant. So nothing is rinsed short of its time only to be off earlier.
  */
 final class TimeModel
 {
@@ -17,9 +17,13 @@ final class TimeModel
 
     private const SHORT = 1;
 
-    private const RINSE = 2;
+    private const END = 2;
 
-    private const BEYOND = 3;
+    private const RINSE = 3;
+
+    private const BEYOND = 4;
+
+    private const LONGEST_MIXING = 3600;
 
     public readonly TimeNetwork $network;
 
@@ -30,6 +34,12 @@ final class TimeModel
 
     /** @var array<string, int> moment of each rinse, by its name */
     private array $off = [];
+
+    /** @var array<int, array<int, int>> the rinses a round waits for, and how long after each, by round */
+    private array $before = [];
+
+    /** @var array<int, true> rounds whose beginning is known */
+    private array $settled = [];
 
     /** @var array<int, int> moment a round begins, by round */
     private array $rounds = [];
@@ -43,7 +53,10 @@ final class TimeModel
             $this->rounds[$bowl->round] ??= $moments++;
             $this->off[$this->rinses->of($bowl)] ??= $moments++;
         }
+        $end = $moments++;
         $this->network = new TimeNetwork($moments);
+        $this->network->costsBeyond(self::END, 0, $end, 0);
+        array_map($this->roundBegins(...), array_keys($this->rounds));
         foreach ($visit->bowls as $bowl) {
             $this->facts($bowl);
             $this->window($bowl);
@@ -52,7 +65,9 @@ final class TimeModel
                 $this->inTurn($earlier, $bowl);
             }
         }
+        array_map($this->afterRinses(...), array_keys($this->before));
         foreach ($this->off as $rinse) {
+            $this->network->atLeast($rinse, $end, 0);
             $this->network->costsBeyond(self::RINSE, 0, $rinse, 0);
         }
     }
@@ -65,6 +80,12 @@ final class TimeModel
     public function off(TimedBowl $bowl): int
     {
         return $this->off[$this->rinses->of($bowl)];
+    }
+
+    /** The moment a round can begin: what is said to start so many minutes into it counts from there. */
+    public function roundFrom(TimedBowl $bowl): int
+    {
+        return $this->rounds[$bowl->round];
     }
 
     /** Seconds from first touch to last; where the last touch is late, as long as it has taken. */
@@ -88,11 +109,42 @@ final class TimeModel
         return $bowl->window !== null && (! $bowl->stays() || $this->visit->coatCounts);
     }
 
+    /** It began with the first bowl of it that did; else, of the first round, as soon as something of it can be mixed. */
+    private function roundBegins(int $round): void
+    {
+        $bowls = array_values(array_filter($this->visit->bowls, static fn (TimedBowl $bowl): bool => $bowl->round === $round));
+        $began = array_filter(array_map(static fn (TimedBowl $bowl): ?int => $bowl->happened->began, $bowls), is_int(...));
+        if ($began !== []) {
+            $this->network->exactly(0, $this->rounds[$round], max(0, min($began)));
+            $this->settled[$round] = true;
+        } elseif ($round === array_key_first($this->rounds)) {
+            $mixing = array_map(
+                static fn (TimedBowl $bowl): int => $bowl->happened->mixed === null ? ($bowl->mixing ?? 0) * 60 : 0,
+                $bowls,
+            );
+            $now = $this->visit->now;
+            $this->network->exactly(0, $this->rounds[$round], $now === null ? 0 : max(0, $now + min(self::LONGEST_MIXING, ...$mixing)));
+            $this->settled[$round] = true;
+        }
+    }
+
+    /** A later round begins when what it waits for is off. */
+    private function afterRinses(int $round): void
+    {
+        if (isset($this->settled[$round])) {
+            return;
+        }
+        foreach ($this->before[$round] as $rinse => $between) {
+            count($this->before[$round]) === 1
+                ? $this->network->exactly($rinse, $this->rounds[$round], $between)
+                : $this->network->atLeast($rinse, $this->rounds[$round], $between);
+        }
+    }
+
     private function facts(TimedBowl $bowl): void
     {
         [$begins, $off, $happened] = [$this->begins($bowl), $this->off($bowl), $bowl->happened];
         $now = $this->visit->now;
-        $this->network->atLeast($this->rounds[$bowl->round], $begins, 0);
         if ($happened->began !== null) {
             $this->network->exactly(0, $begins, $happened->began);
         } elseif ($now !== null) {
@@ -182,6 +234,7 @@ final class TimeModel
             } elseif ($bowl->follows?->bowl !== $earlier->letter || in_array($bowl->follows->from, [FollowFrom::Rinsed, FollowFrom::LastTouch], true)) {
                 $between = $this->visit->between[$bowl->round - 1] ?? 0;
                 $this->network->atLeast($this->off($earlier), $this->begins($bowl), $between * 60);
+                $this->before[$bowl->round][$this->off($earlier)] = $between * 60;
             }
         } elseif (
             $earlier->round === $bowl->round && $earlier->order !== null && $bowl->order !== null

@@ -72,7 +72,7 @@ final readonly class TimePlan
         }
         $bowls = $breaks = [];
         foreach ($visit->bowls as $bowl) {
-            $bowls[] = BowlTimes::of($bowl, $model, $found['moments'][$model->begins($bowl)], $found['moments'][$model->off($bowl)]);
+            $bowls[] = BowlTimes::of($bowl, $model, $found['moments'][$model->begins($bowl)], $found['moments'][$model->off($bowl)], $found['moments'][$model->roundFrom($bowl)]);
         }
         foreach ($bowls as $times) {
             array_push($breaks, ...FindBreaks::of($times, $bowls, $visit));

@@ -15,13 +15,13 @@ beforeEach(function () {
 });
 
 /** @param  array<string, mixed>  $more */
-function rootBowl(RealVisit $v, string $letter, array $more): void
+function timedRoot(RealVisit $v, string $letter, array $more): void
 {
     $v->bowl('Colour', $letter, "Root {$letter}", 'Tidewater', ['6N' => 'all'], [20 => 'all'], ['colour', '60 g'], $more + ['applying' => 10, 'place' => [['regions' => [], 'spans' => ['root']]]]);
 }
 
 /** @param  array<string, mixed>  $more */
-function demiBowl(RealVisit $v, string $letter, array $more, string $round = 'Colour'): void
+function timedDemi(RealVisit $v, string $letter, array $more, string $round = 'Colour'): void
 {
     $v->bowl($round, $letter, "Demi {$letter}", 'Slack Water', ['7N' => 'all'], [10 => 'all'], ['total', '60 g'], $more + ['applying' => 8, 'place' => [['regions' => [], 'spans' => ['mids', 'ends']]]]);
 }
@@ -39,8 +39,8 @@ function minuteOf(string $moment): int
 }
 
 it('calls the demi late, and moves the rinse for it', function () {
-    rootBowl($this->v, 'A', ['minutes' => 30]);
-    demiBowl($this->v, 'B', ['minutes' => 20, 'rinse' => 'A']);
+    timedRoot($this->v, 'A', ['minutes' => 30]);
+    timedDemi($this->v, 'B', ['minutes' => 20, 'rinse' => 'A']);
     $this->v->refresh()->weigh('A');
     $this->v->stamp('A', 'began');
     expect(minuteOf(timesOf($this->v, 'A')['rinse']))->toBe(40)
@@ -57,9 +57,9 @@ it('calls the demi late, and moves the rinse for it', function () {
 });
 
 it('leaves a shadow under its toner and rinses both with one mark', function () {
-    demiBowl($this->v, 'A', ['minutes' => 10, 'rinse' => 'not', 'applying' => 5]);
+    timedDemi($this->v, 'A', ['minutes' => 10, 'rinse' => 'not', 'applying' => 5]);
     $this->v->round('Tone');
-    demiBowl($this->v, 'B', ['minutes' => 20], 'Tone');
+    timedDemi($this->v, 'B', ['minutes' => 20], 'Tone');
     $this->v->refresh()->weigh('A');
     $this->v->weigh('B');
     $this->v->stamp('A', 'began', 'completed');
@@ -73,13 +73,13 @@ it('leaves a shadow under its toner and rinses both with one mark', function () 
     // Sent again it is known; another bowl's mark, or one of another visit, is refused whole.
     $this->postJson($path, ['kind' => 'rinsed', 'marks' => $marks])->assertCreated();
     $other = $this->v->ofAnother('Other');
-    rootBowl($other, 'A', []);
+    timedRoot($other, 'A', []);
     $this->postJson($path, ['kind' => 'rinsed', 'marks' => [['id' => (string) Str::uuid(), 'bowl' => $other->refresh()->of('A')['id']]]])->assertUnprocessable();
     $this->postJson($path, ['kind' => 'began', 'marks' => $marks])->assertUnprocessable();
 });
 
 it('marks heat, more minutes, taken through and emulsified, each in its turn', function () {
-    rootBowl($this->v, 'A', ['minutes' => 30, 'emulsify' => 3, 'through' => 5, 'heat' => [['with' => true, 'minutes' => 10], ['with' => false, 'minutes' => 20]]]);
+    timedRoot($this->v, 'A', ['minutes' => 30, 'emulsify' => 3, 'through' => 5, 'heat' => [['with' => true, 'minutes' => 10], ['with' => false, 'minutes' => 20]]]);
     $this->v->refresh()->weigh('A');
     $stamp = fn (string $kind, array $more = []) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", ['id' => Str::uuid(), 'kind' => $kind] + $more);
     $stamp('heat-on')->assertUnprocessable();
@@ -101,8 +101,8 @@ it('marks heat, more minutes, taken through and emulsified, each in its turn', f
 });
 
 it('tries times without keeping them, keeps them by the bowl’s version, and says what breaks and what mends it', function () {
-    rootBowl($this->v, 'A', ['minutes' => 30]);
-    demiBowl($this->v, 'B', ['minutes' => '20']);
+    timedRoot($this->v, 'A', ['minutes' => 30]);
+    timedDemi($this->v, 'B', ['minutes' => '20']);
     $this->v->refresh();
     $bowl = $this->v->of('B');
     $path = "/api/visits/{$this->v->visit['id']}/times";
@@ -124,8 +124,8 @@ it('tries times without keeping them, keeps them by the bowl’s version, and sa
 });
 
 it('keeps a range of minutes and of a start, and says what follows nothing', function () {
-    rootBowl($this->v, 'A', ['minutes' => '10 to 15']);
-    demiBowl($this->v, 'B', ['after' => 'A', 'plus' => '25 to 30', 'rinse' => 'Z']);
+    timedRoot($this->v, 'A', ['minutes' => '10 to 15']);
+    timedDemi($this->v, 'B', ['after' => 'A', 'plus' => '25 to 30', 'rinse' => 'Z']);
     $this->v->refresh();
     expect($this->v->of('A')['minutes'])->toBe('10 to 15 min')
         ->and($this->v->of('B')['sheet']['plus'])->toBe('25 to 30')
@@ -133,9 +133,9 @@ it('keeps a range of minutes and of a start, and says what follows nothing', fun
 });
 
 it('shows any day and week, what stands in it, and where two heads need the same hands', function () {
-    rootBowl($this->v, 'A', []);
+    timedRoot($this->v, 'A', []);
     $other = $this->v->ofAnother('Second');
-    rootBowl($other, 'A', []);
+    timedRoot($other, 'A', []);
     $today = $this->getJson('/api/today')->assertOk()->json();
     expect($today['clashes'])->toHaveCount(1)
         ->and($today['clashes'][0]['words'])->toContain('Somebody is needed twice: bowl A on Client of Times, and bowl A on Client of Second');
@@ -166,7 +166,7 @@ it('seats a walk-in at once, known or new, once however often it is sent', funct
 
 // Outside check: RFC 5545 by a parser that is not ours, and its own list of what is wrong.
 it('gives visits and skin tests as an iCalendar', function () {
-    rootBowl($this->v, 'A', ['minutes' => 30]);
+    timedRoot($this->v, 'A', ['minutes' => 30]);
     $this->postJson("/api/clients/{$this->v->client->id}/skin-tests", ['id' => Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'behind the ear'])->assertSuccessful();
     $one = $this->get("/api/visits/{$this->v->visit['id']}/calendar")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
     $path = $this->postJson('/api/calendar')->assertCreated()->json('path');

@@ -48,7 +48,7 @@ function Calls({ heads, told, bench }: { heads: Parameters<typeof due>[0]; told:
 }
 
 function Call({ alarm }: { alarm: Alarm }) {
-  return <><strong>{alarm.act.words}</strong> {alarm.client}{alarm.act.late > 0 ? `, ${alarm.act.late} min late` : ''}</>
+  return <><strong>{alarm.act.words}</strong> {alarm.client}{alarm.late > 0 ? `, ${alarm.late} min late` : ''}</>
 }
 
 /** While a clock runs the screen stays on, where the device allows it. */

@@ -33,7 +33,7 @@ it('misses as little as glpsol finds that must be missed', function (int $seed) 
  */
 function leastByTrying(array $bowls, int $latest): array
 {
-    $best = [PHP_INT_MAX, 0, 0, 0];
+    $best = [PHP_INT_MAX, 0, 0, 0, 0];
     $try = function (array $begins) use (&$try, &$best, $bowls, $latest): void {
         if (count($begins) < count($bowls)) {
             for ($at = 0; $at <= $latest; $at++) {
@@ -49,13 +49,13 @@ function leastByTrying(array $bowls, int $latest): array
         }
         $done = max(array_map(static fn (TimedBowl $bowl, int $begin): int => $begin + $bowl->applying, $bowls, $begins));
         for ($rinse = $done; $rinse <= $done + 14; $rinse++) {
-            $costs = [0, 0, $rinse, 0];
+            $costs = [0, 0, $rinse, $rinse, 0];
             foreach ($bowls as $at => $bowl) {
                 $had = $rinse - $begins[$at] - $bowl->applying;
                 $window = $bowl->window ?? Window::exactly(0);
                 $costs[0] += max(0, $window->least - $had) + max(0, $had - $window->most);
                 $costs[1] += max(0, $window->target - $had);
-                $costs[3] += max(0, $had - $window->target);
+                $costs[4] += max(0, $had - $window->target);
             }
             $best = min($best, $costs);
         }

@@ -140,6 +140,17 @@ it('mixes each bowl before its turn and says when a bowl grows old while it is a
     expect($plan->bowl('A')?->mix)->toBe(-180)->and($plan->bowl('A')?->again)->toBe(30 * 60);
 });
 
+it('begins at the minute of its round that somebody chose, and says what that breaks', function () {
+    $bowls = static fn (int $starts): array => [
+        Plans::bowl('A', Window::of(30, 35, 40), ['applying' => 10]),
+        Plans::bowl('B', Window::of(15, 18, 20), ['applying' => 5, 'starts' => $starts]),
+        Plans::bowl('C', Window::of(10, 10, 15), ['applying' => 5, 'round' => 1, 'starts' => 7]),
+    ];
+    $plan = planOf($bowls(22), between: [5]);
+    expect(Plans::minutes($plan, 'begin'))->toBe(['A' => 0, 'B' => 22, 'C' => 57])->and($plan->holds())->toBeTrue();
+    expect(array_map(static fn (TimeBreak $break): array => [$break->letter, $break->kind], planOf($bowls(12))->breaks))->toBe([['B', BreakKind::Late]]);
+});
+
 it('looks from the minute that was said, every few minutes, until its longest time', function () {
     $plan = planOf([Plans::bowl('A', Window::of(20, 30, 45), ['lookFrom' => 20, 'lookEvery' => 10])]);
     expect($plan->bowl('A')?->looks)->toBe([1200, 1800, 2400]);

@@ -25,7 +25,7 @@ final class TimesByGlpsol
     private array $binaries = [];
 
     /** @var array<int, list<string>> variables of each kind of cost */
-    private array $kinds = [[], [], [], []];
+    private array $kinds = [[], [], ['last'], [], []];
 
     private int $count = 0;
 
@@ -79,7 +79,7 @@ final class TimesByGlpsol
         $this->misses(0, "{$b} - {$r}", -$clock - $window->least);
         $this->misses(0, "{$r} - {$b}", ($bowl->firstStrandCounts ? 0 : $clock) + $window->most);
         $this->misses(1, "{$b} - {$r}", -$clock - $window->target);
-        $this->misses(3, "{$r} - {$b}", $clock + $window->target);
+        $this->misses(4, "{$r} - {$b}", $clock + $window->target);
         $other = $bowl->follows === null ? null : $this->visit->bowl($bowl->follows->bowl);
         if ($bowl->follows !== null && $other !== null) {
             $from = "b{$other->letter}";
@@ -137,7 +137,8 @@ final class TimesByGlpsol
     private function rinses(): void
     {
         foreach (array_unique(array_map($this->rinse(...), $this->visit->bowls)) as $rinse) {
-            $this->kinds[2][] = $rinse;
+            $this->kinds[3][] = $rinse;
+            $this->row("last - {$rinse} >= 0");
         }
     }
 

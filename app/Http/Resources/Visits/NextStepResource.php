@@ -28,12 +28,12 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class NextStepResource extends JsonResource
 {
-    /** @return array{do: string, words: string, bowl: ?string, at: ?string} */
+    /** @return array{do: string, words: string, what: string, bowl: ?string, at: ?string} */
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
         if ($visit->status->isOver()) {
-            return ['do' => 'read', 'words' => Say::words(NextStep::closed()->fact), 'bowl' => null, 'at' => null];
+            return ['do' => 'read', 'words' => Say::words(NextStep::closed()->fact), 'what' => Say::words(NextStep::closed()->fact), 'bowl' => null, 'at' => null];
         }
         $times = resolve(VisitTimes::class)->of($visit);
         $step = NextStep::of(self::states($visit), $visit->status === VisitStatus::InChair, $times->next(), $times->now);
@@ -41,6 +41,7 @@ final class NextStepResource extends JsonResource
         return [
             'do' => $step->do,
             'words' => Say::words($step->fact),
+            'what' => Say::words($step->what),
             'bowl' => $step->letter === null ? null : ($times->ids[$step->letter]['bowl'] ?? null),
             'at' => $times->moment($step->at),
         ];

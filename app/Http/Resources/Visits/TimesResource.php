@@ -74,6 +74,7 @@ final class TimesResource extends JsonResource
             'bowl' => $times->ids[$bowl->letter]['bowl'] ?? '',
             'batch' => $times->ids[$bowl->letter]['batch'] ?? null,
             'round' => $bowl->round,
+            'roundFrom' => $moment($bowl->roundFrom),
             'mix' => $moment($bowl->mix),
             'begin' => $moment($bowl->begin),
             'complete' => $moment($bowl->complete),

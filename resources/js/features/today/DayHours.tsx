@@ -37,7 +37,7 @@ export function DayHours({ day, of, moves }: { day: Day; of: string; moves: bool
             <div className="day-track">
               {hours.map((each) => <i key={each} className="day-tick" style={{ left: `${at(each)}px` }} />)}
               <Start visit={visit} left={at(visit.startsAt)} moves={moves && visit.status === 'expected' && !move.isPending} onShift={(minutes) => { shift(visit, minutes) }} />
-              {visit.busy.map((busy) => <i key={`${busy.from}${busy.kind}${busy.letters}`} className={`day-busy day-${busy.kind}`} style={{ left: `${at(busy.from)}px`, width: `${Math.max(6, at(busy.to) - at(busy.from))}px` }} title={`${busy.person}: ${busy.kind === 'rinse' ? 'rinse' : 'bowl'} ${busy.letters}`}>{busy.letters}</i>)}
+              {visit.busy.map((busy) => <i key={`${busy.from}${busy.kind}${busy.letters}`} className={`day-busy day-${busy.kind}`} style={{ left: `${at(busy.from)}px`, width: `${Math.max(6, at(busy.to) - at(busy.from))}px` }} title={`${busy.person}: ${busy.kind === 'rinse' ? 'rinse' : 'bowl'} ${busy.letters}`}>{busy.kind === 'rinse' ? '≈' : busy.letters}</i>)}
             </div>
           </div>
         ))}

@@ -86,7 +86,7 @@ function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
           {hands.map((visit) => (
             <li key={visit.id}>
               <Link to={visit.next.bowl === null ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}` : `/bench/${visit.next.bowl}`} className={`next-hand next-${visit.next.do}`}>
-                <strong>{visit.next.words}</strong>
+                <strong>{visit.next.what}</strong>
                 <span>
                   {visit.client.name} <span className="quiet">{visit.next.at === null ? `since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}</span>
                 </span>

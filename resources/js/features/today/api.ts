@@ -3,6 +3,7 @@ import { z } from 'zod'
 import { newId } from '../../shared/api/newId'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptPatch, keptPost } from '../../shared/outbox/kept'
+import { askEvery } from '../../shared/time/news'
 import { visitLine } from '../../shared/visits/visitLine'
 
 const dayVisit = visitLine.extend({
@@ -29,7 +30,7 @@ export const day = (of: string | null, days: 1 | 7) =>
   queryOptions({
     queryKey: ['today', of, days],
     queryFn: async ({ signal }) => dayShape.parse(await getJson(`today?days=${days}${of === null ? '' : `&day=${of}`}`, signal)),
-    refetchInterval: 20_000,
+    refetchInterval: askEvery(15_000),
   })
 
 /** Another hour of the salon’s clock, or another day. */

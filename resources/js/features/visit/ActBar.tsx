@@ -3,7 +3,7 @@ import { useState } from 'react'
 import { Link } from 'react-router'
 import { newId } from '../../shared/api/newId'
 import { showClock } from '../../shared/format/time'
-import { left } from '../../shared/time/left'
+import { lateBy, left } from '../../shared/time/left'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { isOver } from '../../shared/visits/visitLine'
@@ -37,13 +37,14 @@ export function ActBar({ visit, now }: { visit: Visit; now: number }) {
   const [next, ...later] = visit.times.acts
   if (next === undefined || isOver(visit) || (visit.status !== 'in-chair' && !visit.times.bowls.some((bowl) => bowl.begun))) return null
   const due = new Date(next.at).getTime() <= now
+  const late = lateBy(next, visit.times.now, now)
   const early = next.kind === 'rinse' ? earlyOf(visit.times.bowls.filter((bowl) => next.letters.includes(bowl.letter)), now) : null
   const waits = next.kind === 'rinse' && !visit.times.bowls.some((bowl) => next.letters.includes(bowl.letter) && bowl.begun)
   const one = next.bowls[0]
   return (
     <section aria-label="Next" className={`act-bar ${due ? 'act-due' : ''} ${next.over ? 'act-over' : ''}`}>
       <div className="act-next">
-        <span className="act-left">{due ? (next.late > 0 ? `${next.late} min late` : 'now') : left(next.at, now)}</span>
+        <span className="act-left">{due ? (late > 0 ? `${late} min late` : 'now') : left(next.at, now)}</span>
         <strong>{next.words}</strong>
         {next.kind === 'mix' || next.kind === 'again' || next.kind === 'stale' ? <Link className="press btn btn-primary press-bench" to={`/bench/${one?.bowl ?? ''}`}>⚖ Weigh</Link>
           : waits ? null : <Press kind="main" size="bench" id="act-done" disabled={mark.isPending} onPress={() => { if (early !== null && !asked) setAsked(true); else mark.mutate(next) }}>{DONE[next.kind] ?? 'Done'}</Press>}

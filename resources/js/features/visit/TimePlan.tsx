@@ -32,11 +32,10 @@ export function TimePlan({ visit, now }: { visit: Visit; now: number }) {
   if (visit.times.bowls.length === 0 && visit.times.faults.length === 0) return null
   const bowl = bowls.find((each) => each.id === chosen)
   const planned = times.bowls.find((each) => each.bowl === chosen && each.batch === null)
-  const roundBegin = (of: BowlTimes) => Math.min(...times.bowls.filter((each) => each.round === of.round).map((each) => new Date(each.begin).getTime()))
   const move = (of: BowlTimes, minutes: number) => {
     const sheet = { ...bowls.find((each) => each.id === of.bowl)?.sheet, ...(tried?.bowl === of.bowl ? tried.set : {}) }
     setChosen(of.bowl)
-    setTried({ bowl: of.bowl, set: { ...(tried?.bowl === of.bowl ? tried.set : {}), ...moved(sheet, minutes, Math.round((new Date(of.begin).getTime() - roundBegin(of)) / 60_000)) } })
+    setTried({ bowl: of.bowl, set: { ...(tried?.bowl === of.bowl ? tried.set : {}), ...moved(sheet, minutes, Math.round((new Date(of.begin).getTime() - new Date(of.roundFrom).getTime()) / 60_000)) } })
   }
   const tryBowl = bowls.find((each) => each.id === tried?.bowl)
   const busy = retime.isPending || hands.isPending

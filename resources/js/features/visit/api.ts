@@ -2,6 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
+import { askEvery } from '../../shared/time/news'
 import { visitLine } from '../../shared/visits/visitLine'
 import { isOver } from '../../shared/visits/visitLine'
 import { times } from '../../shared/visits/times'
@@ -11,7 +12,8 @@ export const visit = (id: string) =>
   queryOptions({
     queryKey: ['visit', id],
     queryFn: async ({ signal }) => shapes.visit.parse(await getJson(`visits/${id}`, signal)),
-    refetchInterval: 10_000,
+    // The plan flows with the minutes also while nobody writes.
+    refetchInterval: askEvery(10_000, 60_000),
   })
 
 const inVisit = (visitId: string | undefined) => (visitId === undefined ? '' : `?visit=${visitId}`)

@@ -1,7 +1,7 @@
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { showClock } from '../../shared/format/time'
-import { left } from '../../shared/time/left'
+import { lateBy, left } from '../../shared/time/left'
 import { useServerNow } from '../../shared/time/useServerNow'
 import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -28,7 +28,7 @@ function Clocks({ wall: { heads, now: told }, error }: { wall: Wall; error: Erro
       {error === null ? null : <ErrorNotice error={error} />}
       {working.length === 0 ? <p className="wall-empty">Nobody has colour on.</p> : null}
       <ol>{working.map((head) => <WallHead key={head.id} head={head} now={now} />)}</ol>
-      {others.length === 0 ? null : <footer>{others.map((head) => <Link key={head.id} to={`/visits/${head.id}`}><strong>{head.client}</strong> {head.next.words}</Link>)}</footer>}
+      {others.length === 0 ? null : <footer>{others.map((head) => <Link key={head.id} to={`/visits/${head.id}`}><strong>{head.client}</strong> {head.next.what}</Link>)}</footer>}
     </main>
   )
 }
@@ -36,12 +36,13 @@ function Clocks({ wall: { heads, now: told }, error }: { wall: Wall; error: Erro
 function WallHead({ head, now }: { head: Head; now: number }) {
   // A last touch is nobody's alarm: what follows it is what the room waits for.
   const [next, ...later] = head.times.acts.filter((act) => act.kind !== 'complete')
+  const late = next === undefined ? 0 : lateBy(next, head.times.now, now)
   const due = next !== undefined && new Date(next.at).getTime() <= now
   return (
     <li className={`wall-head ${due ? 'wall-due' : ''} ${next?.over === true ? 'wall-over' : ''}`}>
       <Link to={`/visits/${head.id}?at=run`}>
         <span className="wall-left">{next === undefined ? '–' : left(next.at, now)}</span>
-        <span className="wall-act">{next?.words ?? head.next.words}{next !== undefined && next.late > 0 ? <em> {next.late} min late</em> : null}</span>
+        <span className="wall-act">{next?.words ?? head.next.what}{late > 0 ? <em> {late} min late</em> : null}</span>
         <span className="wall-who">{head.client} <small>{head.colourist.name}</small></span>
         <span className="wall-bowls">
           {head.times.bowls.filter((bowl) => bowl.begun && !bowl.rinsed).map((bowl) => <b key={bowl.letter} className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</b>)}

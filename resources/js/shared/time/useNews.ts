@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
+import { setHeard } from './news'
 
 /** What shows more than one visit. */
 const LISTS = ['today', 'wall', 'visits']
@@ -21,6 +22,12 @@ export function useNews(listens: boolean): void {
       timer = null
       void queries.invalidateQueries({ predicate: ({ queryKey: [name, id] }) => LISTS.includes(String(name)) || (name === 'visit' && about.has(String(id))) })
     }
+    source.onopen = () => { setHeard(true) }
+    // Not heard any more: every page asks by itself again, beginning now.
+    source.onerror = () => {
+      setHeard(false)
+      void queries.invalidateQueries({ predicate: ({ queryKey: [name] }) => LISTS.includes(String(name)) })
+    }
     source.onmessage = (event: MessageEvent<string>) => {
       const visit = (JSON.parse(event.data) as { visit?: string }).visit
       // The first line says only that it is heard. After a gap nobody knows what was missed: everything is asked again.
@@ -34,6 +41,7 @@ export function useNews(listens: boolean): void {
     }
     return () => {
       source.close()
+      setHeard(false)
       if (timer !== null) clearTimeout(timer)
     }
   }, [listens, queries])

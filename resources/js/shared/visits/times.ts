@@ -19,6 +19,8 @@ export const bowlTimes = z.object({
   bowl: z.string(),
   batch: z.string().nullable(),
   round: z.number(),
+  /** What starts so many minutes into its round counts from here. */
+  roundFrom: z.string(),
   mix: z.string().nullable(),
   begin: z.string(),
   complete: z.string(),

@@ -1,6 +1,8 @@
 import { z } from 'zod'
 
-export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), bowl: z.string().nullable(), at: z.string().nullable().default(null) })
+/** What is next: in words with its minutes, and without them where the page counts by itself. */
+/** What is next: in words with its minutes, and without them where the page counts by itself. */
+export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), what: z.string().default(''), bowl: z.string().nullable(), at: z.string().nullable().default(null) })
 export const person = z.object({ name: z.string(), initials: z.string() })
 export const bowlState = z.enum(['planned', 'weighing', 'mixed'])
 export const visitStatus = z.enum(['expected', 'in-chair', 'closed', 'ended'])

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '../api/http'
+import { askEvery } from '../time/news'
 import { times } from './times'
 import { nextStep, person } from './visitLine'
 
@@ -15,5 +16,5 @@ export type Head = Wall['heads'][number]
 export const wall = queryOptions({
   queryKey: ['wall'],
   queryFn: async ({ signal }) => wallShape.parse(await getJson('wall', signal)),
-  refetchInterval: 20_000,
+  refetchInterval: askEvery(15_000),
 })
