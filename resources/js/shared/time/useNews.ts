@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { setHeard } from './news'
+import { listenToNews } from './newsSource'
 
 /** What shows more than one visit. */
 const LISTS = ['today', 'wall', 'visits']
@@ -12,35 +13,33 @@ export function useNews(listens: boolean): void {
   const queries = useQueryClient()
   useEffect(() => {
     if (!listens || typeof EventSource === 'undefined') return
-    const source = new EventSource('/news')
     let timer: ReturnType<typeof setTimeout> | null = null
     let visits = new Set<string>()
-    let heard = false
-    const ask = () => {
+    let before = false
+    const ask = (every: boolean) => {
       const about = visits
       visits = new Set()
       timer = null
-      void queries.invalidateQueries({ predicate: ({ queryKey: [name, id] }) => LISTS.includes(String(name)) || (name === 'visit' && about.has(String(id))) })
+      void queries.invalidateQueries({ predicate: ({ queryKey: [name, id] }) => LISTS.includes(String(name)) || (name === 'visit' && (every || about.has(String(id)))) })
     }
-    source.onopen = () => { setHeard(true) }
-    // Not heard any more: every page asks by itself again, beginning now.
-    source.onerror = () => {
-      setHeard(false)
-      void queries.invalidateQueries({ predicate: ({ queryKey: [name] }) => LISTS.includes(String(name)) })
-    }
-    source.onmessage = (event: MessageEvent<string>) => {
-      const visit = (JSON.parse(event.data) as { visit?: string }).visit
-      // The first line says only that it is heard. After a gap nobody knows what was missed: everything is asked again.
-      if (visit === undefined) {
-        if (heard) void queries.invalidateQueries({ predicate: ({ queryKey: [name] }) => LISTS.includes(String(name)) || name === 'visit' })
-        heard = true
-        return
+    const stop = listenToNews((news) => {
+      if (news === 'lost') {
+        // Not heard any more: every page asks by itself again, beginning now.
+        setHeard(false)
+        ask(true)
+      } else if (news === 'heard') {
+        setHeard(true)
+        // After a gap nobody knows what was missed.
+        if (before) ask(true)
+        before = true
+      } else {
+        setHeard(true)
+        visits.add(news.visit)
+        timer ??= setTimeout(() => { ask(false) }, TOGETHER_MS)
       }
-      visits.add(visit)
-      timer ??= setTimeout(ask, TOGETHER_MS)
-    }
+    })
     return () => {
-      source.close()
+      stop()
       setHeard(false)
       if (timer !== null) clearTimeout(timer)
     }
