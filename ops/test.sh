@@ -76,7 +76,8 @@ command_map() {
 command_bench() {
     install_composer
     if [ "${1:-}" = wish ]; then php ops/bench-wish.php; return; fi
-    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
+    if [ "${1:-}" = plan ]; then install_debian "${TEST_PACKAGES[@]}"; php ops/bench-plan.php; return; fi
+    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     use_instance test
@@ -90,6 +91,11 @@ command_bench() {
         grant_app tinta_browser
         start_web
         start_scale
+        say 'Thirty open devices'
+        php ops/bench-devices.php "$DIR"
+        if [ "${1:-}" = devices ]; then return; fi
+        say 'The plan of times beside glpsol'
+        php ops/bench-plan.php
         say 'From the scale to the screen'
         php ops/bench-scale.php
         if [ "${1:-}" = scale ]; then return; fi

@@ -75,6 +75,17 @@ it('calls every device when a rinse is due, shows it on the wall, and gives it m
     expect($page->findElements(WebDriverBy::cssSelector('.alarms')))->toBe([]);
 });
 
+it('gives the address of one’s own calendar, and the visit as a file', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $page->get($this->address('/house'));
+    $this->press($page, '.own-calendar summary', 'My calendar elsewhere');
+    $this->press($page, '#calendar-address');
+    $address = $this->see($page, '.calendar-address')->getText();
+    $feed = (string) file_get_contents($address);
+    expect($feed)->toStartWith('BEGIN:VCALENDAR')->toContain('SUMMARY:');
+});
+
 it('walks through days and weeks, and moves a visit by key', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');

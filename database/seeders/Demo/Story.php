@@ -77,7 +77,7 @@ final class Story
             $latest[$index] = $this->past($client, $service, $weeks, $today, $index);
         }
         // Today: who is where, by place in the list of clients, in minutes from now.
-        $now = CarbonImmutable::now($this->salon->timezone)->startOfMinute();
+        $now = CarbonImmutable::now($this->salon->timezone)->floorUnit('minute', 5);
         foreach ([
             [1, -145, 'closed'], [13, -40, 'mixed'], [2, -30, 'weighing'], [8, -15, 'received'],
             [10, 75, 'planned'], [3, 135, 'planned'], [15, 180, 'planned'], [6, 255, 'empty'], [27, 315, 'planned'],

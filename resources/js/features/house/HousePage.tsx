@@ -11,6 +11,7 @@ import { Waiting } from '../../shared/ui/Waiting'
 import { changeHouse } from './api'
 import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type HouseDraft } from './houseDraft'
 import { JudgementChart } from './JudgementChart'
+import { OwnCalendar } from './OwnCalendar'
 import { OwnPassword } from './OwnPassword'
 import { RuleRow } from './RuleRow'
 
@@ -90,6 +91,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       </section>
       <JudgementChart />
       <OwnPassword />
+      <OwnCalendar />
       {owns ? (
         <footer className="desk-foot">
           <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? 'Saved' : 'Draft, kept here'}</span>

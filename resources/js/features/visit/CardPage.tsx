@@ -7,6 +7,7 @@ import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
+import type { BowlTimes } from '../../shared/visits/times'
 import { visit as visitQuery } from './api'
 import { careWords } from './Care'
 import { PatternList } from './PlaceStation'
@@ -52,7 +53,7 @@ function Card({ visit }: { visit: Visit }) {
           {visit.rounds.map((round, index) => (
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
-              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} />)}
+              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} planned={visit.status === 'expected' ? visit.times.bowls.find((each) => each.bowl === bowl.id) : undefined} />)}
               {round.reached.length === 0 ? null : <p className="card-reached"><strong>Reached:</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
             </section>
           ))}
@@ -88,7 +89,7 @@ function Card({ visit }: { visit: Visit }) {
   )
 }
 
-function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
+function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; planned: BowlTimes | undefined }) {
   const worked = bowl.poured ?? bowl.worked
   // A bowl that was never mixed has no grams to read once the visit is over.
   const unmixed = closed && bowl.state !== 'mixed'
@@ -118,7 +119,8 @@ function CardBowl({ bowl, closed }: { bowl: Bowl; closed: boolean }) {
         <p>
           {bowl.place}
           {`${bowl.place === '' ? '' : ' · '}${bowl.minutes === '' ? bowl.ownMinutes : bowl.minutes}`}
-          {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed})`}
+          {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed}${bowl.clock.longest === null ? '' : `, first strand ${bowl.clock.longest}`})`}
+          {planned === undefined ? '' : ` · begin ${showClock(planned.begin)}, rinse ${showClock(planned.rinse)}`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
         {bowl.batches.length === 0 ? null : <p>{bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : `, thrown away: ${batch.reason}`}${batch.used === null ? '' : `, ${batch.used} used`}`).join('; ')}</p>}

@@ -47,6 +47,7 @@ export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formul
         {error === null ? null : <ErrorNotice error={error} />}
       </div>
       <div className="visit-steps">
+        <a className="press btn btn-link" href={`/api/visits/${visit.id}/calendar`} download aria-label="This visit as a calendar file">.ics</a>
         <Link className="press btn btn-outline-primary" to={`/visits/${visit.id}/card`} id="card">Card</Link>
         {visit.status === 'expected' ? <Press onPress={() => { sit.mutate() }} id="receive">In the chair</Press> : null}
         {!isOver(visit) && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">Close…</Press> : null}
