@@ -122,7 +122,7 @@ final class Bridge
             $ticket = $this->scales->attach($request->salon, is_array($json) ? $json : [], $now);
             $this->say($client, $ticket === null ? 422 : 200, $ticket === null ? ['message' => 'This is no scale.', 'mend' => 'Attach it anew.'] : ['ticket' => $ticket]);
         } elseif ($request->method === 'GET' && $request->path === '/news') {
-            $this->news->listen($client, $request->salon, $now);
+            $this->news->listen($client, $request->salon, $request->last, $now);
         } elseif ($request->method === 'POST' && $request->path === '/news/tell') {
             $this->news->tell($text('salon'), $text('visit'));
             $this->say($client, 200, []);

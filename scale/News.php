@@ -4,36 +4,65 @@ declare(strict_types=1);
 
 namespace Scale;
 
-/** That something was written, to every device of its salon that listens: which visit, and no more. The device asks for the rest itself. */
+/**
+ * That something was written, to every device of its salon that listens: which visit, and no more. The device asks for the rest
+ * itself. A stream is ended after two minutes, so that nobody hears on whose session is over; who comes back says what it heard
+ * last, and is told whether it missed anything.
+ */
 final class News
 {
     private const QUIET_SECONDS = 20.0;
 
-    /** @var array<int, array{socket: resource, salon: string, told: float}> */
+    private const LONGEST_SECONDS = 110.0;
+
+    /** @var array<int, array{socket: resource, salon: string, told: float, since: float}> */
     private array $listeners = [];
 
-    /** @param  resource  $client */
-    public function listen($client, string $salon, float $now): void
+    /** @var array<string, int> how many news there were so far, by salon */
+    private array $count = [];
+
+    /** What was counted before this process began is not known. */
+    private readonly string $run;
+
+    public function __construct()
     {
-        fwrite($client, "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 1000\ndata: {}\n\n");
-        $this->listeners[(int) $client] = ['socket' => $client, 'salon' => $salon, 'told' => $now];
+        $this->run = bin2hex(random_bytes(4));
+    }
+
+    /**
+     * @param  resource  $client
+     * @param  string  $last  what it heard last; empty where it comes for the first time
+     */
+    public function listen($client, string $salon, string $last, float $now): void
+    {
+        $id = $this->id($salon);
+        $missed = json_encode(['missed' => $last !== $id]);
+        fwrite($client, "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 500\nid: {$id}\ndata: {$missed}\n\n");
+        $this->listeners[(int) $client] = ['socket' => $client, 'salon' => $salon, 'told' => $now, 'since' => $now];
     }
 
     public function tell(string $salon, string $visit): void
     {
-        $line = 'data: '.json_encode(['visit' => $visit])."\n\n";
+        if ($salon === '') {
+            return;
+        }
+        $this->count[$salon] = ($this->count[$salon] ?? 0) + 1;
+        $line = "id: {$this->id($salon)}\ndata: ".json_encode(['visit' => $visit])."\n\n";
         foreach ($this->listeners as $key => $listener) {
-            if ($salon !== '' && $listener['salon'] === $salon) {
+            if ($listener['salon'] === $salon) {
                 $this->write($key, $line);
             }
         }
     }
 
-    /** A line that says nothing, so that whoever is gone is noticed, and whatever stands between does not close it. */
+    /** A line that says nothing, so that whoever is gone is noticed; and the end of what has run long enough. */
     public function keepOpen(float $now): void
     {
         foreach ($this->listeners as $key => $listener) {
-            if ($now - $listener['told'] > self::QUIET_SECONDS) {
+            if ($now - $listener['since'] > self::LONGEST_SECONDS) {
+                fclose($listener['socket']);
+                unset($this->listeners[$key]);
+            } elseif ($now - $listener['told'] > self::QUIET_SECONDS) {
                 $this->listeners[$key]['told'] = $now;
                 $this->write($key, ": \n\n");
             }
@@ -49,6 +78,11 @@ final class News
     public function forget(int $key): void
     {
         unset($this->listeners[$key]);
+    }
+
+    private function id(string $salon): string
+    {
+        return $this->run.'x'.($this->count[$salon] ?? 0);
     }
 
     private function write(int $key, string $line): void

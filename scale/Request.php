@@ -10,7 +10,7 @@ final readonly class Request
     private const LONGEST = 65_536;
 
     /** @param  array<mixed>  $query */
-    private function __construct(public string $method, public string $path, public array $query, public string $salon, public string $body)
+    private function __construct(public string $method, public string $path, public array $query, public string $salon, public string $body, public string $last = '')
     {
     }
 
@@ -42,6 +42,7 @@ final readonly class Request
             // Written by the web server, which takes it from the application's word; what a device sends is overwritten.
             preg_match('/^X-Tinta-Salon: *(\d{1,18})\r?$/mi', $head, $salon) === 1 ? $salon[1] : '',
             substr($body, 0, $length),
+            preg_match('/^Last-Event-ID: *(\w{1,40})\r?$/mi', $head, $last) === 1 ? $last[1] : '',
         );
     }
 }

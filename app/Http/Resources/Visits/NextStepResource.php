@@ -58,8 +58,20 @@ final class NextStepResource extends JsonResource
     {
         return array_values($visit->rounds
             ->flatMap(fn (Round $round) => $round->bowls)
-            ->map(fn (Bowl $bowl): BowlState => self::state($bowl, $visit))
+            ->flatMap(fn (Bowl $bowl): array => [self::state($bowl, $visit), ...self::laterBatches($bowl, $visit)])
             ->all());
+    }
+
+    /** @return list<BowlState> of batches that went on by themselves, each with a clock of its own */
+    private static function laterBatches(Bowl $bowl, Visit $visit): array
+    {
+        $states = [];
+        foreach ($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->values()->slice(1) as $at => $batch) {
+            $clock = resolve(ClockRows::class)->clock($bowl, $visit, CarbonImmutable::now(), batch: $batch->id);
+            $states[] = new BowlState($bowl->id, trim($bowl->letter).($at + 1), false, true, $clock->state);
+        }
+
+        return $states;
     }
 
     private static function state(Bowl $bowl, Visit $visit): BowlState

@@ -1,5 +1,8 @@
-/** A line of news: a visit that was written to; null where the line only says that it is heard; lost where it is not any more. */
-export type News = { visit: string } | 'heard' | 'lost'
+/** A visit that was written to; or that news are heard, with or without a gap before; or that they are not any more. */
+export type News = { visit: string } | 'heard' | 'missed' | 'lost'
+
+/** A stream is ended now and then and comes back at once; only what stays away is lost. In milliseconds. */
+const LOST_AFTER = 4_000
 
 /**
  * Listens to the news of the salon until the returned function is called. Of several tabs one listens and tells the others: a
@@ -10,6 +13,7 @@ export function listenToNews(told: (news: News) => void): () => void {
   let source: EventSource | null = null
   let release: (() => void) | null = null
   let left = false
+  let away: ReturnType<typeof setTimeout> | null = null
   const tell = (news: News) => {
     told(news)
     others?.postMessage(news)
@@ -17,14 +21,20 @@ export function listenToNews(told: (news: News) => void): () => void {
   const open = () => {
     source = new EventSource('/news')
     source.onmessage = (event: MessageEvent<string>) => {
-      const visit = (JSON.parse(event.data) as { visit?: string }).visit
-      tell(visit === undefined ? 'heard' : { visit })
+      const { visit, missed } = JSON.parse(event.data) as { visit?: string; missed?: boolean }
+      tell(visit !== undefined ? { visit } : missed === false ? 'heard' : 'missed')
     }
-    source.onerror = () => { tell('lost') }
+    source.onopen = () => {
+      if (away !== null) clearTimeout(away)
+      away = null
+    }
+    source.onerror = () => { away ??= setTimeout(() => { tell('lost') }, LOST_AFTER) }
   }
   const close = () => {
     source?.close()
     source = null
+    if (away !== null) clearTimeout(away)
+    away = null
     release?.()
     release = null
   }

@@ -27,10 +27,10 @@ export function useNews(listens: boolean): void {
         // Not heard any more: every page asks by itself again, beginning now.
         setHeard(false)
         ask(true)
-      } else if (news === 'heard') {
+      } else if (news === 'heard' || news === 'missed') {
         setHeard(true)
-        // After a gap nobody knows what was missed.
-        if (before) ask(true)
+        // After a gap nobody knows what was missed; the first time nothing was shown yet.
+        if (news === 'missed' && before) ask(true)
         before = true
       } else {
         setHeard(true)
