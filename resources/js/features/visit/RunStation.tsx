@@ -74,9 +74,12 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
   const [asked, setAsked] = useState(false)
   const planned = visit.times.bowls.find((each) => each.bowl === bowl.id && each.batch === null)
   const early = earlyOf(visit.times.bowls.filter((each) => each.bowl === bowl.id && each.batch === null), now)
-  const steps = (NEXT[bowl.clock.state] ?? []).filter(([kind]) => (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
+  // What stays under the next comes off with it: its own lane offers no rinse that would ruin the toner.
+  const stays = bowl.sheet.rinse === 'not' && visit.times.bowls.some((each) => each.bowl !== bowl.id && each.rinse === planned?.rinse && !each.rinsed)
+  const shown = stays && (bowl.clock.state === 'due' || bowl.clock.state === 'over') ? 'processing' : bowl.clock.state
+  const steps = (NEXT[shown] ?? []).filter(([kind]) => (kind !== 'rinsed' || !stays) && (kind !== 'completed' || !complete) && (kind !== 'set-aside' || bowl.state === 'mixed'))
   return (
-    <article className={`lane lane-${bowl.clock.state}`} aria-label={`Bowl ${bowl.letter}`}>
+    <article className={`lane lane-${shown}`} aria-label={`Bowl ${bowl.letter}`}>
       <header>
         <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
         <div className="lane-words">
