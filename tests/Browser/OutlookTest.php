@@ -23,7 +23,10 @@ it('draws the head as strands, says why, tries what if, and plans a way to a wis
 
     // What if the lightener stays on for ten minutes: nothing is kept until it is said.
     $this->press($page, '.what-if > summary');
-    $before = $this->see($page, '.outlook-swatches')->getText();
+    $this->see($page, '.outlook-swatches');
+    // Asked in one go: the page may draw it anew between finding and reading.
+    $swatches = fn (): string => (string) $page->executeScript("return document.querySelector('.outlook-swatches').innerText");
+    $before = $swatches();
     $page->executeScript(<<<'JS'
         const slide = document.querySelector('#what-if-minutes')
         Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slide, '10')
@@ -31,10 +34,10 @@ it('draws the head as strands, says why, tries what if, and plans a way to a wis
         JS);
     $this->see($page, '.what-if label', '10 min');
     $until = microtime(true) + 10;
-    while (microtime(true) < $until && $this->see($page, '.outlook-swatches')->getText() === $before) {
+    while (microtime(true) < $until && $swatches() === $before) {
         usleep(100_000);
     }
-    expect($this->see($page, '.outlook-swatches')->getText())->not->toBe($before)
+    expect($swatches())->not->toBe($before)
         ->and($page->findElement(WebDriverBy::id('minutes'))->getAttribute('value'))->toBe('40');
     $this->press($page, '.what-if .chip', 'Back');
 
