@@ -8,7 +8,10 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Canvas;
 use App\Models\Client;
+use App\Models\ColourLine;
+use App\Models\Developer;
 use App\Models\Salon;
+use App\Models\Shade;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
 use RuntimeException;
@@ -35,6 +38,33 @@ final class EditedElsewhere extends RuntimeException
         return new self(
             'This visit was changed on another device.',
             'The newer version is shown; enter your change again if it is still wanted.',
+            $newer,
+        );
+    }
+
+    public static function line(ColourLine $newer): self
+    {
+        return new self(
+            'This line was changed on another device.',
+            'Look at the newer version, then take it or put yours in its place.',
+            $newer,
+        );
+    }
+
+    public static function shade(Shade $newer): self
+    {
+        return new self(
+            'This product was changed on another device.',
+            'The line is shown as it stands now; change the product again if it is still wanted.',
+            $newer->colourLine,
+        );
+    }
+
+    public static function developer(Developer $newer): self
+    {
+        return new self(
+            'This developer was changed on another device.',
+            'The shelf is shown as it stands now; change the developer again if it is still wanted.',
             $newer,
         );
     }

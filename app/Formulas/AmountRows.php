@@ -31,7 +31,7 @@ final readonly class AmountRows
         if (! $visit->client->training) {
             $own = $this->uses->own($visit, $bowl->sheet->job, $line);
             if ($own !== []) {
-                return AmountAdvice::fromOwn($own, $visit->colourist->salon->rules());
+                return AmountAdvice::fromOwn($own, $visit->rules());
             }
             $house = AmountAdvice::fromHouse($this->uses->house($visit, $bowl->sheet->job, $line, $canvas));
             if ($house !== null) {

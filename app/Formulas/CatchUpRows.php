@@ -51,7 +51,7 @@ final readonly class CatchUpRows
                 $placed->minutes(),
                 array_filter($placed->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== [],
                 array_filter($zones, static fn (CanvasZone $zone): bool => $zone->porosity === Porosity::High) !== [],
-                $visit->colourist->salon->rules(),
+                $visit->rules(),
             );
         }
 

@@ -20,8 +20,12 @@ use Core\Timing\Stamp;
 use Illuminate\Support\Collection;
 
 /** A bowl's marks as the core's clock. */
-final class ClockRows
+final readonly class ClockRows
 {
+    public function __construct(private LineMinutes $minutes)
+    {
+    }
+
     /**
      * @param  ?string  $batch  of a batch that has a clock of its own; null for the bowl's
      * @param  ?Side  $side  of a head whose sides are timed apart; null for all of it
@@ -42,12 +46,13 @@ final class ClockRows
             default => self::stamps($rows),
         };
         [$minutes, $most] = ReadDetails::minutes(new JsonNode($bowl->sheet['minutes'] ?? null, '', new ProblemList));
-        $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->colourist->salon->rules()->clockStart;
+        $window = $this->minutes->of($bowl, $visit);
+        $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->rules()->clockStart;
 
         return BowlClock::of(
             $more === null ? $stamps : [...$stamps, $more],
-            $minutes ?? $bowl->colourLine->target_minutes,
-            $most ?? $bowl->colourLine->max_minutes,
+            $minutes ?? $window['target'],
+            $most ?? $window['max'],
             $start,
             (int) $now->getTimestamp(),
             LineKind::tryFrom($bowl->colourLine->kind) === LineKind::Lightener,

@@ -56,7 +56,7 @@ final readonly class CompareVisits
                 $this->facts($before, $past),
                 $this->facts($after, $present),
                 $shelf,
-                $present->colourist->salon->rules(),
+                $present->rules(),
             ),
         ];
     }

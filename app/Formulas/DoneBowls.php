@@ -23,7 +23,7 @@ final readonly class DoneBowls
     /** @return list<PlacedBowl> */
     public function of(Visit $visit): array
     {
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $shelf = $this->shelves->forVisit($visit);
         $done = [];
         foreach ($visit->rounds as $at => $round) {

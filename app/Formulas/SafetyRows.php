@@ -97,7 +97,7 @@ final readonly class SafetyRows
             // A practice head has no skin to test.
             $visit->client->training ? [] : $bowls,
             (int) $now->getTimestamp(),
-            $visit->colourist->salon->rules(),
+            $visit->rules(),
             array_values($visit->waivers->map(fn (Waiver $waiver): SignedWaiver => new SignedWaiver(
                 $waiver->lines ?? [],
                 $waiver->reason,

@@ -7,52 +7,62 @@ namespace App\Formulas;
 use App\Models\ColourLine;
 use App\Models\Developer;
 use App\Models\HouseBlendVersion;
+use App\Models\Measure;
 use App\Models\Round;
 use App\Models\Salon;
 use App\Models\Shade;
 use App\Models\Visit;
+use App\Records\Editions;
+use Carbon\CarbonImmutable;
 use Core\CoreException;
 use Core\Formula\Leftover;
 use Core\Judgement\JudgeBowl;
 use Core\Shelf\HouseBlend;
 use Core\Shelf\Ingredient;
-use Core\Shelf\Legend;
 use Core\Shelf\Line;
-use Core\Shelf\LineKind;
-use Core\Shelf\Pigment;
 use Core\Shelf\Product;
 use Core\Shelf\ProductKind;
-use Core\Shelf\ReadCode;
 use Core\Shelf\Shelf;
-use Core\Shelf\UnreadableCode;
-use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Core\Units\MassReading;
-use Core\Units\MixRatio;
 use Core\Units\Share;
+use Illuminate\Database\Eloquent\Model;
 
 /** A salon's rows as the core's shelf: the one mapping between the two. */
 final class SalonShelf
 {
-    /** @var array<int, Shelf> by salon id; one request asks many times */
+    /** @var array<string, Shelf> by salon id and edition; one request asks many times */
     private array $loaded = [];
 
     /** @var array<string, Shelf> by visit id */
     private array $visits = [];
 
-    public function __construct(private readonly BowlRows $rows)
+    public function __construct(private readonly BowlRows $rows, private readonly Editions $editions)
     {
     }
 
-    public function of(Salon $salon): Shelf
+    /** As it stands now, or as it stood at a moment. */
+    public function of(Salon $salon, ?CarbonImmutable $moment = null): Shelf
     {
-        return $this->loaded[$salon->id] ??= $this->load($salon);
+        return $this->loaded["{$salon->id} {$this->editions->key($salon, $moment)}"] ??= $this->load($salon, $moment);
+    }
+
+    /** The salon's, as it stood when the visit closed. */
+    public function at(Visit $visit): Shelf
+    {
+        return $this->of($visit->colourist->salon, $visit->closed_at);
     }
 
     /** The salon's shelf, with what is left of this visit's other bowls on it. */
     public function forVisit(Visit $visit): Shelf
     {
         return $this->visits[$visit->id] ??= $this->withMixtures($visit);
+    }
+
+    /** To be called when something on it has changed. */
+    public function forgetAll(): void
+    {
+        $this->loaded = $this->visits = [];
     }
 
     /** To be called when a bowl of the visit has changed. */
@@ -64,19 +74,19 @@ final class SalonShelf
     /** In the order of the work: a bowl may hold what was left of any that came before it. */
     private function withMixtures(Visit $visit): Shelf
     {
-        $salon = $visit->colourist->salon;
-        $shelf = $this->of($salon);
+        $shelf = $this->at($visit);
+        $rules = $visit->rules();
         $read = [];
         foreach ($visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
             try {
                 $sheet = $this->rows->sheet($bowl, $shelf);
                 $read[] = [$bowl->sheet, $sheet];
-                $known = $this->rows->known($sheet, $salon->rules());
+                $known = $this->rows->known($sheet, $rules);
                 $shelf = $shelf->withMixtures(Leftover::of(
                     $bowl->id,
                     $sheet,
                     $known,
-                    JudgeBowl::of($known, $salon->rules())?->asPigment(),
+                    JudgeBowl::of($known, $rules)?->asPigment(),
                 ));
             } catch (CoreException) {
                 // Of a bowl that contradicts itself, nothing can be said when it goes into another.
@@ -90,22 +100,55 @@ final class SalonShelf
         return $shelf;
     }
 
-    private function load(Salon $salon): Shelf
+    private function load(Salon $salon, ?CarbonImmutable $moment): Shelf
     {
+        $rules = $this->editions->rules($salon, $moment);
+        $was = $this->editions->at($salon, $moment);
         $lines = $products = [];
-        foreach ($salon->colourLines()->with(['shades', 'developers'])->get() as $line) {
-            $lines["line-{$line->id}"] = $this->line($line, $salon->rules()->primaryWeight);
-            foreach ($line->shades as $shade) {
-                $products[$shade->productId()] = $this->shade($shade, $lines["line-{$line->id}"]->legend);
+        foreach ($salon->developers as $developer) {
+            $then = self::then($developer, $was[$developer->productId()] ?? null);
+            $products[$developer->productId()] = $this->developer($then);
+        }
+        foreach ($salon->colourLines()->with(['shades', 'developers'])->get() as $now) {
+            $line = self::then($now, $was[LineJson::id($now)] ?? null);
+            $read = $lines[LineJson::id($now)] = LineJson::line($line, $rules);
+            foreach ($now->shades as $shade) {
+                $products[$shade->productId()] = $this->shade(self::then($shade, $was[$shade->productId()] ?? null), $read);
             }
         }
-        foreach ($salon->developers as $developer) {
-            $products[$developer->productId()] = $this->developer($developer);
+        $measures = [];
+        foreach (Measure::query()->where('salon_id', $salon->id)->get() as $measure) {
+            $measures[$measure->product][mb_strtolower($measure->name)] = $measure->grams_cg;
         }
-
-        $shelf = new Shelf($lines, $products, MassReading::plain()->withOunce($salon->rules()->ounce));
+        $reading = MassReading::plain()->withOunce($rules->ounce)->withMeasures($measures[''] ?? []);
+        $shelf = new Shelf($lines, $products, $reading, measures: $measures);
 
         return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): ?HouseBlend => $this->blend($blend, $shelf))->filter()->all()));
+    }
+
+    /**
+     * A row as it was; what it has become since stays out of sight.
+     *
+     * @template TRow of Model
+     *
+     * @param  TRow  $row
+     * @param  ?array<string, mixed>  $was
+     * @return TRow
+     */
+    private static function then(Model $row, ?array $was): Model
+    {
+        if ($was === null) {
+            return $row;
+        }
+        $then = clone $row;
+        $developers = $was['developers'] ?? null;
+        unset($was['developers']);
+        $then->forceFill($was);
+        if (is_array($developers) && $then instanceof ColourLine) {
+            $then->setRelation('developers', Developer::query()->where('salon_id', $then->salon_id)->whereIn('id', $developers)->get());
+        }
+
+        return $then;
     }
 
     private function blend(HouseBlendVersion $blend, Shelf $shelf): ?HouseBlend
@@ -122,51 +165,20 @@ final class SalonShelf
         return $ingredients === [] ? null : new HouseBlend($blend->name, $blend->version, $ingredients);
     }
 
-    private function line(ColourLine $line, Fraction $primary): Line
-    {
-        return new Line(
-            "line-{$line->id}",
-            $line->name,
-            MixRatio::parse($line->ratio),
-            array_values($line->developers->map(fn (Developer $developer): string => $developer->productId())->all()),
-            ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
-            $this->kind($line),
-            LegendJson::legend($line->legend)->withPrimary($primary),
-            LegendJson::lift($line->legend, $this->kind($line)),
-            LegendJson::order($line->legend),
-        );
-    }
-
-    private function kind(ColourLine $line): LineKind
-    {
-        return LineKind::tryFrom($line->kind) ?? LineKind::Permanent;
-    }
-
-    private function shade(Shade $shade, Legend $legend): Product
+    private function shade(Shade $shade, Line $line): Product
     {
         return new Product(
-            $shade->productId(), "line-{$shade->colour_line_id}", $shade->code, $shade->name, $shade->kind, null,
-            $shade->pack_cg, Fraction::of(
-                $shade->density_milli,
-                1000,
-            ), $shade->withdrawn, $this->pigment($shade, $legend),
+            id: $shade->productId(),
+            line: $line->id,
+            code: $shade->code,
+            name: $shade->name,
+            kind: $shade->kind,
+            strength: null,
+            pack: $shade->pack_cg,
+            density: Fraction::of($shade->density_milli, 1000),
+            withdrawn: $shade->withdrawn,
+            pigment: ShadePigment::of($shade, $line),
         );
-    }
-
-    /** A shade's by its code and the line's legend; a booster's by the tone its row names. */
-    private function pigment(Shade $shade, Legend $legend): ?Pigment
-    {
-        try {
-            return match ($shade->kind) {
-                ProductKind::Shade => Pigment::read(ReadCode::by($legend, $shade->code)),
-                ProductKind::Clear => Pigment::clear(),
-                ProductKind::Booster => $shade->tone === null ? null : Pigment::booster(ToneMix::only($shade->tone)),
-                default => null,
-            };
-        } catch (UnreadableCode) {
-            // A code the legend does not know says nothing; the bowl can still be weighed.
-            return null;
-        }
     }
 
     private function developer(Developer $developer): Product

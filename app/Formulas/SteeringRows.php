@@ -45,6 +45,6 @@ final readonly class SteeringRows
             }
         }
 
-        return SteerBack::of($weighed, $pigments, $others, $visit->colourist->salon->rules());
+        return SteerBack::of($weighed, $pigments, $others, $visit->rules());
     }
 }

@@ -42,7 +42,7 @@ final readonly class TurnRows
         $wait = Freshness::early(
             LineKind::tryFrom($bowl->colourLine->kind) ?? LineKind::Permanent,
             $ahead,
-            $visit->colourist->salon->rules(),
+            $visit->rules(),
         );
 
         return $wait === null ? null : Fact::of('cautions.mixed-early', minutes: $wait);

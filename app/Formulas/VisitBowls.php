@@ -43,7 +43,7 @@ final readonly class VisitBowls
                 }
             }
             foreach (array_diff_key($sheets, array_flip($without)) as $json) {
-                $one = $this->one($json, $at, $shelf, $visit->colourist->salon->rules());
+                $one = $this->one($json, $at, $shelf, $visit->rules());
                 if ($one !== null) {
                     $placed[] = $one;
                 }

@@ -26,7 +26,6 @@ final readonly class VisitPictures
      */
     public function of(Visit $visit, ?Canvas $canvas = null, array $drafts = [], array $without = []): VisitPicture
     {
-        $salon = $visit->colourist->salon;
         $bowls = $this->bowls->placed($visit, $drafts, $without);
         $head = $canvas ?? $this->canvases->canvas($visit);
 
@@ -34,8 +33,8 @@ final readonly class VisitPictures
             $head,
             $bowls,
             $this->learnt->before($visit),
-            $this->shelves->of($salon),
-            $salon->rules(),
+            $this->shelves->at($visit),
+            $visit->rules(),
             $this->canvases->reached($visit, $head),
         );
     }

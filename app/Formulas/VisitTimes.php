@@ -86,7 +86,7 @@ final class VisitTimes
         // Before anybody is in the chair the plan is of the hour that is booked.
         $seconds = (int) $now->getTimestamp() - $origin;
         $live = $visit->status === VisitStatus::InChair || $onHair || $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(fn (Bowl $bowl): bool => $bowl->stamps->isNotEmpty());
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $placed = $this->bowls->placed($visit, $drafts);
         $timed = $this->timed($visit, $placed, $rules, $happened, $hands)->of($placed, $live ? $seconds : null);
         foreach ($later as $letter => $each) {

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -21,6 +22,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $target_minutes
  * @property int $max_minutes
  * @property array<string, mixed> $legend
+ * @property Salon $salon
+ * @property bool $withdrawn
+ * @property int $version
  * @property Collection<int, Shade> $shades
  * @property Collection<int, Developer> $developers
  */
@@ -32,7 +36,13 @@ final class ColourLine extends Model
 
     protected function casts(): array
     {
-        return ['legend' => 'array'];
+        return ['legend' => 'array', 'withdrawn' => 'boolean'];
+    }
+
+    /** @return BelongsTo<Salon, $this> */
+    public function salon(): BelongsTo
+    {
+        return $this->belongsTo(Salon::class);
     }
 
     /** @return HasMany<Shade, $this> */

@@ -16,7 +16,10 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $salon_id
  * @property string $name
  * @property int $volume_hundredths
- * @property Grams $pack_cg
+ * @property ?Grams $pack_cg
+ * @property string $pack_code
+ * @property ?int $price_cents of one pack
+ * @property int $version
  * @property bool $withdrawn
  */
 final class Developer extends Model

@@ -19,11 +19,16 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $name
  * @property ProductKind $kind
  * @property ?int $level_tenths
- * @property Grams $pack_cg
+ * @property ?Grams $pack_cg
+ * @property ?array{level?: string, tone?: array<string, string>} $own given by hand, where the code says others or nothing
+ * @property string $pack_code what a scanner reads on its pack
+ * @property ?int $price_cents of one pack
+ * @property int $version
  * @property int $density_milli grams per litre
  * @property string $swatch
  * @property ?ToneFamily $tone a booster's; a shade's is in its code
  * @property bool $withdrawn
+ * @property ColourLine $colourLine
  */
 final class Shade extends Model
 {
@@ -37,6 +42,7 @@ final class Shade extends Model
             'kind' => ProductKind::class,
             'tone' => ToneFamily::class,
             'pack_cg' => AsGrams::class,
+            'own' => 'array',
             'withdrawn' => 'boolean',
         ];
     }

@@ -7,8 +7,10 @@ namespace App\Models;
 use App\Enums\ProposalSource;
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
+use App\Records\Editions;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
+use Core\Practice\HouseRules;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -75,6 +77,12 @@ final class Visit extends Model
             'results' => 'array', 'lasting' => 'boolean', 'grey_shown' => 'boolean', 'lasted_said_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'care' => 'array', 'covering' => 'boolean', 'bright' => 'boolean',
         ];
+    }
+
+    /** The house's rules; of a closed visit those under which it was closed. */
+    public function rules(): HouseRules
+    {
+        return resolve(Editions::class)->rules($this->colourist->salon, $this->closed_at);
     }
 
     /** The client's last closed visit before this one. */

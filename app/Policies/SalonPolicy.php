@@ -19,4 +19,14 @@ final class SalonPolicy
             default => Response::deny('The house rules are set by the owner.'),
         };
     }
+
+    /** Lines, products, developers and measures: whoever formulates. */
+    public function keepShelf(TeamMember $member, Salon $salon): Response
+    {
+        return match (true) {
+            $member->salon_id !== $salon->id => Response::denyAsNotFound(),
+            $member->role->formulates() => Response::allow(),
+            default => Response::deny('Lines and products are written by colourists; the team may count them.'),
+        };
+    }
 }

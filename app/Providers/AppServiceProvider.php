@@ -13,15 +13,20 @@ use App\Formulas\VisitTimes;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
+use App\Models\ColourLine;
 use App\Models\ContraindicationNote;
+use App\Models\Developer;
+use App\Models\Measure;
 use App\Models\Photo;
 use App\Models\Proposal;
 use App\Models\Round;
 use App\Models\ScaleFormat;
 use App\Models\ServiceTemplate;
+use App\Models\Shade;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Records\Editions;
 use App\Records\WriteContext;
 use App\Words\Catalogue;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -40,6 +45,7 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
     private const OWNED = [
         'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
+        'line' => [ColourLine::class, null], 'shade' => [Shade::class, 'colourLine'], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
         'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
         'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
             Batch::class,
@@ -56,6 +62,7 @@ final class AppServiceProvider extends ServiceProvider
         // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch
         // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
+        $this->app->scoped(Editions::class);
         $this->app->scoped(SalonShelf::class);
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);

@@ -15,6 +15,12 @@ final class ProblemList
         $this->problems[] = $problem;
     }
 
+    /** @return list<Problem> */
+    public function all(): array
+    {
+        return $this->problems;
+    }
+
     /** @throws UnreadableDocument when anything was collected */
     public function throwIfAny(): void
     {

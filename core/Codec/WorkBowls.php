@@ -169,14 +169,15 @@ final class WorkBowls
         );
         ReadTrial::check($node->at('trial'));
         $line = $shelf->line($sheet->line);
-        $clock = $line === null ? null : $this->clock($node->at('times'), $sheet, $line);
+        $strength = Cautions::strength($sheet->known($this->rules->step));
+        $clock = $line === null ? null : $this->clock($node->at('times'), $sheet, $line->windowAt($strength), $line->kind);
         $told = $clock === null ? [] : ['times' => [
             'state' => $clock->state->value,
             'applied' => $clock->applied,
             'processed' => $clock->processed,
             'longest' => $clock->longest,
         ]];
-        $cautions = $clock === null ? [] : Cautions::ofTime($clock->processed, $line, $clock->longest);
+        $cautions = $clock === null ? [] : Cautions::ofTime($clock->processed, $line, $strength, $clock->longest);
         $batches = ReadBatches::from($node->at('batches'), $shelf);
         $together = PouredBatch::together($batches);
         if ($together === []) {
@@ -218,7 +219,8 @@ final class WorkBowls
         ];
     }
 
-    private function clock(JsonNode $node, BowlSheet $sheet, Line $line): ?BowlClock
+    /** @param  array{min: int, target: int, max: int}  $window */
+    private function clock(JsonNode $node, BowlSheet $sheet, array $window, LineKind $kind): ?BowlClock
     {
         $stamps = ReadBatches::times($node);
         if ($stamps === []) {
@@ -229,11 +231,11 @@ final class WorkBowls
 
         return ReadBatches::clock($node, fn (): BowlClock => BowlClock::of(
             stamps: $stamps,
-            minutes: $sheet->minutes ?? $line->window['target'],
-            most: $sheet->details->minutesMost ?? $line->window['max'],
+            minutes: $sheet->minutes ?? $window['target'],
+            most: $sheet->details->minutesMost ?? $window['max'],
             start: $sheet->details->clock ?? $this->rules->clockStart,
             now: $now,
-            firstStrandCounts: $line->kind === LineKind::Lightener,
+            firstStrandCounts: $kind === LineKind::Lightener,
         ));
     }
 

@@ -11,7 +11,7 @@ final readonly class Caution
 {
     /** What hurts somebody or breaks hair, worst first; then what spoils a result; the rest follows as it comes. */
     private const WORST_FIRST = [
-        'gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'over-time', 'skin-test',
+        'gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'heated', 'over-time', 'skin-test',
         'strong-on-light', 'dark-strength-on-light', 'hot-roots', 'runs-into', 'tint-on-tint', 'implausible-ratio', 'doubled',
         'uncovered', 'bands', 'porous', 'low-contrast', 'mixed-early',
     ];

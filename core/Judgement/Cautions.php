@@ -7,6 +7,7 @@ namespace Core\Judgement;
 use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\ExtraCounts;
+use Core\Formula\HeatPhase;
 use Core\Formula\KnownBowl;
 use Core\Formula\KnownLine;
 use Core\Formula\Mass;
@@ -38,7 +39,8 @@ final class Cautions
     {
         return self::unlessMeant($sheet, array_values(array_filter([
             self::implausibleRatio($known, $line),
-            self::overTime($sheet->details->minutesMost ?? $sheet->minutes, $line),
+            self::overTime($sheet->details->minutesMost ?? $sheet->minutes, $line, self::strength($known)),
+            self::heated($sheet, $line),
             self::onScalp(
                 $known->developer ?? $known->onHead,
                 array_filter($sheet->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== [],
@@ -115,20 +117,37 @@ final class Cautions
      * @param  ?int  $longest  minutes of the first strand
      * @return list<Caution>
      */
-    public static function ofTime(?int $processed, Line $line, ?int $longest = null): array
+    public static function ofTime(?int $processed, Line $line, ?Strength $strength, ?int $longest = null): array
     {
-        $over = self::overTime($line->kind === LineKind::Lightener ? ($longest ?? $processed) : $processed, $line);
+        $over = self::overTime($line->kind === LineKind::Lightener ? ($longest ?? $processed) : $processed, $line, $strength);
 
         return $over === null ? [] : [$over];
     }
 
-    private static function overTime(?int $minutes, Line $line): ?Caution
+    private static function overTime(?int $minutes, Line $line, ?Strength $strength): ?Caution
     {
-        return $minutes === null || $minutes <= $line->window['max'] ? null
-            : new Caution(
-                'over-time',
-                Fact::of('cautions.over-time', minutes: $minutes, line: $line->name, max: $line->window['max']),
-            );
+        $max = $line->windowAt($strength)['max'];
+
+        return $minutes === null || $minutes <= $max ? null : new Caution('over-time', $line->stops === true
+            ? Fact::of('cautions.over-time-stops', minutes: $minutes, line: $line->name, max: $max)
+            : Fact::of('cautions.over-time', minutes: $minutes, line: $line->name, max: $max));
+    }
+
+    private static function heated(BowlSheet $sheet, Line $line): ?Caution
+    {
+        $heated = array_filter($sheet->details->heat, static fn (HeatPhase $phase): bool => $phase->with) !== [];
+
+        return $heated && $line->heat === false
+            ? new Caution('heated', Fact::of('cautions.heated', line: $line->name))
+            : null;
+    }
+
+    /** Its developer's, where that is known. */
+    public static function strength(KnownBowl $known): ?Strength
+    {
+        $volume = ($known->developer ?? $known->onHead)?->value();
+
+        return $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume);
     }
 
     /** Where the strength is in doubt, its most counts. */

@@ -88,10 +88,20 @@ final readonly class PlacedBowl
         }, $bowls);
     }
 
+    /**
+     * The line's minutes at its strength.
+     *
+     * @return array{min: int, target: int, max: int}
+     */
+    public function window(): array
+    {
+        return $this->line->windowAt($this->strength);
+    }
+
     /** What it was on the hair, as far as that was marked; else what is planned. */
     public function minutes(): int
     {
-        return $this->processed ?? $this->sheet->minutes ?? $this->line->window['target'];
+        return $this->processed ?? $this->sheet->minutes ?? $this->window()['target'];
     }
 
     /** @return list<Stroke> that lie on some of these cells */
@@ -121,7 +131,7 @@ final readonly class PlacedBowl
             $stroke->method === Method::Filler ? $this->mix?->thinned(Number::FillerHold->value()) : $this->mix,
             $this->strength,
             $this->minutes(),
-            $this->line->window,
+            $this->window(),
             $this->line->lift,
             $technique,
             $stroke->touchesScalp(),

@@ -72,14 +72,14 @@ final readonly class TimesOfVisit
         $facts = [];
         foreach ($bowls as $bowl) {
             $most = max($bowl->sheet->minutes ?? 0, $bowl->sheet->details->minutesMost ?? 0);
-            if ($most > $bowl->line->window['max'] && $bowl->line->kind !== LineKind::Care) {
+            if ($most > $bowl->window()['max'] && $bowl->line->kind !== LineKind::Care) {
                 $facts[] = Fact::of(
                     'times.beyond-line',
                     letter: $bowl->sheet->letter,
                     minutes: $most,
                     line: $bowl->line->name,
-                    least: $bowl->line->window['min'],
-                    most: $bowl->line->window['max'],
+                    least: $bowl->window()['min'],
+                    most: $bowl->window()['max'],
                 );
             }
         }
@@ -129,8 +129,10 @@ final readonly class TimesOfVisit
         if ($details->from === FollowFrom::End && $details->after !== '' && $details->plus !== null) {
             return Window::exactly($details->plusMost ?? $details->plus);
         }
-        ['min' => $min, 'target' => $target, 'max' => $max] = $bowl->line->window;
         [$grey, $resistant] = $this->grey($bowl);
+        ['min' => $min, 'target' => $target, 'max' => $max] = $grey || $resistant
+            ? $bowl->line->forGrey ?? $bowl->window()
+            : $bowl->window();
         $said = $bowl->sheet->minutes;
         $heated = array_sum(array_map(static fn ($phase): int => $phase->minutes, $details->heat));
         if ($said === null && $heated > 0) {

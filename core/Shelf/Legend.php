@@ -22,6 +22,7 @@ final readonly class Legend
      * @param  array{int, int}  $levels  lowest and highest
      * @param  bool  $doubledLevelIsIntense  44/65 is an intense 4/65
      * @param  bool  $zeroMutes  .03 is a muted 3; false: .03 is a natural base with a touch of 3
+     * @param  array<string, CodeMark>  $marks  what the house's or the maker's marks after a code say: 5NX+
      */
     public function __construct(
         public NotationKind $kind,
@@ -32,6 +33,7 @@ final readonly class Legend
         public array $levels,
         public bool $doubledLevelIsIntense,
         public bool $zeroMutes,
+        public array $marks = [],
     ) {
     }
 
@@ -61,6 +63,7 @@ final readonly class Legend
             $this->levels,
             $this->doubledLevelIsIntense,
             $this->zeroMutes,
+            $this->marks,
         );
     }
 }

@@ -22,10 +22,43 @@ final class ReadCode
         if ($plain === '') {
             throw UnreadableCode::empty();
         }
+        [$plain, $marks] = self::marks($legend, $plain);
         if (preg_match('/^(\d{1,4})(.*)$/su', $plain, $m) !== 1) {
             throw UnreadableCode::noLevel($text);
         }
+        $read = self::unmarked($legend, $m, $text);
+        foreach ($marks as $mark) {
+            $read = $read->marked($mark, $legend->marks[$mark]);
+        }
 
+        return $read;
+    }
+
+    /**
+     * The code without the marks behind it, and which they were, the innermost first.
+     *
+     * @return array{string, list<string>}
+     */
+    private static function marks(Legend $legend, string $plain): array
+    {
+        $found = [];
+        do {
+            $before = $plain;
+            foreach (array_keys($legend->marks) as $mark) {
+                $length = mb_strlen((string) $mark);
+                if (mb_strlen($plain) > $length && mb_substr($plain, -$length) === mb_strtoupper((string) $mark)) {
+                    array_unshift($found, (string) $mark);
+                    $plain = mb_substr($plain, 0, -$length);
+                }
+            }
+        } while ($plain !== $before);
+
+        return [$plain, $found];
+    }
+
+    /** @param  array{string, string, string}  $m  the whole, the digits before, what follows them */
+    private static function unmarked(Legend $legend, array $m, string $text): ShadeReading
+    {
         return $legend->kind === NotationKind::Letters ? self::letters(
             $legend,
             $m[1],

@@ -22,4 +22,16 @@ final readonly class ShadeReading
         public array $steps,
     ) {
     }
+
+    /** The same with what a mark behind the code says. */
+    public function marked(string $mark, CodeMark $says): self
+    {
+        [$intensity, $words] = match ($says) {
+            CodeMark::Intense => [$this->intensity->times(Fraction::of(2)), 'intense'],
+            CodeMark::Muted => [$this->intensity->dividedBy(Fraction::of(2)), 'muted'],
+            CodeMark::Nothing => [$this->intensity, 'a mark of the line'],
+        };
+
+        return new self($this->level, $this->tone, $intensity, $this->doubleNatural, [...$this->steps, "{$mark}: {$words}"]);
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Shelf;
 
+use Core\Units\Grams;
 use Core\Units\InvalidStrength;
 use Core\Units\MassReading;
 use Core\Units\Share;
@@ -17,12 +18,14 @@ final readonly class Shelf
      * @param  array<string, Line>  $lines
      * @param  array<string, Product>  $products
      * @param  array<string, HouseBlend>  $blends  by name and version
+     * @param  array<string, array<string, Grams>>  $measures  by product id: its own scoop, cap or pump, weighed once
      */
     public function __construct(
         private array $lines,
         private array $products,
         private MassReading $reading,
         private array $blends = [],
+        private array $measures = [],
     ) {
     }
 
@@ -50,7 +53,7 @@ final readonly class Shelf
             $named[$blend->id()] = $blend;
         }
 
-        return new self($this->lines, $this->products, $this->reading, $named);
+        return new self($this->lines, $this->products, $this->reading, $named, $this->measures);
     }
 
     /** The same shelf with what is left of other bowls on it. */
@@ -61,7 +64,7 @@ final readonly class Shelf
             $products[$mixture->id] = $mixture;
         }
 
-        return new self($this->lines, $products, $this->reading, $this->blends);
+        return new self($this->lines, $products, $this->reading, $this->blends, $this->measures);
     }
 
     public function product(string $id): ?Product
@@ -94,9 +97,12 @@ final readonly class Shelf
     /** How amounts of this product are read: its pack, its density, the salon's ounce and measures. */
     public function readingFor(?Product $product): MassReading
     {
-        return $product === null
-            ? $this->reading
-            : $this->reading->withPack($product->pack)->withDensity($product->density);
+        if ($product === null) {
+            return $this->reading;
+        }
+
+        return $this->reading->withPack($product->pack)->withDensity($product->density)
+            ->alsoMeasuring($this->measures[$product->id] ?? []);
     }
 
     /** @return list<Product> the line's developers that can still be had, weakest first */

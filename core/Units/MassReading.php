@@ -50,6 +50,16 @@ final readonly class MassReading
     }
 
     /**
+     * The same, with measures of one product, which come before the salon's of the same name.
+     *
+     * @param  array<string, Grams>  $measures
+     */
+    public function alsoMeasuring(array $measures): self
+    {
+        return $measures === [] ? $this : $this->withMeasures([...$this->measures, ...$measures]);
+    }
+
+    /**
      * Reads 60, 60 g, 12,5g, 0.06 kg, 90 ml, 2 wt oz, 1 US fl oz, 1/2 tube, 2 scoops.
      * A plain number is grams. Converted units are rounded to the nearest centigram.
      *

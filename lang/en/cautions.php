@@ -25,6 +25,10 @@ return [
         'said' => 'This hair stretches like gum.',
         'mend' => 'Stop: nothing that swells or lifts it. Treat it, and cut what is gone.',
     ],
+    'heated' => [
+        'said' => 'Heat is planned, and :line is not to be heated.',
+        'mend' => 'Leave the heat out, or take a line whose maker allows it.',
+    ],
     'hot-roots' => [
         'said' => 'It lifts, and runs from scalp to ends in one pass: the first centimetre lifts more and warmer.',
         'mend' => 'Give the root its own bowl, half a level to a level deeper or a strength lower.',
@@ -68,6 +72,10 @@ return [
     'over-time' => [
         'said' => ':minutes minutes is beyond :line’s :max.',
         'mend' => 'Rinse by then; do not exceed the maker’s time.',
+    ],
+    'over-time-stops' => [
+        'said' => ':minutes minutes is beyond :line’s :max, and it has stopped by itself by then.',
+        'mend' => 'Rinse by then: longer brings no more colour, and the maker’s time is not exceeded.',
     ],
     'over-time-2' => [
         'said' => ':minutes minutes is beyond the line’s :max.',

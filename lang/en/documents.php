@@ -81,6 +81,18 @@ return [
         'said' => 'This is no letter of a bowl.',
         'mend' => 'Write the letter of one of the bowls, such as A.',
     ],
+    'no-mark' => [
+        'said' => 'This is not what a mark behind a code can say.',
+        'mend' => 'Write intense, muted or nothing.',
+    ],
+    'no-separator' => [
+        'said' => 'This does not stand between a level and its tone.',
+        'mend' => 'Write a point, a slash or a hyphen.',
+    ],
+    'no-zero' => [
+        'said' => 'This is not what a zero before a tone can do.',
+        'mend' => 'Write mutes (.03 is a muted 3) or natural (.03 is natural with a touch of 3).',
+    ],
     'no-notation' => [
         'said' => 'This is no notation.',
         'mend' => 'Write letters or digits.',

@@ -6,6 +6,7 @@ declare(strict_types=1);
 
 return [
     'grey-in-percent' => 'Grey, in percent,',
+    'level' => 'The level',
     'minutes-after-other-bowl' => 'The minutes after the other bowl',
     'minutes-applying' => 'The minutes of applying',
     'minutes-emulsifying' => 'The minutes of emulsifying',

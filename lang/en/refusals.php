@@ -603,6 +603,86 @@ return [
             'mend' => 'Name a blend and a version that the house keeps.',
         ],
     ],
+    'line' => [
+        'mark-is-code' => [
+            'said' => '“:mark” is itself written like a code.',
+            'mend' => 'A mark is a sign that no level, letter or digit begins with, such as + or *.',
+        ],
+        'minutes-missing' => [
+            'said' => 'The least, the usual and the most minutes are not all there.',
+            'mend' => 'Write all three, as they stand on the pack.',
+        ],
+        'minutes-order' => [
+            'said' => ':min, :target and :max minutes do not rise.',
+            'mend' => 'Write the least first, then the usual, then the most.',
+        ],
+        'name-taken' => [
+            'said' => 'There is another line called “:name”.',
+            'mend' => 'Give this one a name of its own.',
+        ],
+        'no-name' => [
+            'said' => 'The line has no name.',
+            'mend' => 'Write the name on its packs.',
+        ],
+        'tone-no-digit' => [
+            'said' => '“:tone” is no digit from 1 to 9.',
+            'mend' => 'Where codes are written in digits, each tone is one digit; 0 is natural by itself.',
+        ],
+        'two-ways' => [
+            'said' => '“:letters” could be read as :ways.',
+            'mend' => 'Give the legend a word of its own for :letters, or take one of its parts away.',
+        ],
+    ],
+    'table' => [
+        'code-twice' => [
+            'said' => '“:code” stands in row :row already.',
+            'mend' => 'Take one of the two rows away.',
+        ],
+        'no-code-column' => [
+            'said' => 'No column is said to hold the codes.',
+            'mend' => 'Say above the table which column they stand in.',
+        ],
+        'no-rows' => [
+            'said' => 'There is no row with a product in it.',
+            'mend' => 'Paste the table with its rows, one product in each.',
+        ],
+        'too-many-rows' => [
+            'said' => 'The table has more than :most rows.',
+            'mend' => 'A line has some hundred products: cut the table, and bring it in in parts.',
+        ],
+    ],
+    'measure' => [
+        'no-name' => [
+            'said' => 'The measure has no name.',
+            'mend' => 'Write what the house calls it, such as scoop.',
+        ],
+        'name-unit' => [
+            'said' => '“:name” is a unit already.',
+            'mend' => 'Call the measure by what it is, such as scoop, cap, pump or strip.',
+        ],
+        'nothing' => [
+            'said' => 'It weighs nothing.',
+            'mend' => 'Fill it as you would at the bench, and weigh what it holds.',
+        ],
+    ],
+    'product' => [
+        'code-taken' => [
+            'said' => '“:code” is there already in :line.',
+            'mend' => 'Change the one that is there, or give this one another code.',
+        ],
+        'no-code' => [
+            'said' => 'There is no code.',
+            'mend' => 'Write what is printed on it.',
+        ],
+        'pack-code-taken' => [
+            'said' => 'The pack code :code belongs to :product.',
+            'mend' => 'Check the code on this pack.',
+        ],
+        'price' => [
+            'said' => '“:text” is no price.',
+            'mend' => 'Write it as on the bill, such as 8.50 or 8,50.',
+        ],
+    ],
     'unreadable-code' => [
         'empty' => [
             'said' => 'There is no code.',

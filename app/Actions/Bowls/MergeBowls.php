@@ -48,7 +48,7 @@ final readonly class MergeBowls
                 $this->rows->sheet($bowl, $shelf),
                 $this->rows->sheet($current, $shelf),
                 $shelf,
-                $visit->colourist->salon->rules()->step,
+                $visit->rules()->step,
             );
             // The second goes first, so that the first may hold what it took of a left-over.
             ($this->remove)($current, $otherVersion);

@@ -76,7 +76,7 @@ final readonly class RecordTrial
             if ($into->visit->client_id !== $trial->round->visit->client_id) {
                 throw VisitRefused::idTaken();
             }
-            $rules = $into->visit->colourist->salon->rules();
+            $rules = $into->visit->rules();
             $shelf = $this->shelves->forVisit($trial->round->visit);
             $sheet = $this->rows->sheet($trial, $shelf);
             $poured = $this->batches->pouredInto($trial);

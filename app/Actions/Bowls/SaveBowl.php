@@ -156,7 +156,7 @@ final readonly class SaveBowl
         $visit = $round->visit;
         $shelf = $this->shelves->forVisit($visit);
         $sheet = ReadBowl::from($json, $shelf);
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $others = [];
         foreach ($visit->rounds->flatMap(fn (Round $each) => $each->bowls)->where('id', '!=', $own) as $other) {
             try {

@@ -39,7 +39,7 @@ final readonly class SplitBowl
     ): Bowl {
         return $this->database->transaction(function () use ($member, $bowl, $version, $id, $letter, $share): Bowl {
             $visit = LockVisit::any($bowl->round->visit_id);
-            $rules = $visit->colourist->salon->rules();
+            $rules = $visit->rules();
             $shelf = $this->shelves->forVisit($visit);
             $sheet = $this->rows->sheet($bowl, $shelf);
             if (Bowl::query()->whereKey($id)->exists()) {

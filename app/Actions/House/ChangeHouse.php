@@ -6,6 +6,7 @@ namespace App\Actions\House;
 
 use App\Exceptions\EditedElsewhere;
 use App\Models\Salon;
+use App\Records\Editions;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
 use Illuminate\Database\DatabaseManager;
@@ -15,7 +16,7 @@ use Illuminate\Database\DatabaseManager;
  */
 final readonly class ChangeHouse
 {
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private Editions $editions)
     {
     }
 
@@ -26,6 +27,7 @@ final readonly class ChangeHouse
             if ($current->version !== $version) {
                 throw EditedElsewhere::house($current);
             }
+            $this->editions->keep($current, 'house', ['house_rules' => $current->house_rules]);
             $current->fill([
                 'house_rules' => Schools::differing($rules),
                 'timezone' => $timezone,

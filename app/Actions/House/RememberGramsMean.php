@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\House;
 
 use App\Models\Salon;
+use App\Records\Editions;
 use Core\Practice\GramsMean;
 use Core\Practice\Schools;
 use Illuminate\Database\DatabaseManager;
@@ -12,7 +13,7 @@ use Illuminate\Database\DatabaseManager;
 /** The first answer to what “five grams less” is of becomes the house’s rule; one that is set already stays. */
 final readonly class RememberGramsMean
 {
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private Editions $editions)
     {
     }
 
@@ -22,6 +23,7 @@ final readonly class RememberGramsMean
             $current = Salon::query()->lockForUpdate()->findOrFail($salon->id);
             $rules = $current->rules();
             if ($rules->gramsMean === GramsMean::Ask && $of !== GramsMean::Ask) {
+                $this->editions->keep($current, 'house', ['house_rules' => $current->house_rules]);
                 $current->fill([
                     'house_rules' => Schools::differing($rules->withGramsMean($of)),
                     'version' => $current->version + 1,

@@ -86,7 +86,7 @@ final readonly class DecideProposal
                 return $this->decided($current, $member, ProposalState::Applied, 'bowl taken out', $now);
             }
             $visit = $target->round->visit;
-            $rules = $visit->colourist->salon->rules();
+            $rules = $visit->rules();
             $shelf = $this->shelves->forVisit($visit);
             $before = $this->rows->sheet($target, $shelf);
             if ($change->kind === ChangeKind::AddBowl) {

@@ -37,7 +37,7 @@ final readonly class RecordAdjustment
                 new BowlFacts($this->rows->sheet($bowl, $shelf)),
                 new BowlFacts($after),
                 $shelf,
-                $visit->colourist->salon->rules(),
+                $visit->rules(),
             ),
         );
         if ($said === '') {

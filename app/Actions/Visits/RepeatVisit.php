@@ -105,7 +105,7 @@ final readonly class RepeatVisit
             (int) abs($from->starts_at->diffInDays($now)),
             $this->canvases->results($from),
             $this->canvases->done($from),
-            $visit->colourist->salon->rules(),
+            $visit->rules(),
         );
         CanvasRow::query()->create([
             'visit_id' => $visit->id,
@@ -158,7 +158,7 @@ final readonly class RepeatVisit
         array $made,
         Canvas $now,
     ): void {
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $differences = [];
         $json = $old->sheet;
         try {

@@ -92,7 +92,7 @@ final readonly class StartBatch
     private function plan(Bowl $bowl, string $times, string $strength): array
     {
         $visit = $bowl->round->visit;
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $shelf = $this->shelves->forVisit($visit);
         $sheet = $this->bowls->sheet($bowl, $shelf);
         $said = $sheet->bowl === null ? ['by eye'] : [];

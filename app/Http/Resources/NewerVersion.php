@@ -7,6 +7,8 @@ namespace App\Http\Resources;
 use App\Http\Resources\Bowls\BowlResource;
 use App\Http\Resources\Clients\ClientResource;
 use App\Http\Resources\House\HouseResource;
+use App\Http\Resources\Shelf\DeveloperResource;
+use App\Http\Resources\Shelf\LineResource;
 use App\Http\Resources\Visits\CanvasResource;
 use App\Http\Resources\Visits\VisitResource;
 use App\Http\Resources\Weighing\BatchResource;
@@ -14,6 +16,8 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Canvas;
 use App\Models\Client;
+use App\Models\ColourLine;
+use App\Models\Developer;
 use App\Models\Salon;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
@@ -31,6 +35,8 @@ final class NewerVersion
             $record instanceof Canvas => new CanvasResource($record),
             $record instanceof Client => new ClientResource($record),
             $record instanceof Salon => new HouseResource($record),
+            $record instanceof ColourLine => new LineResource($record),
+            $record instanceof Developer => new DeveloperResource($record),
             $record instanceof Batch => new BatchResource($record),
             default => throw new InvalidArgumentException('No page shows '.$record::class.'.'),
         };

@@ -25,7 +25,7 @@ final class RemixController extends Controller
         $mixed = Grams::sum($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->map(fn (Batch $batch): Grams => $batch->mixed_cg)->all());
         $visit = $bowl->round->visit;
         $planned = $rows->sheet($bowl, $shelves->forVisit($visit))->foils();
-        $remix = Remix::of($request->done($planned), $planned, $mixed, $request->left(), $visit->colourist->salon->rules());
+        $remix = Remix::of($request->done($planned), $planned, $mixed, $request->left(), $visit->rules());
 
         return new JsonResponse([
             'words' => Say::words($remix->words),

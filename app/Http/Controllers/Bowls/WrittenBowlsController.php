@@ -22,7 +22,7 @@ final class WrittenBowlsController extends Controller
     {
         $this->authorize('view', $visit);
         $shelf = $shelves->forVisit($visit);
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         $bowls = [];
         foreach ($written->read($request->text(), $visit) as ['sheet' => $sheet, 'rest' => $rest]) {
             $worked = $problem = null;

@@ -23,7 +23,7 @@ final class BenchController extends Controller
 
         return new JsonResponse((new BenchResource(
             $bowl,
-            $sheet->known($visit->colourist->salon->rules()->step),
+            $sheet->known($visit->rules()->step),
             $sheet,
         ))->toArray());
     }

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Bowls;
 
 use App\Formulas\BowlRows;
 use App\Formulas\ClockRows;
+use App\Formulas\LineMinutes;
 use App\Formulas\PouredBowls;
 use App\Formulas\SalonShelf;
 use App\Formulas\WrittenBowls;
@@ -37,7 +38,7 @@ final class BowlResource extends JsonResource
         $visit = $bowl->round->visit;
         $rows = resolve(BowlRows::class);
         $shelf = resolve(SalonShelf::class)->forVisit($visit);
-        $rules = $visit->colourist->salon->rules();
+        $rules = $visit->rules();
         try {
             $sheet = $rows->sheet($bowl, $shelf);
             $worked = WorkedBowlResource::of($sheet, $shelf, $rules)->toArray();
@@ -53,7 +54,7 @@ final class BowlResource extends JsonResource
             'version' => $bowl->version,
             'letter' => trim($bowl->letter),
             'job' => $bowl->job,
-            'line' => ['id' => "line-{$bowl->colour_line_id}", 'name' => $bowl->colourLine->name],
+            'line' => ['id' => "line-{$bowl->colour_line_id}", 'name' => resolve(SalonShelf::class)->at($visit)->line("line-{$bowl->colour_line_id}")->name ?? $bowl->colourLine->name],
             'sheet' => $rows->json($bowl),
             'worked' => $worked,
             'problem' => $problem,
@@ -63,7 +64,7 @@ final class BowlResource extends JsonResource
             'trial' => $bowl->trial,
             'minutes' => $sheet?->minutesWords() ?? '',
             // Where nobody said how long, the line's own window holds.
-            'ownMinutes' => "{$bowl->colourLine->min_minutes} to {$bowl->colourLine->max_minutes} min, {$bowl->colourLine->target_minutes} as a rule",
+            'ownMinutes' => self::minutes(resolve(LineMinutes::class)->of($bowl, $visit)),
             'note' => $bowl->sheet['note'] ?? '',
             'written' => resolve(WrittenBowls::class)->written($bowl, $visit),
             'state' => $this->state($bowl),
@@ -130,5 +131,11 @@ final class BowlResource extends JsonResource
                 ? null
                 : Grams::ofCentigrams($batch->mixed_cg->centigrams - $batch->used_cg->centigrams)->text(),
         ];
+    }
+
+    /** @param  array{min: int, target: int, max: int}  $window */
+    private static function minutes(array $window): string
+    {
+        return "{$window['min']} to {$window['max']} min, {$window['target']} as a rule";
     }
 }

@@ -94,7 +94,7 @@ final class ClockResource extends JsonResource
         return $this->visit->status->isOver() ? null : Freshness::stale(
             $kind,
             $minutes,
-            $this->visit->colourist->salon->rules(),
+            $this->visit->rules(),
         );
     }
 }

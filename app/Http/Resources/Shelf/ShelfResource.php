@@ -40,9 +40,7 @@ final class ShelfResource extends JsonResource
             'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
             ])->all()),
-            'developers' => array_values($salon->developers()->orderBy('volume_hundredths')->get()->map(fn (Developer $developer): array => [
-                'id' => $developer->productId(), 'label' => $developer->strength()->show(), 'name' => $developer->name,
-            ])->all()),
+            'developers' => array_values($salon->developers()->orderBy('volume_hundredths')->get()->map(fn (Developer $developer): array => (new DeveloperResource($developer))->toArray())->all()),
         ];
     }
 
@@ -56,6 +54,7 @@ final class ShelfResource extends JsonResource
             'id' => "line-{$line->id}",
             'name' => $line->name,
             'kind' => $line->kind,
+            'withdrawn' => $line->withdrawn,
             'about' => $line->about,
             'ratio' => $line->ratio,
             'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
@@ -67,7 +66,9 @@ final class ShelfResource extends JsonResource
                 'code' => $shade->code,
                 'name' => $shade->name,
                 'kind' => $shade->kind->value,
-                'swatch' => $shade->swatch, 'withdrawn' => $shade->withdrawn,
+                'swatch' => $shade->swatch,
+                'withdrawn' => $shade->withdrawn,
+                'packCode' => $shade->pack_code,
             ])->all()),
         ];
     }
