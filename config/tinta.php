@@ -10,6 +10,8 @@ return [
         // The pour panel exists only where the scale is the simulated one.
         'simulated' => (bool) env('TINTA_SCALE_SIMULATED', false),
     ],
+    // Whether further salons may be begun on the first page: an instance for several.
+    'hosted' => (bool) env('TINTA_HOSTED', false),
     // Where the bridge is told that something was written; 0 where none runs.
     'bridge' => (int) env('TINTA_BRIDGE_PORT', 0),
 ];

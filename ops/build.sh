@@ -43,7 +43,8 @@ command_start() {
     install_composer
     install_npm
     build_front_end
-    use_instance "${TINTA_INSTANCE:-demo}"
+    choose_instance "${1:-}"
+    use_instance "$(chosen_instance)"
     end_older_release
     end_orphans
     # Taken ports are said before anything is begun.
@@ -58,6 +59,13 @@ command_start() {
 }
 
 print_logins() {
+    if [ "$INSTANCE" = salon ]; then
+        if [ "$(salons_held)" -eq 0 ]; then
+            say 'No salon is here yet: open the address and begin yours.'
+        fi
+        say 'The demo salon is laid aside as it was; ./tinta start --demo takes it up again.'
+        return
+    fi
     cat <<'TEXT'
 
   Demo salon: Sailcloth Row Colour Studio. Password for everybody: harbour-light
@@ -69,7 +77,7 @@ TEXT
 }
 
 command_stop() {
-    use_instance "${TINTA_INSTANCE:-demo}"
+    use_instance "$(chosen_instance)"
     stop_keeper
     stop_web
     stop_database
@@ -78,7 +86,7 @@ command_stop() {
 }
 
 command_status() {
-    use_instance "${TINTA_INSTANCE:-demo}"
+    use_instance "$(chosen_instance)"
     local all=0 left
     for each in "database|$(DB_MARK)|socket" "scale|$(SCALE_MARK)|port $SCALE_PORT" "bridge|$(BRIDGE_MARK)|port $BRIDGE_PORT" "fpm|$(FPM_MARK)|socket" "nginx|$(NGINX_MARK)|port $WEB_PORT" "keeper|$(KEEPER_MARK)|backups and logs"; do
         IFS='|' read -r name mark where <<<"$each"

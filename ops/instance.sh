@@ -1,5 +1,35 @@
 # An instance is one running copy with its own folder, ports, sockets and data: "demo" for people, "test" for tests.
 
+# The demo, or a salon of one's own beside it: each with its own folder and data, one of them at work at a time.
+chosen_instance() {
+    local chosen=${TINTA_INSTANCE:-$(cat "$ROOT/var/current" 2>/dev/null || echo demo)}
+    case "$chosen" in demo | salon | drill | test) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
+}
+
+# choose_instance --empty|--demo : which of the two is started from now on; the other is laid aside as it is
+choose_instance() {
+    local wanted other
+    case "$1" in
+        '') return 0 ;;
+        --empty) wanted=salon other=demo ;;
+        --demo) wanted=demo other=salon ;;
+        *) fail "There is no ./tinta start $1. Say --empty for a salon of your own, or --demo for the demo." ;;
+    esac
+    [ -z "${TINTA_INSTANCE:-}" ] || fail 'TINTA_INSTANCE says already which one is meant; leave it out, or leave out the option.'
+    if [ -d "$ROOT/var/$other" ]; then
+        use_instance "$other"
+        if [ -n "$(instance_processes)" ]; then
+            say "Laying the ${other/salon/own salon} aside"
+            stop_keeper
+            stop_web
+            stop_database
+            end_orphans
+        fi
+    fi
+    mkdir -p "$ROOT/var"
+    printf '%s' "$wanted" >"$ROOT/var/current"
+}
+
 use_instance() {
     INSTANCE=$1
     DIR="$ROOT/var/$INSTANCE"

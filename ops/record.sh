@@ -14,7 +14,14 @@ pending_migrations() {
 # Where no salon is yet, everything is made anew, whatever a cut-off start left; where one is, it is kept.
 prepare_record() {
     MIGRATIONS=${TINTA_MIGRATIONS:-$ROOT/database/migrations}
-    if [ "$(salons_held)" -eq 0 ]; then
+    if [ "$INSTANCE" = salon ]; then
+        # It may be empty: whoever opens it first begins the salon. What is in it is kept, whatever it is.
+        if [ -z "$(sql owner -N "$DB_NAME" -e 'SELECT 1 FROM migrations LIMIT 1' 2>/dev/null)" ]; then
+            artisan migrate --path="$MIGRATIONS" --realpath --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The database could not be made ready; see var/$INSTANCE/log/migrate.log."
+        else
+            update_record
+        fi
+    elif [ "$(salons_held)" -eq 0 ]; then
         say 'Loading the demo salon'
         artisan migrate:fresh --path="$MIGRATIONS" --realpath --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The database could not be made ready; see var/$INSTANCE/log/migrate.log."
         artisan db:seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/seed.log."
@@ -70,7 +77,7 @@ load_backup() {
 
 command_backup() {
     [ -n "${1:-}" ] || fail 'Name the file: ./tinta backup FILE'
-    use_instance "${TINTA_INSTANCE:-demo}"
+    use_instance "$(chosen_instance)"
     is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
     backup_to "$(from_caller "$1")"
     [ -z "${STARTED_DATABASE:-}" ] || stop_database
@@ -82,7 +89,7 @@ command_restore() {
     local file working=0 before
     file=$(from_caller "$1")
     tar -xzOf "$file" tinta.json 2>/dev/null | grep -q '"format": 1' || fail "$1 is no backup of Tinta."
-    use_instance "${TINTA_INSTANCE:-demo}"
+    use_instance "$(chosen_instance)"
     take_lock
     MIGRATIONS=$ROOT/database/migrations
     is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
@@ -132,7 +139,7 @@ command_reset_demo() {
 
 # Foretells every closed visit from what was known before it.
 command_judge() {
-    use_instance "${TINTA_INSTANCE:-demo}"
+    use_instance "$(chosen_instance)"
     COMMAND=judge
     is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; STARTED_DATABASE=1; }
     artisan judge --no-interaction

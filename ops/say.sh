@@ -12,6 +12,7 @@ fail() {
 command_help() {
     cat <<'TEXT'
 ./tinta start        install what is missing, start database, scale and application, print the address
+./tinta start --empty   a salon of your own instead of the demo, which is laid aside as it is; --demo takes it up again
 ./tinta test         everything that must hold: static checks, core, HTTP and browser tests
                      (with arguments: only the PHP tests, the arguments go to the runner)
 ./tinta work FILE    work a formula document (- for standard input); --table for people

@@ -26,9 +26,11 @@ use App\Http\Controllers\Practice\PracticeController;
 use App\Http\Controllers\Safety\ContraindicationController;
 use App\Http\Controllers\Safety\SkinTestController;
 use App\Http\Controllers\Safety\WaiverController;
+use App\Http\Controllers\Salons\BeginningController;
 use App\Http\Controllers\Scale\ScaleCheckController;
 use App\Http\Controllers\Scale\ScaleFormatController;
 use App\Http\Controllers\Scale\ScalePanelController;
+use App\Http\Controllers\Session\PinController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\DeveloperController;
 use App\Http\Controllers\Shelf\HouseBlendController;
@@ -37,6 +39,8 @@ use App\Http\Controllers\Shelf\MeasureController;
 use App\Http\Controllers\Shelf\ShadeController;
 use App\Http\Controllers\Shelf\ShadeTableController;
 use App\Http\Controllers\Shelf\ShelfController;
+use App\Http\Controllers\Team\JoinController;
+use App\Http\Controllers\Team\TeamController;
 use App\Http\Controllers\Visits\AmendVisitController;
 use App\Http\Controllers\Visits\CanvasController;
 use App\Http\Controllers\Visits\CareController;
@@ -77,7 +81,15 @@ use Illuminate\Support\Facades\Route;
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store']);
 
+// Before anybody is signed in: a new salon, and coming in by a link.
+Route::get('beginning/open', [BeginningController::class, 'open']);
+Route::post('beginning', [BeginningController::class, 'store']);
+Route::get('join/{token}', [JoinController::class, 'show'])->where('token', '[0-9a-f]{40}');
+Route::post('join/{token}', [JoinController::class, 'store'])->where('token', '[0-9a-f]{40}');
+
 Route::middleware(['auth', 'auth.session'])->group(function (): void {
+    Route::get('session/people', [PinController::class, 'people']);
+    Route::post('session/take', [PinController::class, 'take']);
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::post('session/lock', [SessionController::class, 'lock']);
     Route::post('session/unlock', [SessionController::class, 'unlock']);
@@ -85,6 +97,14 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
 Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
+    Route::put('session/pin', [PinController::class, 'update']);
+    Route::get('beginning', [BeginningController::class, 'show']);
+    Route::put('beginning', [BeginningController::class, 'update']);
+    Route::get('team', [TeamController::class, 'index']);
+    Route::post('team', [TeamController::class, 'invite']);
+    Route::put('team/{member}', [TeamController::class, 'update']);
+    Route::post('team/{member}/again', [TeamController::class, 'again']);
+    Route::delete('invitations/{invitation}', [TeamController::class, 'withdraw']);
 
     Route::get('today', TodayController::class);
     Route::get('wall', WallController::class);

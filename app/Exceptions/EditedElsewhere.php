@@ -42,6 +42,15 @@ final class EditedElsewhere extends RuntimeException
         );
     }
 
+    public static function team(Salon $newer): self
+    {
+        return new self(
+            'This person was changed on another device.',
+            'The team is shown as it stands now; change it again if it is still wanted.',
+            $newer,
+        );
+    }
+
     public static function line(ColourLine $newer): self
     {
         return new self(

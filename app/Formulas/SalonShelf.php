@@ -113,7 +113,7 @@ final class SalonShelf
             $line = self::then($now, $was[LineJson::id($now)] ?? null);
             $read = $lines[LineJson::id($now)] = LineJson::line($line, $rules);
             foreach ($now->shades as $shade) {
-                $products[$shade->productId()] = $this->shade(self::then($shade, $was[$shade->productId()] ?? null), $read);
+                $products[$shade->productId()] = $this->shade(self::then($shade, $was[$shade->productId()] ?? null), $read, $now->withdrawn);
             }
         }
         $measures = [];
@@ -165,7 +165,7 @@ final class SalonShelf
         return $ingredients === [] ? null : new HouseBlend($blend->name, $blend->version, $ingredients);
     }
 
-    private function shade(Shade $shade, Line $line): Product
+    private function shade(Shade $shade, Line $line, bool $withdrawn): Product
     {
         return new Product(
             id: $shade->productId(),
@@ -176,7 +176,7 @@ final class SalonShelf
             strength: null,
             pack: $shade->pack_cg,
             density: Fraction::of($shade->density_milli, 1000),
-            withdrawn: $shade->withdrawn,
+            withdrawn: $withdrawn || $shade->withdrawn,
             pigment: ShadePigment::of($shade, $line),
         );
     }

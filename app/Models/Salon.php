@@ -16,6 +16,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string $timezone an IANA name; moments are stored in UTC and shown in it
  * @property ?array<string, string> $house_rules what differs from the standard, as the core reads it
+ * @property ?list<string> $beginning steps left for later; null where nobody is led through them
  * @property int $version raised by every change of the above
  */
 final class Salon extends Model
@@ -26,7 +27,7 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['house_rules' => 'array'];
+        return ['house_rules' => 'array', 'beginning' => 'array'];
     }
 
     /** What this house does where good people disagree. */

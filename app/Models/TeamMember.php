@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Accounts\CanonicalEmail;
 use App\Enums\Role;
 use App\Records\Recorded;
+use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Casts\Attribute;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Foundation\Auth\User;
@@ -19,6 +20,9 @@ use Illuminate\Foundation\Auth\User;
  * @property string $email
  * @property Role $role
  * @property string $licence empty for one who holds none
+ * @property ?CarbonImmutable $ended_at who left comes in no more
+ * @property ?string $pin hashed
+ * @property int $version
  * @property Salon $salon
  */
 final class TeamMember extends User
@@ -27,11 +31,11 @@ final class TeamMember extends User
 
     protected $guarded = [];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'pin', 'calendar_hash'];
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed'];
+        return ['role' => Role::class, 'password' => 'hashed', 'ended_at' => 'immutable_datetime'];
     }
 
     /** @return Attribute<string, string> */

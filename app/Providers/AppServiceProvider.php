@@ -16,6 +16,7 @@ use App\Models\Client;
 use App\Models\ColourLine;
 use App\Models\ContraindicationNote;
 use App\Models\Developer;
+use App\Models\Invitation;
 use App\Models\Measure;
 use App\Models\Photo;
 use App\Models\Proposal;
@@ -46,6 +47,7 @@ final class AppServiceProvider extends ServiceProvider
     private const OWNED = [
         'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
         'line' => [ColourLine::class, null], 'shade' => [Shade::class, 'colourLine'], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
+        'member' => [TeamMember::class, null], 'invitation' => [Invitation::class, null],
         'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
         'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
             Batch::class,

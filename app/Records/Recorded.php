@@ -18,7 +18,7 @@ trait Recorded
     {
         return LogOptions::defaults()
             ->logAll()
-            ->logExcept(['password', 'remember_token', 'created_at', 'updated_at', 'version'])
+            ->logExcept(['password', 'pin', 'calendar_hash', 'token_hash', 'remember_token', 'created_at', 'updated_at', 'version'])
             ->logOnlyDirty()
             ->dontLogIfAttributesChangedOnly(['updated_at', 'version', 'remember_token'])
             ->dontSubmitEmptyLogs();

@@ -603,6 +603,32 @@ return [
             'mend' => 'Name a blend and a version that the house keeps.',
         ],
     ],
+    'team' => [
+        'last-owner' => [
+            'said' => 'A salon always has an owner, and this is the only one.',
+            'mend' => 'Make somebody else an owner first.',
+        ],
+        'link-used' => [
+            'said' => 'This link leads nowhere any more.',
+            'mend' => 'It works once and for a week: ask the owner for a new one, or sign in.',
+        ],
+        'no-pin' => [
+            'said' => 'This person cannot take this device by a PIN yet.',
+            'mend' => 'Sign in here once with the password, and set a PIN under House.',
+        ],
+        'wrong-pin' => [
+            'said' => 'That is not the PIN.',
+            'mend' => 'Try again, or sign in with the password.',
+        ],
+        'begun' => [
+            'said' => 'There is a salon here already.',
+            'mend' => 'Ask its owner for a link, or sign in.',
+        ],
+        'email-taken' => [
+            'said' => ':email belongs to somebody already.',
+            'mend' => 'Take another address; a person who left is taken back under Team.',
+        ],
+    ],
     'line' => [
         'mark-is-code' => [
             'said' => '“:mark” is itself written like a code.',

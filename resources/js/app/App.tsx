@@ -11,7 +11,7 @@ import { Alarms } from './Alarms'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, PracticePage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
+import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, PanelPage, PracticePage, ShelfPage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
 import { useOffline } from './useOffline'
@@ -66,6 +66,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
             <Route path="/workbench" element={<WorkbenchPage />} />
             <Route path="/workbench/formula" element={<FormulaPage formulates={formulates} />} />
             <Route path="/practice" element={<PracticePage />} />
+            <Route path="/shelf/*" element={<ShelfPage />} />
             <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
             <Route path="/panel" element={<PanelPage />} />
             <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />

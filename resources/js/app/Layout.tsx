@@ -11,6 +11,7 @@ const SHORTCUTS = [
   ['g', 'Today'],
   ['c', 'Clients'],
   ['w', 'Workbench; there 1 to 9 choose the instrument, 0 opens a formula'],
+  ['s', 'Shelf: lines, products, developers, measures'],
   ['h', 'House rules and team'],
   ['1–6', 'In a visit: read, canvas, formulate, place, run, close'],
   ['d', 'Light or dark'],
@@ -42,6 +43,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
       event.preventDefault()
       void go('/clients')
     } else if (event.key === 'w') void go('/workbench')
+    else if (event.key === 's') void go('/shelf')
     else if (event.key === 'h') void go('/house')
     else if (event.key === 'd') turnTheme()
   })
@@ -57,6 +59,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           </NavLink>
           <NavLink to="/clients">Clients</NavLink>
           <NavLink to="/workbench">Workbench</NavLink>
+          <NavLink to="/shelf">Shelf</NavLink>
           <NavLink to="/practice">Practice</NavLink>
           <NavLink to="/house">House</NavLink>
           {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}

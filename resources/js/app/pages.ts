@@ -13,6 +13,7 @@ const load = {
   clients: () => import('../features/clients/ClientsPage'),
   workbench: () => import('../features/workbench/WorkbenchPage'),
   practice: () => import('../features/practice/PracticePage'),
+  shelf: () => import('../features/shelf/ShelfPage'),
   house: () => import('../features/house/HousePage'),
   panel: () => import('../features/scale/PanelPage'),
 }
@@ -31,6 +32,7 @@ export const ClientPage = page(load.client, 'ClientPage')
 export const ClientsPage = page(load.clients, 'ClientsPage')
 export const WorkbenchPage = page(load.workbench, 'WorkbenchPage')
 export const PracticePage = page(load.practice, 'PracticePage')
+export const ShelfPage = page(load.shelf, 'ShelfPage')
 export const HousePage = page(load.house, 'HousePage')
 export const PanelPage = page(load.panel, 'PanelPage')
 

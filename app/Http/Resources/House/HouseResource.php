@@ -43,7 +43,7 @@ final class HouseResource extends JsonResource
                     ),
                 ], array_values(array_filter($texts, fn ($rule): bool => $rule->group === $group))),
             ], RuleGroup::cases()),
-            'team' => array_values($this->resource->team()->orderBy('id')->get()->map(fn (TeamMember $member): array => [
+            'team' => array_values($this->resource->team()->whereNull('ended_at')->orderBy('id')->get()->map(fn (TeamMember $member): array => [
                 'name' => $member->name,
                 'initials' => $member->initials,
                 'role' => $member->role->value,

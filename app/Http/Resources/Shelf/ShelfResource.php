@@ -36,7 +36,7 @@ final class ShelfResource extends JsonResource
             'lines' => array_values($salon->colourLines()->with([
                 'shades',
                 'developers',
-            ])->orderBy('id')->get()->map($this->line(...))->all()),
+            ])->orderBy('withdrawn')->orderBy('id')->get()->map($this->line(...))->all()),
             'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
             ])->all()),
@@ -58,7 +58,7 @@ final class ShelfResource extends JsonResource
             'about' => $line->about,
             'ratio' => $line->ratio,
             'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
-            'developers' => array_values($line->developers->sortBy('volume_hundredths')->map(fn (Developer $developer): string => $developer->productId())->all()),
+            'developers' => array_values($line->developers->where('withdrawn', false)->sortBy('volume_hundredths')->map(fn (Developer $developer): string => $developer->productId())->all()),
             'usualDeveloper' => $known === null ? null : $shelf->usualDeveloper($known)?->id,
             'order' => array_map(fn (PartRole $role): string => $role->value, $known->order ?? PartRole::USUAL),
             'products' => array_values($line->shades->sortBy('id')->map(fn (Shade $shade): array => [

@@ -58,7 +58,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
           </Field>
           <Field id="line" label="Line" problem={problemAt(error, '/line')}>
             <Form.Select value={sheet.line} onChange={(event) => { changeLine(event.target.value) }}>
-              {shelf.lines.map((each) => (
+              {shelf.lines.filter((each) => !each.withdrawn || each.id === sheet.line).map((each) => (
                 <option key={each.id} value={each.id}>
                   {each.name}
                 </option>

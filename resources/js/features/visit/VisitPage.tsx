@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
-import { useParams, useSearchParams } from 'react-router'
+import { Link, useParams, useSearchParams } from 'react-router'
 import { deviceKeep } from '../../shared/keep/keep'
 import { newId } from '../../shared/api/newId'
 import { onSent } from '../../shared/outbox/kept'
@@ -106,6 +106,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     <div className="page visit">
       <VisitHead visit={visit} formulates={formulates} onClose={() => { go({ at: 'close' }) }} />
       {error === null ? null : <ErrorNotice error={error} />}
+      {shelf.lines.some((line) => !line.withdrawn) ? null : <Notice kind="note" title="Nothing stands on the shelf yet." action={<Link className="btn btn-primary press" to="/shelf">To the shelf</Link>}>A bowl is mixed from a line: write the first one, or bring in its table.</Notice>}
       {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>Follow the maker’s instructions and local rules.</Notice>}
       {visit.client.practice ? <PracticeBar visit={visit} /> : null}
       <Stations now={station} visit={visit} onGo={(at) => { go({ at }) }} />

@@ -5,11 +5,11 @@ import { sheetFromLink } from './formulaLink'
 const shelf: Shelf = {
   step: '0.1 g',
   ladder: [],
-  developers: [{ id: 'd20', label: '20 vol', name: '' }],
+  developers: [{ id: 'd20', label: '20 vol', name: '', strength: '20 vol', pack: '', packCode: '', price: '', withdrawn: false, version: 1 }],
   blends: [],
   lines: [
-    { id: 'one', name: 'One', kind: 'permanent', about: '', ratio: '1:1.5', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
-    { id: 'two', name: 'Two', kind: 'demi', about: '', ratio: '1:2', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
+    { id: 'one', name: 'One', kind: 'permanent', withdrawn: false, about: '', ratio: '1:1.5', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
+    { id: 'two', name: 'Two', kind: 'demi', withdrawn: false, about: '', ratio: '1:2', window: { min: 1, target: 2, max: 3 }, developers: ['d20'], usualDeveloper: 'd20', order: ['colour', 'developer', 'base', 'base'], products: [] },
   ],
 }
 

@@ -21,7 +21,7 @@ export function SettingField({ setting, value, shelf, onChange }: { setting: Set
       {setting.kind === 'slide' ? <Form.Range min={setting.least} max={setting.most} step={setting.step} value={value} onChange={(event) => { onChange(event.target.value) }} /> : null}
       {setting.kind === 'choice' || setting.kind === 'line' ? (
         <Form.Select value={value} onChange={(event) => { onChange(event.target.value) }}>
-          {(setting.kind === 'line' ? linesFor(setting.of, shelf.lines).map((line) => [line.id, line.name] as const) : setting.options).map(([option, words]) => (
+          {(setting.kind === 'line' ? linesFor(setting.of, shelf.lines.filter((line) => !line.withdrawn)).map((line) => [line.id, line.name] as const) : setting.options).map(([option, words]) => (
             <option key={option} value={option}>
               {words}
             </option>

@@ -5,7 +5,7 @@ import type { ShelfLine } from './shelf'
 
 type Product = ShelfLine['products'][number]
 /** Anything that may be picked: a product of the line, or one of its developers. */
-type Pickable = Pick<Product, 'id' | 'code' | 'name' | 'swatch'>
+type Pickable = Pick<Product, 'id' | 'code' | 'name' | 'swatch'> & { packCode?: string }
 
 /** The line's shades as a wall of swatches; typing narrows it, Enter takes the first. */
 export function ShadePicker({ line, title = line.name, kinds, also = [], without = [], onPick, onClose }: { line: ShelfLine; title?: string; kinds: 'colour' | 'additive' | 'all'; also?: Pickable[]; without?: string[]; onPick: (product: Pickable) => void; onClose: () => void }) {
@@ -15,7 +15,7 @@ export function ShadePicker({ line, title = line.name, kinds, also = [], without
     const offered: Pickable[] = line.products.filter((product) => (kinds === 'all' || (product.kind === 'additive') === (kinds === 'additive')) && !product.withdrawn)
     return [...offered, ...also]
       .filter((product) => !without.includes(product.id))
-      .filter((product) => product.code.toLowerCase().replaceAll(' ', '').startsWith(wanted) || (wanted.length > 2 && product.name.toLowerCase().replaceAll(' ', '').includes(wanted)))
+      .filter((product) => (product.packCode !== undefined && product.packCode !== '' && product.packCode.toLowerCase() === wanted) || product.code.toLowerCase().replaceAll(' ', '').startsWith(wanted) || (wanted.length > 2 && product.name.toLowerCase().replaceAll(' ', '').includes(wanted)))
   }, [line, kinds, also, without, search])
   return (
     <Modal show onHide={onClose} size="lg" centered aria-labelledby="picker-title">

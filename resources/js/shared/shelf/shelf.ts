@@ -11,6 +11,7 @@ export const shelfShape = z.object({
       id: z.string(),
       name: z.string(),
       kind: z.string(),
+      withdrawn: z.boolean(),
       about: z.string(),
       ratio: z.string(),
       window: z.object({ min: z.number(), target: z.number(), max: z.number() }),
@@ -19,10 +20,10 @@ export const shelfShape = z.object({
       usualDeveloper: z.string().nullable(),
       /** What each part of the ratio is, as the maker prints it. */
       order: z.array(z.enum(['colour', 'developer', 'base'])),
-      products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean() })),
+      products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean(), packCode: z.string() })),
     }),
   ),
-  developers: z.array(z.object({ id: z.string(), label: z.string(), name: z.string() })),
+  developers: z.array(z.object({ id: z.string(), label: z.string(), name: z.string(), strength: z.string(), pack: z.string(), packCode: z.string(), price: z.string(), withdrawn: z.boolean(), version: z.number() })),
   blends: z.array(z.object({ name: z.string(), version: z.number(), line: z.string() })),
 })
 export type Shelf = z.infer<typeof shelfShape>

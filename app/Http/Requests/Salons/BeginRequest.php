@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Salons;
+
+use App\Accounts\CanonicalEmail;
+use App\Models\TeamMember;
+use Closure;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class BeginRequest extends FormRequest
+{
+    /** @return array<string, mixed> */
+    public function rules(): array
+    {
+        return [
+            'salon' => ['required', 'string', 'max:120'],
+            'timezone' => ['required', 'string', 'timezone:all'],
+            'name' => ['required', 'string', 'max:120'],
+            'email' => ['required', 'string', 'max:190', 'email:rfc', function (string $at, mixed $value, Closure $fail): void {
+                if (is_string($value) && TeamMember::query()->where('email', CanonicalEmail::of($value))->exists()) {
+                    $fail('This address belongs to somebody already. Sign in with it, or take another.');
+                }
+            }],
+            'password' => ['required', 'string', 'min:10', 'max:200'],
+        ];
+    }
+
+    /** @return array{salon: string, timezone: string, name: string, email: string, password: string} */
+    public function said(): array
+    {
+        return [
+            'salon' => $this->string('salon')->trim()->value(),
+            'timezone' => $this->string('timezone')->value(),
+            'name' => $this->string('name')->trim()->value(),
+            'email' => $this->string('email')->trim()->value(),
+            'password' => $this->string('password')->value(),
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'salon.required' => 'What is the salon called?',
+            'timezone' => 'This is no time zone.',
+            'name.required' => 'Who owns it?',
+            'email.required' => 'With which mail address do you sign in?',
+            'email.email' => 'This is no mail address. Write it as name@salon.example.',
+            'password.required' => 'A password has ten letters or more; a few plain words are good.',
+            'password.min' => 'A password has ten letters or more; a few plain words are good.',
+        ];
+    }
+}

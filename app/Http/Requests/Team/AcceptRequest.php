@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests\Team;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+final class AcceptRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return ['name' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'min:10', 'max:200']];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'name.required' => 'What is your name?',
+            'password.required' => 'A password has ten letters or more; a few plain words are good.',
+            'password.min' => 'A password has ten letters or more; a few plain words are good.',
+        ];
+    }
+}

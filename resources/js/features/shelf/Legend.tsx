@@ -1,0 +1,94 @@
+import Form from 'react-bootstrap/Form'
+import type { Problem } from '../../shared/api/http'
+import { Field, FieldProblem } from '../../shared/ui/Field'
+import { FAMILIES } from '../../shared/ui/families'
+import { OneOf } from '../../shared/ui/OneOf'
+import type { LineDraft } from './lineDraft'
+import { TakeAway } from './LineRules'
+
+const NOTATIONS = [['letters', 'letters: 6N, 7G'], ['digits', 'digits: 7.3, 6/43']] as const
+const MARKS = [['intense', 'more intense'], ['muted', 'muted'], ['nothing', 'nothing of level or tone']] as const
+
+/** What the line's letters or digits mean: tried on its codes as it is typed. */
+export function Legend({ draft, edit, problem }: { draft: LineDraft; edit: (next: Partial<LineDraft>) => void; problem: (at: string) => Problem | undefined }) {
+  const digits = draft.notation === 'digits'
+  const free = (digits ? [...'123456789'] : [...'NAGCRVBPM']).find((key) => !draft.tones.some((each) => each.key === key)) ?? ''
+  return (
+    <>
+      <h2>Legend</h2>
+      <OneOf label="Codes are written in" all={NOTATIONS} on={draft.notation} onChange={(notation) => { if (notation !== null) edit({ notation: notation === 'digits' ? 'digits' : 'letters' }) }} />
+      <ul className="legend-tones">
+        {draft.tones.map((tone, at) => {
+          const set = (next: Partial<typeof tone>) => { edit({ tones: draft.tones.map((each, place) => (place === at ? { ...each, ...next } : each)) }) }
+          const [first = '', second = ''] = Object.keys(tone.weights)
+          return (
+            <li key={at}>
+              <Form.Control aria-label="Letter or digit" className="legend-key" maxLength={4} value={tone.key} onChange={(event) => { set({ key: event.target.value }) }} />
+              <Form.Select aria-label={`${tone.key} means`} value={first} onChange={(event) => { set({ weights: weighed(event.target.value, second) }) }}>
+                <option value="">means…</option>
+                {FAMILIES.map((family) => <option key={family}>{family}</option>)}
+              </Form.Select>
+              <Form.Select aria-label={`${tone.key}, with some`} value={second} disabled={first === ''} onChange={(event) => { set({ weights: weighed(first, event.target.value) }) }}>
+                <option value="">and no other</option>
+                {FAMILIES.filter((family) => family !== first).map((family) => <option key={family} value={family}>with some {family}</option>)}
+              </Form.Select>
+              <TakeAway what={`${tone.key} of the legend`} onPress={() => { edit({ tones: draft.tones.filter((_, place) => place !== at) }) }} />
+            </li>
+          )
+        })}
+      </ul>
+      <FieldProblem problem={problem('tones')} />
+      <div className="chips">
+        <button type="button" className="chip" onClick={() => { edit({ tones: [...draft.tones, { key: free, weights: {} }] }) }}>+ {digits ? 'digit' : 'letters'}</button>
+        <button type="button" className="chip" onClick={() => { edit({ marks: [...draft.marks, { mark: draft.marks.length === 0 ? '+' : '', says: 'intense' }] }) }}>+ mark behind the code</button>
+      </div>
+      <ul className="legend-tones">
+        {draft.marks.map((mark, at) => (
+          <li key={at}>
+            <Form.Control aria-label="Mark" className="legend-key" maxLength={4} value={mark.mark} onChange={(event) => { edit({ marks: draft.marks.map((each, place) => (place === at ? { ...each, mark: event.target.value } : each)) }) }} />
+            <Form.Select aria-label={`${mark.mark} says`} value={mark.says} onChange={(event) => { edit({ marks: draft.marks.map((each, place) => (place === at ? { ...each, says: event.target.value } : each)) }) }}>
+              {MARKS.map(([value, words]) => <option key={value} value={value}>says: {words}</option>)}
+            </Form.Select>
+            <TakeAway what={`The mark ${mark.mark}`} onPress={() => { edit({ marks: draft.marks.filter((_, place) => place !== at) }) }} />
+          </li>
+        ))}
+      </ul>
+      <FieldProblem problem={problem('marks')} />
+      <Finer draft={draft} edit={edit} problem={problem} />
+    </>
+  )
+}
+
+/** Weight 2 to 1, as makers mostly mean a first and a second tone. */
+function weighed(first: string, second: string): Record<string, string> {
+  if (first === '') return {}
+  return second === '' || second === first ? { [first]: '1' } : { [first]: '2', [second]: '1' }
+}
+
+/** What is seldom other than usual. */
+function Finer({ draft, edit, problem }: { draft: LineDraft; edit: (next: Partial<LineDraft>) => void; problem: (at: string) => Problem | undefined }) {
+  const digits = draft.notation === 'digits'
+  return (
+    <details className="line-more" open={draft.lowest !== '' || draft.highest !== '' || draft.primary !== ''}>
+      <summary>Levels, doubling, zeros</summary>
+      <div className="field-row">
+        <Field id="legend-lowest" label="Lowest level" className="narrow" problem={problem('levels')}><Form.Control inputMode="numeric" placeholder="1" value={draft.lowest} onChange={(event) => { edit({ lowest: event.target.value }) }} /></Field>
+        <Field id="legend-highest" label="Highest" className="narrow"><Form.Control inputMode="numeric" placeholder="12" value={draft.highest} onChange={(event) => { edit({ highest: event.target.value }) }} /></Field>
+        <Field id="legend-primary" label="The first tone weighs, to the second’s 1" problem={problem('primary')}><Form.Control inputMode="decimal" placeholder="as the house has it" value={draft.primary} onChange={(event) => { edit({ primary: event.target.value }) }} /></Field>
+      </div>
+      {digits ? (
+        <div className="line-said">
+          <span>A doubled level (44/65) is intense</span>
+          <OneOf label="A doubled level is intense" all={[['yes', 'yes'], ['no', 'no']]} on={draft.doubledLevel === false ? 'no' : 'yes'} onChange={(on) => { edit({ doubledLevel: on === 'no' ? false : null }) }} />
+          <span>A zero before a tone (.03)</span>
+          <OneOf label="A zero before a tone" all={[['mutes', 'mutes it'], ['natural', 'is natural with a touch']]} on={draft.zero === 'natural' ? 'natural' : 'mutes'} onChange={(zero) => { edit({ zero: zero === 'natural' ? 'natural' : '' }) }} />
+        </div>
+      ) : (
+        <div className="line-said">
+          <span>Two letters (CG) weigh</span>
+          <OneOf label="Two letters weigh" all={[['equal', 'the same'], ['first', 'the first more']]} on={draft.lettersEqual === false ? 'first' : 'equal'} onChange={(on) => { edit({ lettersEqual: on === 'first' ? false : null }) }} />
+        </div>
+      )}
+    </details>
+  )
+}

@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { shelf as shelfQuery } from '../../shared/shelf/shelf'
+
+const KINDS: Record<string, string> = { permanent: 'permanent colour', demi: 'demi-permanent gloss', lightener: 'lightener', direct: 'direct dye', care: 'care' }
+
+/** All lines side by side, each as its wall of swatches. */
+export function Overview({ writes }: { writes: boolean }) {
+  const { data } = useQuery(shelfQuery)
+  const lines = data?.lines ?? []
+  return (
+    <>
+      <h1>Shelf</h1>
+      <p className="lead-line">{lines.length === 0 ? 'Nothing stands here yet.' : 'What the salon works with: open a line for its rules, its legend and its products.'}</p>
+      {lines.length === 0 && writes ? (
+        <div className="shelf-begin">
+          <Link className="btn btn-primary press" to="/shelf/developers">First the developers</Link>
+          <Link className="btn btn-outline-primary press" to="/shelf/new">Then a line</Link>
+        </div>
+      ) : null}
+      <ul className="shelf-lines">
+        {lines.map((line) => (
+          <li key={line.id}>
+            <Link to={`/shelf/${line.id}`}>
+              <strong>{line.name}</strong>
+              <span className="quiet">{KINDS[line.kind] ?? line.kind}, {line.ratio}, {line.window.target} min{line.withdrawn ? ', withdrawn' : ''}</span>
+              <span className="shelf-swatches" aria-hidden="true">{line.products.filter((product) => !product.withdrawn).map((product) => <i key={product.id} style={{ background: product.swatch }} />)}</span>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </>
+  )
+}

@@ -1,0 +1,49 @@
+import { useQuery } from '@tanstack/react-query'
+import { useContext } from 'react'
+import { NavLink, Outlet, Route, Routes } from 'react-router'
+import { MemberContext } from '../../shared/session/member'
+import { shelf as shelfQuery } from '../../shared/shelf/shelf'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Waiting } from '../../shared/ui/Waiting'
+import { Developers } from './Developers'
+import { LinePage } from './LinePage'
+import { Measures } from './Measures'
+import { Overview } from './Overview'
+
+/** The shelf: lines with their rules and legends, products, developers, measures. */
+export function ShelfPage() {
+  const writes = useContext(MemberContext)?.formulates === true
+  return (
+    <Routes>
+      <Route element={<Rail writes={writes} />}>
+        <Route index element={<Overview writes={writes} />} />
+        <Route path="new" element={<LinePage key="new" id={null} writes={writes} />} />
+        <Route path="developers" element={<Developers writes={writes} />} />
+        <Route path="measures" element={<Measures writes={writes} />} />
+        <Route path=":line/*" element={<LinePage writes={writes} />} />
+      </Route>
+    </Routes>
+  )
+}
+
+function Rail({ writes }: { writes: boolean }) {
+  const loaded = useQuery(shelfQuery)
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="The shelf" /> : <ErrorNotice error={loaded.error} />
+  const { lines, developers } = loaded.data
+  return (
+    <div className="page shelf">
+      <nav className="shelf-rail" aria-label="Shelf">
+        <NavLink to="/shelf" end>All of it</NavLink>
+        {lines.map((line) => (
+          <NavLink key={line.id} to={`/shelf/${line.id}`} className={line.withdrawn ? 'withdrawn' : undefined}>
+            {line.name} <span className="quiet">{line.withdrawn ? 'withdrawn' : line.products.filter((product) => !product.withdrawn).length}</span>
+          </NavLink>
+        ))}
+        {writes ? <NavLink to="/shelf/new" className="shelf-new">+ New line</NavLink> : null}
+        <NavLink to="/shelf/developers">Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></NavLink>
+        <NavLink to="/shelf/measures">Measures</NavLink>
+      </nav>
+      <div className="shelf-open"><Outlet /></div>
+    </div>
+  )
+}

@@ -1,0 +1,122 @@
+import { queryOptions } from '@tanstack/react-query'
+import { z } from 'zod'
+import { getJson, postJson } from '../../shared/api/http'
+import { keptDelete, keptPost, keptPut } from '../../shared/outbox/kept'
+
+/** An object that PHP writes as a list where it is empty. */
+const record = <T extends z.ZodType>(value: T) => z.union([z.record(z.string(), value), z.array(z.never()).transform((): Record<string, z.infer<T>> => ({}))])
+const scalar = z.union([z.string(), z.number()]).transform(String)
+const minutes = z.object({ min: scalar, target: scalar, max: scalar })
+
+export const readShape = z.object({
+  level: z.string().nullable(),
+  tone: z.string(),
+  steps: z.array(z.string()),
+  swatch: z.string(),
+  /** Why its code is not read; null where it is, or need not be. */
+  unread: z.string().nullable(),
+})
+export type Read = z.infer<typeof readShape>
+
+const said = z.object({
+  code: z.string(),
+  name: z.string(),
+  kind: z.string(),
+  packCode: z.string(),
+  level: scalar.optional(),
+  tone: record(scalar).optional(),
+  pack: z.string().optional(),
+  density: z.string().optional(),
+  price: z.string().optional(),
+})
+export type Said = z.infer<typeof said>
+
+const product = z.object({ id: z.string(), version: z.number(), withdrawn: z.boolean(), said, read: readShape.nullable() })
+export type Product = z.infer<typeof product>
+
+export const lineShape = z.object({
+  id: z.string(),
+  version: z.number(),
+  about: z.string(),
+  withdrawn: z.boolean(),
+  line: z.object({
+    name: z.string(),
+    kind: z.string(),
+    ratio: scalar,
+    window: minutes,
+    developers: z.array(z.string()),
+    notation: z.enum(['letters', 'digits']),
+    tones: record(record(scalar)).default({}),
+    windows: record(minutes).optional(),
+    grey: minutes.nullish(),
+    lift: record(scalar).optional(),
+    order: z.array(z.string()).nullish(),
+    heat: z.boolean().nullish(),
+    stops: z.boolean().nullish(),
+    marks: record(z.string()).optional(),
+    separators: z.array(z.string()).nullish(),
+    levels: record(scalar).optional(),
+    primary: scalar.nullish(),
+    zero: z.string().nullish(),
+    doubledLevel: z.boolean().nullish(),
+    lettersEqual: z.boolean().nullish(),
+  }),
+  products: z.array(product),
+})
+export type Line = z.infer<typeof lineShape>
+export type LineJson = Record<string, unknown>
+
+export const line = (id: string) =>
+  queryOptions({ queryKey: ['line', id], queryFn: async ({ signal }) => lineShape.parse(await getJson(`lines/${id.replace('line-', '')}`, signal)) })
+
+const at = (id: string) => `/shelf/${id}`
+type Written = { version: number; line: LineJson; about: string; withdrawn: boolean }
+
+export const makeLine = async (written: Written): Promise<Line> =>
+  lineShape.parse(await keptPost('lines', written, { stream: 'shelf', about: `Line ${String(written.line['name'])}`, at: '/shelf' }))
+export const saveLine = async (id: string, written: Written): Promise<Line> =>
+  lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: `Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
+
+const problems = z.array(z.object({ pointer: z.string(), message: z.string(), mend: z.string() }))
+const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: readShape.nullable() })) })
+export type Tried = z.infer<typeof triedShape>
+export const tryLine = async (of: string | null, json: LineJson, codes: string[], signal: AbortSignal): Promise<Tried> =>
+  triedShape.parse(await postJson('lines/tried', { of, line: json, codes }, signal))
+
+export const saveProduct = async (line: string, of: Product | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Line> => {
+  const body = { version: of?.version ?? 0, product: json, withdrawn }
+  const what = { stream: line, about: `${String(json['code'])} of a line`, at: at(line), reload: `lines/${line.replace('line-', '')}` }
+  return lineShape.parse(of === null ? await keptPost(`lines/${line.replace('line-', '')}/products`, body, what) : await keptPut(`products/${of.id.replace('shade-', '')}`, body, what))
+}
+
+const tableShape = z.object({
+  fields: z.array(z.string()),
+  offered: z.array(z.string()),
+  sample: z.array(z.array(z.string())),
+  problems,
+  faulty: z.number(),
+  rows: z.array(z.object({ row: z.number(), code: z.string(), name: z.string(), kind: z.string(), pack: z.string().nullish(), known: z.boolean(), read: readShape.nullable(), problems })),
+})
+export type TriedTable = z.infer<typeof tableShape>
+export const tryTable = async (line: string, text: string, fields: string[] | null, signal: AbortSignal): Promise<TriedTable> =>
+  tableShape.parse(await postJson(`lines/${line.replace('line-', '')}/table/tried`, { text, fields }, signal))
+
+const importedShape = z.object({ added: z.number(), changed: z.number(), line: lineShape })
+export const importTable = async (line: string, text: string, fields: string[] | null) =>
+  importedShape.parse(await keptPost(`lines/${line.replace('line-', '')}/table`, { text, fields }, { stream: line, about: 'A table of products', at: at(line) }))
+
+export const developerShape = z.object({ id: z.string(), label: z.string(), name: z.string(), strength: z.string(), pack: z.string(), packCode: z.string(), price: z.string(), withdrawn: z.boolean(), version: z.number() })
+export type Developer = z.infer<typeof developerShape>
+export const saveDeveloper = async (of: Developer | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Developer> => {
+  const body = { version: of?.version ?? 0, product: json, withdrawn }
+  const what = { stream: 'developers', about: `Developer ${String(json['strength'])}`, at: '/shelf' }
+  return developerShape.parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
+}
+
+const measureShape = z.array(z.object({ id: z.number(), name: z.string(), product: z.string(), grams: z.string() }))
+export type Measure = z.infer<typeof measureShape>[number]
+export const measures = queryOptions({ queryKey: ['measures'], queryFn: async ({ signal }) => measureShape.parse(await getJson('measures', signal)) })
+export const saveMeasure = async (body: { name: string; grams: string; product: string }): Promise<Measure[]> =>
+  measureShape.parse(await keptPost('measures', body, { stream: 'measures', about: `A ${body.name}`, at: '/shelf', reload: 'measures' }))
+export const dropMeasure = async (id: number): Promise<Measure[]> =>
+  measureShape.parse(await keptDelete(`measures/${String(id)}`, undefined, { stream: 'measures', about: 'A measure taken away', at: '/shelf', reload: 'measures' }))
