@@ -1,6 +1,10 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useEffect, useState } from 'react'
 import { Route, Routes, useLocation } from 'react-router'
+import { mayBegin } from '../features/begin/api'
+import { BeginPage } from '../features/begin/BeginPage'
+import { Steps } from '../features/begin/Steps'
+import { JoinPage } from '../features/begin/JoinPage'
 import { SignInPage } from '../features/session/SignInPage'
 import { MemberContext } from '../shared/session/member'
 import { session, type Session } from '../shared/session/session'
@@ -19,10 +23,23 @@ import { useOffline } from './useOffline'
 /** Nobody signed in: the sign-in page, whatever the address; afterwards the page that was wanted. */
 export function App() {
   const member = useQuery(session)
+  const joining = /^\/join\/([0-9a-f]{40})$/.exec(useLocation().pathname)?.[1] ?? null
   useDoors(member.data ?? null)
   if (member.data === undefined) return member.error === null ? <Waiting what="Tinta" /> : <ErrorNotice error={member.error} />
-  if (member.data === null) return <SignInPage />
+  if (joining !== null) return <JoinPage token={joining} />
+  if (member.data === null) return <Entrance />
   return <SignedIn member={member.data} />
+}
+
+/** An empty instance begins a salon; where one is, its people sign in. */
+function Entrance() {
+  const open = useQuery(mayBegin)
+  const [begins, setBegins] = useState<boolean | null>(null)
+  const [first] = useState(() => location.pathname)
+  if (open.isPending) return <Waiting what="Tinta" />
+  if (open.data?.open !== true) return <SignInPage />
+  // Where several salons are, most who come here have theirs already.
+  return (begins ?? (open.data.empty || first === '/begin')) ? <BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} /> : <SignInPage onBegin={() => { setBegins(true) }} />
 }
 
 function SignedIn({ member }: { member: Session }) {
@@ -57,7 +74,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
           <Route path="/bench/:bowl" element={<BenchPage />} />
           <Route path="/wall" element={<WallPage />} />
           <Route element={<Layout member={member} onLeave={onLeave} />}>
-            <Route path="/" element={<TodayPage formulates={formulates} />} />
+            <Route path="/" element={<>{member.ownsRules ? <Steps /> : null}<TodayPage formulates={formulates} /></>} />
             <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
             <Route path="/clients/:id" element={<ClientPage formulates={formulates} />} />
             <Route path="/visits/:id" element={<VisitPage formulates={formulates} />} />

@@ -6,6 +6,7 @@ import { OutboxNote } from '../shared/outbox/OutboxNote'
 import { lock, showLocked, type Session } from '../shared/session/session'
 import { Press } from '../shared/ui/Press'
 import { useKeys } from '../shared/ui/useKeys'
+import { TakeDevice } from './TakeDevice'
 
 const SHORTCUTS = [
   ['g', 'Today'],
@@ -35,6 +36,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
   const queries = useQueryClient()
   const close = () => { void lock().catch(() => null).then(() => { showLocked(queries) }) }
   const [help, setHelp] = useState(false)
+  const [handing, setHanding] = useState(false)
   const go = useNavigate()
   useKeys((event) => {
     if (event.key === '?') setHelp(true)
@@ -73,9 +75,9 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           <Press kind="quiet" label="Shortcuts" onPress={() => { setHelp(true) }}>
             ?
           </Press>
-          <span className="initials" title={`${member.name}, ${member.role}`}>
+          <button type="button" id="who" className="initials who-press" aria-label={`${member.name}, ${member.role}: hand this device over`} title={`${member.name}, ${member.role}`} onClick={() => { setHanding(true) }}>
             {member.initials}
-          </span>
+          </button>
           <Press kind="quiet" label="Lock this device" onPress={close} id="lock">
             Lock
           </Press>
@@ -87,6 +89,10 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
       <main className="frame-main">
         <Outlet />
       </main>
+      <Modal show={handing} onHide={() => { setHanding(false) }} centered aria-labelledby="who-title">
+        <Modal.Header closeButton><Modal.Title id="who-title">{member.name} is at this device</Modal.Title></Modal.Header>
+        <Modal.Body><p>Who takes it over? From then on what is weighed carries their name.</p><TakeDevice member={member} onDone={() => { setHanding(false) }} /></Modal.Body>
+      </Modal>
       <Modal show={help} onHide={() => { setHelp(false) }} centered aria-labelledby="help-title">
         <Modal.Header closeButton>
           <Modal.Title id="help-title">Shortcuts</Modal.Title>

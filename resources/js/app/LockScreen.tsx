@@ -6,6 +6,7 @@ import { ErrorNotice } from '../shared/ui/Notice'
 import { Press } from '../shared/ui/Press'
 import { session, unlock, type Session } from '../shared/session/session'
 import { touch } from '../shared/session/touch'
+import { TakeDevice } from './TakeDevice'
 
 /** Nobody has touched this device for a while: the page behind stays as it is, and shows nothing until its person is back. */
 export function LockScreen({ member, onSomebodyElse }: { member: Session; onSomebodyElse: () => void }) {
@@ -37,6 +38,7 @@ export function LockScreen({ member, onSomebodyElse }: { member: Session; onSome
         <Press kind="main" submit disabled={password === '' || open.isPending} id="unlock">Go on</Press>
         <Press kind="quiet" onPress={onSomebodyElse} id="somebody-else">Somebody else</Press>
       </Form>
+      <div className="sign-in-card"><TakeDevice member={member} /></div>
     </main>
   )
 }

@@ -13,6 +13,7 @@ use App\Http\Middleware\IdleLock;
 use App\Http\Requests\Salons\BeginRequest;
 use App\Http\Resources\Salons\BeginningResource;
 use App\Http\Resources\Session\SessionResource;
+use App\Models\Salon;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Cookie\CookieJar;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +31,7 @@ final class BeginningController extends Controller
     /** Whether a salon can be begun here; asked before anybody is signed in. */
     public function open(): JsonResponse
     {
-        return new JsonResponse(['open' => $this->begin->mayBegin()]);
+        return new JsonResponse(['open' => $this->begin->mayBegin(), 'empty' => Salon::query()->doesntExist()]);
     }
 
     public function store(BeginRequest $request, TryLimit $limit, CookieJar $cookies): JsonResponse

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { useLocation } from 'react-router'
 import { Refused } from '../../shared/api/http'
 import { house as houseQuery, houseShape, type House } from '../../shared/house/house'
 import { deviceKeep } from '../../shared/keep/keep'
@@ -14,6 +15,8 @@ import { JudgementChart } from './JudgementChart'
 import { OwnCalendar } from './OwnCalendar'
 import { OwnPassword } from './OwnPassword'
 import { RuleRow } from './RuleRow'
+import { OwnPin } from './team/OwnPin'
+import { TeamSection } from './team/TeamSection'
 
 /** What this house does where good people disagree: set by the owner, readable by everybody. */
 export function HousePage({ owns }: { owns: boolean }) {
@@ -23,6 +26,11 @@ export function HousePage({ owns }: { owns: boolean }) {
 }
 
 function Rules({ house, owns }: { house: House; owns: boolean }) {
+  const { hash } = useLocation()
+  useEffect(() => {
+    // What the address names is there only now.
+    if (hash !== '') document.getElementById(hash.slice(1))?.scrollIntoView()
+  }, [hash])
   const queries = useQueryClient()
   const [draft, setDraft] = useState(() => (owns ? readHouseDraft(deviceKeep) : null))
   const save = useMutation({
@@ -45,6 +53,12 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
     <div className="page house">
       <h1>House rules</h1>
       <p className="lead-line">Where good people disagree, this is what {house.name} does. Every suggestion, clock and caution follows it. {owns ? null : 'The owner sets them.'}</p>
+      <nav className="house-jumps" aria-label="On this page">
+        <a href="#house-team">Team</a>
+        {house.groups.map((group) => <a key={group.key} href={`#group-${group.key}`}>{group.words}</a>)}
+        <a href="#house-clock">Clock</a>
+        <a href="#house-own">My own</a>
+      </nav>
       {newer?.success === true ? (
         <Notice
           kind="warn"
@@ -78,19 +92,11 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
           </Field>
         ) : <p>{house.timezone}</p>}
       </section>
-      <section aria-labelledby="house-team">
-        <h2 id="house-team">Team</h2>
-        <ul className="team">
-          {house.team.map((member) => (
-            <li key={member.name}>
-              <span className="initials" aria-hidden="true">{member.initials}</span> <strong>{member.name}</strong> {member.role}
-              <span className="quiet">{member.licence === '' ? ROLE[member.role] : `licence ${member.licence}; ${ROLE[member.role]}`}</span>
-            </li>
-          ))}
-        </ul>
-      </section>
+      <TeamSection owns={owns} />
       <JudgementChart />
+      <h2 id="house-own">My own</h2>
       <OwnPassword />
+      <OwnPin />
       <OwnCalendar />
       {owns ? (
         <footer className="desk-foot">
@@ -102,8 +108,6 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
     </div>
   )
 }
-
-const ROLE = { owner: 'plans, closes, sets the house rules', colourist: 'plans, weighs and closes', assistant: 'weighs, marks and watches' } as const
 
 /** What the other device set differently, rule by rule. */
 function differences(newer: House, mine: Record<string, string>): string {

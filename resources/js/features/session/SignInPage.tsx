@@ -13,7 +13,7 @@ const MARK = [
   { key: '3', wedge: 0.32, colour: '#f3e7cf' },
 ]
 
-export function SignInPage() {
+export function SignInPage({ onBegin }: { onBegin?: () => void }) {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
   const queries = useQueryClient()
@@ -45,6 +45,8 @@ export function SignInPage() {
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
             {enter.isPending ? 'Signing in…' : 'Sign in'}
           </Press>
+          <p className="quiet forgotten">Forgotten your password? The owner gives you a link for a new one, under House.</p>
+          {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>Begin a new salon here</Press>}
         </Form>
       </div>
     </main>

@@ -1,5 +1,6 @@
 import { useQuery } from '@tanstack/react-query'
 import Form from 'react-bootstrap/Form'
+import { Link } from 'react-router'
 import type { Problem } from '../../shared/api/http'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { Field, FieldProblem } from '../../shared/ui/Field'
@@ -61,7 +62,7 @@ function Developers({ draft, edit, problem }: Part) {
           const on = draft.developers.includes(each.id)
           return <button key={each.id} type="button" className="chip" aria-pressed={on} title={each.name} onClick={() => { edit({ developers: on ? draft.developers.filter((id) => id !== each.id) : [...draft.developers, each.id] }) }}>{each.label}</button>
         })}
-        {offered.length === 0 ? <span className="quiet">None on the shelf yet: write them under Developers.</span> : null}
+        {offered.length === 0 ? <Link to="/shelf/developers">None on the shelf yet: the developers first; what is typed here is kept.</Link> : null}
       </div>
       <FieldProblem problem={problem('developers')} />
     </div>

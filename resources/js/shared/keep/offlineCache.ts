@@ -12,6 +12,7 @@ const BUILD = import.meta.url
 /** A working day. What is older is not shown as if it were so. */
 const LONGEST_MS = 14 * 3_600_000
 const EVERY_MS = 1_500
+const PATIENCE_MS = 1_500
 const NEEDED = new Set(['bowl-facts', 'batch', 'visit', 'shelf', 'today'])
 
 const there = typeof indexedDB !== 'undefined'
@@ -56,11 +57,16 @@ export function keepForOffline(member: Session, queries: QueryClient): () => voi
 }
 
 export async function forgetOffline(): Promise<void> {
-  if (there) await del(KEY).catch(() => undefined)
+  if (there) await inTime(del(KEY))
+}
+
+/** A browser's store may be busy with itself for as long as it likes; nobody waits for it before the page. */
+function inTime<T>(answer: Promise<T>): Promise<T | undefined> {
+  return Promise.race([answer.catch(() => undefined), new Promise<undefined>((give) => { setTimeout(() => { give(undefined) }, PATIENCE_MS) })])
 }
 
 async function read(): Promise<Kept | null> {
   if (!there) return null
-  const kept = await get<Kept>(KEY).catch(() => undefined)
+  const kept = await inTime(get<Kept>(KEY))
   return kept === undefined || kept.build !== BUILD || Date.now() - kept.at > LONGEST_MS ? null : kept
 }

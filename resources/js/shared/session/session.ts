@@ -26,7 +26,7 @@ export const sessionShape = z.object({
 export type Session = z.infer<typeof sessionShape>
 
 /** From here on the page shows the time on the salon's wall, and what waits on the device goes out under this name. */
-function greet<T extends Session | null>(member: T): T {
+export function greet<T extends Session | null>(member: T): T {
   if (member !== null) showTimesIn(member.timezone)
   outbox.setAuthor(member === null || member.locked ? null : { id: member.id, name: member.name })
   return member
@@ -51,6 +51,13 @@ export const session = queryOptions({
 })
 
 export const signIn = async (email: string, password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session', { email, password })))
+/** Who can take this device by their PIN. */
+export const peopleHere = queryOptions({
+  queryKey: ['session', 'people'],
+  queryFn: async ({ signal }) => z.array(z.object({ id: z.number(), name: z.string(), initials: z.string() })).parse(await getJson('session/people', signal)),
+  staleTime: 10_000,
+})
+export const takeDevice = async (member: number, pin: string): Promise<Session> => greet(sessionShape.parse(await postJson('session/take', { member, pin })))
 export const unlock = async (password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session/unlock', { password })))
 export const lock = () => postJson('session/lock', {})
 
