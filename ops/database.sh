@@ -84,7 +84,7 @@ grant_app() {
         echo 'FLUSH PRIVILEGES;'
         for table in $(sql root -N -e "SELECT table_name FROM information_schema.tables WHERE table_schema = '$database'"); do
             case "$table" in
-                pours | stamps | waivers | activity_log | editions) echo "GRANT SELECT, INSERT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                pours | stamps | waivers | activity_log | editions | stock_moves) echo "GRANT SELECT, INSERT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 writes) echo "GRANT SELECT, INSERT, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 batches) echo "GRANT SELECT, INSERT, UPDATE (status, mixed_cg, used_cg, finished_at, updated_at) ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 migrations) echo "GRANT SELECT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;

@@ -17,6 +17,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int $volume_hundredths
  * @property ?Grams $pack_cg
+ * @property ?Grams $low_cg so much or less is low
  * @property string $pack_code
  * @property ?int $price_cents of one pack
  * @property int $version
@@ -30,7 +31,7 @@ final class Developer extends Model
 
     protected function casts(): array
     {
-        return ['pack_cg' => AsGrams::class, 'withdrawn' => 'boolean'];
+        return ['pack_cg' => AsGrams::class, 'low_cg' => AsGrams::class, 'withdrawn' => 'boolean'];
     }
 
     public function strength(): Strength

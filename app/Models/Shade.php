@@ -21,6 +21,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?int $level_tenths
  * @property ?Grams $pack_cg
  * @property ?array{level?: string, tone?: array<string, string>} $own given by hand, where the code says others or nothing
+ * @property ?Grams $low_cg so much or less is low
  * @property string $pack_code what a scanner reads on its pack
  * @property ?int $price_cents of one pack
  * @property int $version
@@ -42,6 +43,7 @@ final class Shade extends Model
             'kind' => ProductKind::class,
             'tone' => ToneFamily::class,
             'pack_cg' => AsGrams::class,
+            'low_cg' => AsGrams::class,
             'own' => 'array',
             'withdrawn' => 'boolean',
         ];

@@ -9,6 +9,7 @@ use App\Formulas\BowlRows;
 use App\Formulas\LearntRows;
 use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
+use App\Formulas\StockRows;
 use App\Formulas\VisitTimes;
 use App\Models\Batch;
 use App\Models\Bowl;
@@ -65,6 +66,7 @@ final class AppServiceProvider extends ServiceProvider
         // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
         $this->app->scoped(Editions::class);
+        $this->app->scoped(StockRows::class);
         $this->app->scoped(SalonShelf::class);
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);

@@ -95,6 +95,7 @@ enum Number: string
     case WashMinutes = 'wash-minutes';
     case EarlyRinse = 'early-rinse';
     case FollowUpDays = 'follow-up-days';
+    case LowStock = 'low-stock';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -262,6 +263,7 @@ enum Number: string
         'resistant-minutes' => [10, 1, 'min', Mark::Practice, Override::Nobody, 'longer on resistant grey, within the line’s longest time; the trade says 5 to 10'],
         'wash-minutes' => [5, 1, 'min', Mark::Model, Override::Nobody, 'from the rinse of a round to the first touch of the next, where nothing else is said'],
         'early-rinse' => [1, 2, 'of the least time', Mark::Model, Override::Nobody, 'a rinse before it is asked about'],
+        'low-stock' => [1, 2, 'of a pack', Mark::Model, Override::House, 'so much or less of a product is low, where it has no mark of its own'],
         'follow-up-days' => [14, 1, 'days', Mark::Practice, Override::Nobody, 'after a visit somebody asks how the colour wears'],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];

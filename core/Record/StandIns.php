@@ -27,11 +27,12 @@ final class StandIns
 {
     /**
      * @param  string  $product  id of the shade that is out
+     * @param  array<string, Grams>  $stock  by product id, of what was counted: no stand-in takes more than there is
      * @return list<array{blend: Blend, sheet: BowlSheet}> nearest first
      *
      * @throws CoreException when nothing can stand in
      */
-    public static function for(BowlSheet $sheet, string $product, string $why, Shelf $shelf, HouseRules $rules): array
+    public static function for(BowlSheet $sheet, string $product, string $why, Shelf $shelf, HouseRules $rules, array $stock = []): array
     {
         $bowl = new RewriteBowl($sheet, $shelf, $rules->step);
         $line = $bowl->line();
@@ -44,7 +45,7 @@ final class StandIns
         $candidates = [];
         foreach ($shelf->productsOf($line) as $each) {
             if ($each->pigment !== null && ! in_array($each->id, $taken, true)) {
-                $candidates[] = new Candidate($each->id, $each->label(), $each->pigment);
+                $candidates[] = new Candidate($each->id, $each->label(), $each->pigment, $stock[$each->id] ?? null);
             }
         }
         // A shade that covers grey is replaced by what covers it too.

@@ -11,6 +11,7 @@ use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\Clients;
 use Database\Seeders\Demo\Hour;
 use Database\Seeders\Demo\Shelf;
+use Database\Seeders\Demo\Stock;
 use Database\Seeders\Demo\Story;
 use Database\Seeders\Demo\Workspace;
 use Illuminate\Database\Seeder;
@@ -55,5 +56,6 @@ final class DatabaseSeeder extends Seeder
         (new Clients)->load($salon);
         (new Story($salon->refresh()))->tell();
         (new Workspace($salon->refresh()))->set();
+        (new Stock)->load($salon->refresh());
     }
 }

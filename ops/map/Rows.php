@@ -6,7 +6,7 @@ namespace Ops\Map;
 
 /**
  * How the core is laid out, from the top down: a folder may import what stands in a row below its own, and nothing else.
- * Units and Tone are the floor. Shelf, Hair and Formula are the nouns. Judgement, Advice, Substitution, Weighing, Timing and
+ * Units and Tone are the floor. Shelf, Hair and Formula are the nouns. Judgement, Advice, Substitution, Stock, Weighing, Timing and
  * Safety work on them. Record and Service tell them over time; Codec stands outside and translates.
  */
 final class Rows
@@ -15,7 +15,7 @@ final class Rows
         ['Codec'],
         ['Service'],
         ['Record'],
-        ['Advice', 'Substitution', 'Safety', 'Weighing', 'Timing'],
+        ['Advice', 'Substitution', 'Stock', 'Safety', 'Weighing', 'Timing'],
         ['Judgement'],
         ['Formula', 'Pigment', 'Scale'],
         ['Hair'],

@@ -60,7 +60,7 @@ it('becomes a salon: a line with sixty shades from its own table, two people, a 
 
     // Its own sheet: sixty shades, one row wrong at first.
     $press('#bring-table');
-    $rows = ["Code;Description;Size;Price"];
+    $rows = ['Code;Description;Size;Price'];
     foreach (range(1, 10) as $level) {
         foreach (['N', 'G', 'NG', 'GN', 'NN', 'GG'] as $tone) {
             $rows[] = "{$level}{$tone};shade {$level} {$tone};60 g;8,50";

@@ -237,6 +237,12 @@ it('has no accessibility violation on its main views', function () {
     $page->get($this->address('/workbench'));
     $this->see($page, '.answer-headline');
     $check('workbench');
+    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name'] as $address => $sign) {
+        $page->get($this->address($address));
+        $this->see($page, $sign);
+        $unfold();
+        $check($address);
+    }
     $page->get($this->address('/house'));
     $this->see($page, '.rule');
     $check('house, read');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Weighing;
 
 use App\Actions\Safety\AskGate;
+use App\Actions\Stock\SettleStock;
 use App\Actions\Visits\LockVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
@@ -42,6 +43,7 @@ final readonly class RecordPour
         private SalonShelf $shelves,
         private AskGate $gate,
         private SteeringRows $steering,
+        private SettleStock $settle,
     ) {
     }
 
@@ -99,6 +101,7 @@ final readonly class RecordPour
                 'poured_at' => $now,
                 'arrived_at' => CarbonImmutable::now(),
             ])->save();
+            ($this->settle)($current, $weighed, $member, $now);
             $current->fill([
                 'status' => $weighed->status,
                 'mixed_cg' => $weighed->total(),

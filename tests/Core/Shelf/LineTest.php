@@ -15,7 +15,7 @@ use Core\Units\Fraction;
 use Core\Units\Strength;
 
 /** @param  array<string, mixed>  $change */
-function lineOf(array $change = [], ?ProblemList $problems = null): Line
+function keelLine(array $change = [], ?ProblemList $problems = null): Line
 {
     $line = ReadLine::from(new JsonNode([
         'id' => 'keel', 'name' => 'Keel', 'kind' => 'permanent', 'ratio' => '1:1.5', 'notation' => 'letters',
@@ -29,7 +29,7 @@ function lineOf(array $change = [], ?ProblemList $problems = null): Line
 }
 
 it('has minutes of its own for a strength, and never leaves a blend of two short', function () {
-    $line = lineOf(['windows' => [
+    $line = keelLine(['windows' => [
         '40' => ['min' => 40, 'target' => 45, 'max' => 50],
         '20' => ['min' => 25, 'target' => 30, 'max' => 35],
     ]]);
@@ -40,11 +40,11 @@ it('has minutes of its own for a strength, and never leaves a blend of two short
         ->and($target(Strength::ofVolume(Fraction::of(25))))->toBe(45)
         ->and($target(Strength::vol(40)))->toBe(45)
         ->and($target(null))->toBe(35)
-        ->and(lineOf()->windowAt(Strength::vol(40))['target'])->toBe(35);
+        ->and(keelLine()->windowAt(Strength::vol(40))['target'])->toBe(35);
 });
 
 it('reads a mark behind a code as its line says', function () {
-    $legend = lineOf(['marks' => ['+' => 'intense', '*' => 'muted', 'mix' => 'nothing']])->legend;
+    $legend = keelLine(['marks' => ['+' => 'intense', '*' => 'muted', 'mix' => 'nothing']])->legend;
     $plain = ReadCode::by($legend, '6R');
     expect(ReadCode::by($legend, '6R+')->intensity)->toEqual($plain->intensity->times(Fraction::of(2)))
         ->and(ReadCode::by($legend, '6r *')->intensity)->toEqual($plain->intensity->dividedBy(Fraction::of(2)))
@@ -53,24 +53,24 @@ it('reads a mark behind a code as its line says', function () {
         ->and(ReadCode::by($legend, '6R+')->level)->toBe(6)
         ->and(ReadCode::by($legend, '6R+')->steps)->toContain('+: intense');
     // Another line knows no such mark.
-    expect(fn () => ReadCode::by(lineOf()->legend, '6R+'))->toRefuse(UnreadableCode::class);
+    expect(fn () => ReadCode::by(keelLine()->legend, '6R+'))->toRefuse(UnreadableCode::class);
 });
 
 it('takes from a legend what doubling, a zero, the order of letters and the levels mean', function () {
     $digits = ['notation' => 'digits', 'tones' => ['3' => ['gold' => 1], '4' => ['copper' => 1]]];
-    $gold = fn (array $legend, string $code): Fraction => ReadCode::by(lineOf([...$digits, ...$legend])->legend, $code)->tone->share(ToneFamily::Gold);
+    $gold = fn (array $legend, string $code): Fraction => ReadCode::by(keelLine([...$digits, ...$legend])->legend, $code)->tone->share(ToneFamily::Gold);
     expect($gold(['primary' => 3], '6.34'))->toEqual(Fraction::of(3, 4))
         ->and($gold([], '6.34'))->toEqual(Fraction::of(2, 3))
         ->and($gold(['zero' => 'natural'], '6.03'))->toEqual(Fraction::of(1, 3))
         ->and($gold(['zero' => 'mutes'], '6.03'))->toEqual(Fraction::one());
-    $levels = lineOf([...$digits, 'levels' => ['lowest' => 1, 'highest' => 10]])->legend;
+    $levels = keelLine([...$digits, 'levels' => ['lowest' => 1, 'highest' => 10]])->legend;
     expect(fn () => ReadCode::by($levels, '12.3'))->toThrow(UnreadableCode::class)
-        ->and(ReadCode::by(lineOf([...$digits, 'separators' => ['/']])->legend, '6/3')->level)->toBe(6)
-        ->and(fn () => ReadCode::by(lineOf([...$digits, 'separators' => ['/']])->legend, '6.3'))->toThrow(UnreadableCode::class);
+        ->and(ReadCode::by(keelLine([...$digits, 'separators' => ['/']])->legend, '6/3')->level)->toBe(6)
+        ->and(fn () => ReadCode::by(keelLine([...$digits, 'separators' => ['/']])->legend, '6.3'))->toThrow(UnreadableCode::class);
 });
 
 it('says what a line contradicts itself in, and where', function (array $change, array $at, string $words) {
-    $faults = LineFaults::of(lineOf($change));
+    $faults = LineFaults::of(keelLine($change));
     expect(array_column($faults, 'at'))->toBe($at)
         ->and(implode(' ', array_map(static fn (array $fault): string => words($fault['fact']), $faults)))->toContain($words);
 })->with([
@@ -89,17 +89,17 @@ it('says what a line contradicts itself in, and where', function (array $change,
 
 it('says what of a line cannot be read, each at its place', function () {
     $problems = new ProblemList;
-    lineOf(['zero' => 'maybe', 'marks' => ['+' => 'loud'], 'heat' => 'yes', 'notation' => 'digits', 'separators' => ['_'], 'levels' => ['highest' => 40]], $problems);
+    keelLine(['zero' => 'maybe', 'marks' => ['+' => 'loud'], 'heat' => 'yes', 'notation' => 'digits', 'separators' => ['_'], 'levels' => ['highest' => 40]], $problems);
     expect(array_map(static fn ($problem): string => $problem->pointer, $problems->all()))->toEqualCanonicalizing([
         '/zero', '/marks/+', '/heat', '/separators/0', '/levels/highest',
     ]);
 });
 
 it('warns of heat where the line is not to be heated, and says of one that stops that longer brings nothing', function () {
-    expect(lineOf(['heat' => false])->heat)->toBeFalse()
-        ->and(lineOf()->heat)->toBeNull()
-        ->and(lineOf(['stops' => true])->stops)->toBeTrue();
-    expect(words(Core\Judgement\Cautions::ofTime(50, lineOf(['stops' => true]), null)[0]))->toContain('stopped by itself')
-        ->and(words(Core\Judgement\Cautions::ofTime(50, lineOf(), null)[0]))->toBe('50 minutes is beyond Keel’s 45.')
-        ->and(Core\Judgement\Cautions::ofTime(45, lineOf(), null))->toBe([]);
+    expect(keelLine(['heat' => false])->heat)->toBeFalse()
+        ->and(keelLine()->heat)->toBeNull()
+        ->and(keelLine(['stops' => true])->stops)->toBeTrue();
+    expect(words(Core\Judgement\Cautions::ofTime(50, keelLine(['stops' => true]), null)[0]))->toContain('stopped by itself')
+        ->and(words(Core\Judgement\Cautions::ofTime(50, keelLine(), null)[0]))->toBe('50 minutes is beyond Keel’s 45.')
+        ->and(Core\Judgement\Cautions::ofTime(45, keelLine(), null))->toBe([]);
 });

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Bowls;
 
 use App\Formulas\SalonShelf;
+use App\Formulas\StockRows;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\SubstituteRequest;
 use Core\Codec\ReadBowl;
@@ -27,14 +28,14 @@ use Illuminate\Http\JsonResponse;
  */
 final class SubstituteController extends Controller
 {
-    public function __invoke(SubstituteRequest $request, SalonShelf $shelves): JsonResponse
+    public function __invoke(SubstituteRequest $request, SalonShelf $shelves, StockRows $stock): JsonResponse
     {
         $salon = $this->member($request)->salon;
         // In a visit, what is left of its other bowls is on the shelf too.
         $visit = $request->filled('visit') ? $salon->visits()->find($request->string('visit')->value()) : null;
         $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
         $sheet = ReadBowl::from($request->bowl(), $shelf, '/bowl');
-        $found = StandIns::for($sheet, $request->product(), $request->why(), $shelf, $salon->rules());
+        $found = StandIns::for($sheet, $request->product(), $request->why(), $shelf, $salon->rules(), $stock->grams($salon));
 
         return new JsonResponse([...array_map(fn (array $each): array => [
             'words' => $each['blend']->words(),

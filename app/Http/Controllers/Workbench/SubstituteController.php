@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Workbench;
 
+use App\Formulas\StockRows;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
@@ -23,8 +24,9 @@ use Illuminate\Http\JsonResponse;
 /** What stands in for a shade that is out, from the rest of its line. */
 final class SubstituteController extends Controller
 {
-    public function __invoke(InstrumentRequest $request): JsonResponse
+    public function __invoke(InstrumentRequest $request, StockRows $rows): JsonResponse
     {
+        $stock = $rows->grams($request->salon());
         $line = $request->line();
         $rules = $request->salon()->rules();
         $wanted = Pigment::read(ReadCode::by($line->legend, $request->text('code')));
@@ -38,7 +40,7 @@ final class SubstituteController extends Controller
         $shelf = [];
         foreach ($request->shelf()->productsOf($line) as $product) {
             if ($product->pigment !== null && mb_strtoupper($product->code) !== $code) {
-                $shelf[] = new Candidate($product->id, $product->label(), $product->pigment);
+                $shelf[] = new Candidate($product->id, $product->label(), $product->pigment, $stock[$product->id] ?? null);
             }
         }
         $found = FindBlends::for($wanted, $grams, $shelf, $natural, $rules);

@@ -9,6 +9,7 @@ use App\Formulas\ClockRows;
 use App\Formulas\LineMinutes;
 use App\Formulas\PouredBowls;
 use App\Formulas\SalonShelf;
+use App\Formulas\StockRows;
 use App\Formulas\WrittenBowls;
 use App\Models\Batch;
 use App\Models\Bowl;
@@ -41,7 +42,9 @@ final class BowlResource extends JsonResource
         $rules = $visit->rules();
         try {
             $sheet = $rows->sheet($bowl, $shelf);
-            $worked = WorkedBowlResource::of($sheet, $shelf, $rules)->toArray();
+            // Of what is mixed or over, the shelf need hold no more.
+            $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty() ? null : resolve(StockRows::class)->grams($visit->colourist->salon);
+            $worked = WorkedBowlResource::of($sheet, $shelf, $rules, $stock)->toArray();
             $place = implode('; ', array_map(fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes));
             $about = $sheet->details->words();
             $problem = null;

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Bowls;
 
 use App\Formulas\BowlRows;
 use App\Words\Say;
+use Core\Fact;
 use Core\Formula\BowlSheet;
 use Core\Formula\BowlUse;
 use Core\Formula\ExplainBowl;
@@ -20,7 +21,9 @@ use Core\Judgement\MixJudgement;
 use Core\Pigment\Ladder;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
+use Core\Stock\EnoughForBowl;
 use Core\Units\Fraction;
+use Core\Units\Grams;
 use Core\Units\Rounding;
 use Core\Units\Strength;
 use Illuminate\Http\Request;
@@ -39,12 +42,17 @@ final class WorkedBowlResource extends JsonResource
         KnownBowl $known,
         private readonly ?MixJudgement $judgement,
         private readonly array $cautions,
+        private readonly ?EnoughForBowl $enough,
     ) {
         parent::__construct($known);
     }
 
-    /** The bowl worked, judged, explained, and looked over for what needs care. */
-    public static function of(BowlSheet $sheet, Shelf $shelf, HouseRules $rules): self
+    /**
+     * The bowl worked, judged, explained, and looked over for what needs care.
+     *
+     * @param  ?array<string, Grams>  $stock  what was counted, where the bowl is still to be mixed
+     */
+    public static function of(BowlSheet $sheet, Shelf $shelf, HouseRules $rules, ?array $stock = null): self
     {
         $known = resolve(BowlRows::class)->known($sheet, $rules);
         $line = $shelf->line($sheet->line);
@@ -54,6 +62,7 @@ final class WorkedBowlResource extends JsonResource
             $known,
             JudgeBowl::of($known, $rules),
             $line === null ? [] : Cautions::ofBowl($sheet, $known, $line),
+            $stock === null ? null : EnoughForBowl::of($known, $shelf, $stock),
         );
     }
 
@@ -102,6 +111,11 @@ final class WorkedBowlResource extends JsonResource
                     $worked,
                 )),
             )),
+            'enough' => $this->enough === null ? null : [
+                'times' => $this->enough->times,
+                'first' => $this->enough->first,
+                'short' => array_map(static fn (Fact $short): array => ['message' => Say::words($short), 'mend' => Say::mend($short)], $this->enough->short),
+            ],
             'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),

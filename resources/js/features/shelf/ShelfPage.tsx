@@ -5,10 +5,13 @@ import { MemberContext } from '../../shared/session/member'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
+import { CostView } from './CostView'
 import { Developers } from './Developers'
 import { LinePage } from './LinePage'
 import { Measures } from './Measures'
+import { OrderList } from './OrderList'
 import { Overview } from './Overview'
+import { StockView } from './StockView'
 
 /** The shelf: lines with their rules and legends, products, developers, measures. */
 export function ShelfPage() {
@@ -18,6 +21,9 @@ export function ShelfPage() {
       <Route element={<Rail writes={writes} />}>
         <Route index element={<Overview writes={writes} />} />
         <Route path="new" element={<LinePage key="new" id={null} writes={writes} />} />
+        <Route path="stock" element={<StockView />} />
+        <Route path="order" element={<OrderList />} />
+        <Route path="costs" element={<CostView />} />
         <Route path="developers" element={<Developers writes={writes} />} />
         <Route path="measures" element={<Measures writes={writes} />} />
         <Route path=":line/*" element={<LinePage writes={writes} />} />
@@ -34,6 +40,8 @@ function Rail({ writes }: { writes: boolean }) {
     <div className="page shelf">
       <nav className="shelf-rail" aria-label="Shelf">
         <NavLink to="/shelf" end>All of it</NavLink>
+        <NavLink to="/shelf/stock">Stock</NavLink>
+        {writes ? <NavLink to="/shelf/costs">Cost and waste</NavLink> : null}
         {lines.map((line) => (
           <NavLink key={line.id} to={`/shelf/${line.id}`} className={line.withdrawn ? 'withdrawn' : undefined}>
             {line.name} <span className="quiet">{line.withdrawn ? 'withdrawn' : line.products.filter((product) => !product.withdrawn).length}</span>

@@ -32,11 +32,25 @@ export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: str
               <dd>{worked.strength.onHead}</dd>
             </>
           )}
+          <Enough of={worked.enough} />
           {worked.judgement === null ? null : <Judgement judgement={worked.judgement} />}
           <Why lines={[...worked.why, ...(worked.judgement?.why ?? [])]} />
         </dl>
       )}
     </div>
+  )
+}
+
+/** Whether the shelf holds it; what nobody has counted limits nothing, and is not spoken of. */
+function Enough({ of }: { of: WorkedBowl['enough'] }) {
+  if (of === null || of.times === null) return null
+  return (
+    <>
+      <dt>On the shelf</dt>
+      {of.short.length > 0
+        ? of.short.map((short) => <dd key={short.message} className="enough-short"><strong>{short.message}</strong> {short.mend}</dd>)
+        : <dd>{of.times === 1 ? 'enough for this one bowl' : `enough for ${String(of.times)} of this bowl`}{of.times < 5 && of.first !== null ? `; ${of.first} runs out first` : ''}</dd>}
+    </>
   )
 }
 

@@ -14,7 +14,7 @@ it('keeps all that was said of a product through an edit', () => {
 
 it('takes a bowl whose drawing is not known', () => {
   const part = { name: 'colour', grams: '', ingredients: [{ product: 'a', label: '6N', grams: '', percent: null, wedge: null }] }
-  const known = { known: false, ratio: '', parts: [part], additives: [], extras: [], uses: [], total: '', asked: null, strength: null, why: [], warnings: [], judgement: null }
+  const known = { known: false, ratio: '', parts: [part], additives: [], extras: [], uses: [], total: '', asked: null, strength: null, why: [], warnings: [], enough: null, judgement: null }
   expect(workedBowl.parse(known).parts[0]?.ingredients[0]?.wedge).toBeNull()
   expect(() => workedBowl.parse({ ...known, total: 12 })).toThrow()
 })

@@ -16,6 +16,8 @@ export const workedBowl = z.object({
   strength: z.object({ developer: z.string(), onHead: z.string().nullable() }).nullable(),
   why: z.array(z.string()),
   warnings: z.array(z.lazy(() => caution)),
+  /** Whether the shelf holds it; null where it is mixed or over. */
+  enough: z.object({ times: z.number().nullable(), first: z.string().nullable(), short: z.array(z.object({ message: z.string(), mend: z.string() })) }).nullable(),
   judgement: z
     .object({ level: z.string().nullable(), tone: z.string(), pigment: z.string(), swatch: z.string().nullable(), why: z.array(z.string()) })
     .nullable(),

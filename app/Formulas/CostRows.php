@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Salon;
+use Carbon\CarbonImmutable;
+use Core\Stock\CostSheet;
+use Core\Stock\Lot;
+use Core\Units\Grams;
+use Core\Units\Price;
+use Illuminate\Database\DatabaseManager;
+
+/** What was poured within some days, by the ledger, with what its packs cost then. Practice heads count: they use it up too. */
+final readonly class CostRows
+{
+    public const BY = ['month', 'line', 'product', 'client', 'visit', 'bowl', 'person'];
+
+    public function __construct(private DatabaseManager $database)
+    {
+    }
+
+    /** @return array{sheet: CostSheet, names: array<string, string>} and what each group is called */
+    public function of(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to): array
+    {
+        $names = [];
+        $lots = [];
+        $moves = $this->database->table('stock_moves')
+            ->where('salon_id', $salon->id)->whereNotNull('batch_id')->whereBetween('moved_at', [$from, $to])
+            ->groupBy('batch_id', 'product', 'pack_cg', 'pack_cents')
+            ->selectRaw('batch_id, product, pack_cg, pack_cents, SUM(-grams_cg) AS poured, MIN(moved_at) AS moved_at, MIN(team_member_id) AS person');
+        $rows = $this->database->query()->fromSub($moves, 'm')
+            ->join('batches AS b', 'b.id', '=', 'm.batch_id')
+            ->join('bowls AS w', 'w.id', '=', 'b.bowl_id')
+            ->join('rounds AS r', 'r.id', '=', 'w.round_id')
+            ->join('visits AS v', 'v.id', '=', 'r.visit_id')
+            ->join('clients AS c', 'c.id', '=', 'v.client_id')
+            ->join('colour_lines AS l', 'l.id', '=', 'w.colour_line_id')
+            ->join('team_members AS t', 't.id', '=', 'm.person')
+            ->leftJoin('shades AS s', fn ($on) => $on->whereRaw("m.product = CONCAT('shade-', s.id)"))
+            ->leftJoin('developers AS d', fn ($on) => $on->whereRaw("m.product = CONCAT('developer-', d.id)"))
+            ->selectRaw('m.product, m.poured, m.pack_cg, m.pack_cents, m.moved_at, m.person, b.mixed_cg, b.used_cg, b.status, w.id AS bowl, w.letter,
+                w.job, v.id AS visit, v.service, v.starts_at, c.id AS client, c.name AS client_name, l.id AS line, l.name AS line_name,
+                t.name AS person_name, s.code, d.name AS developer')
+            ->orderBy('m.moved_at')->orderBy('m.product')->get();
+        foreach ($rows as $found) {
+            $row = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $found);
+            if ((int) $row['poured'] <= 0) {
+                continue;
+            }
+            [$group, $name] = self::group($by, $row, $salon->timezone);
+            $names[$group] = $name;
+            $lots[] = new Lot(
+                $group,
+                Grams::ofCentigrams((int) $row['poured']),
+                $row['pack_cg'] === null ? null : Grams::ofCentigrams((int) $row['pack_cg']),
+                $row['pack_cents'] === null ? null : Price::ofCents((int) $row['pack_cents']),
+                Grams::ofCentigrams((int) $row['mixed_cg']),
+                Grams::ofCentigrams($row['status'] === 'discarded' ? 0 : (int) $row['used_cg']),
+            );
+        }
+
+        return ['sheet' => CostSheet::of($lots), 'names' => $names];
+    }
+
+    /**
+     * @param  array<string, ?string>  $row
+     * @return array{string, string} key and name
+     */
+    private static function group(string $by, array $row, string $zone): array
+    {
+        $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')->setTimezone($zone);
+        $on = $day($row['starts_at'])->format('j M Y');
+        $job = (string) $row['job'] === '' ? '' : " ({$row['job']})";
+
+        return match ($by) {
+            'line' => ["line-{$row['line']}", (string) $row['line_name']],
+            'product' => [(string) $row['product'], $row['code'] === null ? (string) ($row['developer'] ?? $row['product']) : "{$row['line_name']} {$row['code']}"],
+            'client' => ["client-{$row['client']}", (string) $row['client_name']],
+            'visit' => ["visit-{$row['visit']}", "{$row['client_name']}, {$row['service']}, {$on}"],
+            'bowl' => ["bowl-{$row['bowl']}", "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}"],
+            'person' => ["person-{$row['person']}", (string) $row['person_name']],
+            default => [$day($row['moved_at'])->format('Y-m'), $day($row['moved_at'])->format('M Y')],
+        };
+    }
+}

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Formulas;
+
+use App\Models\Salon;
+use App\Models\StockMove;
+use Core\Stock\StockLevel;
+use Core\Units\Grams;
+
+/** What there is of each product, by the ledger. One a request. */
+final class StockRows
+{
+    /** @var array<int, array<string, StockLevel>> by salon id */
+    private array $loaded = [];
+
+    /** @return array<string, StockLevel> by product id; what has no movement is not among them */
+    public function levels(Salon $salon): array
+    {
+        return $this->loaded[$salon->id] ??= StockMove::query()->toBase()->where('salon_id', $salon->id)->groupBy('product')
+            ->selectRaw("product, SUM(grams_cg) AS sum_cg, MAX(kind = 'counted') AS counted")->get()
+            ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
+    }
+
+    public function level(Salon $salon, string $product): StockLevel
+    {
+        return $this->levels($salon)[$product] ?? StockLevel::unknown();
+    }
+
+    /** @return array<string, Grams> by product id, of what was counted */
+    public function grams(Salon $salon): array
+    {
+        return array_filter(array_map(static fn (StockLevel $level): ?Grams => $level->grams(), $this->levels($salon)));
+    }
+
+    /** To be called when something has moved. */
+    public function forget(): void
+    {
+        $this->loaded = [];
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers\Stock;
+
+use App\Csv\Table;
+use App\Formulas\CostRows;
+use App\Http\Controllers\Controller;
+use App\Models\Salon;
+use Carbon\CarbonImmutable;
+use Core\Units\Grams;
+use Core\Units\Price;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Validation\Rule;
+
+/** What was poured cost, and what of it was wasted: by month, line, product, client, visit, bowl or person. */
+final class CostController extends Controller
+{
+    public function __construct(private readonly CostRows $costs)
+    {
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        $salon = $this->member($request)->salon;
+        $this->authorize('keepShelf', $salon);
+        [$by, $from, $to] = $this->asked($request, $salon);
+        ['sheet' => $sheet, 'names' => $names] = $this->costs->of($salon, $by, $from, $to);
+        $rows = [];
+        foreach ($sheet->rows() as $key => $row) {
+            $rows[] = ['key' => (string) $key, 'name' => $names[$key] ?? (string) $key, ...self::shown($row)];
+        }
+        if ($by !== 'month') {
+            usort($rows, static fn (array $one, array $other): int => $other['cents'] <=> $one['cents']);
+        }
+
+        return new JsonResponse([
+            'by' => $by,
+            'from' => $from->setTimezone($salon->timezone)->toDateString(),
+            'to' => $to->setTimezone($salon->timezone)->toDateString(),
+            'rows' => $rows,
+            'total' => self::shown($sheet->total()),
+        ]);
+    }
+
+    public function table(Request $request): Response
+    {
+        $salon = $this->member($request)->salon;
+        $this->authorize('keepShelf', $salon);
+        [$by, $from, $to] = $this->asked($request, $salon);
+        ['sheet' => $sheet, 'names' => $names] = $this->costs->of($salon, $by, $from, $to);
+        $rows = [[$by, 'poured', 'not used', 'cost', 'cost of what was not used', 'without a price']];
+        foreach ($sheet->rows() as $key => $row) {
+            $rows[] = [$names[$key] ?? (string) $key, $row['poured']->text(), $row['wasted']->text(), $row['cost']->show(), $row['wastedCost']->show(), $row['unpriced']->text()];
+        }
+
+        return new Response(Table::write($rows), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8; header=present',
+            'Content-Disposition' => "attachment; filename=\"cost-by-{$by}.csv\"",
+        ]);
+    }
+
+    /** @return array{string, CarbonImmutable, CarbonImmutable} by what, and the first and the last moment in UTC */
+    private function asked(Request $request, Salon $salon): array
+    {
+        $said = $request->validate([
+            'by' => ['sometimes', Rule::in(CostRows::BY)],
+            'from' => ['sometimes', 'date_format:Y-m-d'],
+            'to' => ['sometimes', 'date_format:Y-m-d', 'after_or_equal:from'],
+        ], ['to.after_or_equal' => 'The last day comes before the first.', 'from.date_format' => 'Write a day as 2026-11-27.', 'to.date_format' => 'Write a day as 2026-11-27.']);
+        $text = static fn (string $name): ?string => is_string($said[$name] ?? null) ? $said[$name] : null;
+        $today = CarbonImmutable::now($salon->timezone);
+        $from = $text('from') === null ? $today->subMonths(5)->startOfMonth() : CarbonImmutable::parse($text('from'), $salon->timezone)->startOfDay();
+        $to = $text('to') === null ? $today->endOfDay() : CarbonImmutable::parse($text('to'), $salon->timezone)->endOfDay();
+
+        return [$text('by') ?? 'month', $from->utc(), $to->utc()];
+    }
+
+    /**
+     * @param  array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams}  $row
+     * @return array<string, mixed>
+     */
+    private static function shown(array $row): array
+    {
+        return [
+            'poured' => $row['poured']->text(),
+            'wasted' => $row['wasted']->text(),
+            'cost' => $row['cost']->show(),
+            'wastedCost' => $row['wastedCost']->show(),
+            'unpriced' => $row['unpriced']->isZero() ? null : $row['unpriced']->text(),
+            // For drawing and for the order of rows only.
+            'cents' => $row['cost']->cents,
+            'wastedCents' => $row['wastedCost']->cents,
+        ];
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Core\Stock;
+
+use Core\Units\Fraction;
+use Core\Units\Grams;
+use Core\Units\Price;
+
+/** Grams of one product that went into one batch, with what its pack cost then, and what became of the batch. */
+final readonly class Lot
+{
+    /**
+     * @param  string  $group  what its cost is told under: a month, a client, a line, a person
+     * @param  ?Grams  $pack  what a pack held then; null where nobody knew
+     * @param  ?Price  $price  of that pack
+     * @param  Grams  $mixed  of the whole batch
+     * @param  Grams  $used  of it: the rest was left over, or all of it thrown away
+     */
+    public function __construct(
+        public string $group,
+        public Grams $poured,
+        public ?Grams $pack,
+        public ?Price $price,
+        public Grams $mixed,
+        public Grams $used,
+    ) {
+    }
+
+    /** Cents of a centigram; null where it has no price. */
+    public function perCentigram(): ?Fraction
+    {
+        return $this->price === null || $this->pack === null || $this->pack->isZero()
+            ? null
+            : Fraction::of($this->price->cents, $this->pack->centigrams);
+    }
+}

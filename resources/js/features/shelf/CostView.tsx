@@ -1,0 +1,50 @@
+import { keepPreviousData, useQuery } from '@tanstack/react-query'
+import { lazy, Suspense, useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { OneOf } from '../../shared/ui/OneOf'
+import { Waiting } from '../../shared/ui/Waiting'
+import { costs, costsQuery, type CostsAsked } from './costApi'
+
+const BY = [['month', 'month'], ['line', 'line'], ['product', 'product'], ['client', 'client'], ['visit', 'visit'], ['bowl', 'bowl'], ['person', 'person']] as const
+const CostChart = lazy(async () => ({ default: (await import('./CostChart')).CostChart }))
+
+/** What the bowls cost and what of it was wasted, drawn and in a table. */
+export function CostView() {
+  const [asked, ask] = useState<CostsAsked>({ by: 'month', from: null, to: null })
+  const { data, error } = useQuery({ ...costs(asked), placeholderData: keepPreviousData })
+  if (data === undefined) return error === null ? <Waiting what="Cost and waste" /> : <ErrorNotice error={error} />
+  const shown = data.rows.slice(0, 200)
+  return (
+    <section aria-labelledby="cost-title" className="costs">
+      <div className="page-head">
+        <h1 id="cost-title">Cost and waste</h1>
+        <span className="notice-actions stock-presses"><a className="btn btn-link press" href={`/api/costs/table?${costsQuery({ by: data.by, from: data.from, to: data.to })}`} download>As a table (CSV)</a></span>
+      </div>
+      <div className="cost-asked">
+        <OneOf label="Told by" all={BY} on={asked.by} onChange={(by) => { ask({ ...asked, by: by ?? 'month' }) }} />
+        <Field id="cost-from" label="From" className="narrow-ratio"><Form.Control type="date" value={asked.from ?? data.from} onChange={(event) => { ask({ ...asked, from: event.target.value }) }} /></Field>
+        <Field id="cost-to" label="To" className="narrow-ratio"><Form.Control type="date" value={asked.to ?? data.to} onChange={(event) => { ask({ ...asked, to: event.target.value }) }} /></Field>
+      </div>
+      {error === null ? null : <ErrorNotice error={error} />}
+      <p className="cost-total">
+        <span><strong className="grams-big">{data.total.cost}</strong> poured</span>
+        <span><strong className="grams-big cost-waste">{data.total.wastedCost}</strong> of it never came onto a head: {data.total.wasted} of {data.total.poured}</span>
+        {data.total.unpriced === null ? null : <span className="quiet">{data.total.unpriced} have no price, and are not counted as free</span>}
+      </p>
+      {shown.length === 0 ? <p className="quiet">Nothing was poured in these days.</p> : (
+        <Suspense fallback={<Waiting what="the drawing" />}><CostChart rows={shown.slice(0, 24)} /></Suspense>
+      )}
+      <table className="stock-table">
+        <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th></tr></thead>
+        <tbody>
+          {shown.map((row) => (
+            <tr key={row.key}><td>{row.name}</td><td className="number grams">{row.poured}</td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {row.unpriced} unpriced</span>}</td><td className="number">{row.wasted}</td><td className="number">{row.wastedCost}</td></tr>
+          ))}
+        </tbody>
+      </table>
+      {shown.length < data.rows.length ? <p className="quiet">and {data.rows.length - shown.length} more; the table (CSV) has all of them.</p> : null}
+    </section>
+  )
+}

@@ -1,0 +1,92 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Refused } from '../../shared/api/http'
+import { FieldProblem } from '../../shared/ui/Field'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
+import { OneOf } from '../../shared/ui/OneOf'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import { StockMoves } from './StockMoves'
+import { moveStock, stock as stockQuery, type StockRow } from './stockApi'
+
+const SIGN = { unknown: ['?', 'not counted'], short: ['✕', 'less than the week takes'], out: ['✕', 'nothing left'], low: ['!', 'low'], enough: ['✓', 'enough'] } as const
+type Shown = 'all' | 'wanting' | 'unknown'
+
+/** The shelf by its ledger: what is there, what the week takes of it, what to order; counted in one go. */
+export function StockView() {
+  const queries = useQueryClient()
+  const loaded = useQuery(stockQuery)
+  const [shown, setShown] = useState<Shown>('all')
+  const [open, setOpen] = useState<string | null>(null)
+  const [counts, setCounts] = useState<Record<string, string> | null>(null)
+  const typed = Object.entries(counts ?? {}).filter(([, amount]) => amount.trim() !== '')
+  const save = useMutation({
+    mutationFn: () => moveStock(typed.map(([product, amount]) => ({ product, kind: 'counted' as const, amount, out: false, note: '' })), `A count of ${String(typed.length)} products`),
+    onSuccess: (next) => { queries.setQueryData(stockQuery.queryKey, next); void queries.invalidateQueries({ queryKey: ['stock'] }); setCounts(null) },
+  })
+  const data = loaded.data
+  if (data === undefined) return loaded.error === null ? <Waiting what="The stock" /> : <ErrorNotice error={loaded.error} />
+  const wanting = (row: StockRow) => row.state === 'low' || row.state === 'short' || row.state === 'out'
+  const rows = data.rows.filter((row) => shown === 'all' || (shown === 'wanting' ? wanting(row) : row.state === 'unknown'))
+  const problems = save.error instanceof Refused ? save.error.problems : []
+  return (
+    <section aria-labelledby="stock-title" className="stock">
+      <div className="page-head">
+        <h1 id="stock-title">Stock</h1>
+        <OneOf label="Which are shown" all={[['all', `all ${String(data.rows.length)}`], ['wanting', `low or short ${String(data.low + data.short)}`], ['unknown', `not counted ${String(data.uncounted)}`]]} on={shown} onChange={(on) => { setShown(on === 'wanting' || on === 'unknown' ? on : 'all') }} />
+        <span className="notice-actions stock-presses">
+          {counts === null ? <Press id="count" kind="main" onPress={() => { setCounts({}); setOpen(null) }}>Count</Press> : (
+            <>
+              <Press kind="quiet" onPress={() => { setCounts(null); save.reset() }}>Leave the count</Press>
+              <Press id="save-count" kind="main" disabled={typed.length === 0 || save.isPending} onPress={() => { save.mutate() }}>{`Keep ${String(typed.length)} counted`}</Press>
+            </>
+          )}
+          <a className="btn btn-outline-primary press" href="/shelf/order">Order list</a>
+        </span>
+      </div>
+      {counts === null ? null : <Notice kind="note" title="Type what you find: grams, or packs such as 3 tubes.">What you leave empty stays as it is. Enter goes to the next.</Notice>}
+      {save.error !== null && problems.length === 0 ? <ErrorNotice error={save.error} /> : null}
+      <table className="stock-table">
+        <thead><tr><th scope="col">Product</th><th scope="col" className="number">On the shelf</th><th scope="col" className="number">This week takes</th><th scope="col">State</th><th scope="col" className="number">Order</th><th scope="col" /></tr></thead>
+        <tbody>
+          {rows.map((row, at) => (
+            <StockLine key={row.id} row={row} first={rows[at - 1]?.line !== row.line} open={open === row.id} onOpen={() => { setOpen(open === row.id ? null : row.id) }} count={counts === null ? null : (counts[row.id] ?? '')} problem={problems.find((each) => each.pointer === `/moves/${String(typed.findIndex(([id]) => id === row.id))}/amount`)} onCount={(amount) => { save.reset(); setCounts({ ...counts, [row.id]: amount }) }} />
+          ))}
+        </tbody>
+      </table>
+      {rows.length === 0 ? <p className="quiet">{shown === 'wanting' ? 'Nothing is low, and the week’s plans are covered, as far as it was counted.' : 'Nothing here.'}</p> : null}
+    </section>
+  )
+}
+
+function StockLine({ row, first, open, onOpen, count, problem, onCount }: { row: StockRow; first: boolean; open: boolean; onOpen: () => void; count: string | null; problem: Parameters<typeof FieldProblem>[0]['problem']; onCount: (amount: string) => void }) {
+  const [sign, words] = SIGN[row.state]
+  return (
+    <>
+      {first ? <tr className="stock-line"><th scope="colgroup" colSpan={6}>{row.line === '' ? 'Developers' : row.line}</th></tr> : null}
+      <tr className={`stock-${row.state}`}>
+        <td><span className="dot-swatch" style={{ background: row.swatch }} /> <strong>{row.code}</strong> <span className="quiet">{row.name === row.code ? '' : row.name}</span></td>
+        <td className="number">
+          {count === null ? <><span className="grams">{row.there ?? '–'}</span>{row.packs === null ? null : <span className="quiet"> {row.packs} packs</span>}</> : (
+            <>
+              <Form.Control className="count-field" aria-label={`Counted of ${row.line} ${row.code}`} placeholder={row.there ?? ''} value={count} onKeyDown={(event) => { if (event.key === 'Enter') next(event.currentTarget) }} onChange={(event) => { onCount(event.target.value) }} />
+              <FieldProblem problem={problem} />
+            </>
+          )}
+        </td>
+        <td className="number grams">{row.planned ?? ''}</td>
+        <td><span className="stock-state"><span aria-hidden="true">{sign}</span> {words}{row.missing === null ? '' : `: ${row.missing} more was poured than was there; count again`}</span></td>
+        <td className="number grams">{row.order === null ? '' : row.order.packs === null ? row.order.grams : `${String(row.order.packs)} ${row.order.packs === 1 ? 'pack' : 'packs'}`}</td>
+        <td>{count === null ? <Press kind="quiet" label={`${row.code}: what moved`} onPress={onOpen}>{open ? 'Less' : 'Move'}</Press> : null}</td>
+      </tr>
+      {open ? <tr><td colSpan={6}><StockMoves row={row} /></td></tr> : null}
+    </>
+  )
+}
+
+/** The next product's field. */
+function next(from: HTMLElement) {
+  const all = [...document.querySelectorAll<HTMLInputElement>('.count-field')]
+  all[all.findIndex((each) => each === from) + 1]?.focus()
+}
