@@ -150,3 +150,37 @@ command_judge() {
 from_caller() {
     case "$1" in /*) printf '%s' "$1" ;; *) printf '%s/%s' "$CALLER" "$1" ;; esac
 }
+
+# A whole salon as open files; the folder must not be there yet.
+command_export() {
+    [ -n "${1:-}" ] || fail 'Name the folder: ./tinta export DIR'
+    local folder work
+    folder=$(from_caller "$1")
+    [ ! -e "$folder" ] || fail "$1 is there already. Name a folder that is not."
+    use_instance "$(chosen_instance)"
+    is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
+    work=$(as_own mktemp -d "$DIR/run/export.XXXXXX")
+    artisan salon:export "$work/salon" --salon="${2:-}" --no-interaction >"$DIR/log/export.log" 2>&1 || { rm -rf "$work"; fail "$(tail -1 "$DIR/log/export.log")"; }
+    (umask 077 && cp -R "$work/salon" "$folder") || { rm -rf "$work" "$folder"; fail "It could not be written to $1."; }
+    rm -rf "$work"
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    done_saying "Written to $1, readable by its owner only: $(tail -1 "$DIR/log/export.log")"
+}
+
+# Takes it into an instance that is empty.
+command_import() {
+    [ -n "${1:-}" ] || fail 'Name the folder: ./tinta import DIR'
+    local folder work
+    folder=$(from_caller "$1")
+    [ -f "$folder/tinta.json" ] || fail "$1 is no salon that ./tinta export has written."
+    use_instance "$(chosen_instance)"
+    take_lock
+    is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
+    work=$(as_own mktemp -d "$DIR/run/import.XXXXXX")
+    cp -R "$folder/." "$work/"
+    if [ "$(id -u)" -eq 0 ]; then chown -R "$OWN_USER:" "$work"; fi
+    artisan salon:import "$work" --no-interaction >"$DIR/log/import.log" 2>&1 || { rm -rf "$work"; fail "$(tail -1 "$DIR/log/import.log")"; }
+    rm -rf "$work"
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    done_saying "Taken from $1: $(tail -1 "$DIR/log/import.log")"
+}

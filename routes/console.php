@@ -3,6 +3,9 @@
 declare(strict_types=1);
 
 use App\Actions\Visits\LearnFromVisit;
+use App\Exchange\ArchiveRefused;
+use App\Exchange\ExportSalon;
+use App\Exchange\ImportSalon;
 use App\Formulas\JudgeRows;
 use App\Models\Salon;
 use Illuminate\Support\Facades\Artisan;
@@ -10,6 +13,41 @@ use Illuminate\Support\Facades\Artisan;
 // After an update: what closed visits teach follows from the record, by the model of this release.
 Artisan::command('learn', function (LearnFromVisit $learn): void {
     $this->info("{$learn->all()} closed visits were learnt from.");
+});
+
+// ./tinta export DIR: a whole salon as open files.
+Artisan::command('salon:export {folder} {--salon=}', function (ExportSalon $export): int {
+    $named = $this->option('salon');
+    $salons = Salon::query()->when(is_string($named) && $named !== '', fn ($query) => $query->where('name', $named))->get();
+    if ($salons->count() !== 1) {
+        $this->error($salons->isEmpty() ? 'There is no such salon here.' : 'There are several salons here: name one, ./tinta export DIR "Name".');
+
+        return 1;
+    }
+    try {
+        $counts = $export($salons->firstOrFail(), (string) $this->argument('folder'), storage_path('app/private'));
+        $this->info(array_sum($counts).' rows of '.count(array_filter($counts)).' tables.');
+
+        return 0;
+    } catch (ArchiveRefused $refused) {
+        $this->error($refused->getMessage());
+
+        return 1;
+    }
+});
+
+// ./tinta import DIR: takes it into an empty instance.
+Artisan::command('salon:import {folder}', function (ImportSalon $import): int {
+    try {
+        $counts = $import((string) $this->argument('folder'), storage_path('app/private'));
+        $this->info(array_sum($counts).' rows of '.count(array_filter($counts)).' tables.');
+
+        return 0;
+    } catch (ArchiveRefused $refused) {
+        $this->error($refused->getMessage());
+
+        return 1;
+    }
 });
 
 // ./tinta judge: how far off each closed visit was, foretold from what was known before it.

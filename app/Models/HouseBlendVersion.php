@@ -14,6 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $colour_line_id
  * @property string $name
  * @property int $version
+ * @property bool $retired its name is not offered any more
  * @property list<array{product: string, share: string}> $ingredients
  */
 final class HouseBlendVersion extends Model
@@ -26,6 +27,6 @@ final class HouseBlendVersion extends Model
 
     protected function casts(): array
     {
-        return ['ingredients' => 'array'];
+        return ['ingredients' => 'array', 'retired' => 'boolean'];
     }
 }

@@ -10,6 +10,10 @@ return new class extends Migration
 {
     public function up(): void
     {
+        // Not offered any more; bowls that used it keep it.
+        Schema::table('house_blends', function (Blueprint $table): void {
+            $table->boolean('retired')->default(false);
+        });
         // Rows are only ever added: what is on the shelf is their sum.
         Schema::create('stock_moves', function (Blueprint $table): void {
             $table->id();

@@ -4,6 +4,11 @@ import { clientShape } from './shared/clients/clientFile'
 import { houseShape } from './shared/house/house'
 import { sessionShape } from './shared/session/session'
 import { shelfShape } from './shared/shelf/shelf'
+import { teamShape } from './features/house/team/api'
+import { lineShape, measureShape, tableShape, triedShape } from './features/shelf/api'
+import { costShape } from './features/shelf/costApi'
+import { ledgerShape, stockShape } from './features/shelf/stockApi'
+import { trailShape } from './shared/trail/trailShape'
 import { comparison, picture, standIns, tried, visit, workedBowl } from './features/visit/shapes'
 
 /** What the server really answered (tests/Feature/ContractTest.php keeps these files as the answers are). */
@@ -24,6 +29,16 @@ it.each<[string, ZodType]>([
   ['house', houseShape],
   ['shelf', shelfShape],
   ['client', clientShape],
+  ['line', lineShape],
+  ['tried-line', triedShape],
+  ['tried-line-read', triedShape],
+  ['tried-table', tableShape],
+  ['measures', measureShape],
+  ['stock', stockShape],
+  ['ledger', ledgerShape],
+  ['costs', costShape],
+  ['team', teamShape],
+  ['trail', trailShape],
 ])('reads what the server answers: %s', (name, shape) => {
   expect(answer(name)).toBeDefined()
   const read = shape.safeParse(answer(name))

@@ -80,6 +80,16 @@ it('answers the page as the page reads it', function () {
     keepsContract('session', $this->getJson('/api/session')->assertOk()->json());
     keepsContract('house', $this->getJson('/api/house')->assertOk()->json());
     keepsContract('shelf', $this->getJson('/api/shelf')->assertOk()->json());
+    $line = $this->getJson('/api/lines/'.substr($v->of('A')['line']['id'], strlen('line-')))->assertOk()->json();
+    keepsContract('line', $line);
+    keepsContract('tried-line', $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => [...$line['line'], 'ratio' => 'x'], 'codes' => ['6N', '6Q']])->assertOk()->json());
+    keepsContract('tried-line-read', $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => $line['line'], 'codes' => ['6N', '6Q']])->assertOk()->json());
+    $table = '/api/lines/'.substr($line['id'], strlen('line-')).'/table/tried';
+    keepsContract('tried-table', $this->postJson($table, ['text' => "code,name,price\n6N,slate,9\n6Q,new,much"])->assertOk()->json());
+    keepsContract('measures', $this->postJson('/api/measures', ['name' => 'scoop', 'grams' => '18'])->assertCreated()->json());
+    keepsContract('stock', $this->postJson('/api/stock', ['moves' => [['product' => $v->product('Tidewater', '6N'), 'kind' => 'counted', 'amount' => '10']]])->assertCreated()->json());
+    keepsContract('ledger', $this->getJson('/api/stock/'.$v->product('Tidewater', '6N'))->assertOk()->json());
+    keepsContract('team', $this->getJson('/api/team')->assertOk()->json());
 });
 
 it('answers the page as the page reads it, of a visit that was weighed, closed and repeated', function () {
@@ -97,6 +107,8 @@ it('answers the page as the page reads it, of a visit that was weighed, closed a
     $v->repeat();
     keepsContract('visit-repeated', $this->getJson("/api/visits/{$v->visit['id']}")->assertOk()->json());
     keepsContract('comparison', $this->getJson("/api/visits/{$first}/compare/{$v->visit['id']}")->assertOk()->json());
+    keepsContract('costs', $this->getJson('/api/costs?by=product')->assertOk()->json());
+    keepsContract('trail', $this->getJson("/api/visits/{$first}/trail")->assertOk()->json());
     keepsContract('client', $this->getJson("/api/clients/{$v->client->id}")->assertOk()->json());
     keepsContract('gone', $this->getJson('/api/visits/'.Str::uuid())->assertNotFound()->json());
 });

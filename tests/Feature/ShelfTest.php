@@ -282,3 +282,32 @@ it('lets assistants read the shelf and write nothing on it, and nobody reach ano
     $this->getJson(($this->address)($line, '/table'))->assertNotFound();
     $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => ($this->json)(), 'codes' => []])->assertNotFound();
 });
+
+it('keeps house blends by version, says how often they were used, and retires a name without touching what used it', function () {
+    $keep = fn (array $change = []) => $this->postJson('/api/house-blends', ['name' => 'Sand glaze', 'bowl' => $this->salon->bowl($change)])->assertCreated();
+    $keep();
+    ($this->later)();
+    $keep(['parts' => [
+        ['ingredients' => [['product' => $this->salon->shades['6N']->productId(), 'share' => '1'], ['product' => $this->salon->shades['7G']->productId(), 'share' => '3']]],
+        ['ingredients' => [['product' => $this->salon->developers[20]->productId(), 'share' => 'all']]],
+    ]]);
+    ($this->later)();
+    $visit = $this->salon->planVisit($this);
+    $this->salon->addBowl($this, $visit, ['parts' => [
+        ['ingredients' => [['blend' => 'Sand glaze', 'version' => 1, 'share' => 'all']]],
+        ['ingredients' => [['product' => $this->salon->developers[20]->productId(), 'share' => 'all']]],
+    ]])->assertCreated();
+    ($this->later)();
+    $blends = $this->getJson('/api/house-blends')->assertOk()->json();
+    expect(array_column($blends[0]['versions'], 'bowls', 'version'))->toBe([2 => 0, 1 => 1])
+        ->and(array_column($blends[0]['versions'][1]['ingredients'], 'label'))->toBe(['6N', '7G']);
+    $before = $this->getJson("/api/visits/{$visit['id']}")->json('rounds.0.bowls.0.worked');
+    $this->postJson('/api/house-blends/retire', ['name' => 'Sand glaze', 'retired' => true])->assertOk()->assertJsonPath('0.retired', true);
+    ($this->later)();
+    expect($this->getJson('/api/shelf')->json('blends'))->toBe([])
+        ->and($this->getJson("/api/visits/{$visit['id']}")->json('rounds.0.bowls.0.worked'))->toEqual($before);
+    $this->postJson('/api/house-blends/retire', ['name' => 'Sand glaze', 'retired' => false])->assertOk()->assertJsonPath('0.retired', false);
+    $this->postJson('/api/house-blends/retire', ['name' => 'Nobody’s', 'retired' => true])->assertNotFound();
+    $this->actingAs($this->salon->member(Role::Assistant));
+    $this->postJson('/api/house-blends/retire', ['name' => 'Sand glaze', 'retired' => true])->assertForbidden();
+});

@@ -145,7 +145,7 @@ it('changes no row of the ledger, and shows no other salon’s', function () {
     $this->putJson('/api/stock/'.($this->id)('6N').'/mark', ['mark' => '10'])->assertForbidden();
     $this->actingAs((new SmallSalon)->member());
     ($this->later)();
-    $this->getJson('/api/stock/'.($this->id)('6N'))->assertOk()->assertJsonCount(0);
+    $this->getJson('/api/stock/'.($this->id)('6N'))->assertNotFound();
     $this->putJson('/api/stock/'.($this->id)('6N').'/mark', ['mark' => '10'])->assertNotFound();
     ($this->move)('6N', 'counted', '1')->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/moves/0/product');
     expect(fn () => StockMove::query()->where('product', ($this->id)('6N'))->update(['grams_cg' => 0]))->toThrow(QueryException::class);

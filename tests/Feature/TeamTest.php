@@ -170,3 +170,27 @@ it('begins a salon where none is, once, and leads it through its first steps', f
     ($this->out)();
     $this->postJson('/api/beginning', $said)->assertUnprocessable()->assertJsonValidationErrorFor('email');
 });
+
+it('says who changed what of a person, a line, a client, a visit and the house, and to whom it may be said', function () {
+    $member = $this->salon->member();
+    $this->putJson("/api/team/{$member->id}", ($this->said)($member, ['name' => 'Mira Loch', 'role' => 'assistant']))->assertOk();
+    $changes = fn (string $of): array => collect($this->getJson("/api/{$of}/trail")->assertOk()->json())->firstWhere('event', 'updated') ?? [];
+    expect($changes("team/{$member->id}"))->toMatchArray(['by' => $this->owner->name])
+        ->and($changes("team/{$member->id}")['changes'])->toContain(['name' => 'name', 'was' => 'Somebody', 'is' => 'Mira Loch'], ['name' => 'role', 'was' => 'colourist', 'is' => 'assistant']);
+    $line = $this->salon->line;
+    $this->putJson("/api/products/{$this->salon->shades['6N']->id}", ['version' => 1, 'product' => ['code' => '6N', 'name' => 'slate', 'price' => '9.50', 'pack' => '60 g']])->assertOk();
+    expect($changes("lines/{$line->id}"))->toMatchArray(['of' => '6N'])
+        ->and($changes("lines/{$line->id}")['changes'])->toContain(['name' => 'price', 'was' => '', 'is' => '9.50']);
+    $this->putJson('/api/house', ['version' => 1, 'timezone' => 'UTC', 'rules' => ['level-school' => 'dye-weighted', 'weigh-ahead' => 'yes']])->assertOk();
+    expect($changes('house')['changes'])->toBe([['name' => 'Level of a mix', 'was' => 'mean by weight', 'is' => 'the darker shade weighs more']]);
+    $visit = $this->salon->planVisit($this);
+    $this->salon->addBowl($this, $visit)->assertCreated();
+    expect(array_column($this->getJson("/api/visits/{$visit['id']}/trail")->assertOk()->json(), 'of'))->toContain('bowl A');
+    // No hash and no PIN stands in it.
+    $member->forceFill(['pin' => Hash::make('4711'), 'password' => 'another long one'])->save();
+    expect($this->getJson("/api/team/{$member->id}/trail")->content())->not->toContain('$2y$');
+    // One's own, and nobody else's.
+    $this->actingAs($member->refresh());
+    $this->getJson("/api/team/{$member->id}/trail")->assertOk();
+    $this->getJson("/api/team/{$this->owner->id}/trail")->assertForbidden();
+});

@@ -42,6 +42,8 @@ final class StockController extends Controller
     /** The ledger of one product, the latest first. */
     public function show(Request $request, string $product): JsonResponse
     {
+        self::row($this->member($request)->salon_id, $product) ?? abort(404);
+
         return new JsonResponse(array_values(StockMove::query()->where('salon_id', $this->member($request)->salon_id)->where('product', $product)
             ->with('member')->orderByDesc('id')->limit(self::MOST_MOVES)->get()->map(fn (StockMove $move): array => [
                 'id' => $move->id,
@@ -58,9 +60,9 @@ final class StockController extends Controller
     public function mark(Request $request, string $product, StockResource $stock): JsonResponse
     {
         $salon = $this->member($request)->salon;
+        $row = self::row($salon->id, $product) ?? abort(404);
         $this->authorize('keepShelf', $salon);
         $said = $request->validate(['mark' => ['present', 'nullable', 'string', 'max:40']]);
-        $row = self::row($salon->id, $product) ?? abort(404);
         try {
             $text = is_string($said['mark']) ? trim($said['mark']) : '';
             $row->forceFill(['low_cg' => $text === '' ? null : MassReading::plain()->withPack($row->pack_cg)->read($text)])->save();

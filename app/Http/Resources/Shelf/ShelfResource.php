@@ -37,7 +37,7 @@ final class ShelfResource extends JsonResource
                 'shades',
                 'developers',
             ])->orderBy('withdrawn')->orderBy('id')->get()->map($this->line(...))->all()),
-            'blends' => array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
+            'blends' => array_values($salon->houseBlends()->where('retired', false)->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
                 'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
             ])->all()),
             'developers' => array_values($salon->developers()->orderBy('volume_hundredths')->get()->map(fn (Developer $developer): array => (new DeveloperResource($developer))->toArray())->all()),

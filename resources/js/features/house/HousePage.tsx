@@ -17,6 +17,7 @@ import { OwnPassword } from './OwnPassword'
 import { RuleRow } from './RuleRow'
 import { OwnPin } from './team/OwnPin'
 import { TeamSection } from './team/TeamSection'
+import { Trail } from '../../shared/trail/Trail'
 
 /** What this house does where good people disagree: set by the owner, readable by everybody. */
 export function HousePage({ owns }: { owns: boolean }) {
@@ -92,6 +93,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
           </Field>
         ) : <p>{house.timezone}</p>}
       </section>
+      <Trail of="house" />
       <TeamSection owns={owns} />
       <JudgementChart />
       <h2 id="house-own">My own</h2>

@@ -13,6 +13,7 @@ import { codesOf, draftOf, EMPTY, jsonOf, keepLineDraft, readLineDraft, type Lin
 import { LineRules } from './LineRules'
 import { Products } from './Products'
 import { useTried } from './useTried'
+import { Trail } from '../../shared/trail/Trail'
 
 /** One line: its rules and legend on the left, everything they read on the right. */
 export function LinePage({ id, writes }: { id?: null; writes: boolean }) {
@@ -78,6 +79,7 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
           <LineRules draft={shown} edit={edit} problem={mild} />
           <Legend draft={shown} edit={edit} problem={mild} />
         </fieldset>
+        {line === null ? null : <Trail of={`lines/${line.id.replace('line-', '')}`} />}
         {writes ? (
           <footer className="desk-foot">
             <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? (line === null ? 'Nothing written yet' : 'Saved') : 'Draft, kept here'}</span>

@@ -5,6 +5,7 @@ import { MemberContext } from '../../shared/session/member'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
+import { Blends } from './Blends'
 import { CostView } from './CostView'
 import { Developers } from './Developers'
 import { LinePage } from './LinePage'
@@ -25,6 +26,7 @@ export function ShelfPage() {
         <Route path="order" element={<OrderList />} />
         <Route path="costs" element={<CostView />} />
         <Route path="developers" element={<Developers writes={writes} />} />
+        <Route path="blends" element={<Blends writes={writes} />} />
         <Route path="measures" element={<Measures writes={writes} />} />
         <Route path=":line/*" element={<LinePage writes={writes} />} />
       </Route>
@@ -49,6 +51,7 @@ function Rail({ writes }: { writes: boolean }) {
         ))}
         {writes ? <NavLink to="/shelf/new" className="shelf-new">+ New line</NavLink> : null}
         <NavLink to="/shelf/developers">Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></NavLink>
+        <NavLink to="/shelf/blends">House blends</NavLink>
         <NavLink to="/shelf/measures">Measures</NavLink>
       </nav>
       <div className="shelf-open"><Outlet /></div>

@@ -78,7 +78,7 @@ export const saveLine = async (id: string, written: Written): Promise<Line> =>
   lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: `Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
 
 const problems = z.array(z.object({ pointer: z.string(), message: z.string(), mend: z.string() }))
-const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: readShape.nullable() })) })
+export const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: readShape.nullable() })) })
 export type Tried = z.infer<typeof triedShape>
 export const tryLine = async (of: string | null, json: LineJson, codes: string[], signal: AbortSignal): Promise<Tried> =>
   triedShape.parse(await postJson('lines/tried', { of, line: json, codes }, signal))
@@ -89,7 +89,7 @@ export const saveProduct = async (line: string, of: Product | null, json: Record
   return lineShape.parse(of === null ? await keptPost(`lines/${line.replace('line-', '')}/products`, body, what) : await keptPut(`products/${of.id.replace('shade-', '')}`, body, what))
 }
 
-const tableShape = z.object({
+export const tableShape = z.object({
   fields: z.array(z.string()),
   offered: z.array(z.string()),
   sample: z.array(z.array(z.string())),
@@ -113,10 +113,17 @@ export const saveDeveloper = async (of: Developer | null, json: Record<string, u
   return developerShape.parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
 }
 
-const measureShape = z.array(z.object({ id: z.number(), name: z.string(), product: z.string(), grams: z.string() }))
+export const measureShape = z.array(z.object({ id: z.number(), name: z.string(), product: z.string(), grams: z.string() }))
 export type Measure = z.infer<typeof measureShape>[number]
 export const measures = queryOptions({ queryKey: ['measures'], queryFn: async ({ signal }) => measureShape.parse(await getJson('measures', signal)) })
 export const saveMeasure = async (body: { name: string; grams: string; product: string }): Promise<Measure[]> =>
   measureShape.parse(await keptPost('measures', body, { stream: 'measures', about: `A ${body.name}`, at: '/shelf', reload: 'measures' }))
 export const dropMeasure = async (id: number): Promise<Measure[]> =>
   measureShape.parse(await keptDelete(`measures/${String(id)}`, undefined, { stream: 'measures', about: 'A measure taken away', at: '/shelf', reload: 'measures' }))
+
+export const blendsShape = z.array(z.object({
+  name: z.string(), retired: z.boolean(), line: z.string(),
+  versions: z.array(z.object({ version: z.number(), made: z.string().nullable(), ingredients: z.array(z.object({ label: z.string(), share: z.string() })), bowls: z.number() })),
+}))
+export const blends = queryOptions({ queryKey: ['blends'], queryFn: async ({ signal }) => blendsShape.parse(await getJson('house-blends', signal)) })
+export const retireBlend = async (name: string, retired: boolean) => blendsShape.parse(await postJson('house-blends/retire', { name, retired }))

@@ -10,6 +10,7 @@ import { DidItLast } from './DidItLast'
 import { ProposalList } from './ProposalList'
 import { isOver } from '../../shared/visits/visitLine'
 import type { Visit } from './shapes'
+import { Trail } from '../../shared/trail/Trail'
 
 /** What somebody must know before the first number: skin, what was said, what the last visits gave. */
 export function ReadStation({ visit, formulates }: { visit: Visit; formulates: boolean }) {
@@ -66,6 +67,7 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
       </ol>
       <h2>Photographs</h2>
       <PhotoStrip client={visit.client.id} visit={visit.id} photos={file.data.photos.slice(0, 6)} onAdded={refresh} />
+      <Trail of={`visits/${visit.id}`} />
     </div>
   )
 }

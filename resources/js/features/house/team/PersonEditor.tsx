@@ -8,6 +8,7 @@ import { OneOf } from '../../../shared/ui/OneOf'
 import { Press } from '../../../shared/ui/Press'
 import { changePerson, type Person, type Team } from './api'
 import { asRole, ROLES } from './Invite'
+import { Trail } from '../../../shared/trail/Trail'
 
 /** What the owner changes of a person; ending somebody closes every door of theirs and keeps their name. */
 export function PersonEditor({ person, onDone, onLink }: { person: Person; onDone: (team: Team) => void; onLink: () => void }) {
@@ -25,6 +26,7 @@ export function PersonEditor({ person, onDone, onLink }: { person: Person; onDon
       </div>
       <OneOf label="Role" all={ROLES} on={said.role} onChange={(on) => { set({ role: asRole(on) }) }} />
       <p className="quiet">{person.email === '' ? '' : `Signs in as ${person.email}.`}</p>
+      <Trail of={`team/${String(person.id)}`} />
       <div className="notice-actions">
         <Press submit kind="main" id="save-person" disabled={save.isPending}>Save</Press>
         {person.ended === null ? <Press kind="quiet" onPress={onLink}>Link for a new password</Press> : null}

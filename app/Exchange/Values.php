@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Exchange;
+
+use stdClass;
+
+/** A row as it stands in a table and as it stands in an open file: what is JSON in its column is JSON in the file. */
+final class Values
+{
+    /**
+     * @param  array<string, mixed>  $row
+     * @param  list<string>  $json  its columns that hold JSON
+     */
+    public static function line(array $row, array $json): string
+    {
+        foreach ($json as $column) {
+            if (is_string($row[$column] ?? null)) {
+                $row[$column] = json_decode($row[$column], false, 512, JSON_THROW_ON_ERROR | JSON_BIGINT_AS_STRING);
+            }
+        }
+
+        return json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+    }
+
+    /**
+     * @param  list<string>  $json
+     * @return array<string, mixed>
+     *
+     * @throws ArchiveRefused
+     */
+    public static function row(string $line, array $json, string $where): array
+    {
+        $read = json_decode($line, false, 512, JSON_BIGINT_AS_STRING);
+        if (! $read instanceof stdClass) {
+            throw ArchiveRefused::because("{$where} is no JSON object.", 'The file is not as it was written; take another copy of it.');
+        }
+        $row = get_object_vars($read);
+        foreach ($row as $column => $value) {
+            if (in_array($column, $json, true)) {
+                $row[$column] = $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+            } elseif ($value !== null && ! is_scalar($value)) {
+                throw ArchiveRefused::because("{$where} holds more than a value under “{$column}”.", 'It was written by a newer Tinta, or changed by hand: update first.');
+            }
+        }
+
+        return $row;
+    }
+}

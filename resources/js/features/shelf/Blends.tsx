@@ -1,0 +1,43 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
+import { Link } from 'react-router'
+import { showDay } from '../../shared/format/time'
+import { shelf as shelfQuery } from '../../shared/shelf/shelf'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { Waiting } from '../../shared/ui/Waiting'
+import { blends as blendsQuery, retireBlend } from './api'
+
+/** The house's own recipes under their nicknames: every version that was ever used, and how often. */
+export function Blends({ writes }: { writes: boolean }) {
+  const queries = useQueryClient()
+  const { data, error } = useQuery(blendsQuery)
+  const retire = useMutation({
+    mutationFn: ({ name, retired }: { name: string; retired: boolean }) => retireBlend(name, retired),
+    onSuccess: (next) => { queries.setQueryData(blendsQuery.queryKey, next); void queries.invalidateQueries({ queryKey: shelfQuery.queryKey }) },
+  })
+  if (data === undefined) return error === null ? <Waiting what="The house blends" /> : <ErrorNotice error={error} />
+  return (
+    <section aria-labelledby="blends-title">
+      <h1 id="blends-title">House blends</h1>
+      <p className="lead-line">A nickname for the colour of a bowl. Made, or made anew as the next version, from any bowl in a visit or the <Link to="/workbench/formula">workbench</Link>; a bowl keeps the version it used.</p>
+      {retire.error === null ? null : <ErrorNotice error={retire.error} />}
+      <ul className="plain-rows">
+        {data.map((blend) => (
+          <li key={blend.name} className={blend.retired ? 'withdrawn' : undefined}>
+            <strong>{blend.name}</strong> <span className="quiet">{blend.line}{blend.retired ? ', retired' : ''}</span>
+            {writes ? <Press kind="quiet" label={`${blend.name}: ${blend.retired ? 'offer it again' : 'retire'}`} onPress={() => { retire.mutate({ name: blend.name, retired: !blend.retired }) }}>{blend.retired ? 'Offer it again' : 'Retire'}</Press> : null}
+            <ul className="blend-versions">
+              {blend.versions.map((version) => (
+                <li key={version.version}>
+                  <span>Version {version.version}</span> <span>{version.ingredients.map((each) => `${each.share} ${each.label}`).join(' + ')}</span>
+                  <span className="quiet">{version.made === null ? '' : `since ${showDay(version.made)}, `}{version.bowls === 0 ? 'not used yet' : version.bowls === 1 ? 'in one bowl' : `in ${String(version.bowls)} bowls`}</span>
+                </li>
+              ))}
+            </ul>
+          </li>
+        ))}
+        {data.length === 0 ? <li className="quiet">None yet.</li> : null}
+      </ul>
+    </section>
+  )
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Enums\Role;
+use App\Exchange\ArchiveRefused;
+use App\Exchange\ExportSalon;
+use App\Exchange\ImportSalon;
+use App\Exchange\SalonTables;
+use App\Models\Shade;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\File;
+use Illuminate\Support\Str;
+use Opis\JsonSchema\Validator;
+use Tests\Feature\SmallSalon;
+
+beforeEach(function () {
+    $this->salon = new SmallSalon;
+    $this->actingAs($this->salon->member(Role::Owner));
+    $visit = $this->salon->planVisit($this);
+    $this->salon->addBowl($this, $visit, [], $bowl = (string) Str::uuid())->assertCreated();
+    $batch = $this->salon->startBatch($this, $bowl);
+    $this->salon->record($this, $batch, ['kind' => 'poured', 'line' => $this->salon->shades['6N']->productId(), 'grams' => '40', 'source' => 'hand'])->assertCreated();
+    Shade::query()->whereKey($this->salon->shades['7G']->id)->update(['own' => json_encode(['level' => '7.5', 'tone' => ['gold' => '1.0']]), 'name' => "two\nlines, „quoted“ \u{1F9F4}"]);
+    $this->photo = "photos/{$this->salon->salon->id}/".Str::uuid().'.jpg';
+    $this->root = sys_get_temp_dir().'/tinta-exchange-'.Str::random(12);
+    File::ensureDirectoryExists(dirname("{$this->root}/storage/{$this->photo}"));
+    file_put_contents("{$this->root}/storage/{$this->photo}", random_bytes(2_000));
+    DB::table('photos')->insert(['id' => (string) Str::uuid(), 'client_id' => $this->salon->client->id, 'kind' => 'before', 'file' => $this->photo, 'width' => 1, 'height' => 1, 'note' => '', 'taken_at' => now(), 'taken_by' => auth()->id()]);
+    $this->export = fn () => resolve(ExportSalon::class)($this->salon->salon->refresh(), "{$this->root}/out", "{$this->root}/storage");
+    $this->import = fn () => resolve(ImportSalon::class)("{$this->root}/out", "{$this->root}/back");
+});
+
+afterEach(fn () => File::deleteDirectory($this->root));
+
+it('names every table there is: what belongs to a salon, what is left, and the log', function () {
+    $tables = array_column(array_map(fn (object $row): array => (array) $row, DB::select('SELECT table_name AS name FROM information_schema.tables WHERE table_schema = DATABASE()')), 'name');
+    expect([...array_keys(SalonTables::BELONG), ...SalonTables::LEFT, SalonTables::LOG])->toEqualCanonicalizing($tables);
+});
+
+it('refuses a salon where one is, and a folder that is not empty', function () {
+    ($this->export)();
+    expect($this->import)->toThrow(ArchiveRefused::class, 'There is a salon here already.')
+        ->and($this->export)->toThrow(ArchiveRefused::class, 'is not empty');
+});
+
+it('writes files that anybody can read', function () {
+    $counts = ($this->export)();
+    $told = json_decode((string) file_get_contents("{$this->root}/out/tinta.json"), true);
+    expect($told)->toMatchArray(['tinta' => 'salon', 'format' => 1, 'salon' => $this->salon->salon->name])->and($told['rows'])->toBe($counts);
+    // Outside check: JSON Schema 2020-12 by opis/json-schema.
+    $schema = json_decode((string) file_get_contents(base_path('docs/format/salon.schema.json')));
+    expect((new Validator)->validate(json_decode((string) file_get_contents("{$this->root}/out/tinta.json")), $schema)->isValid())->toBeTrue();
+    $bowl = json_decode((string) file_get_contents("{$this->root}/out/data/bowls.jsonl"), true);
+    expect($bowl['sheet']['ratio'])->toBe('1:1.5');
+    expect(file_get_contents("{$this->root}/out/csv/visits.csv"))->toContain('Root')
+        ->and(file_get_contents("{$this->root}/out/{$this->photo}"))->toBe(file_get_contents("{$this->root}/storage/{$this->photo}"));
+    // What opens a door today is not carried.
+    expect(file_exists("{$this->root}/out/data/sessions.jsonl"))->toBeFalse()->and(file_exists("{$this->root}/out/data/invitations.jsonl"))->toBeFalse();
+});
