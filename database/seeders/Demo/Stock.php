@@ -35,7 +35,7 @@ final class Stock
             foreach ($line->shades->sortBy('id')->values() as $at => $shade) {
                 // One in nine was never counted; the care line nobody counts.
                 if ($line->name !== 'Quay Care' && $at % 9 !== 8) {
-                    $packs = [3.4, 2.1, 0.4, 5.0, 1.3, 2.8, 4.2][$at % 7];
+                    $packs = [3.4, 2.1, 0.4, 5.0, 1.3, 2.8, 4.2, 0.25, 1.8, 2.5, 0.5][$at % 11];
                     $rows[] = $this->row($salon, $counter, $shade->productId(), MovementKind::Counted, (int) ($packs * ($shade->pack_cg->centigrams ?? 0)) - (int) ($sums[$shade->productId()] ?? 0), '', $counted, $shade->pack_cg->centigrams ?? null, self::PRICES[$line->name]);
                 }
                 if ($line->name === 'Tidewater' && in_array($shade->code, ['6N', '7N'], true)) {

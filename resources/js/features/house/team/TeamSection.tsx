@@ -23,7 +23,8 @@ export function TeamSection({ owns }: { owns: boolean }) {
   }
   const again = useMutation({ mutationFn: (person: Person) => linkFor(person.id), onSuccess: (next, person) => { keep(next, person.name) } })
   const back = useMutation({ mutationFn: takeBack, onSuccess: (next) => { keep(next) } })
-  if (data === undefined) return null
+  // Its heading is there at once: an address may lead to it.
+  if (data === undefined) return <section><h2 id="house-team">Team</h2></section>
   const here = data.people.filter((person) => person.ended === null)
   const left = data.people.filter((person) => person.ended !== null)
   const row = (person: Person) => (
