@@ -42,7 +42,7 @@ final readonly class ExportSalon
         return $connection->transaction(function (ConnectionInterface $now) use ($salon, $folder, $photos): array {
             $counts = [];
             foreach (array_keys(SalonTables::BELONG) as $table) {
-                $rows = SalonTables::rows($now, $table, $salon->id);
+                $rows = SalonTables::inOrder($now, $table, $salon->id);
                 $counts[$table] = $this->write("{$folder}/data/{$table}.jsonl", $rows->cursor(), $table);
             }
             $counts[SalonTables::LOG] = $this->write("{$folder}/data/".SalonTables::LOG.'.jsonl', $this->log($salon), SalonTables::LOG);

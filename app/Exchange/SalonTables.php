@@ -48,10 +48,26 @@ final class SalonTables
         'stock_moves' => ['salon_id', 'salons'],
     ];
 
+    /** By what the rows of a table without an id stand in order. */
+    private const ORDER = [
+        'canvases' => ['visit_id'], 'colour_line_developer' => ['colour_line_id', 'developer_id'], 'client_words' => ['word', 'kind', 'client_id'],
+    ];
+
     /** What lives only while the machine works, or opens a door: it is not carried. */
     public const LEFT = ['sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'invitations', 'migrations'];
 
     public const LOG = 'activity_log';
+
+    /** The same, always in the same order. */
+    public static function inOrder(ConnectionInterface $database, string $table, int $salon): Builder
+    {
+        $rows = self::rows($database, $table, $salon);
+        foreach (self::ORDER[$table] ?? ['id'] as $column) {
+            $rows->orderBy($column);
+        }
+
+        return $rows;
+    }
 
     /** The rows of a table that belong to a salon. */
     public static function rows(ConnectionInterface $database, string $table, int $salon): Builder

@@ -44,9 +44,6 @@ it('becomes a salon: a line with sixty shades from its own table, two people, a 
         $type("#line-window-{$part}", $minutes);
     }
     // The legend is tried as it is typed: a code it does not know is marked, and kept.
-    $type('#line-codes', '6N 7G');
-    $this->rest($page, 1);
-    $page->findElement(WebDriverBy::cssSelector('#line-codes'))->clear();
     $type('#line-codes', "6N\n7G");
     $this->see($page, '.unread-count', '1 code is not read');
     $press('.chip', '+ letters');

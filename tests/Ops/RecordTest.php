@@ -128,7 +128,7 @@ it('puts a backup in the place of what is here by one command, keeps what was he
         ->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before)
         ->and(Shell::say('ls "$DIR"/backups/before-restore-*'))->not->toBe('');
     // The application's account may do again what it may, and no more.
-    expect(Shell::say('sql app -N tinta_browser -e "SELECT COUNT(*) FROM salons"'))->toBe('1')
+    expect(Shell::say('sql app -N tinta_browser -e "SELECT COUNT(*) FROM salons WHERE demo = 1"'))->toBe('1')
         ->and(Shell::run('sql app tinta_browser -e "DELETE FROM pours"')[0])->not->toBe(0);
     [$status, $said] = $tinta('restore '.__FILE__);
     expect($status)->not->toBe(0)

@@ -36,7 +36,8 @@ function Entrance() {
   const open = useQuery(mayBegin)
   const [begins, setBegins] = useState<boolean | null>(null)
   const [first] = useState(() => location.pathname)
-  if (open.isPending) return <Waiting what="Tinta" />
+  // Without the network nobody can say; whoever was here before signs in when it is back.
+  if (open.fetchStatus === 'fetching') return <Waiting what="Tinta" />
   if (open.data?.open !== true) return <SignInPage />
   // Where several salons are, most who come here have theirs already.
   return (begins ?? (open.data.empty || first === '/begin')) ? <BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} /> : <SignInPage onBegin={() => { setBegins(true) }} />
