@@ -21,6 +21,7 @@ use Core\Timing\Happened;
 use Core\Timing\TimedBowl;
 use Core\Timing\TimedVisit;
 use Core\Timing\Window;
+use Core\Units\Fraction;
 
 /** A visit's bowls as the plan of times takes them. Test strands have clocks of their own and no part in it. */
 final readonly class TimesOfVisit
@@ -119,7 +120,30 @@ final readonly class TimesOfVisit
             through: $details->through,
             emulsify: $details->emulsify,
             happened: $this->happened[$bowl->sheet->letter] ?? new Happened,
+            weaker: $window === null ? null : $this->weaker($bowl)['window'] ?? null,
+            weakerVolume: $this->weaker($bowl)['volume'] ?? 0,
         );
+    }
+
+    /**
+     * What the next lower strength takes that the line prints minutes for; null where it prints none, or the bowl's minutes
+     * were said and do not follow from its strength.
+     *
+     * @return ?array{volume: int, window: Window}
+     */
+    private function weaker(PlacedBowl $bowl): ?array
+    {
+        if ($bowl->strength === null || $bowl->sheet->minutes !== null || $bowl->sheet->details->heat !== []) {
+            return null;
+        }
+        $found = null;
+        foreach ($bowl->line->windows as $volume => ['min' => $min, 'target' => $target, 'max' => $max]) {
+            if (Fraction::of($volume)->compare($bowl->strength->volume) < 0) {
+                $found = ['volume' => $volume, 'window' => Window::of($min, $target, $max)];
+            }
+        }
+
+        return $found;
     }
 
     /** The line's, or what is said, or what its heat takes; on grey never short of its full time, on resistant grey longer. */

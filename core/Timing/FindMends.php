@@ -75,6 +75,11 @@ final class FindMends
             yield from $this->smaller($bowl);
         }
         foreach ($waiting as $bowl) {
+            if ($bowl->weaker !== null && $this->holds($this->visit->withBowl($bowl->letter, ['window' => $bowl->weaker])) !== null) {
+                yield new TimeMend(MendKind::Weaker, $bowl->letter, $bowl->weakerVolume);
+            }
+        }
+        foreach ($waiting as $bowl) {
             yield from $this->split($bowl);
         }
     }

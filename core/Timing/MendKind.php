@@ -16,6 +16,8 @@ enum MendKind: string
     case Rinse = 'rinse';
     /** Fewer foils, a smaller part of the head: applied sooner. */
     case Smaller = 'smaller';
+    /** A strength lower, for which the line prints other minutes. */
+    case Weaker = 'weaker';
     /** In a round of its own. */
     case Split = 'split';
 }

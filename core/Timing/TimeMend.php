@@ -12,7 +12,7 @@ final readonly class TimeMend
     /**
      * @param  MendKind  $kind  what is changed
      * @param  string  $letter  of which bowl; empty where it is the whole visit
-     * @param  int  $minutes  that it begins later (earlier, below zero), or that applying it may take
+     * @param  int  $minutes  that it begins later (earlier, below zero), or that applying it may take; of a lower strength, its volumes
      * @param  array{applying?: int, follows?: ?Follows, rinse?: string, order?: ?int, starts?: ?int}  $change  the bowl's, as TimedBowl::with takes it
      */
     public function __construct(
@@ -33,6 +33,7 @@ final readonly class TimeMend
             MendKind::Order => Fact::of('times.mend-order', letter: $this->letter),
             MendKind::Rinse => Fact::of('times.mend-rinse', letter: $this->letter),
             MendKind::Smaller => Fact::of('times.mend-smaller', letter: $this->letter, minutes: $this->minutes),
+            MendKind::Weaker => Fact::of('times.mend-weaker', letter: $this->letter, volume: $this->minutes),
             MendKind::Split => Fact::of('times.mend-split', letter: $this->letter),
         };
     }

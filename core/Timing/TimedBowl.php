@@ -25,6 +25,8 @@ final readonly class TimedBowl
      * @param  list<HeatPhase>  $heat
      * @param  ?int  $lookFrom  somebody looks from this minute of its clock on; null where it ends by the clock
      * @param  ?int  $through  taken through so long before the end
+     * @param  ?Window  $weaker  what a strength lower takes, where its line prints other minutes for it
+     * @param  int  $weakerVolume  that strength, in volumes
      */
     public function __construct(
         public string $letter,
@@ -46,6 +48,8 @@ final readonly class TimedBowl
         public ?int $through = null,
         public ?int $emulsify = null,
         public Happened $happened = new Happened,
+        public ?Window $weaker = null,
+        public int $weakerVolume = 0,
     ) {
     }
 
@@ -110,6 +114,8 @@ final readonly class TimedBowl
             through: $this->through,
             emulsify: $this->emulsify,
             happened: $this->happened,
+            weaker: $this->weaker,
+            weakerVolume: $this->weakerVolume,
         );
     }
 }

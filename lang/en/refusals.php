@@ -696,6 +696,10 @@ return [
             'said' => '“:code” is there already in :line.',
             'mend' => 'Change the one that is there, or give this one another code.',
         ],
+        'developer-twice' => [
+            'said' => '“:name” of :strength is there already.',
+            'mend' => 'Change the one that is there, or give this one another name.',
+        ],
         'no-code' => [
             'said' => 'There is no code.',
             'mend' => 'Write what is printed on it.',

@@ -16,6 +16,7 @@ return [
     'mend-hands' => 'A further pair of hands',
     'mend-rinse' => 'Rinse :letter by itself',
     'mend-smaller' => 'A smaller pattern for :letter: applied within :minutes min',
+    'mend-weaker' => ':letter with :volume vol: its line has other minutes for it, and it lifts less',
     'mend-split' => ':letter in a round of its own',
     'follows-nothing' => [
         'said' => 'Bowl :letter goes on after :other, and there is no such bowl in this visit.',

@@ -7,7 +7,7 @@ namespace Ops\Map;
 /** The core's folders in their rows, with the arrows that no longer way says already; every arrow is listed beside them. */
 final class Drawing
 {
-    private const WIDTH = 1180;
+    private const WIDTH = 1300;
 
     private const ROW = 74;
 
@@ -37,7 +37,7 @@ final class Drawing
         }
         $words = [];
         foreach ($list as $at => $line) {
-            $words[] = '<text x="740" y="'.(40 + 22 * $at).'" font-size="11" fill="#5b4a42">'.$line.'</text>';
+            $words[] = '<text x="890" y="'.(40 + 22 * $at).'" font-size="11" fill="#5b4a42">'.$line.'</text>';
         }
 
         return implode("\n", [
@@ -56,7 +56,7 @@ final class Drawing
         foreach (Rows::CORE as $row => $folders) {
             $count = count($folders);
             foreach ($folders as $at => $folder) {
-                $places[$folder] = [360 + (int) (($at - ($count - 1) / 2) * 142), 40 + $row * self::ROW];
+                $places[$folder] = [440 + (int) (($at - ($count - 1) / 2) * 142), 40 + $row * self::ROW];
             }
         }
 

@@ -238,6 +238,9 @@ it('keeps developers in volumes or percent, and measures that were weighed once'
     $this->putJson($put, ['version' => 1, 'product' => ['strength' => '7 vol', 'name' => 'soft']])->assertOk()->assertJsonPath('version', 2)->assertJsonPath('pack', '');
     ($this->later)();
     $this->putJson($put, ['version' => 1, 'product' => ['strength' => '9 vol']])->assertConflict()->assertJsonPath('newer.strength', '7 vol');
+    // A finger that presses twice makes one.
+    $this->postJson('/api/developers', ['product' => ['strength' => '30 vol', 'name' => 'developer 30 vol']])->assertCreated();
+    $this->postJson('/api/developers', ['product' => ['strength' => '30 vol', 'name' => 'developer 30 vol']])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/developer/name');
     $this->postJson('/api/developers', ['product' => ['strength' => 'strong']])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/developer/strength');
 
     $this->postJson('/api/measures', ['name' => 'Scoop', 'grams' => '18.5'])->assertCreated()->assertJsonPath('0.grams', '18.5 g');

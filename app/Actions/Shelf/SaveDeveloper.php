@@ -40,6 +40,11 @@ final readonly class SaveDeveloper
             if ($owner !== null) {
                 $problems[] = new Problem('/developer/packCode', Fact::of('refusals.product.pack-code-taken', code: $draft->packCode, product: $owner));
             }
+            $twin = $salon->developers()->whereKeyNot($developer->id ?? 0)->where('withdrawn', false)
+                ->where('name', $draft->name)->where('volume_hundredths', $draft->columns()['volume_hundredths'])->exists();
+            if ($draft->strength !== null && $twin && ! $withdrawn) {
+                $problems[] = new Problem('/developer/name', Fact::of('refusals.product.developer-twice', name: $draft->name, strength: $draft->strength->show()));
+            }
             if ($problems !== []) {
                 throw UnreadableDocument::because($problems);
             }

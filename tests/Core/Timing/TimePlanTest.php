@@ -191,6 +191,19 @@ it('finds that a further pair of hands, or a smaller pattern, would do', functio
     ]);
 });
 
+it('finds that a strength lower would do, where the line prints other minutes for it', function () {
+    $gloss = ['follows' => new Follows('A', FollowFrom::Clock, 20), 'weaker' => Window::of(5, 8, 10), 'weakerVolume' => 10];
+    $visit = new TimedVisit([Plans::bowl('A', Window::of(20, 25, 30)), Plans::bowl('B', Window::of(15, 20, 25), $gloss)]);
+    $mends = FindMends::of($visit, TimePlan::of($visit));
+    $weaker = array_values(array_filter($mends, static fn (TimeMend $mend): bool => $mend->kind === MendKind::Weaker));
+    expect($weaker)->toHaveCount(1)->and($weaker[0]->letter)->toBe('B')
+        ->and(words($weaker[0]->fact()))->toBe('B with 10 vol: its line has other minutes for it, and it lifts less')
+        ->and(TimePlan::of($visit->withBowl('B', ['window' => Window::of(5, 8, 10)]))->holds())->toBeTrue();
+    // One that would not do is not answered.
+    $slow = new TimedVisit([Plans::bowl('A', Window::of(20, 25, 30)), Plans::bowl('B', Window::of(15, 20, 25), ['weaker' => Window::of(14, 18, 20)] + $gloss)]);
+    expect(array_column(FindMends::of($slow, TimePlan::of($slow)), 'kind'))->not->toContain(MendKind::Weaker);
+});
+
 it('says what cannot be meant so, and plans without it', function (array $a, array $b, string $fault) {
     $plan = planOf([
         Plans::bowl('A', Window::of(20, 30, 40), $a),

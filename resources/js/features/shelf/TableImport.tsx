@@ -56,7 +56,7 @@ export function TableImport({ line, onClose }: { line: Line; onClose: () => void
             {take.error === null ? null : <ErrorNotice error={take.error} />}
             {table === null ? <p className="quiet">One product a row. Which column holds what is found by its heading, and can be said. Products that are there already are changed, not doubled.</p> : <Preview table={table} onFields={(next) => { take.reset(); setFields(next) }} />}
           </>
-        ) : <Notice kind="good" title={`${count(take.data.added, 'product')} added${take.data.changed === 0 ? '' : `, ${String(take.data.changed)} changed`}.`}>They stand in the line and can be weighed.</Notice>}
+        ) : <Notice kind="good" title={take.data.added === null ? 'The table is in.' : `${count(take.data.added, 'product')} added${take.data.changed === 0 ? '' : `, ${String(take.data.changed)} changed`}.`}>They stand in the line and can be weighed.</Notice>}
       </Modal.Body>
       <Modal.Footer>
         {table === null || take.data !== undefined ? null : <span className="quiet flex-fill">{table.faulty > 0 ? `${count(table.faulty, 'row')} to mend first: nothing is brought in by half.` : `${count(table.rows.filter((row) => !row.known).length, 'new product')}, ${String(table.rows.filter((row) => row.known).length)} known.`}</span>}

@@ -2,6 +2,7 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPost, keptPut } from '../../shared/outbox/kept'
+import { shelfShape } from '../../shared/shelf/shelf'
 
 /** An object that PHP writes as a list where it is empty. */
 const record = <T extends z.ZodType>(value: T) => z.union([z.record(z.string(), value), z.array(z.never()).transform((): Record<string, z.infer<T>> => ({}))])
@@ -72,8 +73,14 @@ export const line = (id: string) =>
 const at = (id: string) => `/shelf/${id}`
 type Written = { version: number; line: LineJson; about: string; withdrawn: boolean }
 
-export const makeLine = async (written: Written): Promise<Line> =>
-  lineShape.parse(await keptPost('lines', written, { stream: 'shelf', about: `Line ${String(written.line['name'])}`, at: '/shelf' }))
+export const makeLine = async (written: Written): Promise<Line> => {
+  const name = String(written.line['name'])
+  const made = await keptPost('lines', written, { stream: 'shelf', about: `Line ${name}`, at: '/shelf' })
+  if (made !== null) return lineShape.parse(made)
+  // Its answer was lost on the way: it is the line of that name.
+  const found = shelfShape.parse(await getJson('shelf')).lines.find((each) => each.name === name.trim())
+  return lineShape.parse(await getJson(`lines/${(found?.id ?? '').replace('line-', '')}`))
+}
 export const saveLine = async (id: string, written: Written): Promise<Line> =>
   lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: `Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
 
@@ -102,15 +109,17 @@ export const tryTable = async (line: string, text: string, fields: string[] | nu
   tableShape.parse(await postJson(`lines/${line.replace('line-', '')}/table/tried`, { text, fields }, signal))
 
 const importedShape = z.object({ added: z.number(), changed: z.number(), line: lineShape })
-export const importTable = async (line: string, text: string, fields: string[] | null) =>
-  importedShape.parse(await keptPost(`lines/${line.replace('line-', '')}/table`, { text, fields }, { stream: line, about: 'A table of products', at: at(line) }))
+export const importTable = async (line: string, text: string, fields: string[] | null) => {
+  const done = await keptPost(`lines/${line.replace('line-', '')}/table`, { text, fields }, { stream: line, about: 'A table of products', at: at(line) })
+  return done === null ? { added: null, changed: 0, line: lineShape.parse(await getJson(`lines/${line.replace('line-', '')}`)) } : importedShape.parse(done)
+}
 
 export const developerShape = z.object({ id: z.string(), label: z.string(), name: z.string(), strength: z.string(), pack: z.string(), packCode: z.string(), price: z.string(), withdrawn: z.boolean(), version: z.number() })
 export type Developer = z.infer<typeof developerShape>
-export const saveDeveloper = async (of: Developer | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Developer> => {
+export const saveDeveloper = async (of: Developer | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Developer | null> => {
   const body = { version: of?.version ?? 0, product: json, withdrawn }
   const what = { stream: 'developers', about: `Developer ${String(json['strength'])}`, at: '/shelf' }
-  return developerShape.parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
+  return developerShape.nullable().parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
 }
 
 export const measureShape = z.array(z.object({ id: z.number(), name: z.string(), product: z.string(), grams: z.string() }))
