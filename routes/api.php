@@ -16,6 +16,7 @@ use App\Http\Controllers\Bowls\TrialController;
 use App\Http\Controllers\Bowls\WrittenBowlsController;
 use App\Http\Controllers\Calendar\CalendarController;
 use App\Http\Controllers\Clients\ClientController;
+use App\Http\Controllers\Exchange\ClientFileController;
 use App\Http\Controllers\House\GramsMeanController;
 use App\Http\Controllers\House\HouseController;
 use App\Http\Controllers\House\JudgementController;
@@ -136,6 +137,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, Te
     Route::get('measures', [MeasureController::class, 'index']);
     Route::post('measures', [MeasureController::class, 'store']);
     Route::delete('measures/{measure}', [MeasureController::class, 'destroy']);
+    Route::get('clients/{client}/all', ClientFileController::class);
     Route::get('clients/{client}/trail', [TrailController::class, 'client']);
     Route::get('visits/{visit}/trail', [TrailController::class, 'visit']);
     Route::get('lines/{line}/trail', [TrailController::class, 'line']);

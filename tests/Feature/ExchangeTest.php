@@ -58,3 +58,20 @@ it('writes files that anybody can read', function () {
     // What opens a door today is not carried.
     expect(file_exists("{$this->root}/out/data/sessions.jsonl"))->toBeFalse()->and(file_exists("{$this->root}/out/data/invitations.jsonl"))->toBeFalse();
 });
+
+it('gives all that is held on one client, and nothing of anybody else', function () {
+    $other = App\Models\Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Somebody Else']);
+    $answer = $this->get("/api/clients/{$this->salon->client->id}/all")->assertOk()->assertHeader('Content-Type', 'application/json; charset=utf-8');
+    expect((string) $answer->headers->get('Cache-Control'))->toContain('no-store');
+    $told = json_decode((string) $answer->getContent(), true);
+    expect($told['tinta'])->toBe('client')->and($told['rows']['clients'])->toHaveCount(1)
+        ->and($told['rows']['bowls'][0]['sheet']['ratio'])->toBe('1:1.5')
+        ->and(array_column($told['rows']['pours'], 'grams_cg'))->toContain(4_000)
+        ->and(array_column($told['rows']['photos'], 'file'))->toBe([$this->photo])
+        ->and($answer->getContent())->not->toContain('Somebody Else');
+    expect(json_decode((string) $this->get("/api/clients/{$other->id}/all")->getContent(), true)['rows']['visits'])->toBe([]);
+    // That it was given is on the record.
+    expect(DB::table('activity_log')->where('subject_id', $this->salon->client->id)->where('event', 'exported')->count())->toBe(1);
+    $this->actingAs($this->salon->member(Role::Assistant));
+    $this->get("/api/clients/{$this->salon->client->id}/all")->assertForbidden();
+});

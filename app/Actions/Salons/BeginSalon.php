@@ -15,6 +15,8 @@ use Illuminate\Database\DatabaseManager;
 /** A new salon and its owner: on an instance that is empty, or one that is set up to hold several. */
 final readonly class BeginSalon
 {
+    private const LOCK = 'tinta.begin';
+
     public function __construct(private DatabaseManager $database, private Repository $config)
     {
     }
@@ -31,9 +33,20 @@ final readonly class BeginSalon
      */
     public function __invoke(array $said): TeamMember
     {
+        // Of two first owners at once one comes first. There is no row yet that could be locked.
+        $this->database->select('SELECT GET_LOCK(?, 10)', [self::LOCK]);
+        try {
+            return $this->make($said);
+        } finally {
+            $this->database->select('SELECT RELEASE_LOCK(?)', [self::LOCK]);
+        }
+    }
+
+    /** @param  array{salon: string, timezone: string, name: string, email: string, password: string}  $said */
+    private function make(array $said): TeamMember
+    {
         return $this->database->transaction(function () use ($said): TeamMember {
-            // Of two first owners at once one comes first: the table is read under its lock.
-            if ($this->config->get('tinta.hosted') !== true && Salon::query()->lockForUpdate()->exists()) {
+            if (! $this->mayBegin()) {
                 throw TeamRefused::begun();
             }
             $salon = Salon::query()->create(['name' => $said['salon'], 'timezone' => $said['timezone'], 'beginning' => []]);

@@ -62,6 +62,7 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
           <PhotoStrip client={file.id} visit={null} photos={file.photos} onAdded={refresh} />
           {formulates ? <Particulars file={file} onSaved={refresh} /> : null}
           <ChangeList changes={file.changes} />
+          {formulates ? <a className="btn btn-link press" href={`/api/clients/${String(file.id)}/all`} download>All that is held on them, as a file</a> : null}
         </aside>
       </div>
     </div>

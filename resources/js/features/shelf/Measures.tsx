@@ -2,6 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Refused } from '../../shared/api/http'
+import { FromScale } from '../../shared/scale/FromScale'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -51,6 +52,8 @@ export function Measures({ writes }: { writes: boolean }) {
               </Form.Select>
             </Field>
           </div>
+          <p className="quiet">Set the scale to zero with a dish on it, and empty one level {said.name === '' ? 'scoop' : said.name} into the dish.</p>
+          <div className="notice-actions"><FromScale onTake={(grams) => { set({ grams }) }} /></div>
           <Press submit kind="main" id="save-measure" disabled={save.isPending}>Keep it</Press>
         </Form>
       ) : null}

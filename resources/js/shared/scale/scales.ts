@@ -23,6 +23,12 @@ export type ScaleFormat = z.infer<typeof format>
 const formatsShape = z.object({ formats: z.array(format) })
 const triedShape = z.object({ tellsStill: z.boolean(), read: z.array(z.object({ line: z.string(), says: z.string() })) })
 
+/** What the chosen scale shows, as it shows it; null while it cannot be believed. The first one is meant where none was chosen. */
+export function shownBy(scales: HeardScale[], chosen: string): string | null {
+  const scale = scales.find((each) => each.id === (chosen === '' ? '1' : chosen))
+  return scale?.state === 'reading' ? scale.shown : null
+}
+
 /** How the house’s scales write. */
 export const scaleFormats = queryOptions({ queryKey: ['scale-formats'], queryFn: async ({ signal }) => formatsShape.parse(await getJson('scale/formats', signal)).formats })
 /** What would be read of these lines: the core learns, and nothing is kept. */
