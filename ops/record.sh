@@ -184,3 +184,13 @@ command_import() {
     [ -z "${STARTED_DATABASE:-}" ] || stop_database
     done_saying "Taken from $1: $(tail -1 "$DIR/log/import.log")"
 }
+
+# A link for a new password, for whoever stands at the machine: also an owner who is the only one.
+command_password() {
+    [ -n "${1:-}" ] || fail 'Name the mail address: ./tinta password ADDRESS'
+    use_instance "$(chosen_instance)"
+    is_running database "$(DB_MARK)" || fail 'Tinta is not running: ./tinta start first.'
+    local said
+    said=$(artisan password:link "$1" --no-interaction 2>&1) || fail "$said"
+    done_saying "It works once, for a week: $said"
+}

@@ -2,17 +2,35 @@
 
 declare(strict_types=1);
 
+use App\Accounts\CanonicalEmail;
+use App\Actions\Team\InviteMember;
 use App\Actions\Visits\LearnFromVisit;
 use App\Exchange\ArchiveRefused;
 use App\Exchange\ExportSalon;
 use App\Exchange\ImportSalon;
 use App\Formulas\JudgeRows;
 use App\Models\Salon;
+use App\Models\TeamMember;
 use Illuminate\Support\Facades\Artisan;
 
 // After an update: what closed visits teach follows from the record, by the model of this release.
 Artisan::command('learn', function (LearnFromVisit $learn): void {
     $this->info("{$learn->all()} closed visits were learnt from.");
+});
+
+// ./tinta password ADDRESS: a link for a new password, for whoever stands at the machine.
+Artisan::command('password:link {email}', function (InviteMember $invite): int {
+    $email = CanonicalEmail::of((string) $this->argument('email'));
+    $member = TeamMember::query()->where('email', $email)->whereNull('ended_at')->first();
+    if ($member === null) {
+        $this->error("Nobody who works here signs in as {$email}.");
+
+        return 1;
+    }
+    [, $token] = $invite->again($member, $member);
+    $this->line(rtrim((string) config('app.url'), '/')."/join/{$token}");
+
+    return 0;
 });
 
 // ./tinta export DIR: a whole salon as open files.

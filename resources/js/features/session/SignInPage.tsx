@@ -45,7 +45,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
             {enter.isPending ? 'Signing in…' : 'Sign in'}
           </Press>
-          <p className="quiet forgotten">Forgotten your password? The owner gives you a link for a new one, under House.</p>
+          <p className="quiet forgotten">Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.</p>
           {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>Begin a new salon here</Press>}
         </Form>
       </div>
