@@ -178,6 +178,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, Te
     Route::post('visits/{visit}/written', WrittenBowlsController::class);
     Route::post('visits/{visit}/template', [TemplateController::class, 'store']);
     Route::post('visits/{visit}/templates/{template}', [TemplateController::class, 'take'])->name('template.take');
+    Route::get('templates', [TemplateController::class, 'index']);
     Route::delete('templates/{template}', [TemplateController::class, 'destroy']);
     Route::get('visits/{visit}/bowls-to-take', BowlsToTakeController::class);
     Route::post('visits/{visit}/grams-mean', GramsMeanController::class);

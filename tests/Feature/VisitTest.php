@@ -183,3 +183,23 @@ it('reads each bowl and replays each batch once a request, however much follows 
     $draft = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '33 g']] + $first['sheet'];
     expect($asked(fn () => $this->postJson("/api/visits/{$this->visit['id']}/picture", ['drafts' => [['id' => 'x', 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $draft]]])))->toBe([3, 0]);
 });
+
+it('begins a visit with a service of the house, once, and never with another salon’s', function () {
+    $salon = new SmallSalon;
+    $this->actingAs($salon->member());
+    $visit = $salon->planVisit($this);
+    $salon->addBowl($this, $visit)->assertCreated();
+    $template = $this->postJson("/api/visits/{$visit['id']}/template", ['name' => 'Root of the house'])->assertCreated()->json('id');
+    $this->getJson('/api/templates')->assertOk()->assertJson([['id' => $template, 'name' => 'Root of the house', 'bowls' => ['A Root']]]);
+    $body = ['id' => (string) Str::uuid(), 'service' => 'Root of the house', 'startsAt' => now()->toIso8601String(), 'template' => $template];
+    $address = "/api/clients/{$salon->client->id}/visits";
+    app()->forgetScopedInstances();
+    $begun = $this->postJson($address, $body)->assertCreated()->json();
+    expect($begun['rounds'][0]['bowls'][0]['job'])->toBe('Root')->and($begun['service'])->toBe('Root of the house');
+    app()->forgetScopedInstances();
+    expect($this->postJson($address, $body)->assertSuccessful()->json('rounds.0.bowls'))->toHaveCount(1);
+    $other = new SmallSalon;
+    $this->actingAs($other->member());
+    $this->postJson("/api/clients/{$other->client->id}/visits", ['id' => (string) Str::uuid()] + $body)->assertNotFound();
+    $this->getJson('/api/templates')->assertOk()->assertJsonCount(0);
+});

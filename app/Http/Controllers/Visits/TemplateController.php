@@ -17,6 +17,20 @@ use Illuminate\Http\Request;
 /** Services of the house: kept from a visit, planned in another with one press. */
 final class TemplateController extends Controller
 {
+    /** The services of the house, each with what it is made of. */
+    public function index(Request $request): JsonResponse
+    {
+        return new JsonResponse(array_values(ServiceTemplate::query()->where('salon_id', $this->member($request)->salon_id)->orderBy('name')->get()
+            ->map(fn (ServiceTemplate $template): array => [
+                'id' => $template->id,
+                'name' => $template->name,
+                'bowls' => array_merge(...array_map(static fn (array $round): array => array_map(
+                    static fn (array $bowl): string => trim(((string) ($bowl['sheet']['letter'] ?? '')).' '.((string) ($bowl['sheet']['job'] ?? ''))),
+                    $round['bowls'],
+                ), $template->rounds)),
+            ])->all()));
+    }
+
     public function store(TemplateRequest $request, Visit $visit, KeepTemplate $keep): JsonResponse
     {
         $this->authorize('formulate', $visit);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visits;
 
+use App\Actions\Visits\PlanRounds;
 use App\Actions\Visits\PlanVisit;
 use App\Actions\Visits\RemoveVisit;
 use App\Actions\Visits\UpdateVisit;
@@ -14,6 +15,7 @@ use App\Http\Requests\Visits\RemoveVisitRequest;
 use App\Http\Requests\Visits\UpdateVisitRequest;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\Client;
+use App\Models\ServiceTemplate;
 use App\Models\Visit;
 use Illuminate\Http\JsonResponse;
 
@@ -26,10 +28,15 @@ final class VisitController extends Controller
         return new JsonResponse((new VisitResource($visit))->toArray());
     }
 
-    public function store(PlanVisitRequest $request, Client $client, PlanVisit $plan): JsonResponse
+    public function store(PlanVisitRequest $request, Client $client, PlanVisit $plan, PlanRounds $rounds): JsonResponse
     {
         $this->authorize('plan', $client);
+        $template = $request->template() === null ? null : ServiceTemplate::query()->where('salon_id', $client->salon_id)->findOrFail($request->template());
         $visit = $plan($this->member($request), $client, $request->id(), $request->service(), $request->startsAt());
+        if ($template !== null) {
+            // Sent again, it is the same taking: nothing is planned twice.
+            $visit = $rounds($visit, $template->rounds, $request->id());
+        }
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);
     }

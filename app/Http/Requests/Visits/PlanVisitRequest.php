@@ -15,6 +15,7 @@ final class PlanVisitRequest extends FormRequest
         return [
             'id' => ['required', 'uuid'],
             'service' => ['required', 'string', 'max:120'],
+            'template' => ['sometimes', 'nullable', 'integer', 'min:1'],
             'startsAt' => ['required', 'date', 'after:-1 year', 'before:+2 years'],
         ];
     }
@@ -27,6 +28,12 @@ final class PlanVisitRequest extends FormRequest
     public function service(): string
     {
         return $this->string('service')->trim()->value();
+    }
+
+    /** The service of the house that it begins with. */
+    public function template(): ?int
+    {
+        return $this->filled('template') ? $this->integer('template') : null;
     }
 
     public function startsAt(): CarbonImmutable

@@ -9,7 +9,7 @@ import { Waiting } from '../../shared/ui/Waiting'
 import { showDay } from '../../shared/format/time'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { SafetyPanel } from '../../shared/safety/SafetyPanel'
-import { client, planVisit, repeatVisit, type Client } from './api'
+import { client, planVisit, repeatVisit, services, type Client } from './api'
 import { ChangeList } from './ChangeList'
 import { Particulars } from './Particulars'
 import { TrendList } from './TrendList'
@@ -76,7 +76,8 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
   // One id for each press that may be sent twice: the server then makes one visit of it.
   const [id] = useState(newId)
   const repeat = useMutation({ mutationFn: (visit: string) => repeatVisit(visit, id), onSuccess: (made) => go(`/visits/${made}`) })
-  const plan = useMutation({ mutationFn: () => planVisit(file.id, id, service.trim(), new Date().toISOString()), onSuccess: (made) => go(`/visits/${made}`) })
+  const house = useQuery(services)
+  const plan = useMutation({ mutationFn: (of: { name: string; template: number | null }) => planVisit(file.id, id, of.name, new Date().toISOString(), of.template), onSuccess: (made) => go(`/visits/${made}`) })
   const error = repeat.error ?? plan.error
   return (
     <div className="client-plan">
@@ -94,7 +95,7 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
         className="plan-form"
         onSubmit={(event) => {
           event.preventDefault()
-          plan.mutate()
+          plan.mutate({ name: service.trim(), template: null })
         }}
       >
         <Form.Control aria-label="Service" placeholder="Another service" required maxLength={120} value={service} onChange={(event) => { setService(event.target.value) }} id="service" />
@@ -102,6 +103,11 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
           Plan
         </Press>
       </Form>
+      {(house.data ?? []).length === 0 ? null : (
+        <div className="chips" role="group" aria-label="Services of the house">
+          {house.data?.map((each) => <button key={each.id} type="button" className="chip" title={each.bowls.join(', ')} disabled={plan.isPending} onClick={() => { plan.mutate({ name: each.name, template: each.id }) }}>{each.name}</button>)}
+        </div>
+      )}
       {error === null ? null : <ErrorNotice error={error} />}
     </div>
   )
