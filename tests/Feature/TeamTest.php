@@ -14,6 +14,8 @@ use Illuminate\Support\Facades\Hash;
 use Tests\Feature\SmallSalon;
 
 beforeEach(function () {
+    // Tries are counted by address and stay counted: each test comes from one of its own.
+    $this->withServerVariables(['REMOTE_ADDR' => '10.'.random_int(1, 250).'.'.random_int(1, 250).'.'.random_int(1, 250)]);
     $this->salon = new SmallSalon;
     $this->owner = $this->salon->member(Role::Owner);
     $this->actingAs($this->owner);
