@@ -61,6 +61,8 @@ use_instance() {
     export APP_ENV=$env APP_KEY APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
     export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
     export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
+    # In the tests' instance a new salon begins beside the demo, whoever starts the application anew.
+    if [ "$INSTANCE" = test ]; then export TINTA_HOSTED=true; fi
     export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE2_PORT=$SCALE2_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT TINTA_BRIDGE_PORT=$BRIDGE_PORT
     APP_KEY=$(cat "$SECRETS/app_key")
     DB_PASSWORD=$(cat "$SECRETS/db_app")

@@ -29,8 +29,7 @@ command_test() {
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
         artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
         grant_app tinta_browser
-        # A new salon begins beside the demo there.
-        TINTA_HOSTED=true start_web
+        start_web
     fi
     start_scale
     local status=0

@@ -44,6 +44,20 @@ it('refuses a salon where one is, and a folder that is not empty', function () {
         ->and($this->export)->toThrow(ArchiveRefused::class, 'is not empty');
 });
 
+it('takes no archive of a newer Tinta, and no folder that is none', function () {
+    ($this->export)();
+    $file = "{$this->root}/out/tinta.json";
+    $told = json_decode((string) file_get_contents($file), true);
+    foreach ([['migration' => '2099_01_01_000001_later'], ['format' => 2], ['format' => 'one']] as $change) {
+        file_put_contents($file, json_encode($change + $told));
+        expect($this->import)->toThrow(ArchiveRefused::class, 'written by a newer Tinta');
+    }
+    file_put_contents($file, '{"hello": 1}');
+    expect($this->import)->toThrow(ArchiveRefused::class, "no salon of Tinta's");
+    unlink($file);
+    expect($this->import)->toThrow(ArchiveRefused::class, "no salon of Tinta's");
+});
+
 it('writes files that anybody can read', function () {
     $counts = ($this->export)();
     $told = json_decode((string) file_get_contents("{$this->root}/out/tinta.json"), true);

@@ -149,6 +149,7 @@ it('hands a device over by a PIN, to whom it knows, and slows guessing down', fu
 it('begins a salon where none is, once, and leads it through its first steps', function () {
     $said = ['salon' => 'Slip Street', 'timezone' => 'Europe/Oslo', 'name' => 'Ada Voss', 'email' => 'Ada@slip.example', 'password' => 'a few plain words'];
     ($this->out)();
+    config(['tinta.hosted' => false]);
     $this->getJson('/api/beginning/open')->assertOk()->assertJson(['open' => false]);
     $this->postJson('/api/beginning', $said)->assertUnprocessable()->assertJsonPath('message', 'There is a salon here already.');
     // An instance for several takes another.

@@ -63,19 +63,14 @@ it('takes nothing of an archive that is not whole, and says what is wrong', func
             $told['rows']['clients']--;
             file_put_contents("{$at}/tinta.json", json_encode($told));
         }],
-        'newer' => ['written by a newer Tinta', function (string $at): void {
-            $told = json_decode((string) file_get_contents("{$at}/tinta.json"), true);
-            file_put_contents("{$at}/tinta.json", json_encode(['migration' => '2099_01_01_000001_later'] + $told));
-        }],
         'column' => ['which is not known here', fn (string $at) => file_put_contents("{$at}/data/salons.jsonl", str_replace('{"id"', '{"mood":"good","id"', (string) file_get_contents("{$at}/data/salons.jsonl")))],
         'garbled' => ['is no JSON object', fn (string $at) => file_put_contents("{$at}/data/visits.jsonl", "not json\n")],
-        'other' => ["no salon of Tinta's", fn (string $at) => file_put_contents("{$at}/tinta.json", '{"hello": 1}')],
     ];
     $empty = Shell::tables('tinta_moved');
     foreach ($broken as $name => [$words, $change]) {
         ($this->copied)($name, $change);
         [$status, $said] = ($this->import)($name);
         expect($status)->toBe(1, "{$name}: {$said}")->and($said)->toContain($words);
-        expect(Shell::tables('tinta_moved'))->toBe($empty, $name);
     }
+    expect(Shell::tables('tinta_moved'))->toBe($empty);
 });
