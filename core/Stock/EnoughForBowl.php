@@ -7,7 +7,6 @@ namespace Core\Stock;
 use Core\Fact;
 use Core\Formula\KnownBowl;
 use Core\Shelf\Shelf;
-use Core\Units\Grams;
 
 /** Whether the shelf holds a bowl, and how many of it. What nobody has counted limits nothing. */
 final readonly class EnoughForBowl
@@ -21,7 +20,7 @@ final readonly class EnoughForBowl
     {
     }
 
-    /** @param  array<string, Grams>  $stock  by product id, of what was counted */
+    /** @param  array<string, StockLevel>  $stock  by product id */
     public static function of(KnownBowl $bowl, Shelf $shelf, array $stock): self
     {
         $wanted = [];
@@ -34,17 +33,17 @@ final readonly class EnoughForBowl
         $times = $first = null;
         $short = [];
         foreach ($wanted as $product => $grams) {
-            $there = $stock[$product] ?? null;
-            if ($there === null || $grams->isZero()) {
+            $level = $stock[$product] ?? StockLevel::unknown();
+            $enough = $level->enoughFor($grams);
+            if ($enough === null) {
                 continue;
             }
-            $enough = intdiv($there->centigrams, $grams->centigrams);
             $label = $shelf->product($product)?->label() ?? $product;
             if ($times === null || $enough < $times) {
                 [$times, $first] = [$enough, $label];
             }
             if ($enough < 1) {
-                $short[] = Fact::of('stock.short', product: $label, wanted: $grams->text(), there: $there->text());
+                $short[] = Fact::of('stock.short', product: $label, wanted: $grams->text(), there: $level->grams()?->text() ?? '');
             }
         }
 

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Actions\Salons;
 
+use App\Accounts\Initials;
 use App\Enums\Role;
 use App\Exceptions\TeamRefused;
 use App\Models\Salon;
 use App\Models\TeamMember;
-use App\Rules\Initials;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Database\DatabaseManager;
 

@@ -14,6 +14,7 @@ use App\Records\Editions;
 use App\Shelf\LineDraft;
 use Core\Codec\UnreadableDocument;
 use Illuminate\Database\DatabaseManager;
+use LogicException;
 
 /** A line as it is written now. What it was stays with the visits that were worked with it. */
 final readonly class SaveLine
@@ -38,8 +39,11 @@ final readonly class SaveLine
         return $this->database->transaction(function () use ($salon, $line, $version, $json, $about, $withdrawn): ColourLine {
             Salon::query()->lockForUpdate()->findOrFail($salon->id);
             $draft = LineDraft::read($salon, $json, $line);
-            if ($draft->line === null || $draft->problems !== []) {
-                throw UnreadableDocument::because($draft->problems === [] ? throw new \LogicException('A line without a fault was not read.') : $draft->problems);
+            if ($draft->problems !== []) {
+                throw UnreadableDocument::because($draft->problems);
+            }
+            if ($draft->line === null) {
+                throw new LogicException('A line without a fault was not read.');
             }
             $columns = LineJson::columns($draft->json, $draft->line);
             $developers = array_map(static fn (string $id): int => (int) substr($id, strlen('developer-')), $draft->line->developers);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Actions\Team;
 
+use App\Accounts\Initials;
 use App\Exceptions\TeamRefused;
 use App\Models\Invitation;
 use App\Models\TeamMember;
-use App\Rules\Initials;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 

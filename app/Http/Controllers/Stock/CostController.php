@@ -93,7 +93,7 @@ final class CostController extends Controller
             'unpriced' => $row['unpriced']->isZero() ? null : $row['unpriced']->text(),
             // For drawing and for the order of rows only.
             'cents' => $row['cost']->cents,
-            'wastedCents' => $row['wastedCost']->cents,
+            'drawn' => ['used' => ($row['cost']->cents - $row['wastedCost']->cents) / 100, 'wasted' => $row['wastedCost']->cents / 100],
         ];
     }
 }

@@ -43,7 +43,7 @@ final class BowlResource extends JsonResource
         try {
             $sheet = $rows->sheet($bowl, $shelf);
             // Of what is mixed or over, the shelf need hold no more.
-            $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty() ? null : resolve(StockRows::class)->grams($visit->colourist->salon);
+            $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty() ? null : resolve(StockRows::class)->levels($visit->colourist->salon);
             $worked = WorkedBowlResource::of($sheet, $shelf, $rules, $stock)->toArray();
             $place = implode('; ', array_map(fn (Stroke $stroke): string => $stroke->words(), $sheet->strokes));
             $about = $sheet->details->words();

@@ -22,8 +22,8 @@ use Core\Pigment\Ladder;
 use Core\Practice\HouseRules;
 use Core\Shelf\Shelf;
 use Core\Stock\EnoughForBowl;
+use Core\Stock\StockLevel;
 use Core\Units\Fraction;
-use Core\Units\Grams;
 use Core\Units\Rounding;
 use Core\Units\Strength;
 use Illuminate\Http\Request;
@@ -50,7 +50,7 @@ final class WorkedBowlResource extends JsonResource
     /**
      * The bowl worked, judged, explained, and looked over for what needs care.
      *
-     * @param  ?array<string, Grams>  $stock  what was counted, where the bowl is still to be mixed
+     * @param  ?array<string, StockLevel>  $stock  what there is, where the bowl is still to be mixed
      */
     public static function of(BowlSheet $sheet, Shelf $shelf, HouseRules $rules, ?array $stock = null): self
     {

@@ -17,8 +17,8 @@ export function CostChart({ rows }: { rows: Costs['rows'] }) {
       data: {
         labels: rows.map((row) => (row.name.length > 26 ? `${row.name.slice(0, 25)}…` : row.name)),
         datasets: [
-          { label: 'used', data: rows.map((row) => (row.cents - row.wastedCents) / 100), backgroundColor: colour('--accent'), stack: 'cost' },
-          { label: 'not used', data: rows.map((row) => row.wastedCents / 100), backgroundColor: colour('--ink-ochre'), stack: 'cost' },
+          { label: 'used', data: rows.map((row) => row.drawn.used), backgroundColor: colour('--accent'), stack: 'cost' },
+          { label: 'not used', data: rows.map((row) => row.drawn.wasted), backgroundColor: colour('--ink-ochre'), stack: 'cost' },
         ],
       },
       options: {

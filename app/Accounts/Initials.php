@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Rules;
+namespace App\Accounts;
 
 /** A person's initials, as a mark on a tablet: first and last name, or the beginning of the only one. */
 final class Initials
