@@ -10,6 +10,8 @@ return [
         // The pour panel exists only where the scale is the simulated one.
         'simulated' => (bool) env('TINTA_SCALE_SIMULATED', false),
     ],
+    // What seals notes about somebody's health: the newest key first, older ones after it, each 32 bytes in base64.
+    'notes_keys' => array_values(array_filter(explode(',', (string) env('TINTA_NOTES_KEYS', '')))),
     // Whether further salons may be begun on the first page: an instance for several.
     'hosted' => (bool) env('TINTA_HOSTED', false),
     // Where the bridge is told that something was written; 0 where none runs.

@@ -24,7 +24,7 @@ take_lock() {
 # What an earlier release left running speaks another language with its parts: it is stopped before this one starts.
 end_older_release() {
     local release
-    release=$(cat ops/*.sh scale/*.php database/migrations/*.php composer.json | sha256sum | cut -c1-16)
+    release=$(cat ops/*.sh ops/*.sql scale/*.php database/migrations/*.php composer.json | sha256sum | cut -c1-16)
     if [ "$(cat "$DIR/run/release" 2>/dev/null)" != "$release" ]; then
         if [ -n "$(instance_processes)" ] || is_running database "$(DB_MARK)" || is_running nginx "$(NGINX_MARK)"; then
             say 'Another release is running here; it is stopped first.'

@@ -91,5 +91,14 @@ grant_app() {
                 *) echo "GRANT SELECT, INSERT, UPDATE, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
             esac
         done
+        erasure "$database"
     } | sql root
+}
+
+# The one way in which the application takes words out of what is only ever added to: all of one client's, and nothing else. It runs as
+# the tables' owner; the triggers let through nothing but the words of a row becoming “erased”.
+erasure() {
+    echo "DELETE FROM mysql.procs_priv WHERE User = 'tinta_app' AND Db = '$1'; FLUSH PRIVILEGES;"
+    [ -n "$(sql root -N -e "SELECT 1 FROM information_schema.columns WHERE table_schema = '$1' AND table_name = 'clients' AND column_name = 'erased_at'")" ] || return 0
+    sed "s/@database@/$1/g" "$ROOT/ops/erase-client.sql"
 }

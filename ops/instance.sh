@@ -58,12 +58,16 @@ use_instance() {
     FPM_SOCKET="$SOCKETS/fpm.sock"
     local env=production
     [ "$INSTANCE" = test ] && env=testing
+    export TINTA_NOTES_KEYS
+    TINTA_NOTES_KEYS=$(cat "$SECRETS/notes_keys")
     export APP_ENV=$env APP_KEY APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
     export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
     export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
     # In the tests' instance a new salon begins beside the demo, whoever starts the application anew.
     if [ "$INSTANCE" = test ]; then export TINTA_HOSTED=true; fi
     export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE2_PORT=$SCALE2_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT TINTA_BRIDGE_PORT=$BRIDGE_PORT
+    # Through whom mail goes out, where somebody has said it once in this file or says it now.
+    if [ -s "$SECRETS/mail_url" ] && [ -z "${TINTA_MAIL_URL:-}" ]; then TINTA_MAIL_URL=$(cat "$SECRETS/mail_url"); export TINTA_MAIL_URL; fi
     APP_KEY=$(cat "$SECRETS/app_key")
     DB_PASSWORD=$(cat "$SECRETS/db_app")
 }
@@ -98,6 +102,8 @@ keep_secrets() {
     fi
     rm -f "$DIR/app_key" "$DIR/db_password"
     secret app_key "base64:$(head -c 32 /dev/urandom | base64 -w0)"
+    # Seals notes about somebody's health. A backup carries it: without it they are lost.
+    secret notes_keys "$(head -c 32 /dev/urandom | base64 -w0)"
     for each in db_root db_owner db_app db_backup; do
         secret "$each" "$(head -c 24 /dev/urandom | base64 -w0 | tr -d '/+=')"
     done

@@ -18,6 +18,8 @@ while true; do
     if [ ! -f "$today" ] && [ -S "$DB_SOCKET" ]; then
         (backup_to "$today") && ls -1 "$DIR"/backups/daily-*.tar.gz | sort -r | tail -n +8 | xargs -r rm -f --
     fi
+    # What the owner lets go out by itself.
+    [ -S "$DB_SOCKET" ] && php "$ROOT/artisan" messages:send --no-interaction >>"$DIR/log/messages.log" 2>&1
     command -v logrotate >/dev/null && logrotate -s "$DIR/run/logrotate.state" "$DIR/run/logrotate.conf"
     sleep "${TINTA_KEEPER_SECONDS:-300}" &
     resting=$!

@@ -60,9 +60,11 @@ backup_to() {
     ) || { rm -rf "$work"; fail 'The database could not be read; nothing was written.'; }
     printf '{"format": 1, "database": "tinta", "made": "%s", "migration": "%s"}\n' "$(date -u +%Y-%m-%dT%H:%M:%SZ)" \
         "$(sql backup -N "$DB_NAME" -e 'SELECT migration FROM migrations ORDER BY id DESC LIMIT 1' 2>/dev/null)" >"$work/tinta.json"
+    # Notes about health are sealed; without their keys a backup would hold them and nobody could read them.
+    (umask 077 && cp "$SECRETS/notes_keys" "$work/notes_keys")
     mkdir -p "$work/photos"
     if [ -d "$DIR/storage/app/private/photos" ]; then cp -a "$DIR/storage/app/private/photos/." "$work/photos/"; fi
-    (umask 077 && tar -C "$work" -czf "$file.part" tinta.json record.sql photos) || { rm -rf "$work" "$file.part"; fail "The backup could not be written to $file."; }
+    (umask 077 && tar -C "$work" -czf "$file.part" tinta.json record.sql notes_keys photos) || { rm -rf "$work" "$file.part"; fail "The backup could not be written to $file."; }
     mv "$file.part" "$file"
     rm -rf "$work"
 }
@@ -73,6 +75,43 @@ load_backup() {
     sql root -e "DROP DATABASE IF EXISTS \`$2\`" && make_database "$2"
     tar -xzOf "$1" record.sql | sed -E 's/DEFINER=`[^`]+`@`[^`]+`//' | sql root "$2" || status=1
     return $status
+}
+
+# The keys of a backup before our own; none is ever thrown away, for each still opens what it sealed.
+take_keys() {
+    local theirs both
+    theirs=$(tar -xzOf "$1" notes_keys 2>/dev/null) || return 0
+    both=$(printf '%s,%s' "$theirs" "$(cat "$SECRETS/notes_keys")" | tr ',' '\n' | awk 'NF && !seen[$0]++' | paste -sd, -)
+    replace_keys "$both"
+}
+
+replace_keys() {
+    (umask 077 && printf '%s' "$1" >"$SECRETS/notes_keys.new" && mv "$SECRETS/notes_keys.new" "$SECRETS/notes_keys")
+    if [ "$(id -u)" -eq 0 ]; then chown root: "$SECRETS/notes_keys"; fi
+    if [ -d "$DIR/run/keeper" ]; then
+        (umask 077 && cp "$SECRETS/notes_keys" "$DIR/run/keeper/notes_keys")
+        if [ "$(id -u)" -eq 0 ]; then chown "$OWN_USER:" "$DIR/run/keeper/notes_keys"; fi
+    fi
+    export TINTA_NOTES_KEYS=$1
+}
+
+# A new key for notes about health, before the old ones; what stands is sealed with it at once.
+command_new_key() {
+    use_instance "$(chosen_instance)"
+    COMMAND=new-key
+    take_lock
+    local working=0 said
+    is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
+    is_running nginx "$(NGINX_MARK)" && working=1
+    # Pages that are open wait: they would be given notes that the processes at work cannot open.
+    stop_web
+    is_running keeper "$(KEEPER_MARK)" && { stop_keeper; working=2; }
+    replace_keys "$(head -c 32 /dev/urandom | base64 -w0),$(cat "$SECRETS/notes_keys")"
+    said=$(artisan notes:seal --no-interaction 2>&1) || fail "$said"
+    if [ $working -ge 1 ]; then start_scale; start_web; fi
+    if [ $working -eq 2 ]; then start_keeper; fi
+    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    done_saying "$said Write a new backup: earlier ones carry the earlier keys."
 }
 
 command_backup() {
@@ -109,6 +148,7 @@ command_restore() {
         [ -f "$before" ] && load_backup "$before" "$DB_NAME"
         fail "$1 could not be put back; the record is as it was."
     fi
+    take_keys "$file"
     rm -rf "$DIR/storage/app/private/photos.new"
     as_own mkdir -p "$DIR/storage/app/private/photos.new"
     tar -C "$DIR/storage/app/private/photos.new" --strip-components=1 -xzf "$file" photos

@@ -25,6 +25,7 @@ command_help() {
 ./tinta backup FILE  the record and the photographs as of one moment, while the salon works
 ./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta password ADDRESS  a link for a new password, once
+./tinta new-key      a new key for notes about health, which stand sealed in the database
 ./tinta export DIR   a whole salon as open files: JSON, CSV, photographs
 ./tinta import DIR   such a salon into an empty instance (./tinta start --empty)
 ./tinta reset-demo   throw the demo's data away and load it afresh

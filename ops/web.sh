@@ -41,7 +41,7 @@ start_keeper() {
     (
         umask 077
         mkdir -p "$DIR/run/keeper"
-        cp "$SECRETS/db_backup" "$DIR/run/keeper/db_backup"
+        cp "$SECRETS/db_backup" "$SECRETS/notes_keys" "$DIR/run/keeper/"
         cat >"$DIR/run/logrotate.conf" <<CONF
 $DIR/log/*.log {
     size 2M

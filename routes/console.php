@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Accounts\CanonicalEmail;
+use App\Actions\Messages\SendByRule;
 use App\Actions\Team\InviteMember;
 use App\Actions\Visits\LearnFromVisit;
 use App\Exchange\ArchiveRefused;
@@ -11,6 +12,8 @@ use App\Exchange\ImportSalon;
 use App\Formulas\JudgeRows;
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Sealed\SealAnew;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 
 // After an update: what closed visits teach follows from the record, by the model of this release.
@@ -79,4 +82,18 @@ Artisan::command('judge', function (LearnFromVisit $learn, JudgeRows $judge): vo
             $judge->of($salon),
         ));
     }
+});
+
+// By the keeper, every few minutes: what the owner lets go out by itself.
+Artisan::command('messages:send', function (SendByRule $send): void {
+    $count = 0;
+    foreach (Salon::query()->orderBy('id')->get() as $salon) {
+        $count += $send($salon, CarbonImmutable::now());
+    }
+    $this->info("{$count} messages were handed to the mail server.");
+});
+
+// ./tinta new-key: what stands sealed is sealed anew by the first key.
+Artisan::command('notes:seal', function (SealAnew $seal): void {
+    $this->info("{$seal()} notes were sealed anew.");
 });

@@ -10,6 +10,7 @@ use App\Models\Canvas;
 use App\Models\Client;
 use App\Models\ColourLine;
 use App\Models\Developer;
+use App\Models\Message;
 use App\Models\Salon;
 use App\Models\Shade;
 use App\Models\Visit;
@@ -101,6 +102,15 @@ final class EditedElsewhere extends RuntimeException
         return new self(
             'The canvas was changed on another device.',
             'Look at the newer one, then keep it or put yours in its place.',
+            $newer,
+        );
+    }
+
+    public static function message(Message $newer): self
+    {
+        return new self(
+            'This message was changed or sent on another device.',
+            'It is shown as it stands now.',
             $newer,
         );
     }

@@ -79,7 +79,7 @@ final readonly class ExportSalon
         assert($out !== false);
         $count = 0;
         foreach ($rows as $row) {
-            fwrite($out, Values::line((array) $row, $json)."\n");
+            fwrite($out, Values::line($table, (array) $row, $json)."\n");
             $count++;
         }
         fclose($out);

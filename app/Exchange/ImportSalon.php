@@ -90,7 +90,7 @@ final readonly class ImportSalon
         $count = 0;
         while (($line = fgets($in)) !== false) {
             $count++;
-            $row = Values::row(rtrim($line, "\n"), $json, "data/{$table}.jsonl, line {$count},");
+            $row = Values::row($table, rtrim($line, "\n"), $json, "data/{$table}.jsonl, line {$count},");
             $strange = array_diff(array_keys($row), $columns);
             if ($strange !== []) {
                 throw ArchiveRefused::because("data/{$table}.jsonl, line {$count}, holds “".implode('”, “', $strange).'”, which is not known here.', 'It was written by a newer Tinta: update first.');

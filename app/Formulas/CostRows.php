@@ -6,6 +6,9 @@ namespace App\Formulas;
 
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
+use Core\Codec\ReadCare;
+use Core\Formula\Extra;
+use Core\Record\CareStep;
 use Core\Stock\CostSheet;
 use Core\Stock\Lot;
 use Core\Units\Grams;
@@ -17,11 +20,13 @@ final readonly class CostRows
 {
     public const BY = ['month', 'line', 'product', 'client', 'visit', 'bowl', 'person'];
 
+    private const AT_ONCE = 500;
+
     public function __construct(private DatabaseManager $database)
     {
     }
 
-    /** @return array{sheet: CostSheet, names: array<string, string>} and what each group is called */
+    /** @return array{sheet: CostSheet, names: array<string, string>, addOns: array<string, int>} what each group is called, and cents of its add-ons */
     public function of(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to): array
     {
         $names = [];
@@ -40,10 +45,11 @@ final readonly class CostRows
             ->join('team_members AS t', 't.id', '=', 'm.person')
             ->leftJoin('shades AS s', fn ($on) => $on->whereRaw("m.product = CONCAT('shade-', s.id)"))
             ->leftJoin('developers AS d', fn ($on) => $on->whereRaw("m.product = CONCAT('developer-', d.id)"))
-            ->selectRaw('m.product, m.poured, m.pack_cg, m.pack_cents, m.moved_at, m.person, b.mixed_cg, b.used_cg, b.status, w.id AS bowl, w.letter,
+            ->selectRaw('m.product, m.poured, m.pack_cg, m.pack_cents, m.moved_at, m.person, b.id AS batch, b.mixed_cg, b.used_cg, b.status, w.id AS bowl, w.letter,
                 w.job, v.id AS visit, v.service, v.starts_at, c.id AS client, c.name AS client_name, l.id AS line, l.name AS line_name,
                 t.name AS person_name, s.code, d.name AS developer')
             ->orderBy('m.moved_at')->orderBy('m.product')->get();
+        $planned = $this->planned(array_values(array_unique($rows->pluck('batch')->all())));
         foreach ($rows as $found) {
             $row = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $found);
             if ((int) $row['poured'] <= 0) {
@@ -58,10 +64,65 @@ final readonly class CostRows
                 $row['pack_cents'] === null ? null : Price::ofCents((int) $row['pack_cents']),
                 Grams::ofCentigrams((int) $row['mixed_cg']),
                 Grams::ofCentigrams($row['status'] === 'discarded' ? 0 : (int) $row['used_cg']),
+                $row['status'] === 'discarded',
+                $planned[(string) $row['batch']][(string) $row['product']] ?? null,
             );
         }
 
-        return ['sheet' => CostSheet::of($lots), 'names' => $names];
+        return ['sheet' => CostSheet::of($lots), 'names' => $names, 'addOns' => $this->addOns($salon, $by, $from, $to, $names)];
+    }
+
+    /**
+     * @param  list<mixed>  $batches
+     * @return array<string, array<string, Grams>> what each was to hold, by product
+     */
+    private function planned(array $batches): array
+    {
+        $found = [];
+        foreach (array_chunk($batches, self::AT_ONCE) as $some) {
+            foreach ($this->database->table('batches')->whereIn('id', $some)->get(['id', 'plan']) as $row) {
+                foreach ((array) (json_decode((string) $row->plan, true)['lines'] ?? []) as $line) {
+                    $product = Extra::productOf((string) ($line['key'] ?? ''));
+                    // What was poured by eye had no target to go beyond.
+                    if (($line['open'] ?? false) === false) {
+                        $found[$row->id][$product] = ($found[$row->id][$product] ?? Grams::zero())->plus(Grams::ofCentigrams((int) ($line['target_cg'] ?? 0)));
+                    }
+                }
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Treatments and masks that were done, at what was charged for them: of a visit, so of a month, a client, a visit and who did it.
+     *
+     * @param  array<string, string>  $names
+     * @return array<string, int> cents by group
+     */
+    private function addOns(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to, array &$names): array
+    {
+        $found = [];
+        if (! in_array($by, ['month', 'client', 'visit', 'person'], true)) {
+            return $found;
+        }
+        $visits = $this->database->table('visits AS v')->join('clients AS c', 'c.id', '=', 'v.client_id')->join('team_members AS t', 't.id', '=', 'v.colourist_id')
+            ->where('v.salon_id', $salon->id)->whereBetween('v.starts_at', [$from, $to])->whereNotNull('v.care')
+            ->selectRaw('v.id AS visit, v.service, v.starts_at, v.starts_at AS moved_at, v.care, c.id AS client, c.name AS client_name, t.id AS person, t.name AS person_name')->get();
+        foreach ($visits as $visit) {
+            $cents = array_sum(array_map(
+                static fn (CareStep $step): int => $step->done ? $step->cents ?? 0 : 0,
+                ReadCare::from(json_decode((string) $visit->care, true)),
+            ));
+            if ($cents > 0) {
+                $row = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $visit);
+                [$group, $name] = self::group($by, [...$row, 'job' => '', 'letter' => ''], $salon->timezone);
+                $names[$group] ??= $name;
+                $found[$group] = ($found[$group] ?? 0) + $cents;
+            }
+        }
+
+        return $found;
     }
 
     /**

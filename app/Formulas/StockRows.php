@@ -34,6 +34,19 @@ final class StockRows
         return array_filter(array_map(static fn (StockLevel $level): ?Grams => $level->grams(), $this->levels($salon)));
     }
 
+    /**
+     * Of a few products alone, as they stand now: asked with every pour.
+     *
+     * @param  list<string>  $products
+     * @return array<string, StockLevel> by product id; what has no movement is not among them
+     */
+    public function some(int $salon, array $products): array
+    {
+        return StockMove::query()->toBase()->where('salon_id', $salon)->whereIn('product', $products)->groupBy('product')
+            ->selectRaw("product, SUM(grams_cg) AS sum_cg, MAX(kind = 'counted') AS counted")->get()
+            ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
+    }
+
     /** To be called when something has moved. */
     public function forget(): void
     {

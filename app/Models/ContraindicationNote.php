@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsSealed;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\Contraindication;
@@ -38,6 +39,8 @@ final class ContraindicationNote extends Model
     {
         return [
             'kind' => Contraindication::class,
+            'note' => AsSealed::class,
+            'clearance' => AsSealed::class,
             'noted_at' => 'immutable_datetime',
             'lifted_at' => 'immutable_datetime',
         ];

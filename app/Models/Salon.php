@@ -17,6 +17,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $timezone an IANA name; moments are stored in UTC and shown in it
  * @property ?array<string, string> $house_rules what differs from the standard, as the core reads it
  * @property ?list<string> $beginning steps left for later; null where nobody is led through them
+ * @property ?int $keep_years after their last visit somebody is erased; null where nobody is
+ * @property ?array<string, array<string, mixed>> $message_rules by kind of message
  * @property int $version raised by every change of the above
  */
 final class Salon extends Model
@@ -27,7 +29,7 @@ final class Salon extends Model
 
     protected function casts(): array
     {
-        return ['house_rules' => 'array', 'beginning' => 'array'];
+        return ['house_rules' => 'array', 'beginning' => 'array', 'message_rules' => 'array'];
     }
 
     /** What this house does where good people disagree. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Casts\AsSealed;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\TestResult;
@@ -43,6 +44,7 @@ final class SkinTest extends Model
             'recorded_at' => 'immutable_datetime',
             'read_at' => 'immutable_datetime',
             'result' => TestResult::class,
+            'note' => AsSealed::class,
         ];
     }
 

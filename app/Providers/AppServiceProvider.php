@@ -14,6 +14,7 @@ use App\Formulas\VisitTimes;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
+use App\Models\ClientMatch;
 use App\Models\ColourLine;
 use App\Models\ContraindicationNote;
 use App\Models\Developer;
@@ -30,6 +31,7 @@ use App\Models\TeamMember;
 use App\Models\Visit;
 use App\Records\Editions;
 use App\Records\WriteContext;
+use App\Sealed\Seal;
 use App\Words\Catalogue;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -49,7 +51,7 @@ final class AppServiceProvider extends ServiceProvider
         'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
         'line' => [ColourLine::class, null], 'shade' => [Shade::class, 'colourLine'], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
         'member' => [TeamMember::class, null], 'invitation' => [Invitation::class, null],
-        'client' => [Client::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
+        'client' => [Client::class, null], 'second' => [Client::class, null], 'match' => [ClientMatch::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
         'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
             Batch::class,
             'bowl.round.visit',
@@ -65,6 +67,7 @@ final class AppServiceProvider extends ServiceProvider
         // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch
         // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
+        $this->app->singleton(Seal::class, fn (): Seal => new Seal(array_values(array_map(strval(...), (array) config('tinta.notes_keys')))));
         $this->app->scoped(Editions::class);
         $this->app->scoped(StockRows::class);
         $this->app->scoped(SalonShelf::class);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Records;
 
+use App\Sealed\Seal;
+use App\Sealed\SealedColumns;
 use Spatie\Activitylog\Contracts\Activity;
 use Spatie\Activitylog\LogOptions;
 use Spatie\Activitylog\Models\Activity as ActivityRow;
@@ -26,6 +28,10 @@ trait Recorded
 
     public function tapActivity(Activity $activity, string $event): void
     {
+        $sealed = SealedColumns::ofModel($this);
+        if ($sealed !== [] && $activity instanceof ActivityRow && $activity->properties !== null) {
+            $activity->properties = collect(SealedColumns::inLog($activity->properties->toArray(), $sealed, resolve(Seal::class)->close(...)));
+        }
         $context = resolve(WriteContext::class);
         if ($context->reason() !== '' && $activity instanceof ActivityRow && $activity->properties !== null) {
             $activity->properties = $activity->properties->put('reason', $context->reason());

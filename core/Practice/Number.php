@@ -95,6 +95,11 @@ enum Number: string
     case WashMinutes = 'wash-minutes';
     case EarlyRinse = 'early-rinse';
     case FollowUpDays = 'follow-up-days';
+    case FollowUpPatience = 'follow-up-patience';
+    case TestNoticeDays = 'test-notice-days';
+    case ReadingPatience = 'reading-patience';
+    case VisitNoticeDays = 'visit-notice-days';
+    case VisitNoticeLeast = 'visit-notice-least';
     case LowStock = 'low-stock';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
@@ -264,7 +269,12 @@ enum Number: string
         'wash-minutes' => [5, 1, 'min', Mark::Model, Override::Nobody, 'from the rinse of a round to the first touch of the next, where nothing else is said'],
         'early-rinse' => [1, 2, 'of the least time', Mark::Model, Override::Nobody, 'a rinse before it is asked about'],
         'low-stock' => [1, 2, 'of a pack', Mark::Model, Override::House, 'so much or less of a product is low, where it has no mark of its own'],
-        'follow-up-days' => [14, 1, 'days', Mark::Practice, Override::Nobody, 'after a visit somebody asks how the colour wears'],
+        'follow-up-days' => [14, 1, 'days', Mark::Practice, Override::House, 'after a visit somebody asks how the colour wears'],
+        'follow-up-patience' => [14, 1, 'days', Mark::Model, Override::Nobody, 'and longer after that nobody is asked any more'],
+        'test-notice-days' => [2, 1, 'days', Mark::Practice, Override::House, 'before the last moment for a skin test somebody is asked to come for it'],
+        'reading-patience' => [7, 1, 'days', Mark::Model, Override::Nobody, 'after its 48 hours a test that nobody read is not asked about any more'],
+        'visit-notice-days' => [1, 1, 'day', Mark::Practice, Override::House, 'before a visit somebody is reminded of it'],
+        'visit-notice-least' => [3, 1, 'hours', Mark::Model, Override::Nobody, 'nearer to a visit nobody is reminded of it any more'],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
     ];
 

@@ -12,16 +12,17 @@ use Core\Units\Rounding;
 /**
  * What was poured and what of it never came onto a head, in grams and in money. Each product of a batch is wasted in the
  * proportion in which the batch was: from the bowl no one can take one product and leave the other. What has no price is
- * told apart, and is not free.
+ * told apart, and is not free. Of what was wasted, bowls that were thrown away whole are told apart; what went in beyond the plan is
+ * told beside it, whether it came onto a head or not.
  */
 final readonly class CostSheet
 {
-    private const NOTHING = ['grams' => 0, 'wasted' => 0, 'cents' => 0, 'wastedCents' => 0, 'unpriced' => 0];
+    private const NOTHING = ['grams' => 0, 'wasted' => 0, 'cents' => 0, 'wastedCents' => 0, 'unpriced' => 0, 'thrown' => 0, 'thrownCents' => 0, 'over' => 0, 'overCents' => 0];
 
     /** Each lot is worked to a thousandth of a centigram and of a cent, so that any number of them can be added up. */
     private const FINE = 1000;
 
-    /** @param  array<string, array{grams: int, wasted: int, cents: int, wastedCents: int, unpriced: int}>  $sums  in thousandths */
+    /** @param  array<string, array{grams: int, wasted: int, cents: int, wastedCents: int, unpriced: int, thrown: int, thrownCents: int, over: int, overCents: int}>  $sums  in thousandths */
     private function __construct(private array $sums)
     {
     }
@@ -35,6 +36,7 @@ final readonly class CostSheet
             $wasted = $lot->mixed->isZero()
                 ? Fraction::zero()
                 : $grams->times(Fraction::of($lot->mixed->lessAtMost($lot->used)->centigrams, $lot->mixed->centigrams));
+            $thrown = $lot->thrown ? $wasted : Fraction::zero();
             $each = $lot->perCentigram();
             $now = $sums[$lot->group] ?? self::NOTHING;
             $sums[$lot->group] = [
@@ -43,19 +45,23 @@ final readonly class CostSheet
                 'cents' => $now['cents'] + self::fine($grams->times($each ?? Fraction::zero())),
                 'wastedCents' => $now['wastedCents'] + self::fine($wasted->times($each ?? Fraction::zero())),
                 'unpriced' => $now['unpriced'] + ($each === null ? self::fine($grams) : 0),
+                'thrown' => $now['thrown'] + self::fine($thrown),
+                'thrownCents' => $now['thrownCents'] + self::fine($thrown->times($each ?? Fraction::zero())),
+                'over' => $now['over'] + self::fine($lot->over()->exactly()),
+                'overCents' => $now['overCents'] + self::fine($lot->over()->exactly()->times($each ?? Fraction::zero())),
             ];
         }
 
         return new self($sums);
     }
 
-    /** @return array<string, array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams}> by group */
+    /** @return array<string, array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}> by group */
     public function rows(): array
     {
         return array_map(self::shown(...), $this->sums);
     }
 
-    /** @return array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams} */
+    /** @return array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price} */
     public function total(): array
     {
         $all = self::NOTHING;
@@ -76,8 +82,8 @@ final readonly class CostSheet
     /**
      * Rounded once, at the end.
      *
-     * @param  array{grams: int, wasted: int, cents: int, wastedCents: int, unpriced: int}  $sum
-     * @return array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams}
+     * @param  array{grams: int, wasted: int, cents: int, wastedCents: int, unpriced: int, thrown: int, thrownCents: int, over: int, overCents: int}  $sum
+     * @return array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}
      */
     private static function shown(array $sum): array
     {
@@ -90,6 +96,10 @@ final readonly class CostSheet
             'cost' => $price($sum['cents']),
             'wastedCost' => $price($sum['wastedCents']),
             'unpriced' => $grams($sum['unpriced']),
+            'thrown' => $grams($sum['thrown']),
+            'thrownCost' => $price($sum['thrownCents']),
+            'over' => $grams($sum['over']),
+            'overCost' => $price($sum['overCents']),
         ];
     }
 }

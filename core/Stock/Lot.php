@@ -17,6 +17,8 @@ final readonly class Lot
      * @param  ?Price  $price  of that pack
      * @param  Grams  $mixed  of the whole batch
      * @param  Grams  $used  of it: the rest was left over, or all of it thrown away
+     * @param  bool  $thrown  the whole batch was thrown away
+     * @param  ?Grams  $planned  of this product; null where it was not planned, and went in beside
      */
     public function __construct(
         public string $group,
@@ -25,7 +27,15 @@ final readonly class Lot
         public ?Price $price,
         public Grams $mixed,
         public Grams $used,
+        public bool $thrown = false,
+        public ?Grams $planned = null,
     ) {
+    }
+
+    /** What went in beyond the plan; of what was never planned, nothing is beyond. */
+    public function over(): Grams
+    {
+        return $this->planned === null ? Grams::zero() : $this->poured->lessAtMost($this->planned);
     }
 
     /** Cents of a centigram; null where it has no price. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Stock;
 
+use Core\Fact;
 use Core\Practice\Number;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -41,6 +42,14 @@ final readonly class StockLevel
     public function grams(): ?Grams
     {
         return $this->counted ? Grams::ofCentigrams(max(0, $this->sum)) : null;
+    }
+
+    /** What is said at the bench where less is there than is still to go in; null where there is enough, or nobody knows. */
+    public function shortOf(string $product, Grams $left): ?Fact
+    {
+        $there = $this->grams();
+
+        return $there !== null && $left->isMoreThan($there) ? Fact::of('stock.short-now', there: $there->text(), product: $product, left: $left->text()) : null;
     }
 
     /** By how much more went out than the ledger had: count again. */

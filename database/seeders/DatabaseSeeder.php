@@ -9,6 +9,7 @@ use App\Models\Salon;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Database\Seeders\Demo\Clients;
+use Database\Seeders\Demo\ClientsSide;
 use Database\Seeders\Demo\Hour;
 use Database\Seeders\Demo\Shelf;
 use Database\Seeders\Demo\Stock;
@@ -56,6 +57,7 @@ final class DatabaseSeeder extends Seeder
         (new Clients)->load($salon);
         (new Story($salon->refresh()))->tell();
         (new Workspace($salon->refresh()))->set();
+        (new ClientsSide)->load($salon->refresh());
         (new Stock)->load($salon->refresh());
     }
 }

@@ -603,6 +603,66 @@ return [
             'mend' => 'Name a blend and a version that the house keeps.',
         ],
     ],
+    'client' => [
+        'no-consent' => [
+            'said' => 'They have not agreed to photographs.',
+            'mend' => 'Ask, and note it under “What they agreed to”; then send the photograph again.',
+        ],
+        'erased' => [
+            'said' => 'This person was taken out of the record.',
+            'mend' => 'If they are back, add them as a new client.',
+        ],
+        'merged' => [
+            'said' => 'This file became part of the file of :into.',
+            'mend' => 'Open that one.',
+        ],
+        'visit-open' => [
+            'said' => 'A visit of theirs is still open.',
+            'mend' => 'Close it, or say that it did not take place; then erase.',
+        ],
+        'themselves' => [
+            'said' => 'These are one and the same file.',
+            'mend' => 'Choose another client.',
+        ],
+        'practice' => [
+            'said' => 'A practice head is nobody’s file.',
+            'mend' => 'Choose two clients.',
+        ],
+        'wrong-name' => [
+            'said' => 'That is not the name on this file.',
+            'mend' => 'Type it as it stands: :name.',
+        ],
+        'not-due' => [
+            'said' => ':count of these are not due by the rule.',
+            'mend' => 'Look at the list again: somebody came, or the rule was changed.',
+        ],
+        'said-earlier' => [
+            'said' => 'Something newer is on record.',
+            'mend' => 'Say what holds now, with the day on which it was said.',
+        ],
+    ],
+    'message' => [
+        'not-due' => [
+            'said' => 'This message is not due any more.',
+            'mend' => 'The visit was moved, or the test was read. Look at the list as it stands now.',
+        ],
+        'no-mail' => [
+            'said' => 'No mail server is set, so nothing can be sent from here.',
+            'mend' => 'Tell them by telephone or message, and say so; or have TINTA_MAIL_URL set.',
+        ],
+        'no-address' => [
+            'said' => 'There is no mail address of :name.',
+            'mend' => 'Write it into their file, or tell them another way.',
+        ],
+        'unwanted' => [
+            'said' => ':name does not want to be written to.',
+            'mend' => 'Leave it, or ask them and note that they agree.',
+        ],
+        'gone' => [
+            'said' => 'This message has been sent.',
+            'mend' => 'What was said cannot be taken back; write a new one from their file.',
+        ],
+    ],
     'team' => [
         'last-owner' => [
             'said' => 'A salon always has an owner, and this is the only one.',

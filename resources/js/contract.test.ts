@@ -8,6 +8,9 @@ import { teamShape } from './features/house/team/api'
 import { lineShape, measureShape, tableShape, triedShape } from './features/shelf/api'
 import { costShape } from './features/shelf/costApi'
 import { ledgerShape, stockShape } from './features/shelf/stockApi'
+import { bothShape } from './features/clients/api'
+import { matchedShape } from './features/visit/api'
+import { outboxShape } from './shared/messages/messages'
 import { trailShape } from './shared/trail/trailShape'
 import { comparison, picture, standIns, tried, visit, workedBowl } from './features/visit/shapes'
 
@@ -39,6 +42,9 @@ it.each<[string, ZodType]>([
   ['costs', costShape],
   ['team', teamShape],
   ['trail', trailShape],
+  ['messages', outboxShape],
+  ['matched', matchedShape],
+  ['both-files', bothShape],
 ])('reads what the server answers: %s', (name, shape) => {
   expect(answer(name)).toBeDefined()
   const read = shape.safeParse(answer(name))

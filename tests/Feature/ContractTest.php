@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Client;
 use Illuminate\Support\Str;
 use Tests\Feature\Rounds\RealVisit;
 
@@ -109,6 +110,14 @@ it('answers the page as the page reads it, of a visit that was weighed, closed a
     keepsContract('comparison', $this->getJson("/api/visits/{$first}/compare/{$v->visit['id']}")->assertOk()->json());
     keepsContract('costs', $this->getJson('/api/costs?by=product')->assertOk()->json());
     keepsContract('trail', $this->getJson("/api/visits/{$first}/trail")->assertOk()->json());
+    $twin = Client::query()->create(['salon_id' => $v->client->salon_id, 'name' => 'Twin of Contract']);
+    $this->postJson("/api/clients/{$twin->id}/matches", ['other' => $v->client->id, 'how' => 'twins'])->assertCreated();
+    $this->postJson("/api/clients/{$v->client->id}/consents", ['id' => (string) Str::uuid(), 'kind' => 'messages', 'given' => true, 'words' => 'said so'])->assertCreated();
+    keepsContract('matched', $this->getJson('/api/visits/'.$this->postJson("/api/clients/{$twin->id}/visits", ['id' => (string) Str::uuid(), 'service' => 'Root', 'startsAt' => now()->addHours(20)->toIso8601String()])->assertCreated()->json('id').'/matched')->assertOk()->json());
+    $outbox = $this->getJson('/api/messages')->assertOk()->json();
+    // What else the demo has to say depends on the hour.
+    keepsContract('messages', [...$outbox, 'due' => array_values(array_filter($outbox['due'], fn (array $due): bool => $due['client']['id'] === $twin->id)), 'past' => []]);
+    keepsContract('both-files', $this->getJson("/api/clients/{$v->client->id}/merge/{$twin->id}")->assertOk()->json());
     keepsContract('client', $this->getJson("/api/clients/{$v->client->id}")->assertOk()->json());
     keepsContract('gone', $this->getJson('/api/visits/'.Str::uuid())->assertNotFound()->json());
 });

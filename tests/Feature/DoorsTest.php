@@ -37,7 +37,9 @@ beforeEach(function () {
         'shade' => $mine->shades['6N']->id,
         'developer' => $mine->developers[20]->id,
         'member' => $member->id,
+        'second' => $mine->client->id,
         'measure' => App\Models\Measure::query()->create(['salon_id' => $mine->salon->id, 'name' => 'cap', 'grams_cg' => 300])->id,
+        'match' => App\Models\ClientMatch::query()->create(['salon_id' => $mine->salon->id, 'client_id' => $mine->client->id, 'other_id' => App\Models\Client::query()->create(['salon_id' => $mine->salon->id, 'name' => 'Twin'])->id, 'how' => 'twins', 'made_by' => $member->id])->id,
         'test' => App\Models\SkinTest::query()->where('client_id', $mine->client->id)->value('id'),
     ];
     expect($test->getStatusCode())->toBeLessThan(300);

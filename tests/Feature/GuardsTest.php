@@ -435,7 +435,8 @@ it('writes down who changed what, with the old and the new', function () {
         ->only(['causer_id', 'properties']);
     expect($said('Bowl', 'updated')['properties']['old']['job'])->toBe('Root')
         ->and($said('Bowl', 'updated')['properties']['attributes']['job'])->toBe('Root and part')
-        ->and($said('Client', 'updated')['properties']['attributes']['cautions'])->toBe('Allergic to PPD')
+        // Sealed, as in its column.
+        ->and(resolve(App\Sealed\Seal::class)->open($said('Client', 'updated')['properties']['attributes']['cautions']))->toBe('Allergic to PPD')
         ->and($said('Client', 'updated')['causer_id'])->toBe($this->v->member->id)
         ->and($said('Salon', 'updated')['causer_id'])->toBe(auth()->id())
         ->and($said('Bowl', 'deleted')['properties']['old']['job'])->toBe('Root and part');

@@ -13,6 +13,7 @@ beforeEach(function () {
     Storage::fake('local');
     $this->salon = new SmallSalon;
     $this->actingAs($this->salon->member());
+    $this->postJson("/api/clients/{$this->salon->client->id}/consents", ['id' => (string) Str::uuid(), 'kind' => 'photographs', 'given' => true])->assertCreated();
 });
 
 /** A JPEG with an EXIF block: turned on its side, with a maker and a place in it. */

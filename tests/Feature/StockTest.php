@@ -176,10 +176,45 @@ it('tells what was poured cost, by what it was asked, and what of it was wasted'
     expect($this->getJson('/api/costs?from=2020-01-01&to=2020-12-31')->json('rows'))->toBe([]);
     $this->getJson('/api/costs?from=2020-02-01&to=2020-01-01')->assertUnprocessable();
     $this->getJson('/api/costs?by=moon')->assertUnprocessable();
-    expect($this->get('/api/costs/table?by=line')->assertOk()->getContent())->toContain("Line,\"150 g\",\"75 g\",6.00,3.00,\"110 g\"\r\n");
+    expect($this->get('/api/costs/table?by=line')->assertOk()->getContent())->toContain("Line,\"150 g\",6.00,\"75 g\",3.00,\"0 g\",0.00,\"0 g\",0.00,\"110 g\",0.00\r\n");
     $this->actingAs($this->salon->member(Role::Assistant));
     $this->getJson('/api/costs')->assertForbidden();
     $this->actingAs((new SmallSalon)->member());
     ($this->later)();
     expect($this->getJson('/api/costs')->json('rows'))->toBe([]);
+});
+
+it('tells bowls thrown away, what went beyond the plan, and treatments done, apart', function () {
+    $this->salon->shades['6N']->update(['price_cents' => 900]);
+    $visit = $this->salon->planVisit($this);
+    $this->salon->addBowl($this, $visit, [], $bowl = (string) Str::uuid())->assertCreated();
+    // 40 g are planned; 46 g are taken as they are, and the bowl is thrown away.
+    $batch = ($this->poured)($bowl, [($this->id)('6N') => '46']);
+    ($this->later)();
+    ($this->later)();
+    $this->salon->record($this, $batch, ['kind' => 'discarded', 'reason' => 'it went lumpy'])->assertCreated();
+    ($this->later)();
+    $this->putJson("/api/visits/{$visit['id']}/care", ['version' => $this->getJson("/api/visits/{$visit['id']}")->json('version'), 'steps' => [
+        ['id' => 'a', 'kind' => 'treatment', 'words' => 'Mask', 'minutes' => 5, 'price' => '12.50', 'done' => true, 'round' => null],
+        ['id' => 'b', 'kind' => 'treatment', 'words' => 'Another', 'minutes' => 5, 'price' => '9', 'done' => false, 'round' => null],
+    ]])->assertOk();
+    ($this->later)();
+    $total = $this->getJson('/api/costs?by=client')->assertOk()->json('total');
+    expect($total)->toMatchArray(['thrown' => ['grams' => '46 g', 'cost' => '6.90'], 'over' => ['grams' => '6 g', 'cost' => '0.90'], 'wastedCost' => '6.90', 'addOns' => '12.50']);
+});
+
+it('says at the bench that the shelf has less than is still to go in', function () {
+    ($this->move)('6N', 'counted', '35 g')->assertCreated();
+    $visit = $this->salon->planVisit($this);
+    ($this->later)();
+    $this->salon->addBowl($this, $visit, [], $bowl = (string) Str::uuid())->assertCreated();
+    $batch = $this->salon->startBatch($this, $bowl);
+    $short = fn (array $of): array => array_column($of['lines'], 'short', 'label');
+    ($this->later)();
+    $batch = $this->getJson("/api/batches/{$batch['id']}")->json();
+    expect($short($batch)['6N']['message'])->toBe('35 g of 6N on the shelf, and 40 g still to go in.')->and($short($batch)['7G'])->toBeNull();
+    // Ten more from another pack, counted in: five are left when thirty-five are in, and five are wanted.
+    ($this->move)('6N', 'delivered', '5 g')->assertCreated();
+    ($this->later)();
+    expect($short($this->getJson("/api/batches/{$batch['id']}")->json())['6N'])->toBeNull();
 });

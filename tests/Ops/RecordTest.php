@@ -135,3 +135,27 @@ it('puts a backup in the place of what is here by one command, keeps what was he
         ->and($said)->toContain('is no backup of Tinta')
         ->and(array_diff_key(Shell::tables('tinta_browser'), ['sessions' => 0, 'cache' => 0]))->toBe($before);
 });
+
+it('seals what was noted about health, gives a backup its keys, and takes them up again elsewhere', function () {
+    $said = Shell::say(<<<'SH'
+        DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record >/dev/null
+        backup_to "$DIR/backups/test-keys.tar.gz"
+        echo "plain $(tar -xzOf "$DIR/backups/test-keys.tar.gz" record.sql | grep -c 'Chlorine build-up' || true)"
+        here=$(cat "$SECRETS/notes_keys")
+        # Another machine: the same database, keys of its own.
+        SECRETS="$DIR/nginx/other-secrets"; rm -rf "$SECRETS"; cp -a "$DIR/secrets" "$SECRETS"
+        printf 'b3RoZXIga2V5IG9mIGFub3RoZXIgbWFjaGluZSAxMjM=' >"$SECRETS/notes_keys"; export TINTA_NOTES_KEYS=$(cat "$SECRETS/notes_keys")
+        read_all() { as_owner as_own php -r 'require "vendor/autoload.php"; $app = require "bootstrap/app.php"; $app->make(Illuminate\Contracts\Console\Kernel::class)->bootstrap(); echo implode("|", array_filter(App\Models\Client::query()->pluck("cautions")->all())), "\n";'; }
+        echo "without $(read_all | grep -c 'Chlorine build-up' || true)"
+        take_keys "$DIR/backups/test-keys.tar.gz"
+        echo "with $(read_all | grep -c 'Chlorine build-up' || true)"
+        [ "${TINTA_NOTES_KEYS%%,*}" = "$here" ] && echo 'theirs first'
+        replace_keys "$(head -c 32 /dev/urandom | base64 -w0),$TINTA_NOTES_KEYS"
+        artisan notes:seal --no-interaction
+        # The newest key alone opens all of them.
+        export TINTA_NOTES_KEYS=${TINTA_NOTES_KEYS%%,*}
+        echo "anew $(read_all | grep -c 'Chlorine build-up' || true) $(read_all | grep -c 'cannot be read' || true)"
+        rm -rf "$SECRETS"
+        SH);
+    expect($said)->toContain('plain 0')->toContain('without 0')->toContain('with 1')->toContain('theirs first')->toMatch('/[1-9]\d* notes were sealed anew/')->toContain('anew 1 0');
+});

@@ -50,6 +50,7 @@ final readonly class SaveClient
     {
         return $this->database->transaction(function () use ($member, $client, $version, $fields, $reason): Client {
             $current = Client::query()->lockForUpdate()->findOrFail($client->id);
+            $current->mustBeHere();
             if ($current->version !== $version) {
                 throw EditedElsewhere::client($current);
             }

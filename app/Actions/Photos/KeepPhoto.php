@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Actions\Photos;
 
+use App\Enums\ConsentKind;
 use App\Enums\PhotoKind;
+use App\Exceptions\ClientRefused;
 use App\Exceptions\VisitRefused;
 use App\Models\Client;
 use App\Models\Photo;
@@ -33,6 +35,11 @@ final readonly class KeepPhoto
         $existing = Photo::query()->find($id);
         if ($existing !== null) {
             return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
+        }
+        $client->mustBeHere();
+        // A practice head is nobody.
+        if (! $client->training && $client->agreesTo(ConsentKind::Photographs) !== true) {
+            throw ClientRefused::noConsent();
         }
         $clean = CleanPhoto::from($bytes);
         $file = "photos/{$client->salon_id}/{$id}.jpg";

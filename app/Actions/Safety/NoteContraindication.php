@@ -33,6 +33,8 @@ final readonly class NoteContraindication
                 return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
             }
 
+            $client->mustBeHere();
+
             return ContraindicationNote::query()->create([
                 'id' => $id,
                 'client_id' => $client->id,

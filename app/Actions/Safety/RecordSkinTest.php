@@ -50,6 +50,8 @@ final readonly class RecordSkinTest
                 return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
             }
 
+            $client->mustBeHere();
+
             return SkinTest::query()->create([
                 'id' => $id,
                 'client_id' => $client->id,

@@ -33,6 +33,7 @@ final readonly class PlanVisit
             if ($existing !== null) {
                 return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();
             }
+            $client->mustBeHere();
             $visit = Visit::query()->create([
                 'id' => $id, 'salon_id' => $client->salon_id, 'client_id' => $client->id, 'colourist_id' => $member->id,
                 'service' => $service, 'status' => VisitStatus::Expected, 'starts_at' => $startsAt, 'note' => '',

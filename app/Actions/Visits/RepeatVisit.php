@@ -66,6 +66,7 @@ final readonly class RepeatVisit
             if ($from->status !== VisitStatus::Closed) {
                 throw VisitRefused::notClosedYet();
             }
+            $from->client->mustBeHere();
             $visit = Visit::query()->create([
                 'id' => $id,
                 'salon_id' => $from->salon_id,

@@ -18,6 +18,7 @@ use App\Models\Canvas;
 use App\Models\Client;
 use App\Models\ColourLine;
 use App\Models\Developer;
+use App\Models\Message;
 use App\Models\Salon;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
@@ -37,6 +38,7 @@ final class NewerVersion
             $record instanceof Salon => new HouseResource($record),
             $record instanceof ColourLine => new LineResource($record),
             $record instanceof Developer => new DeveloperResource($record),
+            $record instanceof Message => new MessageResource($record),
             $record instanceof Batch => new BatchResource($record),
             default => throw new InvalidArgumentException('No page shows '.$record::class.'.'),
         };

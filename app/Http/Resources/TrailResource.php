@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Models\TeamMember;
+use App\Sealed\Seal;
 use Core\Practice\Schools;
 use Spatie\Activitylog\Models\Activity;
 
@@ -75,6 +76,7 @@ final class TrailResource
             is_bool($value) => $value ? 'yes' : 'no',
             is_int($value) && str_ends_with($name, '_cg') => \Core\Units\Grams::ofCentigrams(max(0, $value))->text(),
             is_int($value) && str_ends_with($name, '_cents') => \Core\Units\Price::ofCents(max(0, $value))->show(),
+            is_string($value) => resolve(Seal::class)->open($value),
             is_scalar($value) => (string) $value,
             default => (string) json_encode($value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
         };

@@ -11,6 +11,7 @@ import { TakeDevice } from './TakeDevice'
 const SHORTCUTS = [
   ['g', 'Today'],
   ['c', 'Clients'],
+  ['m', 'Messages to clients'],
   ['w', 'Workbench; there 1 to 9 choose the instrument, 0 opens a formula'],
   ['s', 'Shelf: lines, products, developers, measures'],
   ['h', 'House rules and team'],
@@ -44,7 +45,8 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
     else if (event.key === 'c') {
       event.preventDefault()
       void go('/clients')
-    } else if (event.key === 'w') void go('/workbench')
+    } else if (event.key === 'm') void go('/messages')
+    else if (event.key === 'w') void go('/workbench')
     else if (event.key === 's') void go('/shelf')
     else if (event.key === 'h') void go('/house')
     else if (event.key === 'd') turnTheme()
@@ -60,6 +62,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
             Today
           </NavLink>
           <NavLink to="/clients">Clients</NavLink>
+          <NavLink to="/messages">Messages</NavLink>
           <NavLink to="/workbench">Workbench</NavLink>
           <NavLink to="/shelf">Shelf</NavLink>
           <NavLink to="/practice">Practice</NavLink>

@@ -58,3 +58,11 @@ it('reads a price as it stands on a bill, and no other', function (string $text,
     ['8', 800], ['8.5', 850], [' 8,50 ', 850], ['0', 0], ['1250.00', 125_000],
     ['1,250', null], ['8.505', null], ['-1', null], ['free', null], ['', null], ['1.2.3', null], ['€8', null],
 ]);
+
+it('tells bowls that were thrown away from what was left over, and what went in beyond the plan from both', function () {
+    $lot = fn (int $poured, int $used, bool $thrown, ?int $planned): Lot => new Lot('m', Grams::ofCentigrams($poured), Grams::ofCentigrams(6_000), Price::ofCents(1_200), Grams::ofCentigrams($poured), Grams::ofCentigrams($used), $thrown, $planned === null ? null : Grams::ofCentigrams($planned));
+    // 30 g thrown away whole; 40 g of which 10 g came back, 5 g more than planned; 2 g beside the plan; 20 g of 25 g planned.
+    $row = CostSheet::of([$lot(3_000, 0, true, 3_000), $lot(4_000, 3_000, false, 3_500), $lot(200, 200, false, null), $lot(2_000, 2_000, false, 2_500)])->rows()['m'];
+    expect($row['wasted'])->toEqual(Grams::ofCentigrams(4_000))->and($row['thrown'])->toEqual(Grams::ofCentigrams(3_000))->and($row['thrownCost']->show())->toBe('6.00')
+        ->and($row['wastedCost']->show())->toBe('8.00')->and($row['over'])->toEqual(Grams::ofCentigrams(500))->and($row['overCost']->show())->toBe('1.00');
+});

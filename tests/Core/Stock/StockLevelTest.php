@@ -96,3 +96,12 @@ it('says how many times it is enough', function () {
     expect($level->enoughFor(Grams::ofCentigrams(3_000)))->toBe(3)->and($level->enoughFor(Grams::ofCentigrams(10_000)))->toBe(1)
         ->and($level->enoughFor(Grams::ofCentigrams(10_001)))->toBe(0)->and($level->enoughFor(Grams::zero()))->toBeNull();
 });
+
+it('says at the bench that the shelf runs short, and nothing where there is enough or nobody has counted', function () {
+    $short = StockLevel::of(1_200, true)->shortOf('6N', Grams::ofCentigrams(2_000));
+    expect($short?->values)->toBe(['there' => '12 g', 'product' => '6N', 'left' => '20 g'])
+        ->and(StockLevel::of(2_000, true)->shortOf('6N', Grams::ofCentigrams(2_000)))->toBeNull()
+        ->and(StockLevel::of(-300, true)->shortOf('6N', Grams::ofCentigrams(100))?->values['there'])->toBe('0 g')
+        ->and(StockLevel::of(0, false)->shortOf('6N', Grams::ofCentigrams(2_000)))->toBeNull()
+        ->and(StockLevel::unknown()->shortOf('6N', Grams::ofCentigrams(2_000)))->toBeNull();
+});

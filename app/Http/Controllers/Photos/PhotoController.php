@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Photos;
 
 use App\Actions\Photos\KeepPhoto;
+use App\Actions\Photos\RemovePhoto;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Photos\PhotoRequest;
 use App\Http\Resources\Photos\PhotoResource;
 use App\Models\Client;
 use App\Models\Photo;
+use App\Records\WriteContext;
 use Carbon\CarbonImmutable;
 use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 final class PhotoController extends Controller
@@ -35,6 +38,17 @@ final class PhotoController extends Controller
         );
 
         return new JsonResponse((new PhotoResource($photo))->toArray(), 201);
+    }
+
+    /** With a reason; that there was one, and who took it away, stays in the log. */
+    public function destroy(Request $request, Photo $photo, RemovePhoto $remove, WriteContext $context): JsonResponse
+    {
+        $this->authorize('plan', $photo->client);
+        $request->validate(['reason' => ['required', 'string', 'max:300']]);
+        $context->because($request->string('reason')->trim()->value());
+        $remove($photo);
+
+        return new JsonResponse([]);
     }
 
     /** Only to the team, and to nobody's cache, not even the browser's own: a tablet is shared. */

@@ -9,6 +9,7 @@ use App\Formulas\CostRows;
 use App\Http\Controllers\Controller;
 use App\Models\Salon;
 use Carbon\CarbonImmutable;
+use Core\Stock\CostSheet;
 use Core\Units\Grams;
 use Core\Units\Price;
 use Illuminate\Http\JsonResponse;
@@ -28,10 +29,10 @@ final class CostController extends Controller
         $salon = $this->member($request)->salon;
         $this->authorize('keepShelf', $salon);
         [$by, $from, $to] = $this->asked($request, $salon);
-        ['sheet' => $sheet, 'names' => $names] = $this->costs->of($salon, $by, $from, $to);
+        ['sheet' => $sheet, 'names' => $names, 'addOns' => $addOns] = $this->costs->of($salon, $by, $from, $to);
         $rows = [];
-        foreach ($sheet->rows() as $key => $row) {
-            $rows[] = ['key' => (string) $key, 'name' => $names[$key] ?? (string) $key, ...self::shown($row)];
+        foreach (self::withAddOns($sheet, $addOns) as $key => $row) {
+            $rows[] = ['key' => (string) $key, 'name' => $names[$key] ?? (string) $key, ...self::shown($row), 'addOns' => self::price($addOns[$key] ?? 0)];
         }
         if ($by !== 'month') {
             usort($rows, static fn (array $one, array $other): int => $other['cents'] <=> $one['cents']);
@@ -42,7 +43,7 @@ final class CostController extends Controller
             'from' => $from->setTimezone($salon->timezone)->toDateString(),
             'to' => $to->setTimezone($salon->timezone)->toDateString(),
             'rows' => $rows,
-            'total' => self::shown($sheet->total()),
+            'total' => [...self::shown($sheet->total()), 'addOns' => self::price(array_sum($addOns))],
         ]);
     }
 
@@ -51,10 +52,13 @@ final class CostController extends Controller
         $salon = $this->member($request)->salon;
         $this->authorize('keepShelf', $salon);
         [$by, $from, $to] = $this->asked($request, $salon);
-        ['sheet' => $sheet, 'names' => $names] = $this->costs->of($salon, $by, $from, $to);
-        $rows = [[$by, 'poured', 'not used', 'cost', 'cost of what was not used', 'without a price']];
-        foreach ($sheet->rows() as $key => $row) {
-            $rows[] = [$names[$key] ?? (string) $key, $row['poured']->text(), $row['wasted']->text(), $row['cost']->show(), $row['wastedCost']->show(), $row['unpriced']->text()];
+        ['sheet' => $sheet, 'names' => $names, 'addOns' => $addOns] = $this->costs->of($salon, $by, $from, $to);
+        $rows = [[$by, 'poured', 'cost', 'not used', 'cost of what was not used', 'of it thrown away', 'cost of what was thrown away', 'poured beyond the plan', 'cost of that', 'without a price', 'add-ons done']];
+        foreach (self::withAddOns($sheet, $addOns) as $key => $row) {
+            $rows[] = [
+                $names[$key] ?? (string) $key, $row['poured']->text(), $row['cost']->show(), $row['wasted']->text(), $row['wastedCost']->show(), $row['thrown']->text(), $row['thrownCost']->show(),
+                $row['over']->text(), $row['overCost']->show(), $row['unpriced']->text(), Price::ofCents($addOns[$key] ?? 0)->show(),
+            ];
         }
 
         return new Response(Table::write($rows), 200, [
@@ -80,7 +84,23 @@ final class CostController extends Controller
     }
 
     /**
-     * @param  array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams}  $row
+     * Also where nothing was poured: somebody came for a treatment alone.
+     *
+     * @param  array<string, int>  $addOns
+     * @return array<string, array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}>
+     */
+    private static function withAddOns(CostSheet $sheet, array $addOns): array
+    {
+        return $sheet->rows() + array_fill_keys(array_keys($addOns), CostSheet::of([])->total());
+    }
+
+    private static function price(int $cents): ?string
+    {
+        return $cents === 0 ? null : Price::ofCents($cents)->show();
+    }
+
+    /**
+     * @param  array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}  $row
      * @return array<string, mixed>
      */
     private static function shown(array $row): array
@@ -90,6 +110,8 @@ final class CostController extends Controller
             'wasted' => $row['wasted']->text(),
             'cost' => $row['cost']->show(),
             'wastedCost' => $row['wastedCost']->show(),
+            'thrown' => $row['thrown']->isZero() ? null : ['grams' => $row['thrown']->text(), 'cost' => $row['thrownCost']->show()],
+            'over' => $row['over']->isZero() ? null : ['grams' => $row['over']->text(), 'cost' => $row['overCost']->show()],
             'unpriced' => $row['unpriced']->isZero() ? null : $row['unpriced']->text(),
             // For drawing and for the order of rows only.
             'cents' => $row['cost']->cents,

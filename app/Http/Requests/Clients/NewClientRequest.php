@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Clients;
 
+use App\Models\TeamMember;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Validation\Rule;
 
 final class NewClientRequest extends FormRequest
 {
@@ -16,6 +18,9 @@ final class NewClientRequest extends FormRequest
             'phone' => ['nullable', 'string', 'max:40'],
             'about' => ['nullable', 'string', 'max:500'],
             'cautions' => ['nullable', 'string', 'max:500'],
+            'email' => ['nullable', 'string', 'email:rfc', 'max:190'],
+            'contactBy' => ['nullable', Rule::in(['phone', 'mail', 'message', 'none'])],
+            'preferred' => ['nullable', 'integer', 'min:1', Rule::exists('team_members', 'id')->where('salon_id', $this->salon())],
             'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
             'training' => ['nullable', 'boolean'],
             'reason' => ['nullable', 'string', 'max:300'],
@@ -24,7 +29,7 @@ final class NewClientRequest extends FormRequest
         ];
     }
 
-    /** @return array{name: string, phone: string, about: string, cautions: string, born_on: ?string, training: bool} */
+    /** @return array<string, mixed> what was sent of the file; a device of an earlier release does not know all of it */
     public function fields(): array
     {
         return [
@@ -34,7 +39,17 @@ final class NewClientRequest extends FormRequest
             'cautions' => $this->string('cautions')->trim()->value(),
             'born_on' => $this->filled('bornOn') ? $this->string('bornOn')->value() : null,
             'training' => $this->boolean('training'),
+            ...($this->has('email') ? ['email' => $this->string('email')->trim()->lower()->value()] : []),
+            ...($this->has('contactBy') ? ['contact_by' => $this->string('contactBy')->value()] : []),
+            ...($this->has('preferred') ? ['preferred_id' => $this->filled('preferred') ? $this->integer('preferred') : null] : []),
         ];
+    }
+
+    private function salon(): int
+    {
+        $member = $this->user();
+
+        return $member instanceof TeamMember ? $member->salon_id : 0;
     }
 
     /** Why a birthday or a practice head is changed. */

@@ -6,6 +6,7 @@ namespace App\Http\Resources\Clients;
 
 use App\Models\Client;
 use App\Models\TeamMember;
+use App\Sealed\Seal;
 use Spatie\Activitylog\Models\Activity;
 
 /** Who changed what about a client, newest first: old and new, when, and why where somebody had to say. */
@@ -16,6 +17,8 @@ final class ChangeResource
     private const WORDS = [
         'name' => 'Name',
         'phone' => 'Phone',
+        'email' => 'Mail',
+        'contact_by' => 'Reached by',
         'about' => 'About',
         'cautions' => 'Cautions',
         'born_on' => 'Born on',
@@ -70,7 +73,7 @@ final class ChangeResource
         return match (true) {
             $field === 'training' => $value === true || $value === 1 ? 'yes' : 'no',
             $field === 'born_on' && is_string($value) => substr($value, 0, 10),
-            default => is_string($value) ? $value : '',
+            default => is_string($value) ? resolve(Seal::class)->open($value) : '',
         };
     }
 }

@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Clients;
 
+use App\Actions\Clients\FindAlike;
+use App\Enums\ConsentKind;
 use App\Enums\ProposalSource;
 use App\Enums\ProposalState;
+use App\Enums\Role;
 use App\Formulas\ClientTrends;
 use App\Http\Resources\Lineage\ProposalResource;
 use App\Http\Resources\Photos\PhotoResource;
 use App\Http\Resources\Safety\SafetyResource;
 use App\Http\Resources\Visits\VisitLineResource;
 use App\Models\Client;
+use App\Models\ClientMatch;
+use App\Models\Consent;
 use App\Models\Photo;
 use App\Models\Proposal;
+use App\Models\TeamMember;
 use App\Models\Visit;
 use App\Words\Say;
 use Core\Record\Trend;
@@ -37,6 +43,15 @@ final class ClientResource extends JsonResource
             'about' => $client->about,
             'cautions' => $client->cautions,
             'version' => $client->version,
+            'email' => $client->email,
+            'contactBy' => $client->contact_by,
+            'preferred' => $client->preferred === null ? null : ['id' => $client->preferred->id, 'name' => $client->preferred->name],
+            'colourists' => array_values($client->salon->team()->whereNull('ended_at')->where('role', '!=', Role::Assistant)->orderBy('name')->get()->map(fn (TeamMember $each): array => ['id' => $each->id, 'name' => $each->name])->all()),
+            'erasedAt' => $client->erased_at?->toIso8601String(),
+            'into' => $client->into === null ? null : ['id' => $client->into->id, 'name' => $client->into->name],
+            'consents' => array_map(fn (ConsentKind $kind): array => self::consent($client, $kind), ConsentKind::cases()),
+            'matches' => array_values(self::matches($client)),
+            'alike' => resolve(FindAlike::class)($client),
             'bornOn' => $client->born_on?->toDateString(),
             'training' => $client->training,
             'safety' => (new SafetyResource($client))->toArray(),
@@ -55,6 +70,21 @@ final class ClientResource extends JsonResource
             'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->limit(60)->get()
                 ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
         ];
+    }
+
+    /** @return array{kind: string, given: ?bool, words: string, at: ?string, by: string} what stands of it */
+    private static function consent(Client $client, ConsentKind $kind): array
+    {
+        $last = $client->consents->first(fn (Consent $each): bool => $each->kind === $kind);
+
+        return ['kind' => $kind->value, 'given' => $last?->given, 'words' => $last->words ?? '', 'at' => $last?->said_at->toIso8601String(), 'by' => $last?->noter->name ?? ''];
+    }
+
+    /** @return array<int, array{id: int, client: int, name: string, how: string}> */
+    private static function matches(Client $client): array
+    {
+        return ClientMatch::query()->where(fn ($query) => $query->where('client_id', $client->id)->orWhere('other_id', $client->id))->with('client', 'other')->orderBy('id')->get()
+            ->map(fn (ClientMatch $match): array => ['id' => $match->id, 'client' => $match->besides($client)->id, 'name' => $match->besides($client)->name, 'how' => $match->how])->all();
     }
 
     /**

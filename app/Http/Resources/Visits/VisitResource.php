@@ -12,6 +12,7 @@ use App\Models\Proposal;
 use App\Models\Round;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Records\RulesThen;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCare;
 use Core\Record\CareStep;
@@ -66,6 +67,7 @@ final class VisitResource extends JsonResource
             'status' => $visit->status->value,
             'startsAt' => $visit->starts_at->toIso8601String(),
             'closedAt' => $visit->closed_at?->toIso8601String(),
+            'rulesThen' => RulesThen::of($visit),
             'endedReason' => $visit->ended_reason,
             'note' => $visit->note,
             'verdict' => $visit->verdict?->value,

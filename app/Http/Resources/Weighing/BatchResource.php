@@ -6,10 +6,13 @@ namespace App\Http\Resources\Weighing;
 
 use App\Formulas\BatchRows;
 use App\Formulas\SteeringRows;
+use App\Formulas\StockRows;
 use App\Models\Batch;
 use App\Models\ScaleZero;
 use App\Words\Say;
+use Core\Formula\Extra;
 use Core\Practice\Number;
+use Core\Stock\StockLevel;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\Rounding;
@@ -36,6 +39,7 @@ final class BatchResource extends JsonResource
         $batch = $this->resource;
         $weighed = resolve(BatchRows::class)->weighed($batch);
         $current = $weighed->current();
+        $stock = $batch->status->isOpen() ? resolve(StockRows::class)->some($batch->bowl->round->visit->salon_id, array_values(array_unique(array_map(static fn (PlannedLine $line): string => Extra::productOf($line->key), $weighed->plan->lines)))) : [];
 
         return [
             'id' => $batch->id,
@@ -48,7 +52,7 @@ final class BatchResource extends JsonResource
             'said' => $batch->plan['said'] ?? '',
             'status' => $weighed->status->value,
             'sequence' => (int) $batch->pours->max('sequence'),
-            'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line), $weighed->plan->lines),
+            'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line) + ['short' => self::short($weighed, $line, $stock)], $weighed->plan->lines),
             'current' => $current?->key,
             'live' => $current === null ? $this->watch($weighed) : $this->live($weighed, $current),
             'over' => $this->over($weighed, $batch),
@@ -75,6 +79,18 @@ final class BatchResource extends JsonResource
         return $batch->status->isOpen() || $batch->status === BatchStatus::Finished
             ? ScaleZero::query()->where('batch_id', $batch->id)->orderByDesc('set_at')->value('word')
             : null;
+    }
+
+    /**
+     * @param  array<string, StockLevel>  $stock  by product id
+     * @return ?array{message: string, mend: string} where the shelf has less of it than is still to go in
+     */
+    private static function short(WeighedBatch $weighed, PlannedLine $line, array $stock): ?array
+    {
+        $level = $weighed->isByEye($line->key) || $weighed->isDone($line->key) ? null : $stock[Extra::productOf($line->key)] ?? null;
+        $short = $level?->shortOf($line->label, $weighed->left($line->key));
+
+        return $short === null ? null : ['message' => Say::words($short), 'mend' => Say::mend($short)];
     }
 
     /** @return array<string, mixed> */

@@ -18,7 +18,7 @@ export function LineList({ batch, offline, colourOf }: { batch: Batch; offline: 
             {offline?.noted[line.key] === undefined ? sign(line, current) : '↑'}
           </span>
           <span className="shade-swatch" style={{ background: colourOf(line.key) }} />
-          <span className="bench-label">{line.label}</span>
+          <span className="bench-label">{line.label}{line.short === null || line.key === current ? null : <span className="bench-short"> ! short</span>}</span>
           <span className="bench-grams">
             <strong>{line.started ? line.poured : ''}</strong>
             {offline?.noted[line.key] === undefined ? null : <span>{offline.noted[line.key]?.map(inGrams).join(' + ')} noted </span>}

@@ -48,6 +48,7 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
           </p>
         </>
       )}
+      {line.short === null || line.done ? null : <p className="stage-short" role="status">! {line.short.message} {line.short.mend}</p>}
       {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">It is another bowl, or some was taken out</Press> : null}
       {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? <p className="stage-other"><Press kind="quiet" onPress={onOther} id="other-product">It is not {line.label}</Press></p> : null}
       {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}

@@ -13,7 +13,7 @@ const line = z.object({
   left: z.string(),
   started: z.boolean(),
   place: z.enum(['under', 'inside', 'over']),
-  done: z.boolean(),
+  done: z.boolean(), short: z.object({ message: z.string(), mend: z.string() }).nullable(),
   wedge: z.number(),
 })
 export type BatchLine = z.infer<typeof line>

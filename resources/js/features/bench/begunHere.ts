@@ -15,7 +15,7 @@ export function begunHere(bowl: string, facts: BowlFacts, entries: readonly Entr
   return {
     id: start.id, number: facts.batches.length + 1, status: 'weighing', said: '', sequence: 0,
     bowl: { id: bowl, letter: facts.letter, job: facts.job, visit: facts.visit, client: facts.client, line: facts.line, ratio: facts.ratio },
-    lines: facts.lines.map((line) => ({ key: line.key, label: line.label, open: false, said: '', part: null, target: line.grams, planned: null, poured: '0 g', left: line.grams, started: false, place: 'under' as const, done: false, wedge: 0 })),
+    lines: facts.lines.map((line) => ({ key: line.key, label: line.label, open: false, said: '', part: null, target: line.grams, planned: null, poured: '0 g', left: line.grams, started: false, place: 'under' as const, done: false, short: null, wedge: 0 })),
     current: facts.lines[0]?.key ?? null, live: null, over: null, total: '0 g', target: facts.total, planned: facts.total, bowlWeight: null, leftover: null, used: '0 g',
     discardReason: null, vessel: '', zero: null, undoes: null, presses: [],
   }

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { useNavigate, useParams } from 'react-router'
+import { Navigate, useNavigate, useParams } from 'react-router'
 import { newId } from '../../shared/api/newId'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -11,18 +11,27 @@ import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { SafetyPanel } from '../../shared/safety/SafetyPanel'
 import { client, planVisit, repeatVisit, services, type Client } from './api'
 import { ChangeList } from './ChangeList'
+import { Consents } from './Consents'
+import { Matches } from './Matches'
+import { Alike } from './MergeFiles'
+import { TakeOut } from './TakeOut'
 import { Particulars } from './Particulars'
 import { TrendList } from './TrendList'
 import { isOver } from '../../shared/visits/visitLine'
 import { VisitLineage } from './VisitLineage'
 
-export function ClientPage({ formulates }: { formulates: boolean }) {
+const WAYS = { '': '', phone: 'by telephone', mail: 'by mail', message: 'by message', none: 'does not want to be reached' } as const
+
+export function ClientPage({ formulates, owns }: { formulates: boolean; owns: boolean }) {
   const { id = '' } = useParams()
   const loaded = useQuery(client(id))
   const queries = useQueryClient()
   const refresh = () => { void queries.invalidateQueries({ queryKey: client(id).queryKey }) }
   if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={loaded.error} />
   const file = loaded.data
+  // Two files of one person: whoever comes by the other is led to the one that is kept.
+  if (file.into !== null) return <Navigate to={`/clients/${file.into.id}`} replace />
+  if (file.erasedAt !== null) return <Erased file={file} />
   const open = file.visits.find((visit) => !isOver(visit))
   const last = file.visits.find((visit) => visit.status === 'closed')
   return (
@@ -31,7 +40,7 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
         <div>
           <h1>{file.name}</h1>
           <p className="quiet">
-            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.training ? 'Practice head.' : ''}
+            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.email === '' ? null : <a href={`mailto:${file.email}`}>{file.email}</a>} {file.contactBy === '' ? '' : `${WAYS[file.contactBy]}.`} {file.preferred === null ? '' : `Likes to come to ${file.preferred.name}.`} {file.training ? 'Practice head.' : ''}
           </p>
         </div>
         {formulates ? <Plan file={file} lastId={last?.id} openId={open?.id} /> : null}
@@ -59,12 +68,26 @@ export function ClientPage({ formulates }: { formulates: boolean }) {
           <h2>What has been used</h2>
           <TrendList jobs={file.trends} />
           <h2>Photographs</h2>
-          <PhotoStrip client={file.id} visit={null} photos={file.photos} onAdded={refresh} />
+          <PhotoStrip client={file.id} visit={null} photos={file.photos} formulates={formulates} onAdded={refresh} />
+          {file.training ? null : <Matches file={file} formulates={formulates} onChanged={refresh} />}
+          {file.training ? null : <Consents file={file} formulates={formulates} onChanged={refresh} />}
           {formulates ? <Particulars file={file} onSaved={refresh} /> : null}
           <ChangeList changes={file.changes} />
-          {formulates ? <a className="btn btn-link press" href={`/api/clients/${String(file.id)}/all`} download>All that is held on them, as a file</a> : null}
+          {formulates && !file.training ? <Alike file={file} onMerged={refresh} /> : null}
+          {formulates ? <TakeOut file={file} owns={owns && !file.training} onErased={refresh} /> : null}
         </aside>
       </div>
+    </div>
+  )
+}
+
+/** Of somebody who was taken out: what was mixed, and nothing of who they were. */
+function Erased({ file }: { file: Client }) {
+  return (
+    <div className="page">
+      <h1>{file.name}</h1>
+      <Notice kind="note" title={`Taken out of the record on ${file.erasedAt === null ? '' : showDay(file.erasedAt)}.`}>What was mixed stays, of nobody.</Notice>
+      <VisitLineage visits={file.visits} />
     </div>
   )
 }

@@ -10,8 +10,8 @@ import { changeClient, type Client } from './api'
 /** Who the client is: changed by whoever looks at the newest, refused to whoever does not. */
 export function Particulars({ file, onSaved }: { file: Client; onSaved: () => void }) {
   const member = useMember()
-  const [fields, setFields] = useState<(Pick<Client, 'version' | 'name' | 'phone' | 'about' | 'cautions' | 'bornOn' | 'training'> & { reason: string }) | null>(null)
-  const now = fields ?? { version: file.version, name: file.name, phone: file.phone, about: file.about, cautions: file.cautions, bornOn: file.bornOn, training: file.training, reason: '' }
+  const [fields, setFields] = useState<(Pick<Client, 'version' | 'name' | 'phone' | 'about' | 'cautions' | 'bornOn' | 'email' | 'contactBy' | 'training'> & { preferred: number | null; reason: string }) | null>(null)
+  const now = fields ?? { version: file.version, name: file.name, phone: file.phone, about: file.about, cautions: file.cautions, bornOn: file.bornOn, email: file.email, contactBy: file.contactBy, preferred: file.preferred?.id ?? null, training: file.training, reason: '' }
   const set = (change: Partial<typeof now>) => { setFields({ ...now, ...change }) }
   const vouched = now.bornOn !== file.bornOn || now.training !== file.training
   const save = useMutation({
@@ -27,6 +27,22 @@ export function Particulars({ file, onSaved }: { file: Client; onSaved: () => vo
       <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
         <Field id="its-name" label="Name"><Form.Control required maxLength={120} value={now.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
         <Field id="its-phone" label="Phone"><Form.Control maxLength={40} value={now.phone} onChange={(event) => { set({ phone: event.target.value }) }} /></Field>
+        <Field id="its-email" label="Mail"><Form.Control type="email" maxLength={190} value={now.email} onChange={(event) => { set({ email: event.target.value }) }} /></Field>
+        <Field id="its-way" label="To be reached">
+          <Form.Select value={now.contactBy} onChange={(event) => { set({ contactBy: event.target.value as Client['contactBy'] }) }}>
+            <option value="">nobody asked</option>
+            <option value="phone">by telephone</option>
+            <option value="mail">by mail</option>
+            <option value="message">by message</option>
+            <option value="none">not at all</option>
+          </Form.Select>
+        </Field>
+        <Field id="its-preferred" label="Likes to come to">
+          <Form.Select value={now.preferred ?? ''} onChange={(event) => { set({ preferred: event.target.value === '' ? null : Number(event.target.value) }) }}>
+            <option value="">anybody</option>
+            {file.colourists.map((each) => <option key={each.id} value={each.id}>{each.name}</option>)}
+          </Form.Select>
+        </Field>
         <Field id="its-born" label="Born on"><Form.Control type="date" value={now.bornOn ?? ''} onChange={(event) => { set({ bornOn: event.target.value === '' ? null : event.target.value }) }} /></Field>
         <Field id="its-about" label="About"><Form.Control maxLength={500} value={now.about} onChange={(event) => { set({ about: event.target.value }) }} /></Field>
         <Field id="its-cautions" label="Cautions"><Form.Control maxLength={500} value={now.cautions} onChange={(event) => { set({ cautions: event.target.value }) }} /></Field>

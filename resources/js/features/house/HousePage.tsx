@@ -14,6 +14,7 @@ import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type 
 import { JudgementChart } from './JudgementChart'
 import { OwnCalendar } from './OwnCalendar'
 import { OwnPassword } from './OwnPassword'
+import { Retention } from './Retention'
 import { RuleRow } from './RuleRow'
 import { OwnPin } from './team/OwnPin'
 import { TeamSection } from './team/TeamSection'
@@ -58,6 +59,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
         <a href="#house-team">Team</a>
         {house.groups.map((group) => <a key={group.key} href={`#group-${group.key}`}>{group.words}</a>)}
         <a href="#house-clock">Clock</a>
+        {owns ? <a href="#house-keeps">Keeping</a> : null}
         <a href="#house-own">My own</a>
       </nav>
       {newer?.success === true ? (
@@ -95,6 +97,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       </section>
       <Trail of="house" />
       <TeamSection owns={owns} />
+      {owns ? <Retention /> : null}
       <JudgementChart />
       <h2 id="house-own">My own</h2>
       <OwnPassword />

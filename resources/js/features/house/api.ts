@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson } from '../../shared/api/http'
+import { getJson, postJson, putJson } from '../../shared/api/http'
 import { keptPut } from '../../shared/outbox/kept'
 import { houseShape, type House } from '../../shared/house/house'
 
@@ -18,3 +18,10 @@ export const judgement = queryOptions({
   queryFn: async ({ signal }) => judgementShape.parse(await getJson('house/judgement', signal)),
   staleTime: 60_000,
 })
+
+const retentionShape = z.object({ rule: z.number().nullable(), version: z.number(), years: z.number().nullable(), count: z.number(), clients: z.array(z.object({ id: z.number(), name: z.string(), lastVisit: z.string().nullable() })) })
+export type Retention = z.infer<typeof retentionShape>
+/** Whom a rule of so many years would take out; of the house's own where none is asked for. */
+export const retention = (years: number | null) => queryOptions({ queryKey: ['retention', years], queryFn: async ({ signal }) => retentionShape.parse(await getJson(`retention${years === null ? '' : `?years=${String(years)}`}`, signal)), gcTime: 60_000 })
+export const setRetention = async (years: number | null, version: number): Promise<Retention> => retentionShape.parse(await putJson('retention', { years, version }))
+export const eraseDue = async (clients: number[], reason: string, password: string): Promise<Retention> => retentionShape.parse(await postJson('retention/erase', { clients, reason, password }))

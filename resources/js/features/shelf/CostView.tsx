@@ -16,6 +16,7 @@ export function CostView() {
   const { data, error } = useQuery({ ...costs(asked), placeholderData: keepPreviousData })
   if (data === undefined) return error === null ? <Waiting what="Cost and waste" /> : <ErrorNotice error={error} />
   const shown = data.rows.slice(0, 200)
+  const addOns = data.total.addOns !== null
   return (
     <section aria-labelledby="cost-title" className="costs">
       <div className="page-head">
@@ -31,16 +32,19 @@ export function CostView() {
       <p className="cost-total">
         <span><strong className="grams-big">{data.total.cost}</strong> poured</span>
         <span><strong className="grams-big cost-waste">{data.total.wastedCost}</strong> of it never came onto a head: {data.total.wasted} of {data.total.poured}</span>
+        {data.total.thrown === null ? null : <span><strong>{data.total.thrown.cost}</strong> of that in bowls thrown away whole, {data.total.thrown.grams}</span>}
+        {data.total.over === null ? null : <span><strong>{data.total.over.cost}</strong> went in beyond the plan, {data.total.over.grams}</span>}
+        {data.total.addOns === null ? null : <span><strong>{data.total.addOns}</strong> of treatments done beside</span>}
         {data.total.unpriced === null ? null : <span className="quiet">{data.total.unpriced} have no price, and are not counted as free</span>}
       </p>
       {shown.length === 0 ? <p className="quiet">Nothing was poured in these days.</p> : (
         <Suspense fallback={<Waiting what="the drawing" />}><CostChart rows={shown.slice(0, 24)} /></Suspense>
       )}
       <table className="stock-table">
-        <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th></tr></thead>
+        <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th><th scope="col" className="number">thrown away</th><th scope="col" className="number">beyond the plan</th>{addOns ? <th scope="col" className="number">add-ons</th> : null}</tr></thead>
         <tbody>
           {shown.map((row) => (
-            <tr key={row.key}><td>{row.name}</td><td className="number grams">{row.poured}</td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {row.unpriced} unpriced</span>}</td><td className="number">{row.wasted}</td><td className="number">{row.wastedCost}</td></tr>
+            <tr key={row.key}><td>{row.name}</td><td className="number grams">{row.poured}</td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {row.unpriced} unpriced</span>}</td><td className="number">{row.wasted}</td><td className="number">{row.wastedCost}</td><td className="number">{row.thrown?.cost ?? ''}</td><td className="number">{row.over?.cost ?? ''}</td>{addOns ? <td className="number">{row.addOns ?? ''}</td> : null}</tr>
           ))}
         </tbody>
       </table>

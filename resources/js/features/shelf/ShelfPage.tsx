@@ -12,6 +12,7 @@ import { LinePage } from './LinePage'
 import { Measures } from './Measures'
 import { OrderList } from './OrderList'
 import { Overview } from './Overview'
+import { Services } from './Services'
 import { StockView } from './StockView'
 
 /** The shelf: lines with their rules and legends, products, developers, measures. */
@@ -27,6 +28,7 @@ export function ShelfPage() {
         <Route path="costs" element={<CostView />} />
         <Route path="developers" element={<Developers writes={writes} />} />
         <Route path="blends" element={<Blends writes={writes} />} />
+        <Route path="services" element={<Services writes={writes} />} />
         <Route path="measures" element={<Measures writes={writes} />} />
         <Route path=":line/*" element={<LinePage writes={writes} />} />
       </Route>
@@ -52,6 +54,7 @@ function Rail({ writes }: { writes: boolean }) {
         {writes ? <NavLink to="/shelf/new" className="shelf-new">+ New line</NavLink> : null}
         <NavLink to="/shelf/developers">Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></NavLink>
         <NavLink to="/shelf/blends">House blends</NavLink>
+        <NavLink to="/shelf/services">Services</NavLink>
         <NavLink to="/shelf/measures">Measures</NavLink>
       </nav>
       <div className="shelf-open"><Outlet /></div>

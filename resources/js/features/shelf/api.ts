@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
-import { keptDelete, keptPost, keptPut } from '../../shared/outbox/kept'
+import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { shelfShape } from '../../shared/shelf/shelf'
 
 /** An object that PHP writes as a list where it is empty. */
@@ -136,3 +136,13 @@ export const blendsShape = z.array(z.object({
 }))
 export const blends = queryOptions({ queryKey: ['blends'], queryFn: async ({ signal }) => blendsShape.parse(await getJson('house-blends', signal)) })
 export const retireBlend = async (name: string, retired: boolean) => blendsShape.parse(await postJson('house-blends/retire', { name, retired }))
+
+const serviceShape = z.object({
+  id: z.number(), name: z.string(), since: z.string().nullable(), visits: z.number(), bowls: z.array(z.string()),
+  rounds: z.array(z.object({ name: z.string(), bowls: z.array(z.object({ letter: z.string(), job: z.string(), minutes: z.string(), amount: z.string() })) })),
+})
+export type Service = z.infer<typeof serviceShape>
+/** Under a key of its own: the client's file reads less of them. */
+export const services = queryOptions({ queryKey: ['templates', 'all'], queryFn: async ({ signal }) => z.array(serviceShape).parse(await getJson('templates', signal)) })
+export const renameService = async (id: number, name: string): Promise<void> => { await keptPatch(`templates/${String(id)}`, { name }, { stream: `template:${String(id)}`, about: `Service ${name}`, at: '/shelf/services' }) }
+export const removeService = async (id: number): Promise<void> => { await keptDelete(`templates/${String(id)}`, {}, { stream: `template:${String(id)}`, about: 'A service taken off', at: '/shelf/services' }) }

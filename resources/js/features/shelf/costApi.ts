@@ -2,7 +2,8 @@ import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '../../shared/api/http'
 
-const sum = z.object({ poured: z.string(), wasted: z.string(), cost: z.string(), wastedCost: z.string(), unpriced: z.string().nullable(), cents: z.number(), drawn: z.object({ used: z.number(), wasted: z.number() }) })
+const part = z.object({ grams: z.string(), cost: z.string() }).nullable()
+const sum = z.object({ poured: z.string(), wasted: z.string(), cost: z.string(), wastedCost: z.string(), unpriced: z.string().nullable(), thrown: part, over: part, addOns: z.string().nullable(), cents: z.number(), drawn: z.object({ used: z.number(), wasted: z.number() }) })
 export const costShape = z.object({ by: z.string(), from: z.string(), to: z.string(), rows: z.array(sum.extend({ key: z.string(), name: z.string() })), total: sum })
 export type Costs = z.infer<typeof costShape>
 

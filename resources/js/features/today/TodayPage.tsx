@@ -10,6 +10,7 @@ import { day as dayQuery, type Day, type DayVisit } from './api'
 import { DayHours } from './DayHours'
 import { dayAfter, weekOf } from './dayWalk'
 import { VisitCard } from './VisitCard'
+import { WaitingMessages } from './WaitingMessages'
 import { WalkIn } from './WalkIn'
 
 const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: string }[] = [
@@ -41,6 +42,7 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
           <button type="button" className="chip" aria-label={week ? 'The next week' : 'The next day'} onClick={() => { go(dayAfter(data.day, step), week) }}>›</button>
           <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>Week</button>
           <Link className="chip" to="/wall">Wall</Link>
+          {isToday ? <WaitingMessages /> : null}
         </nav>
         {formulates ? <WalkIn /> : null}
         {loaded.error === null ? null : <ErrorNotice error={loaded.error} />}

@@ -9,6 +9,7 @@ import { SPANS, StrandRibbon } from '../../shared/ui/StrandRibbon'
 import { saveCanvas, visit as visitQuery } from './api'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { emptyZone, firstCanvas, freeZoneId, type CanvasDraft } from './canvasDraft'
+import { MatchedTarget } from './MatchedTarget'
 import { problemAt } from './problems'
 import { canvasRecord, type Canvas, type Picture, type Visit, type Zone } from './shapes'
 import { isOver } from '../../shared/visits/visitLine'
@@ -61,6 +62,7 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
           <ul>{record.said.map((line) => <li key={line}>{line}</li>)}</ul>
         </details>
       )}
+      {editable ? <MatchedTarget visit={visit} canvas={canvas} onTake={set} /> : null}
       <div className="zone-tabs">
         <div className="tab-list" role="tablist" aria-label="Zones">
         {canvas.zones.map((each, index) => (

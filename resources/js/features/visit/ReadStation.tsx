@@ -47,6 +47,12 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
           )))}
         </ul>
       ) : null}
+      {visit.rulesThen.length === 0 ? null : (
+        <details className="adjust rules-then">
+          <summary>Worked with the house rules of then: {visit.rulesThen.length === 1 ? 'one is' : `${String(visit.rulesThen.length)} are`} another now</summary>
+          <ul>{visit.rulesThen.map((rule) => <li key={rule.name}>{rule.name}: <strong>{rule.was}</strong>, now {rule.is}.</li>)}</ul>
+        </details>
+      )}
       <h2>Last visits</h2>
       {visit.before === null || isOver(visit) ? null : <DidItLast visit={visit} before={visit.before} />}
       {past.length === 0 ? <p className="quiet">The first visit on record.</p> : null}

@@ -140,3 +140,8 @@ export const standIns = async (bowl: shapes.Sheet, product: string, why: string,
 export const compareVisits = (one: string, other: string) =>
   queryOptions({ queryKey: ['compare', one, other], queryFn: async ({ signal }) => shapes.comparison.parse(await getJson(`visits/${one}/compare/${other}`, signal)) })
 export { clientFile } from '../../shared/clients/clientFile'
+
+const target = z.object({ level: z.string().nullable(), tone: z.array(z.string()) })
+export const matchedShape = z.array(z.object({ client: z.number(), name: z.string(), how: z.string(), visit: z.string(), on: z.string(), closed: z.boolean(), zones: z.array(z.object({ id: z.string(), name: z.string(), wish: target.extend({ words: z.string() }), came: target.nullable() })) }))
+/** What is wished of the heads that this one is to look like. */
+export const matched = (visitId: string) => queryOptions({ queryKey: ['matched', visitId], queryFn: async ({ signal }) => matchedShape.parse(await getJson(`visits/${visitId}/matched`, signal)), staleTime: 60_000 })

@@ -235,6 +235,8 @@ export const visit = z.object({
   status: visitStatus,
   startsAt: z.string(),
   closedAt: z.string().nullable(),
+  /** House rules of the day on which it was closed, where they are others now. */
+  rulesThen: z.array(z.object({ name: z.string(), was: z.string(), is: z.string() })),
   endedReason: z.string(),
   note: z.string(),
   verdict: verdict.nullable(),

@@ -1,6 +1,7 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson } from '../api/http'
+import { consentShape } from './consents'
 import { photo } from '../photos/photos'
 import { safety } from '../safety/safety'
 import { visitLine } from '../visits/visitLine'
@@ -17,6 +18,18 @@ export const clientShape = z.object({
   about: z.string(),
   cautions: z.string(),
   bornOn: z.string().nullable(),
+  email: z.string(),
+  contactBy: z.enum(['', 'phone', 'mail', 'message', 'none']),
+  preferred: z.object({ id: z.number(), name: z.string() }).nullable(),
+  /** Who of the team plans and colours. */
+  colourists: z.array(z.object({ id: z.number(), name: z.string() })),
+  erasedAt: z.string().nullable(),
+  /** Whose file this one became part of. */
+  into: z.object({ id: z.number(), name: z.string() }).nullable(),
+  consents: z.array(consentShape),
+  matches: z.array(z.object({ id: z.number(), client: z.number(), name: z.string(), how: z.string() })),
+  /** Files that may be of the same person. */
+  alike: z.array(z.object({ id: z.number(), name: z.string(), by: z.string() })),
   training: z.boolean(),
   safety,
   changes: z.array(z.object({ at: z.string(), by: z.string(), reason: z.string(), what: z.array(z.object({ field: z.string(), was: z.string(), is: z.string() })) })),

@@ -1,35 +1,65 @@
-import { useMutation } from '@tanstack/react-query'
+import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../api/newId'
+import { clientFile } from '../clients/clientFile'
+import { noteConsent } from '../clients/consents'
 import { showDay } from '../format/time'
 import { ErrorNotice } from '../ui/Notice'
-import { uploadPhoto, type Photo } from './photos'
+import { Press } from '../ui/Press'
+import { removePhoto, uploadPhoto, type Photo } from './photos'
 
-/** Photographs side by side, and a way to add one: the server redraws it and keeps nothing but its pixels. */
-export function PhotoStrip({ client, visit, photos, onAdded }: { client: number; visit: string | null; photos: Photo[]; onAdded: () => void }) {
+/** Photographs side by side, and a way to add one: the server redraws it and keeps nothing but its pixels. Only of who agreed. */
+export function PhotoStrip({ client, visit, photos, formulates = true, onAdded }: { client: number; visit: string | null; photos: Photo[]; formulates?: boolean; onAdded: () => void }) {
   const [kind, setKind] = useState('before')
-  const add = useMutation({ mutationFn: (file: File) => uploadPhoto(client, { id: newId(), kind, visit, note: '', file }), onSuccess: onAdded })
+  const [opened, setOpened] = useState<string | null>(null)
+  const file = useQuery(clientFile(client)).data
+  const agrees = file === undefined ? true : file.training || file.consents.find((each) => each.kind === 'photographs')?.given === true
+  const add = useMutation({ mutationFn: (picture: File) => uploadPhoto(client, { id: newId(), kind, visit, note: '', file: picture }), onSuccess: onAdded })
+  const agree = useMutation({ mutationFn: () => noteConsent(client, 'photographs', true, 'said so, before a photograph'), onSuccess: onAdded })
   return (
     <section className="photos" aria-label="Photographs">
       {photos.map((photo) => (
         <figure key={photo.id}>
-          <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt={`${photo.kind}, ${showDay(photo.takenAt)}${photo.note === '' ? '' : `: ${photo.note}`}`} loading="lazy" />
+          <button type="button" className="photo-open" aria-expanded={opened === photo.id} onClick={() => { setOpened(opened === photo.id ? null : photo.id) }}>
+            <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt={`${photo.kind}, ${showDay(photo.takenAt)}${photo.note === '' ? '' : `: ${photo.note}`}`} loading="lazy" />
+          </button>
           <figcaption>{photo.kind}, {showDay(photo.takenAt)}</figcaption>
+          {opened === photo.id && formulates ? <TakeAway photo={photo} onDone={() => { setOpened(null); onAdded() }} /> : null}
         </figure>
       ))}
-      <div className="photo-add">
-        <Form.Select aria-label="What the photograph shows" value={kind} onChange={(event) => { setKind(event.target.value) }}>
-          <option value="before">before</option>
-          <option value="after">after</option>
-          <option value="target">target to match</option>
-        </Form.Select>
-        <label className="press btn btn-outline-primary photo-file">
-          + photograph
-          <input type="file" accept="image/jpeg,image/png,image/webp" onChange={(event) => { const file = event.target.files?.[0]; if (file !== undefined) add.mutate(file); event.target.value = '' }} />
-        </label>
-      </div>
+      {agrees ? (
+        <div className="photo-add">
+          <Form.Select aria-label="What the photograph shows" value={kind} onChange={(event) => { setKind(event.target.value) }}>
+            <option value="before">before</option>
+            <option value="after">after</option>
+            <option value="target">target to match</option>
+          </Form.Select>
+          <label className="press btn btn-outline-primary photo-file">
+            + photograph
+            <input type="file" accept="image/jpeg,image/png,image/webp" onChange={(event) => { const picture = event.target.files?.[0]; if (picture !== undefined) add.mutate(picture); event.target.value = '' }} />
+          </label>
+        </div>
+      ) : (
+        <div className="photo-add photo-ask">
+          <span className="quiet">They have not agreed to photographs.</span>
+          <Press id="agree-photographs" disabled={agree.isPending} onPress={() => { agree.mutate() }}>✓ They agree</Press>
+        </div>
+      )}
       {add.error === null ? null : <ErrorNotice error={add.error} />}
+      {agree.error === null ? null : <ErrorNotice error={agree.error} />}
     </section>
+  )
+}
+
+function TakeAway({ photo, onDone }: { photo: Photo; onDone: () => void }) {
+  const [reason, setReason] = useState('')
+  const remove = useMutation({ mutationFn: () => removePhoto(photo.id, reason.trim()), onSuccess: onDone })
+  return (
+    <Form className="photo-away" onSubmit={(event) => { event.preventDefault(); remove.mutate() }}>
+      <Form.Control aria-label="Why this photograph goes" placeholder="Why it goes" maxLength={300} autoFocus value={reason} onChange={(event) => { setReason(event.target.value) }} />
+      <Press kind="stop" submit disabled={reason.trim() === '' || remove.isPending}>Take it away</Press>
+      {remove.error === null ? null : <ErrorNotice error={remove.error} />}
+    </Form>
   )
 }

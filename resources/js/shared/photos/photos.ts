@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { postForm } from '../api/http'
+import { keptDelete } from '../outbox/kept'
 
 export const photo = z.object({ id: z.string(), kind: z.enum(['before', 'after', 'target']), visit: z.string().nullable(), width: z.number(), height: z.number(), note: z.string(), takenAt: z.string(), by: z.string() })
 export type Photo = z.infer<typeof photo>
@@ -12,4 +13,8 @@ export async function uploadPhoto(client: number, fields: { id: string; kind: st
   form.set('note', fields.note)
   form.set('photo', fields.file)
   return photo.parse(await postForm(`clients/${client}/photos`, form))
+}
+
+export const removePhoto = async (id: string, reason: string): Promise<void> => {
+  await keptDelete(`photos/${id}`, { reason }, { stream: `photo:${id}`, about: 'A photograph taken away' })
 }

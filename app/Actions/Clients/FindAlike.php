@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Actions\Clients;
+
+use App\Models\Client;
+
+/** Files that may be of the same person: the same name, the same telephone. */
+final readonly class FindAlike
+{
+    private const MOST = 5;
+
+    /** @return list<array{id: int, name: string, by: string}> */
+    public function __invoke(Client $client): array
+    {
+        if ($client->erased_at !== null || $client->merged_into_id !== null || $client->training) {
+            return [];
+        }
+        $digits = (string) preg_replace('/\D/', '', $client->phone);
+        $found = Client::query()->where('salon_id', $client->salon_id)->whereKeyNot($client->id)->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)
+            ->where(fn ($any) => $any->where('name', $client->name)
+                // Every end of a number is a word of the index: the whole one is its own longest.
+                ->when(strlen($digits) >= 6, fn ($query) => $query->orWhereIn('id', fn ($ids) => $ids->select('client_id')->from('client_words')
+                    ->where('salon_id', $client->salon_id)->where('kind', 'phone')->where('word', mb_substr($digits, 0, 40)))))
+            ->orderBy('id')->limit(self::MOST)->get();
+
+        return array_values($found->map(static fn (Client $other): array => [
+            'id' => $other->id,
+            'name' => $other->name,
+            'by' => $other->name === $client->name ? 'the same name' : 'the same telephone',
+        ])->all());
+    }
+}

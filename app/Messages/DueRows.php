@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Messages;
+
+use App\Enums\MessageMode;
+use App\Enums\VisitStatus;
+use App\Formulas\SafetyRows;
+use App\Models\Client;
+use App\Models\Message;
+use App\Models\Salon;
+use App\Models\SkinTest as SkinTestRow;
+use App\Models\TeamMember;
+use App\Models\Visit;
+use Carbon\CarbonImmutable;
+use Core\Practice\Number;
+use Core\Safety\SkinTest;
+use Core\Safety\SkinTestState;
+use Core\Service\DueMessage;
+use Core\Service\DueMessages;
+use Illuminate\Database\Eloquent\Builder;
+
+/** What is due to a salon's clients, by its record: the visits ahead, the tests that wait, the visits of some weeks ago. */
+final readonly class DueRows
+{
+    /** Further ahead nothing is due, whatever a house says. */
+    public const MOST_DAYS = 30;
+
+    public function __construct(private SafetyRows $safety)
+    {
+    }
+
+    /** @return list<MessageToSend> the earliest due first */
+    public function of(Salon $salon, CarbonImmutable $now): array
+    {
+        $house = new HouseMessages($salon);
+        $due = new DueMessages((int) $now->getTimestamp(), $house->days());
+        $found = [...$this->coming($salon, $house, $due, $now), ...$this->tests($salon, $house, $due, $now), ...$this->closed($salon, $house, $due, $now)];
+        $rows = Message::query()->where('salon_id', $salon->id)->whereIn('about', array_map(static fn (MessageToSend $each): string => $each->due->about, $found))
+            ->with('decider')->get()->keyBy(static fn (Message $row): string => "{$row->kind->value}/{$row->about}");
+        $found = array_map(static fn (MessageToSend $each): MessageToSend => new MessageToSend(
+            $each->due,
+            $each->client,
+            $each->from,
+            $each->visit,
+            $each->startsAt,
+            $each->subject,
+            $each->words,
+            $rows->get("{$each->due->kind->value}/{$each->due->about}"),
+        ), $found);
+        $found = array_values(array_filter($found, static fn (MessageToSend $each): bool => $house->mode($each->due->kind) !== MessageMode::Off || $each->row !== null));
+        usort($found, static fn (MessageToSend $one, MessageToSend $other): int => [$one->due->due, $one->due->about] <=> [$other->due->due, $other->due->about]);
+
+        return $found;
+    }
+
+    /** @return list<MessageToSend> */
+    private function coming(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
+    {
+        $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Expected)
+            ->where('starts_at', '>', $now)->where('starts_at', '<', $now->addDays(self::MOST_DAYS))
+            ->whereHas('client', self::somebody(...))->with(['client.skinTests', 'client.contraindications', 'client.consents', 'colourist.salon', 'waivers'])->orderBy('starts_at')->get();
+        $found = [];
+        foreach ($visits as $visit) {
+            foreach ($due->ofComing($visit->id, (string) $visit->client_id, (int) $visit->starts_at->getTimestamp(), $this->worst($visit, $now)) as $each) {
+                $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<MessageToSend> */
+    private function tests(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
+    {
+        $tests = SkinTestRow::query()->whereNull('result')->where('placed_at', '>', $now->subDays(Number::ReadingPatience->whole() + 3))
+            ->whereHas('client', fn (Builder $client) => self::somebody($client)->where('salon_id', $salon->id))->with(['client.consents', 'placer'])->get();
+        $found = [];
+        foreach ($tests as $test) {
+            foreach ($due->ofTest($test->id, (string) $test->client_id, new SkinTest($test->lines, (int) $test->placed_at->getTimestamp())) as $each) {
+                $found[] = $this->worded($salon, $house, $each, $test->client, $test->placer, null);
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<MessageToSend> */
+    private function closed(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
+    {
+        $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
+            ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->where('closed_at', '<=', $now)
+            ->whereHas('client', self::somebody(...))->with(['client.consents', 'colourist.salon'])->get();
+        $next = Visit::query()->whereIn('client_id', $visits->pluck('client_id'))->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])->get(['id', 'client_id', 'starts_at']);
+        $found = [];
+        foreach ($visits as $visit) {
+            $later = $next->where('client_id', $visit->client_id)->filter(fn (Visit $other): bool => $other->starts_at->greaterThan($visit->starts_at))->min('starts_at');
+            $second = $later instanceof CarbonImmutable ? (int) $later->getTimestamp() : null;
+            foreach ($due->ofClosed($visit->id, (string) $visit->client_id, (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(), $second) as $each) {
+                $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
+            }
+        }
+
+        return $found;
+    }
+
+    /** Of what is planned; where nothing is yet, of what they had last time. */
+    private function worst(Visit $visit, CarbonImmutable $now): SkinTestState
+    {
+        $states = $this->safety->gate($visit, $now)->states;
+        $last = $states === [] ? $visit->before() : null;
+        if ($last !== null) {
+            $client = $this->safety->client($visit->client, $now, $visit);
+            $lines = $last->rounds()->with('bowls.colourLine')->get()->flatMap(fn ($round) => $round->bowls)->map(fn ($bowl) => $bowl->colourLine)
+                ->filter(fn ($line): bool => ! in_array($line->kind, ['direct', 'care'], true))->unique('id');
+            foreach ($lines as $line) {
+                $states["line-{$line->id}"] = $client->stateFor("line-{$line->id}", (int) $now->getTimestamp(), $visit->rules()->skinTestDays);
+            }
+        }
+        usort($states, static fn (SkinTestState $one, SkinTestState $other): int => $one->rank() <=> $other->rank());
+
+        return $states[0] ?? SkinTestState::Clear;
+    }
+
+    private function worded(Salon $salon, HouseMessages $house, DueMessage $due, Client $client, TeamMember $from, ?Visit $visit): MessageToSend
+    {
+        $starts = $visit?->starts_at->setTimezone($salon->timezone);
+        $first = explode(' ', trim($client->name))[0];
+        $places = [
+            ':first' => $first, ':name' => $client->name, ':salon' => $salon->name, ':colourist' => $from->name,
+            ':service' => $visit->service ?? '', ':day' => $starts?->format('l j F') ?? '', ':time' => $starts?->format('H:i') ?? '',
+        ];
+
+        [$subject, $words] = $due->late ? HouseMessages::tooLate() : [$house->subject($due->kind), $house->words($due->kind)];
+
+        return new MessageToSend($due, $client, $from, $visit?->id, $visit?->starts_at, strtr($subject, $places), strtr($words, $places), null);
+    }
+
+    /**
+     * @param  Builder<Client>  $client
+     * @return Builder<Client> who can be written to: a person, here
+     */
+    private static function somebody(Builder $client): Builder
+    {
+        return $client->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)->whereNull('practice_seed');
+    }
+}

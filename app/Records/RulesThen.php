@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Records;
+
+use App\Models\Visit;
+use Core\Practice\Schools;
+
+/** House rules under which a visit was closed, where they are others today. */
+final class RulesThen
+{
+    /** @return list<array{name: string, was: string, is: string}> */
+    public static function of(Visit $visit): array
+    {
+        if ($visit->closed_at === null) {
+            return [];
+        }
+        $now = [];
+        foreach (Schools::texts($visit->colourist->salon->rules()) as $rule) {
+            $now[$rule->label] = $rule->words();
+        }
+        $found = [];
+        foreach (Schools::texts($visit->rules()) as $rule) {
+            if (($now[$rule->label] ?? '') !== $rule->words()) {
+                $found[] = ['name' => $rule->label, 'was' => $rule->words(), 'is' => $now[$rule->label] ?? ''];
+            }
+        }
+
+        return $found;
+    }
+}

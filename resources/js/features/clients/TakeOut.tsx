@@ -1,0 +1,42 @@
+import { useMutation } from '@tanstack/react-query'
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Field } from '../../shared/ui/Field'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
+import { eraseClient, type Client } from './api'
+
+/** All that is held, to be given to them; and, by the owner, the person taken out of the record. */
+export function TakeOut({ file, owns, onErased }: { file: Client; owns: boolean; onErased: () => void }) {
+  return (
+    <section aria-labelledby="held-on-them">
+      <h2 id="held-on-them">What is held on them</h2>
+      <p className="notice-actions">
+        <a className="btn btn-outline-primary press" href={`/api/clients/${String(file.id)}/page`} download>As a page to read</a>
+        <a className="btn btn-link press" href={`/api/clients/${String(file.id)}/all`} download>As a file for programs</a>
+      </p>
+      {owns ? <Erase file={file} onErased={onErased} /> : null}
+    </section>
+  )
+}
+
+function Erase({ file, onErased }: { file: Client; onErased: () => void }) {
+  const [said, setSaid] = useState({ name: '', reason: '', password: '' })
+  const set = (change: Partial<typeof said>) => { setSaid({ ...said, ...change }) }
+  const erase = useMutation({ mutationFn: () => eraseClient(file.id, said), onSuccess: onErased })
+  return (
+    <details className="adjust">
+      <summary>Take this person out of the record</summary>
+      <Form onSubmit={(event) => { event.preventDefault(); erase.mutate() }}>
+        <p><strong>Goes:</strong> name, contact, birthday, health, skin tests, {file.photos.length === 0 ? '' : `${file.photos.length === 1 ? 'the photograph' : `${String(file.photos.length)} photographs`}, `}agreements, messages, and every word that was written about them, in the log too.</p>
+        <p><strong>Stays, of nobody:</strong> {file.visits.length === 0 ? 'no visit' : file.visits.length === 1 ? 'one visit with its formula' : `${String(file.visits.length)} visits with their formulas`}, grams, how the hair was read and came out, stock, who of the team did it.</p>
+        <p className="quiet">It cannot be taken back. Backups hold them until they are replaced, daily ones for a week.</p>
+        <Field id="erase-name" label={`Type their name: ${file.name}`}><Form.Control autoComplete="off" value={said.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+        <Field id="erase-reason" label="Why"><Form.Control maxLength={300} placeholder="asked for it by letter of 3 May" value={said.reason} onChange={(event) => { set({ reason: event.target.value }) }} /></Field>
+        <Field id="erase-password" label="Your password"><Form.Control type="password" autoComplete="current-password" value={said.password} onChange={(event) => { set({ password: event.target.value }) }} /></Field>
+        {erase.error === null ? null : <ErrorNotice error={erase.error} />}
+        <Press kind="stop" submit id="erase" disabled={said.name.trim() !== file.name || said.reason.trim().length < 10 || said.password === '' || erase.isPending}>Take them out for good</Press>
+      </Form>
+    </details>
+  )
+}

@@ -1,0 +1,17 @@
+import { z } from 'zod'
+import { newId } from '../api/newId'
+import { keptPost } from '../outbox/kept'
+
+export const consentShape = z.object({ kind: z.enum(['photographs', 'health', 'messages']), given: z.boolean().nullable(), words: z.string(), at: z.string().nullable(), by: z.string() })
+export type Consent = z.infer<typeof consentShape>
+
+/** What is asked, in the words of the sheet they sign. */
+export const ASKED: Record<Consent['kind'], string> = {
+  photographs: 'Photographs are taken and kept',
+  health: 'Notes about health are kept',
+  messages: 'They are written to',
+}
+
+export const noteConsent = async (client: number, kind: Consent['kind'], given: boolean, words: string): Promise<void> => {
+  await keptPost(`clients/${client}/consents`, { id: newId(), kind, given, words }, { stream: `client:${client}`, about: `${ASKED[kind]}: ${given ? 'yes' : 'no'}`, at: `/clients/${client}` })
+}
