@@ -194,6 +194,16 @@ final class BatchRows
         return $volume === null ? null : Strength::ofVolume(Fraction::parse($volume));
     }
 
+    /** @param  array<string, mixed>  $plan  as it was frozen when weighing began */
+    public static function tolerance(array $plan): Tolerance
+    {
+        return Tolerance::of(PourMiss::of(
+            Grams::ofCentigrams($plan['miss'][0]),
+            Grams::ofCentigrams($plan['miss'][1]),
+            Fraction::parse($plan['miss'][2]),
+        ));
+    }
+
     /** @param  array<string, mixed>  $json */
     private function plan(array $json): BatchPlan
     {
@@ -202,11 +212,7 @@ final class BatchRows
         return new BatchPlan(
             $lines === [] ? throw PourRefused::nothingPlanned() : $lines,
             ScaleStep::from($json['step_cg']),
-            Tolerance::of(PourMiss::of(
-                Grams::ofCentigrams($json['miss'][0]),
-                Grams::ofCentigrams($json['miss'][1]),
-                Fraction::parse($json['miss'][2]),
-            )),
+            self::tolerance($json),
             isset($json['ratio']) ? array_values(array_map(Fraction::parse(...), $json['ratio'])) : null,
         );
     }

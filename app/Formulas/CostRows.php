@@ -65,7 +65,7 @@ final readonly class CostRows
                 Grams::ofCentigrams((int) $row['mixed_cg']),
                 Grams::ofCentigrams($row['status'] === 'discarded' ? 0 : (int) $row['used_cg']),
                 $row['status'] === 'discarded',
-                $planned[(string) $row['batch']][(string) $row['product']] ?? null,
+                ...($planned[(string) $row['batch']][(string) $row['product']] ?? []),
             );
         }
 
@@ -74,18 +74,22 @@ final readonly class CostRows
 
     /**
      * @param  list<mixed>  $batches
-     * @return array<string, array<string, Grams>> what each was to hold, by product
+     * @return array<string, array<string, array{Grams, Grams}>> what each was to hold, by product, and the most that a hand may miss to
      */
     private function planned(array $batches): array
     {
         $found = [];
         foreach (array_chunk($batches, self::AT_ONCE) as $some) {
             foreach ($this->database->table('batches')->whereIn('id', $some)->get(['id', 'plan']) as $row) {
-                foreach ((array) (json_decode((string) $row->plan, true)['lines'] ?? []) as $line) {
+                $plan = (array) json_decode((string) $row->plan, true);
+                $tolerance = BatchRows::tolerance($plan);
+                foreach ((array) ($plan['lines'] ?? []) as $line) {
                     $product = Extra::productOf((string) ($line['key'] ?? ''));
                     // What was poured by eye had no target to go beyond.
                     if (($line['open'] ?? false) === false) {
-                        $found[$row->id][$product] = ($found[$row->id][$product] ?? Grams::zero())->plus(Grams::ofCentigrams((int) ($line['target_cg'] ?? 0)));
+                        $band = $tolerance->band(Grams::ofCentigrams((int) ($line['target_cg'] ?? 0)));
+                        [$target, $most] = $found[$row->id][$product] ?? [Grams::zero(), Grams::zero()];
+                        $found[$row->id][$product] = [$target->plus($band->target), $most->plus($band->high)];
                     }
                 }
             }

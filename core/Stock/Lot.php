@@ -19,6 +19,7 @@ final readonly class Lot
      * @param  Grams  $used  of it: the rest was left over, or all of it thrown away
      * @param  bool  $thrown  the whole batch was thrown away
      * @param  ?Grams  $planned  of this product; null where it was not planned, and went in beside
+     * @param  ?Grams  $most  a hand may pour of it within the tolerance of that day
      */
     public function __construct(
         public string $group,
@@ -29,13 +30,14 @@ final readonly class Lot
         public Grams $used,
         public bool $thrown = false,
         public ?Grams $planned = null,
+        public ?Grams $most = null,
     ) {
     }
 
-    /** What went in beyond the plan; of what was never planned, nothing is beyond. */
+    /** What went in beyond the plan, where it is more than a hand may miss; of what was never planned, nothing is beyond. */
     public function over(): Grams
     {
-        return $this->planned === null ? Grams::zero() : $this->poured->lessAtMost($this->planned);
+        return $this->planned === null || ! $this->poured->isMoreThan($this->most ?? $this->planned) ? Grams::zero() : $this->poured->lessAtMost($this->planned);
     }
 
     /** Cents of a centigram; null where it has no price. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders\Demo;
 
+use App\Actions\Visits\KeepTemplate;
 use App\Enums\VisitStatus;
 use App\Models\Client;
 use App\Models\ClientMatch;
@@ -40,6 +41,12 @@ final class ClientsSide
         }
         $this->match($salon, $ines, 'Anjali Rao', 'Meera Rao', 'twins');
         $this->ahead($salon, $now);
+        foreach (['Gwilym Pryce' => 'Grey cover, hairline first', 'Imogen Castellan' => 'Fine foils, then toner'] as $name => $service) {
+            $visit = $salon->clients()->where('name', $name)->first()?->visits()->where('status', VisitStatus::Closed)->first();
+            if ($visit !== null) {
+                resolve(KeepTemplate::class)($visit, $service);
+            }
+        }
     }
 
     /** One in seven was never asked about photographs; one in five does not want to be written to. */

@@ -66,3 +66,8 @@ it('tells bowls that were thrown away from what was left over, and what went in 
     expect($row['wasted'])->toEqual(Grams::ofCentigrams(4_000))->and($row['thrown'])->toEqual(Grams::ofCentigrams(3_000))->and($row['thrownCost']->show())->toBe('6.00')
         ->and($row['wastedCost']->show())->toBe('8.00')->and($row['over'])->toEqual(Grams::ofCentigrams(500))->and($row['overCost']->show())->toBe('1.00');
 });
+
+it('takes no small miss of the hand for an over-pour', function () {
+    $lot = fn (int $poured): Lot => new Lot('m', Grams::ofCentigrams($poured), null, null, Grams::ofCentigrams($poured), Grams::ofCentigrams($poured), false, Grams::ofCentigrams(2_000), Grams::ofCentigrams(2_100));
+    expect($lot(2_100)->over())->toEqual(Grams::zero())->and($lot(1_500)->over())->toEqual(Grams::zero())->and($lot(2_110)->over())->toEqual(Grams::ofCentigrams(110));
+});
