@@ -31,6 +31,7 @@ end_older_release() {
             stop_keeper
             stop_web
             stop_database
+            stop_supervisor
         fi
         (umask 077 && printf '%s' "$release" >"$DIR/run/release")
     fi
@@ -81,6 +82,7 @@ command_stop() {
     stop_keeper
     stop_web
     stop_database
+    stop_supervisor
     end_orphans
     done_saying 'Stopped. The data stays; ./tinta start carries on with it.'
 }
@@ -88,12 +90,12 @@ command_stop() {
 command_status() {
     use_instance "$(chosen_instance)"
     local all=0 left
-    for each in "database|$(DB_MARK)|socket" "scale|$(SCALE_MARK)|port $SCALE_PORT" "bridge|$(BRIDGE_MARK)|port $BRIDGE_PORT" "fpm|$(FPM_MARK)|socket" "nginx|$(NGINX_MARK)|port $WEB_PORT" "keeper|$(KEEPER_MARK)|backups and logs"; do
+    for each in "database|$(DB_MARK)|socket" "scale|$(SCALE_MARK)|port $SCALE_PORT" "bridge|$(BRIDGE_MARK)|port $BRIDGE_PORT" "fpm|$(FPM_MARK)|socket" "nginx|$(NGINX_MARK)|port $WEB_PORT" "supervisor|$(SUPERVISOR_MARK)|starts what ends" "keeper|$(KEEPER_MARK)|backups and logs"; do
         IFS='|' read -r name mark where <<<"$each"
         if is_running "$name" "$mark"; then
-            printf '  %-9s running  %s\n' "$name" "$where"
+            printf '  %-10s running  %s\n' "$name" "$where"
         else
-            printf '  %-9s stopped\n' "$name"
+            printf '  %-10s stopped\n' "$name"
             all=1
         fi
     done

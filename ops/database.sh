@@ -39,12 +39,15 @@ SQL
     # torn one can be mended. Tests write as much and pull no plug.
     local flush=1
     [ "$INSTANCE" = test ] && flush=0
-    start_process database mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET" \
-        --pid-file="$DIR/run/mariadbd.own" --init-file="$DIR/run/init.sql" --local-infile=0 --secure-file-priv="$DIR/nginx" \
-        --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=128M \
-        --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M \
-        --log-bin-trust-function-creators=1 --server-id=1
+    local server=(mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET"
+        --pid-file="$DIR/run/mariadbd.own" --local-infile=0 --secure-file-priv="$DIR/nginx"
+        --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=128M
+        --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M
+        --log-bin-trust-function-creators=1 --server-id=1)
+    start_process database "${server[@]}" --init-file="$DIR/run/init.sql"
     wait_until 'The database' "$DIR/log/database.log" database "$(DB_MARK)" sql owner -e 'SELECT 1'
+    # Started again by itself, it finds its accounts as they are: the file with their passwords is gone by then.
+    write_service database "${server[@]}"
     # The server makes its socket for everybody; the folder around it is closed, and now it is too.
     chmod 600 "$DB_SOCKET"
     rm -f "$DIR/run/init.sql"

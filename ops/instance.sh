@@ -23,6 +23,7 @@ choose_instance() {
             stop_keeper
             stop_web
             stop_database
+            stop_supervisor
             end_orphans
         fi
     fi
@@ -154,35 +155,9 @@ wait_until() {
         is_running "$name" "$mark" || { sleep 0.5; is_running "$name" "$mark" || break; }
     done
     "$@" >/dev/null 2>&1 && return
+    # It is not tried again and again where it cannot come up.
+    if [ -d "$DIR/sv/$name" ]; then touch "$DIR/sv/$name/down"; "${OWN[@]}" sv -w 2 force-stop "$DIR/sv/$name" >/dev/null 2>&1 || true; fi
     fail "$what did not come up; see ${log#"$ROOT"/}."
-}
-
-# start_process NAME COMMAND... : as the own user, in a session of its own and in the instance's folder, output to a log, pid kept
-start_process() {
-    local name=$1
-    shift
-    (
-        umask 077
-        # The start's own lock must not live on in what it starts.
-        exec 9>&-
-        touch "$DIR/log/$name.log"
-        if [ "$(id -u)" -eq 0 ]; then chown "$OWN_USER:" "$DIR/log/$name.log"; fi
-        "${OWN[@]}" setsid bash -c 'cd "$1" && echo $$ >"$1/run/$2.pid" && shift 2 && exec "$@"' start "$DIR" "$name" "$@" \
-            >>"$DIR/log/$name.log" 2>&1 </dev/null &
-    )
-    for _ in $(seq 1 50); do
-        [ -s "$DIR/run/$name.pid" ] && break
-        sleep 0.02
-    done
-}
-
-# stop_process NAME MARK : asks by id, waits, and insists only after ten seconds
-stop_process() {
-    local pid
-    is_running "$1" "$2" || { rm -f "$DIR/run/$1.pid"; return 0; }
-    pid=$(cat "$DIR/run/$1.pid")
-    end_process "$pid"
-    rm -f "$DIR/run/$1.pid"
 }
 
 # A process that has ended and that nobody has asked about yet is not alive.
@@ -202,11 +177,11 @@ instance_processes() {
     local each cwd exe
     for each in /proc/[0-9]*; do
         cwd=$(readlink "$each/cwd" 2>/dev/null) || continue
-        case "$cwd" in "$DIR" | "$DIR/mysql" | "$DIR/mysql (deleted)") ;; *) continue ;; esac
+        case "$cwd" in "$DIR" | "$DIR/sv"/* | "$DIR/mysql" | "$DIR/mysql (deleted)") ;; *) continue ;; esac
         is_alive "${each#/proc/}" || continue
         exe=$(readlink "$each/exe" 2>/dev/null) || continue
         case "${exe##*/}" in
-            mariadbd | php-fpm8.2 | nginx | php8.2) ;;
+            mariadbd | php-fpm8.2 | nginx | php8.2 | runsvdir | runsv) ;;
             bash) tr '\0' ' ' <"$each/cmdline" | grep -qF ops/keeper.sh || continue ;;
             *) continue ;;
         esac

@@ -110,7 +110,7 @@ command_new_key() {
     said=$(artisan notes:seal --no-interaction 2>&1) || fail "$said"
     if [ $working -ge 1 ]; then start_scale; start_web; fi
     if [ $working -eq 2 ]; then start_keeper; fi
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
     done_saying "$said Write a new backup: earlier ones carry the earlier keys."
 }
 
@@ -119,7 +119,7 @@ command_backup() {
     use_instance "$(chosen_instance)"
     is_running database "$(DB_MARK)" || { STARTED_DATABASE=1; start_database; }
     backup_to "$(from_caller "$1")"
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
     done_saying "Written to $1, readable by its owner only."
 }
 
@@ -158,7 +158,7 @@ command_restore() {
     update_record
     grant_app "$DB_NAME"
     if [ $working -eq 1 ]; then start_scale; start_web; fi
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
     done_saying "The record is as it was when $1 was written."
 }
 
@@ -183,7 +183,7 @@ command_judge() {
     COMMAND=judge
     is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; STARTED_DATABASE=1; }
     artisan judge --no-interaction
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
 }
 
 # A path as whoever called meant it.
@@ -203,7 +203,7 @@ command_export() {
     artisan salon:export "$work/salon" --salon="${2:-}" --no-interaction >"$DIR/log/export.log" 2>&1 || { rm -rf "$work"; fail "$(tail -1 "$DIR/log/export.log")"; }
     (umask 077 && cp -R "$work/salon" "$folder") || { rm -rf "$work" "$folder"; fail "It could not be written to $1."; }
     rm -rf "$work"
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
     done_saying "Written to $1, readable by its owner only: $(tail -1 "$DIR/log/export.log")"
 }
 
@@ -221,7 +221,7 @@ command_import() {
     if [ "$(id -u)" -eq 0 ]; then chown -R "$OWN_USER:" "$work"; fi
     artisan salon:import "$work" --no-interaction >"$DIR/log/import.log" 2>&1 || { rm -rf "$work"; fail "$(tail -1 "$DIR/log/import.log")"; }
     rm -rf "$work"
-    [ -z "${STARTED_DATABASE:-}" ] || stop_database
+    [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
     done_saying "Taken from $1: $(tail -1 "$DIR/log/import.log")"
 }
 

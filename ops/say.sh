@@ -22,6 +22,7 @@ command_help() {
 ./tinta mutate [LAYER…] change layers of the core operator by operator and see whether a test notices; all of them where none is named
 ./tinta stop         stop what start started; the data stays
 ./tinta status       what is running, and where
+./tinta doctor       what is wrong here, and what mends it: programs, disk, clock, processes, database, keys, backups
 ./tinta backup FILE  the record and the photographs as of one moment, while the salon works
 ./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta password ADDRESS  a link for a new password, once

@@ -18,7 +18,7 @@ command_test() {
     fi
     build_front_end
     use_instance test
-    trap 'stop_web; stop_database; end_orphans' EXIT
+    trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
     end_orphans
     start_database
     say 'Preparing the test databases'
@@ -81,7 +81,7 @@ command_bench() {
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     use_instance test
-    trap 'stop_web; stop_database; end_orphans' EXIT
+    trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
     end_orphans
     start_database
     if [ "${1:-}" != search ]; then

@@ -97,3 +97,8 @@ Artisan::command('messages:send', function (SendByRule $send): void {
 Artisan::command('notes:seal', function (SealAnew $seal): void {
     $this->info("{$seal()} notes were sealed anew.");
 });
+
+// ./tinta doctor: how many notes no key opens.
+Artisan::command('notes:lost', function (SealAnew $seal): void {
+    $this->line((string) $seal->lost());
+});

@@ -19,21 +19,37 @@ final readonly class SealAnew
     public function __invoke(): int
     {
         $count = 0;
-        foreach (SealedColumns::OF as $table => $columns) {
-            foreach ($columns as $column) {
-                $this->database->table($table)->where($column, '!=', '')->select('id', $column)->chunkById(self::AT_ONCE, function ($rows) use ($table, $column, &$count): void {
-                    foreach ($rows as $row) {
-                        $kept = (string) $row->{$column};
-                        $words = $this->seal->open($kept);
-                        // What no key opens stays as it is: the key may come back.
-                        if ($words !== Seal::LOST && ! $this->seal->isNewest($kept)) {
-                            $count += $this->database->table($table)->where('id', $row->id)->where($column, $kept)->update([$column => $this->seal->close($words)]);
-                        }
-                    }
-                });
+        foreach ($this->kept() as [$table, $column, $id, $kept]) {
+            $words = $this->seal->open($kept);
+            // What no key opens stays as it is: the key may come back.
+            if ($words !== Seal::LOST && ! $this->seal->isNewest($kept)) {
+                $count += $this->database->table($table)->where('id', $id)->where($column, $kept)->update([$column => $this->seal->close($words)]);
             }
         }
 
         return $count;
+    }
+
+    /** @return int how many no key opens */
+    public function lost(): int
+    {
+        $count = 0;
+        foreach ($this->kept() as [, , , $kept]) {
+            $count += $this->seal->open($kept) === Seal::LOST ? 1 : 0;
+        }
+
+        return $count;
+    }
+
+    /** @return iterable<array{string, string, int|string, string}> table, column, id and what stands there */
+    private function kept(): iterable
+    {
+        foreach (SealedColumns::OF as $table => $columns) {
+            foreach ($columns as $column) {
+                foreach ($this->database->table($table)->where($column, '!=', '')->select('id', $column)->orderBy('id')->lazyById(self::AT_ONCE) as $row) {
+                    yield [$table, $column, $row->id, (string) $row->{$column}];
+                }
+            }
+        }
     }
 }
