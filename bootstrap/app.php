@@ -7,6 +7,7 @@ use App\Exceptions\PasswordRefused;
 use App\Exceptions\ScaleUnreachable;
 use App\Http\Middleware\IdleLock;
 use App\Http\Middleware\PlainValues;
+use App\Http\Middleware\SecureCookies;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
 use App\Logging\SafeReport;
@@ -32,6 +33,12 @@ $app = Application::configure(basePath: dirname(__DIR__))
         },
     )
     ->withMiddleware(function (Middleware $middleware): void {
+        // Only proxies that are named may say who is behind them: elsewhere everybody could be anybody to the limits.
+        $proxies = array_values(array_filter(explode(',', (string) (getenv('TINTA_PROXIES') ?: ''))));
+        if ($proxies !== []) {
+            $middleware->trustProxies(at: $proxies, headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT);
+        }
+        $middleware->web(prepend: [SecureCookies::class]);
         // One origin serves page and API, so there is nothing to allow across origins.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/sign-in');

@@ -24,7 +24,8 @@ take_lock() {
 # What an earlier release left running speaks another language with its parts: it is stopped before this one starts.
 end_older_release() {
     local release
-    release=$(cat ops/*.sh ops/*.sql scale/*.php database/migrations/*.php composer.json | sha256sum | cut -c1-16)
+    # Programs are read once: whoever changes one starts anew what reads it.
+    release=$({ cat ops/*.sh ops/*.sql composer.json; find app bootstrap config core database/migrations lang resources/views routes scale simulator -type f -name '*.php' -print0 | LC_ALL=C sort -z | xargs -0 cat; } | sha256sum | cut -c1-16)
     if [ "$(cat "$DIR/run/release" 2>/dev/null)" != "$release" ]; then
         if [ -n "$(instance_processes)" ] || is_running database "$(DB_MARK)" || is_running nginx "$(NGINX_MARK)"; then
             say 'Another release is running here; it is stopped first.'
@@ -55,7 +56,7 @@ command_start() {
     start_scale
     start_web
     start_keeper
-    done_saying "Tinta is at http://127.0.0.1:$WEB_PORT"
+    done_saying "Tinta is at http://127.0.0.1:$WEB_PORT$([ ! -s "$DIR/tls/name" ] || printf ' and https://%s:%s' "$(cat "$DIR/tls/name")" "$TLS_PORT")"
     print_logins
 }
 

@@ -13,6 +13,7 @@ command_doctor() {
     look_at_processes
     look_at_database
     look_at_keys
+    look_at_tls
     look_at_backups
     look_at_logs
     if [ $sick -gt 0 ]; then
@@ -133,6 +134,19 @@ look_at_keys() {
         wrong keys "$lost notes about health cannot be opened: their key is not here." 'Restore a backup that was made when they could be read, or put its notes_keys first in var/'"$INSTANCE"'/secrets/notes_keys.'
     else
         fine keys 'every note about health can be opened'
+    fi
+}
+
+look_at_tls() {
+    [ -s "$DIR/tls/cert.pem" ] || return 0
+    local name
+    name=$(cat "$DIR/tls/name")
+    if ! openssl x509 -in "$DIR/tls/cert.pem" -noout -checkend 0 >/dev/null 2>&1; then
+        wrong tls "The certificate of $name has ended." "./tinta tls $name makes a new one."
+    elif ! openssl x509 -in "$DIR/tls/cert.pem" -noout -checkend $((21 * 86400)) >/dev/null 2>&1; then
+        minds tls "The certificate of $name ends on $(openssl x509 -in "$DIR/tls/cert.pem" -noout -enddate | cut -d= -f2)." "./tinta tls $name makes a new one."
+    else
+        fine tls "https://$name:$TLS_PORT, until $(openssl x509 -in "$DIR/tls/cert.pem" -noout -enddate | cut -d= -f2)"
     fi
 }
 

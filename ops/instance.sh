@@ -50,6 +50,8 @@ use_instance() {
         BRIDGE_PORT=${TINTA_BRIDGE_PORT:-$((8362 + base))}
         SCALE2_PORT=${TINTA_SCALE2_PORT:-$((8363 + base))}
     fi
+    TLS_PORT=${TINTA_TLS_PORT:-$((8443 + base))}
+    TLS_LISTEN=${TINTA_LISTEN:-0.0.0.0}
     choose_own_user
     own_folders
     SECRETS="$DIR/secrets"
@@ -61,7 +63,9 @@ use_instance() {
     [ "$INSTANCE" = test ] && env=testing
     export TINTA_NOTES_KEYS
     TINTA_NOTES_KEYS=$(cat "$SECRETS/notes_keys")
-    export APP_ENV=$env APP_KEY APP_URL="http://127.0.0.1:$WEB_PORT" TINTA_STORAGE="$DIR/storage"
+    local address="http://127.0.0.1:$WEB_PORT"
+    if [ -s "$DIR/tls/name" ]; then address="https://$(cat "$DIR/tls/name"):$TLS_PORT"; fi
+    export APP_ENV=$env APP_KEY APP_URL="$address" TINTA_STORAGE="$DIR/storage"
     export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
     export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
     # In the tests' instance a new salon begins beside the demo, whoever starts the application anew.

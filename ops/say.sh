@@ -23,6 +23,7 @@ command_help() {
 ./tinta stop         stop what start started; the data stays
 ./tinta status       what is running, and where
 ./tinta doctor       what is wrong here, and what mends it: programs, disk, clock, processes, database, keys, backups
+./tinta tls NAME     reached from the salon’s tablets by TLS; with NAME CERTIFICATE KEY by a certificate of yours; off takes it back
 ./tinta backup FILE  the record and the photographs as of one moment, while the salon works
 ./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta password ADDRESS  a link for a new password, once
@@ -37,6 +38,7 @@ Ports, each can be set in the environment:
   TINTA_SCALE_PORT (8361)   the simulated scale
   TINTA_BRIDGE_PORT (8362)  the scale bridge
   TINTA_SCALE2_PORT (8363)  the second simulated scale
+  TINTA_TLS_PORT (8443)     the application by TLS, on TINTA_LISTEN (0.0.0.0)
 Database and PHP are reached through sockets that only their own user may open.
 TEXT
 }

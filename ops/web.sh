@@ -25,11 +25,15 @@ start_web() {
     write_nginx_conf
     if ! is_running fpm "$(FPM_MARK)"; then
         rm -f "$FPM_SOCKET"
-        start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf"
+        (
+            keep_settings
+            start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf"
+        )
         wait_until PHP "$DIR/log/fpm.log" fpm "$(FPM_MARK)" test -S "$FPM_SOCKET"
     fi
     if ! is_running nginx "$(NGINX_MARK)"; then
         need_port "$WEB_PORT" 'the application' TINTA_PORT
+        [ ! -s "$DIR/tls/cert.pem" ] || need_port "$TLS_PORT" 'the application by TLS' TINTA_TLS_PORT
         start_process nginx nginx -c "$DIR/nginx.conf" -e "$DIR/log/nginx.log"
         wait_until 'The web server' "$DIR/log/nginx.log" nginx "$(NGINX_MARK)" port_is_open "$WEB_PORT"
     fi
@@ -66,7 +70,21 @@ stop_web() {
     stop_process scale "$(SCALE_MARK)"
 }
 
+# Configuration, addresses and events of this release, worked once and kept: of the processes that answer pages alone, for commands
+# come with other accounts. Where it cannot be kept, each request works it, and the salon opens all the same.
+keep_settings() {
+    export APP_CONFIG_CACHE="$DIR/storage/framework/config.php" APP_ROUTES_CACHE="$DIR/storage/framework/routes.php" APP_EVENTS_CACHE="$DIR/storage/framework/events.php"
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE" "$APP_PACKAGES_CACHE" "$APP_SERVICES_CACHE"
+    (umask 077 && for each in config:cache route:cache event:cache; do as_own php "$ROOT/artisan" "$each" --no-interaction || exit 1; done) >"$DIR/log/settings.log" 2>&1 && return
+    say "The settings could not be kept ready; see var/$INSTANCE/log/settings.log. Pages answer a little slower."
+    rm -f "$APP_CONFIG_CACHE" "$APP_ROUTES_CACHE" "$APP_EVENTS_CACHE"
+}
+
 write_fpm_conf() {
+    # As many as the machine carries beside the database, and never so few that one slow request is everybody's.
+    local workers=$(($(nproc) * 3))
+    if [ $workers -lt 6 ]; then workers=6; elif [ $workers -gt 32 ]; then workers=32; fi
+
     cat >"$DIR/fpm.conf" <<CONF
 [global]
 error_log = $DIR/log/fpm.log
@@ -75,13 +93,16 @@ daemonize = no
 listen = $FPM_SOCKET
 listen.mode = 0600
 pm = static
-pm.max_children = 6
+pm.max_children = $workers
+pm.max_requests = 5000
+request_terminate_timeout = 40s
 clear_env = no
 catch_workers_output = yes
 php_admin_flag[opcache.enable] = on
 php_admin_value[opcache.memory_consumption] = 128
 php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_value[opcache.revalidate_freq] = 2
+php_admin_flag[opcache.validate_timestamps] = off
+php_admin_value[opcache.interned_strings_buffer] = 16
 php_admin_value[opcache.jit_buffer_size] = 32M
 php_admin_value[memory_limit] = 384M
 php_admin_value[upload_max_filesize] = 20M
@@ -118,13 +139,52 @@ http {
     fastcgi_buffers 16 32k;
     fastcgi_buffer_size 64k;
 
+    # Whoever came by TLS once comes by nothing else.
+    map \$https \$tinta_hsts { default ''; on 'max-age=31536000'; }
     server {
         listen 127.0.0.1:$WEB_PORT;
+        include "$DIR/nginx-site.conf";
+    }
+$(tls_server)
+}
+CONF
+    write_nginx_site
+}
+
+# Where a certificate is, the salon's tablets reach it by TLS, and by nothing else.
+tls_server() {
+    [ -s "$DIR/tls/cert.pem" ] && [ -s "$DIR/tls/key.pem" ] || return 0
+    cat <<CONF
+    server {
+        listen $TLS_LISTEN:$TLS_PORT ssl http2;
+        ssl_certificate "$DIR/tls/cert.pem";
+        ssl_certificate_key "$DIR/tls/key.pem";
+        ssl_protocols TLSv1.2 TLSv1.3;
+        ssl_ciphers ECDHE-ECDSA-AES128-GCM-SHA256:ECDHE-RSA-AES128-GCM-SHA256:ECDHE-ECDSA-AES256-GCM-SHA384:ECDHE-RSA-AES256-GCM-SHA384:ECDHE-ECDSA-CHACHA20-POLY1305:ECDHE-RSA-CHACHA20-POLY1305;
+        ssl_prefer_server_ciphers off;
+        ssl_session_cache shared:tinta:2m;
+        ssl_session_timeout 1d;
+        ssl_session_tickets off;
+        error_page 497 =301 https://\$host:\$server_port\$request_uri;
+        include "$DIR/nginx-site.conf";
+    }
+CONF
+}
+
+# What every door of the instance serves, and the headers of every answer, streams as well.
+write_nginx_site() {
+    cat >"$DIR/nginx-headers.conf" <<CONF
+add_header X-Content-Type-Options nosniff always;
+add_header X-Frame-Options DENY always;
+add_header Referrer-Policy same-origin always;
+add_header Permissions-Policy "geolocation=(), microphone=(), payment=(), usb=()" always;
+add_header Cross-Origin-Opener-Policy same-origin always;
+add_header Strict-Transport-Security \$tinta_hsts always;
+add_header Content-Security-Policy "default-src 'self'; style-src 'self'; script-src 'self'; img-src 'self' data: blob:; font-src 'self' data:; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'" always;
+CONF
+    cat >"$DIR/nginx-site.conf" <<CONF
         root "$ROOT/public";
-        add_header X-Content-Type-Options nosniff always;
-        add_header X-Frame-Options DENY always;
-        add_header Referrer-Policy same-origin always;
-        add_header Content-Security-Policy "default-src 'self'; style-src 'self' 'unsafe-inline'; script-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; font-src 'self' data:; frame-ancestors 'none'" always;
+        include "$DIR/nginx-headers.conf";
 
         location /build/ {
             expires 1y;
@@ -145,6 +205,7 @@ http {
             proxy_buffering off;
             proxy_read_timeout 1h;
             add_header X-Accel-Buffering no;
+            include "$DIR/nginx-headers.conf";
         }
         # That something was written, to the devices of its salon.
         location = /news {
@@ -158,6 +219,7 @@ http {
             proxy_buffering off;
             proxy_read_timeout 1h;
             add_header X-Accel-Buffering no;
+            include "$DIR/nginx-headers.conf";
         }
         # Which scales are heard, and one at a tablet's own cable, for the device's own salon.
         location ~ ^/scale/(list|attach)\$ {
@@ -189,7 +251,5 @@ http {
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
         }
-    }
-}
 CONF
 }

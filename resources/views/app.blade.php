@@ -5,11 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Tinta</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    <script>
-        // Before the first paint, so that a dark corner never flashes white.
-        document.documentElement.dataset.bsTheme = localStorage.getItem('tinta.theme')
-            ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
-    </script>
+    <script src="/theme.js"></script>
     @vite('resources/js/app/main.tsx')
 </head>
 <body>

@@ -23,7 +23,8 @@ function Calls({ heads, told, bench }: { heads: Parameters<typeof due>[0]; told:
     called.current = next
     if (fresh.length > 0 && !quiet) {
       ring(fresh)
-      if ('vibrate' in navigator) navigator.vibrate([200, 100, 200])
+      // Before anybody has touched the page, a browser lets nothing shake.
+      if ('vibrate' in navigator && navigator.userActivation.hasBeenActive) navigator.vibrate([200, 100, 200])
     }
     // What is due is told by its keys; the list itself is new every second.
     // eslint-disable-next-line

@@ -1,0 +1,118 @@
+<?php
+
+declare(strict_types=1);
+
+// How long the pages' requests take, as ratios against a request that does nothing but let somebody in (GET /api/session): session, sign-in
+// and lock are asked of the database in both. By one connection and by fifty at once.  ./tinta bench http
+
+const TIMES = 80;
+const AT_ONCE = 50;
+
+$web = 'http://127.0.0.1:'.getenv('TINTA_WEB_PORT');
+// Each person may ask so often a minute: three of them share the requests.
+$people = ['tomasz', 'ines', 'leilani'];
+$jars = array_map(static fn (): string => (string) tempnam(sys_get_temp_dir(), 'tinta-http'), $people);
+$tokens = array_fill(0, count($people), '');
+$who = 0;
+$handle = static function (string $method, string $path, ?array $body = null, array $headers = []) use ($web, $jars, &$tokens, &$who): CurlHandle {
+    $new = curl_init("{$web}{$path}");
+    curl_setopt_array($new, [
+        CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $jars[$who], CURLOPT_COOKIEFILE => $jars[$who], CURLOPT_ENCODING => '',
+        CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$tokens[$who]}", ...$headers],
+    ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body)]));
+
+    return $new;
+};
+$ask = static function (string $method, string $path, ?array $body = null) use ($handle, &$tokens, &$who): array {
+    $one = $handle($method, $path, $body);
+    $answer = curl_exec($one);
+    curl_setopt($one, CURLOPT_COOKIELIST, 'FLUSH');
+    foreach ((array) curl_getinfo($one, CURLINFO_COOKIELIST) as $cookie) {
+        $fields = explode("\t", (string) $cookie);
+        $tokens[$who] = ($fields[5] ?? '') === 'XSRF-TOKEN' ? urldecode($fields[6]) : $tokens[$who];
+    }
+    $status = curl_getinfo($one, CURLINFO_HTTP_CODE);
+    $status < 400 || throw new RuntimeException("{$method} {$path}: {$status} ".substr((string) $answer, 0, 300));
+
+    return (array) json_decode((string) $answer, true);
+};
+foreach ($people as $who => $name) {
+    $ask('GET', '/');
+    $ask('POST', '/api/session', ['email' => "{$name}@sailcloth.example", 'password' => 'harbour-light']);
+    $ask('GET', '/api/session');
+}
+$today = $ask('GET', '/api/today');
+$open = array_values(array_filter($today['visits'], static fn (array $visit): bool => $visit['status'] !== 'closed' && count($visit['bowls']) > 1));
+$visit = $ask('GET', "/api/visits/{$open[0]['id']}");
+$bowl = $visit['rounds'][0]['bowls'][0];
+$client = $ask('GET', "/api/clients/{$visit['client']['id']}");
+$closed = array_values(array_filter($client['visits'], static fn (array $each): bool => $each['status'] === 'closed'))[0];
+$requests = [
+    'signed in, nothing more' => ['GET', '/api/session', null],
+    'Today' => ['GET', '/api/today', null],
+    'visit, open' => ['GET', "/api/visits/{$visit['id']}", null],
+    'visit, closed' => ['GET', "/api/visits/{$closed['id']}", null],
+    'client file' => ['GET', "/api/clients/{$client['id']}", null],
+    'search' => ['GET', '/api/clients?search=ma', null],
+    'bench' => ['GET', "/api/bowls/{$bowl['id']}/bench", null],
+    'preview' => ['POST', "/api/bowls/preview?visit={$visit['id']}", $bowl['sheet']],
+    'picture' => ['POST', "/api/visits/{$visit['id']}/picture", ['drafts' => []]],
+    'shelf' => ['GET', '/api/shelf', null],
+    'wall' => ['GET', '/api/wall', null],
+    'messages' => ['GET', '/api/messages', null],
+];
+$at = static fn (array $sorted, float $part): float => $sorted[min(count($sorted) - 1, (int) floor(count($sorted) * $part))];
+$alone = static function (array $request) use ($handle, $at): array {
+    $one = $handle(...$request);
+    $took = [];
+    for ($time = 0; $time < TIMES + 10; $time++) {
+        curl_exec($one);
+        if ($time >= 10) {
+            $took[] = curl_getinfo($one, CURLINFO_TOTAL_TIME) * 1000;
+        }
+        curl_getinfo($one, CURLINFO_HTTP_CODE) < 400 || throw new RuntimeException("{$request[1]}: ".curl_getinfo($one, CURLINFO_HTTP_CODE));
+    }
+    sort($took);
+
+    return [$at($took, 0.5), $at($took, 0.95)];
+};
+$together = static function (array $request) use ($handle, $at): array {
+    $multi = curl_multi_init();
+    $took = [];
+    $begun = 0;
+    $start = static function () use ($multi, $handle, $request, &$begun): void {
+        curl_multi_add_handle($multi, $handle(...$request));
+        $begun++;
+    };
+    for ($each = 0; $each < AT_ONCE; $each++) {
+        $start();
+    }
+    $from = microtime(true);
+    do {
+        curl_multi_exec($multi, $running);
+        while (($done = curl_multi_info_read($multi)) !== false) {
+            $took[] = curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME) * 1000;
+            curl_getinfo($done['handle'], CURLINFO_HTTP_CODE) < 400 || throw new RuntimeException("{$request[1]}: ".curl_getinfo($done['handle'], CURLINFO_HTTP_CODE));
+            curl_multi_remove_handle($multi, $done['handle']);
+            if ($begun < 3 * AT_ONCE) {
+                $start();
+            }
+        }
+        $running > 0 && curl_multi_select($multi, 0.05);
+    } while ($running > 0);
+    sort($took);
+
+    return [$at($took, 0.5), $at($took, 0.95), count($took) / (microtime(true) - $from)];
+};
+printf("%-26s %28s %40s\n", '', 'one connection', AT_ONCE.' connections');
+printf("%-26s %8s %9s %9s %9s %9s %9s %9s\n", 'request', 'p50 ms', 'p50 x', 'p95 x', 'p50 ms', 'p50 x', 'p95 x', 'a second');
+$bare = null;
+$number = 0;
+foreach ($requests as $name => $request) {
+    $who = $number++ % count($people);
+    [$p50, $p95] = $alone($request);
+    [$p50Many, $p95Many, $rate] = $together($request);
+    $bare ??= [$p50, $p95, $p50Many, $p95Many];
+    printf("%-26s %8.1f %9.2f %9.2f %9.1f %9.2f %9.2f %9.0f\n", $name, $p50, $p50 / $bare[0], $p95 / $bare[1], $p50Many, $p50Many / $bare[2], $p95Many / $bare[3], $rate);
+}
+array_map(unlink(...), $jars);
