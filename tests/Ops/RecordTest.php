@@ -48,6 +48,28 @@ it('brings the first release’s database up to date, backed up before, and open
     $this->getJson('/api/clients/'.Visit::query()->value('client_id'))->assertOk();
 });
 
+it('brings each later release’s database up to date as well, with every gram, and its notes in words', function (string $dump) {
+    Shell::say("sql root -e 'DROP DATABASE tinta_upgrade'; make_database tinta_upgrade; zcat tests/fixtures/{$dump} | sql root tinta_upgrade");
+    $before = Shell::tables('tinta_upgrade');
+    $notes = Shell::say('sql root -N tinta_upgrade -e "SELECT id, cautions FROM clients WHERE cautions <> \'\' ORDER BY id"');
+    Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade');
+    $after = Shell::tables('tinta_upgrade');
+    foreach (['bowls', 'batches', 'pours', 'stamps', 'components', 'canvases', 'proposals', 'stock_moves', 'editions'] as $table) {
+        expect($after[$table])->toBe($before[$table], $table);
+    }
+    config()->set('database.connections.mariadb.database', 'tinta_upgrade');
+    DB::purge();
+    $this->actingAs(TeamMember::query()->where('email', 'ines@sailcloth.example')->firstOrFail());
+    $read = App\Models\Client::query()->orderBy('id')->get()->filter(fn ($client): bool => $client->cautions !== '')->map(fn ($client): string => "{$client->id}\t{$client->cautions}")->implode("\n");
+    expect($read)->toBe($notes)->and($notes)->not->toBe('')->and(DB::table('clients')->pluck('cautions')->filter(fn (string $kept): bool => $kept !== '' && ! str_starts_with($kept, 'sealed:'))->all())->toBe([]);
+    foreach (Visit::query()->orderBy('starts_at')->pluck('id')->filter(fn (string $id, int $at): bool => $at % 40 === 0) as $visit) {
+        app()->forgetScopedInstances();
+        $this->getJson("/api/visits/{$visit}")->assertOk()->assertJsonPath('id', $visit);
+    }
+    $this->getJson('/api/stock')->assertOk();
+    $this->getJson('/api/costs')->assertOk();
+})->with(fn (): array => array_map(basename(...), glob(dirname(__DIR__).'/fixtures/release-*.sql.gz') ?: []));
+
 it('leaves the old state where a migration fails half way', function () {
     $before = Shell::tables('tinta_upgrade');
     [$status, $said] = Shell::run(<<<'SH'
