@@ -71,6 +71,7 @@ final class ReadLine
                 forGrey: $forGrey,
                 heat: $heat,
                 stops: $stops,
+                apart: self::apart($node->at('apart')),
             );
     }
 
@@ -119,6 +120,18 @@ final class ReadLine
         }
 
         return $minutes;
+    }
+
+    /** @return list<LineKind> each once */
+    private static function apart(JsonNode $node): array
+    {
+        $apart = [];
+        foreach ($node->items(8) as $item) {
+            $kind = LineKind::tryFrom($item->text());
+            $kind === null ? $item->problem(Fact::of('documents.no-kind-line')) : $apart[$kind->value] = $kind;
+        }
+
+        return array_values($apart);
     }
 
     /** Yes, no, or nothing said. */

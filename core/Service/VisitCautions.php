@@ -11,6 +11,7 @@ use Core\Hair\Coverage;
 use Core\Judgement\Caution;
 use Core\Judgement\Cautions;
 use Core\Practice\Number;
+use Core\Shelf\Shelf;
 use Core\Units\Fraction;
 
 /** All that needs care in a visit: of each zone, each kind of strand and the map, every caution once, worst first. */
@@ -20,14 +21,15 @@ final class VisitCautions
      * @param  list<PlacedBowl>  $bowls
      * @param  list<Outlook>  $outlooks
      * @param  array<string, ZoneReading>  $readings  by zone id
+     * @param  ?Shelf  $shelf  that the bowls are made from; null where only the hair is looked at
      * @return list<Caution>
      */
-    public static function of(Canvas $canvas, Coverage $coverage, array $bowls, array $outlooks, array $readings): array
+    public static function of(Canvas $canvas, Coverage $coverage, array $bowls, array $outlooks, array $readings, ?Shelf $shelf = null): array
     {
         $found = [];
         foreach ($outlooks as $outlook) {
             $reading = $readings[$outlook->zone->id] ?? null;
-            foreach ([...($reading->cautions ?? []), ...$outlook->cautions(), ...self::runsInto($outlook)] as $caution) {
+            foreach ([...($reading->cautions ?? []), ...$outlook->cautions(), ...self::runsInto($outlook), ...($shelf === null ? [] : self::meets($outlook, $shelf))] as $caution) {
                 $found[] = $caution->of($outlook->zone->name);
             }
         }
@@ -76,6 +78,37 @@ final class VisitCautions
         }
 
         return $found;
+    }
+
+    /**
+     * Lines that by their maker's word must not meet on one strand, and do.
+     *
+     * @return list<Caution>
+     */
+    private static function meets(Outlook $outlook, Shelf $shelf): array
+    {
+        $found = [];
+        foreach ($outlook->strands as $story) {
+            $services = $story->strand->services();
+            foreach ($services as $at => ['bowl' => $one]) {
+                foreach (array_slice($services, $at + 1) as ['bowl' => $other]) {
+                    foreach ([[$one, $other], [$other, $one]] as [$speaks, $meant]) {
+                        [$line, $met] = [$shelf->line($speaks->sheet->line), $shelf->line($meant->sheet->line)];
+                        if ($line !== null && $met !== null && $line !== $met && in_array($met->kind, $line->apart, true)) {
+                            $found["{$speaks->sheet->letter} {$meant->sheet->letter}"] = new Caution('touching', Fact::of(
+                                'cautions.touching-line',
+                                line: $line->name,
+                                kind: $met->kind->value,
+                                one: $speaks->sheet->letter,
+                                other: $meant->sheet->letter,
+                            ));
+                        }
+                    }
+                }
+            }
+        }
+
+        return array_values($found);
     }
 
     private static function levelAfter(StrandStory $story, int $round): Fraction

@@ -73,7 +73,7 @@ final readonly class VisitPicture
             outlooks: $outlooks,
             coverage: $coverage,
             suggestions: SuggestBowls::for($canvas, $outlooks, $bowls, $shelf, $rules),
-            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings),
+            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings, $shelf),
             amounts: $amounts,
         );
     }

@@ -22,6 +22,7 @@ final readonly class Line
      *     minutes for each strength
      * @param  ?array{min: int, target: int, max: int}  $forGrey  where grey is to be covered, if that takes others
      * @param  ?bool  $heat  whether heat is allowed; null where nobody has said
+     * @param  list<LineKind>  $apart  kinds of line that must not meet it on one strand in a visit, by its maker's word
      * @param  ?bool  $stops  whether it stops by itself or goes on until rinsed; null where nobody has said
      */
     public function __construct(
@@ -38,6 +39,7 @@ final readonly class Line
         public ?array $forGrey = null,
         public ?bool $heat = null,
         public ?bool $stops = null,
+        public array $apart = [],
     ) {
     }
 

@@ -161,6 +161,10 @@ return [
         'said' => 'Bowls :one and :other must not touch, and both go on :cells.',
         'mend' => 'Move one of them, or leave a space between.',
     ],
+    'touching-line' => [
+        'said' => ':line must not meet a :kind line on one strand, and bowls :one and :other do.',
+        'mend' => 'By what the line says of itself: give them strands of their own, or another day. The maker’s instructions come first.',
+    ],
     'touching-why' => [
         'said' => 'Bowls :one and :other must not touch, and both go on :cells.',
         'mend' => ':why. Move one of them, or leave a space between.',

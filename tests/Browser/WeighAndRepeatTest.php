@@ -224,6 +224,7 @@ it('has no accessibility violation on its main views', function () {
     $page->navigate()->back();
     $this->press($page, '.visit-head h1 a');
     $this->see($page, '.lineage-card');
+    $unfold();
     $check('client file');
     $page->get($this->address('/wall'));
     $this->see($page, '.wall-clock');
@@ -237,7 +238,7 @@ it('has no accessibility violation on its main views', function () {
     $page->get($this->address('/workbench'));
     $this->see($page, '.answer-headline');
     $check('workbench');
-    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name'] as $address => $sign) {
+    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name', '/shelf/services' => '.services li', '/messages' => '.message'] as $address => $sign) {
         $page->get($this->address($address));
         $this->see($page, $sign);
         $unfold();
@@ -260,4 +261,12 @@ it('has no accessibility violation on its main views', function () {
     $this->see($owner, '#rule-freshness');
     $page = $owner;
     $check('house, set');
+    $owner->get($this->address('/messages'));
+    $this->see($owner, '.message-rules summary');
+    $unfold();
+    $check('messages, set');
+    $owner->get($this->address('/clients/5'));
+    $this->see($owner, '#held-on-them');
+    $unfold();
+    $check('client file of the owner');
 });

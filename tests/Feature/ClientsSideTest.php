@@ -63,7 +63,7 @@ it('keeps notes about health sealed, in their columns and in the log, and reads 
     $file = $this->getJson("/api/clients/{$this->client->id}")->assertOk();
     expect($file->json('cautions'))->toBe('Nettle rash in May.')
         ->and($file->json('safety.contraindications.0.note'))->toBe('Stings at the nape.')
-        ->and($file->json('changes.0.what.0'))->toBe(['field' => 'Cautions', 'was' => 'Nettle rash in spring.', 'is' => 'Nettle rash in May.'])
+        ->and(collect($this->getJson("/api/clients/{$this->client->id}/trail")->json())->pluck('changes')->flatten(1)->all())->toContain(['name' => 'cautions', 'was' => 'Nettle rash in spring.', 'is' => 'Nettle rash in May.'])
         // An open file is open.
         ->and(resolve(ExportOne::class)->client($this->client))->toContain('Nettle rash in May.')->toContain('Stings at the nape.');
 });
@@ -196,7 +196,8 @@ it('takes a person out and leaves grams and formulas, whole and of nobody', func
     ($this->erase)(['password' => 'something else'])->assertUnprocessable();
     ($this->erase)(['name' => 'Oda'])->assertUnprocessable();
     ($this->erase)(['reason' => 'so'])->assertUnprocessable();
-    ($this->erase)()->assertOk()->assertJsonPath('name', 'Erased client')->assertJsonCount(0, 'photos')->assertJsonCount(0, 'changes');
+    ($this->erase)()->assertOk()->assertJsonPath('name', 'Erased client')->assertJsonCount(0, 'photos');
+    expect(json_encode($this->getJson("/api/clients/{$this->client->id}/trail")->json()))->toContain('asked for it by letter')->not->toContain('Marsh');
     foreach (['Oda', 'Marsh', '7788', 'oda@mail', 'Nettle', 'Dr Vik', 'clinic', 'signed'] as $word) {
         expect(($this->anywhere)($word))->toBe([], $word);
     }
@@ -280,4 +281,15 @@ it('offers the target of the head that this one is to look like', function () {
     $this->putJson("/api/visits/{$theirs}/canvas", ['version' => $this->getJson("/api/visits/{$theirs}")->json('canvas.version'), 'canvas' => [...$canvas, 'zones' => [['id' => 'root', 'name' => 'Root', 'regions' => [], 'spans' => ['root'], 'level' => '6', 'wish' => ['level' => '7.5', 'tone' => ['gold'], 'words' => 'as honey']]]]])->assertOk();
     $this->getJson("/api/visits/{$visit}/matched")->assertOk()->assertJsonPath('0.name', 'Ida Marsh')->assertJsonPath('0.how', 'twins')->assertJsonPath('0.zones.0.wish', ['level' => '7.5', 'tone' => ['gold'], 'words' => 'as honey'])
         ->assertJsonPath('0.zones.0.came', null);
+});
+
+it('takes out with a person whatever files of theirs were made one', function () {
+    ($this->write)();
+    $twice = Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Oda Marschall', 'about' => 'sings alto']);
+    app(App\Actions\Clients\IndexClient::class)($twice);
+    $this->postJson("/api/clients/{$this->client->id}/merge", ['other' => $twice->id, 'version' => $this->client->refresh()->version, 'otherVersion' => $twice->refresh()->version, 'taken' => [], 'reason' => 'written twice at the desk'])->assertOk();
+    ($this->erase)()->assertOk();
+    foreach (['Marsh', 'Marschall', 'alto', 'Nettle'] as $word) {
+        expect(($this->anywhere)($word))->toBe([], $word);
+    }
 });

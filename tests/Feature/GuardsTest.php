@@ -341,9 +341,9 @@ it('changes a birthday or a practice head by the owner or a licensed person, wit
         ->first();
     if ($status === 200) {
         expect($activity?->properties['reason'])->toBe($reason)->and($activity->causer_id)->toBe(auth()->id());
-        $this->getJson("/api/clients/{$this->v->client->id}")
-            ->assertJsonPath('changes.0.by', auth()->user()->name)
-            ->assertJsonPath('changes.0.reason', $reason);
+        $this->getJson("/api/clients/{$this->v->client->id}/trail")
+            ->assertJsonPath('0.by', auth()->user()->name)
+            ->assertJsonPath('0.reason', $reason);
     } else {
         expect($activity)->toBeNull();
     }

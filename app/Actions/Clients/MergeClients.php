@@ -70,7 +70,7 @@ final readonly class MergeClients
         $second->fill(['merged_into_id' => $first->id, 'version' => $second->version + 1])->save();
         ($this->index)($first);
         activity()->performedOn($first)->causedBy($by)->event('merged')->withProperties(['reason' => $reason, 'from' => $second->id, 'moved' => $moved])
-            ->log("The file of {$second->name} became part of this one.");
+            ->log('Another file of this person became part of this one.');
 
         return $first->refresh();
     }

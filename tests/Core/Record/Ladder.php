@@ -15,8 +15,11 @@ use Core\Shelf\Shelf;
 /** One permanent line from 4 to 9 in four tones, a lightener, and four developers. */
 final class Ladder
 {
-    /** @param  list<string>  $withdrawn  product ids */
-    public static function shelf(array $withdrawn = []): Shelf
+    /**
+     * @param  list<string>  $withdrawn  product ids
+     * @param  array<string, mixed>  $permanent  what its permanent line says besides
+     */
+    public static function shelf(array $withdrawn = [], array $permanent = []): Shelf
     {
         $tones = ['N' => ['natural' => 1], 'A' => ['ash' => 1], 'G' => ['gold' => 1], 'C' => ['copper' => 1]];
         $products = [
@@ -41,7 +44,7 @@ final class Ladder
                 [10, 20, 30, 40],
             ),
             'lines' => [
-                ['id' => 'P', 'name' => 'Ladder', 'kind' => 'permanent', 'ratio' => '1:1.5', 'window' => $window, 'notation' => 'letters', 'tones' => $tones, 'developers' => ['d10', 'd20', 'd30', 'd40'], 'products' => $products],
+                ['id' => 'P', 'name' => 'Ladder', 'kind' => 'permanent', 'ratio' => '1:1.5', 'window' => $window, 'notation' => 'letters', 'tones' => $tones, 'developers' => ['d10', 'd20', 'd30', 'd40'], 'products' => $products, ...$permanent],
                 ['id' => 'D', 'name' => 'Soft', 'kind' => 'demi', 'ratio' => '1:2', 'window' => ['min' => 10, 'target' => 20, 'max' => 20], 'notation' => 'letters', 'tones' => $tones, 'developers' => ['d10'], 'products' => $soft],
                 ['id' => 'L', 'name' => 'Powdery', 'kind' => 'lightener', 'ratio' => '1:2', 'window' => $window, 'notation' => 'letters', 'tones' => [], 'developers' => ['d10', 'd20', 'd30', 'd40'], 'products' => [['id' => 'powder', 'code' => 'Powder', 'kind' => 'lightener']]],
             ],

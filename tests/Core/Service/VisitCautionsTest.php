@@ -93,3 +93,21 @@ it('puts what hurts before what spoils', function () {
     expect(array_slice(array_keys(warned($canvas, tintBowl('A', 'd40', ['spans' => ['root', 'mids', 'ends']]))), 0, 3))
         ->toBe(['gum', 'strong-on-scalp', 'unknown-dye']);
 });
+
+it('says where a line meets one on a strand that its maker keeps it from, and not where each has strands of its own', function () {
+    $canvas = canvasOf(['level' => '6', 'spans' => ['mids', 'ends']]);
+    $root = tintBowl('A', 'd20', ['spans' => ['root', 'regrowth']]);
+    $lengths = tintBowl('A', 'd20', ['spans' => ['mids', 'ends']]);
+    $said = static function (array $rules, PlacedBowl ...$bowls) use ($canvas): array {
+        $picture = VisitPicture::of($canvas, PlacedBowl::sharing($bowls), new Core\Judgement\Learnt, Ladder::shelf([], $rules), HouseRules::standard());
+
+        return array_values(array_filter($picture->cautions, static fn (Caution $caution): bool => $caution->key === 'touching'));
+    };
+    $found = $said(['apart' => ['lightener']], $lengths, powder(1));
+    expect($found)->toHaveCount(1)->and($found[0]->fact->values)->toMatchArray(['line' => 'Ladder', 'kind' => 'lightener', 'one' => 'A'])
+        ->and($said([], $lengths, powder(1)))->toBe([])
+        ->and($said(['apart' => ['demi']], $lengths, powder(1)))->toBe([])
+        ->and($said(['apart' => ['lightener']], $root, powder(1)))->toBe([])
+        // Of the same line two bowls may meet.
+        ->and($said(['apart' => ['permanent']], $lengths, tintBowl('B', 'd10', ['spans' => ['mids', 'ends']])))->toBe([]);
+});

@@ -9,11 +9,16 @@ use App\Http\Resources\TrailResource;
 use App\Models\Bowl;
 use App\Models\Canvas;
 use App\Models\Client;
+use App\Models\ClientMatch;
 use App\Models\ColourLine;
+use App\Models\Consent;
+use App\Models\ContraindicationNote;
 use App\Models\Developer;
+use App\Models\Photo;
 use App\Models\Round;
 use App\Models\Salon;
 use App\Models\Shade;
+use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Illuminate\Database\Eloquent\Model;
@@ -28,7 +33,9 @@ final class TrailController extends Controller
 
     public function client(Client $client): JsonResponse
     {
-        return $this->of($client);
+        $matches = ClientMatch::query()->where('client_id', $client->id)->orWhere('other_id', $client->id)->get();
+
+        return $this->of($client, ...$client->skinTests, ...$client->contraindications, ...$client->consents, ...$client->photos, ...$matches);
     }
 
     public function visit(Visit $visit): JsonResponse
@@ -91,6 +98,11 @@ final class TrailController extends Controller
             $subject instanceof Round => "round {$subject->name}",
             $subject instanceof Canvas => 'canvas',
             $subject instanceof Shade => $subject->code,
+            $subject instanceof SkinTest => "skin test, {$subject->spot}",
+            $subject instanceof ContraindicationNote => 'what speaks against colouring',
+            $subject instanceof Consent => "agreement: {$subject->kind->value}",
+            $subject instanceof Photo => "photograph, {$subject->kind->value}",
+            $subject instanceof ClientMatch => 'who must look alike',
             $subject instanceof Salon => 'house rules',
             default => '',
         };

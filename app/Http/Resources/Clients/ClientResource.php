@@ -55,7 +55,6 @@ final class ClientResource extends JsonResource
             'bornOn' => $client->born_on?->toDateString(),
             'training' => $client->training,
             'safety' => (new SafetyResource($client))->toArray(),
-            'changes' => ChangeResource::of($client),
             'trends' => array_map(
                 fn (array $job): array => [
                     'job' => $job['job'],

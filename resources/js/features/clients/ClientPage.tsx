@@ -10,7 +10,6 @@ import { showDay } from '../../shared/format/time'
 import { PhotoStrip } from '../../shared/photos/PhotoStrip'
 import { SafetyPanel } from '../../shared/safety/SafetyPanel'
 import { client, planVisit, repeatVisit, services, type Client } from './api'
-import { ChangeList } from './ChangeList'
 import { Consents } from './Consents'
 import { Matches } from './Matches'
 import { Alike } from './MergeFiles'
@@ -18,6 +17,7 @@ import { TakeOut } from './TakeOut'
 import { Particulars } from './Particulars'
 import { TrendList } from './TrendList'
 import { isOver } from '../../shared/visits/visitLine'
+import { Trail } from '../../shared/trail/Trail'
 import { VisitLineage } from './VisitLineage'
 
 const WAYS = { '': '', phone: 'by telephone', mail: 'by mail', message: 'by message', none: 'does not want to be reached' } as const
@@ -72,7 +72,7 @@ export function ClientPage({ formulates, owns }: { formulates: boolean; owns: bo
           {file.training ? null : <Matches file={file} formulates={formulates} onChanged={refresh} />}
           {file.training ? null : <Consents file={file} formulates={formulates} onChanged={refresh} />}
           {formulates ? <Particulars file={file} onSaved={refresh} /> : null}
-          <ChangeList changes={file.changes} />
+          <Trail of={`clients/${String(file.id)}`} />
           {formulates && !file.training ? <Alike file={file} onMerged={refresh} /> : null}
           {formulates ? <TakeOut file={file} owns={owns && !file.training} onErased={refresh} /> : null}
         </aside>

@@ -41,6 +41,13 @@ export function LineRules({ draft, edit, problem }: Part) {
         <span>It stops by itself</span>
         <OneOf label="It stops by itself" all={SAID} on={said(draft.stops)} clears onChange={(on) => { edit({ stops: unsaid(on) }) }} />
       </div>
+      <div className="field">
+        <span className="form-label">On one strand it must not meet a line that is</span>
+        <div className="chips" role="group" aria-label="On one strand it must not meet">
+          {KINDS.filter(([kind]) => kind !== 'care').map(([kind, words]) => <button key={kind} type="button" className="chip" aria-pressed={draft.apart.includes(kind)} onClick={() => { edit({ apart: draft.apart.includes(kind) ? draft.apart.filter((each) => each !== kind) : [...draft.apart, kind] }) }}>{words}</button>)}
+        </div>
+        <FieldProblem problem={problem('apart')} />
+      </div>
       <Field id="line-about" label="In a sentence, for the team">
         <Form.Control value={draft.about} maxLength={300} onChange={(event) => { edit({ about: event.target.value }) }} />
       </Field>

@@ -54,6 +54,7 @@ export const lineShape = z.object({
     order: z.array(z.string()).nullish(),
     heat: z.boolean().nullish(),
     stops: z.boolean().nullish(),
+    apart: z.array(z.string()).nullish(),
     marks: record(z.string()).optional(),
     separators: z.array(z.string()).nullish(),
     levels: record(scalar).optional(),

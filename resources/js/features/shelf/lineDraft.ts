@@ -19,6 +19,7 @@ const shape = z.object({
   grey: minutes.nullable(),
   developers: z.array(z.string()),
   heat: z.boolean().nullable(),
+  apart: z.array(z.string()).default([]),
   stops: z.boolean().nullable(),
   lift: z.array(z.object({ strength: z.string(), levels: z.string() })),
   notation: z.enum(['letters', 'digits']),
@@ -40,7 +41,7 @@ const NO_MINUTES: Minutes = { min: '', target: '', max: '' }
 
 export const EMPTY: LineDraft = {
   version: 0, about: '', withdrawn: false, name: '', kind: 'permanent', ratio: '1:1', order: ['colour', 'developer'], window: NO_MINUTES, windows: [], grey: null,
-  developers: [], heat: null, stops: null, lift: [], notation: 'letters', tones: [{ key: 'N', weights: { natural: '1' } }], marks: [], lowest: '', highest: '',
+  developers: [], heat: null, stops: null, apart: [], lift: [], notation: 'letters', tones: [{ key: 'N', weights: { natural: '1' } }], marks: [], lowest: '', highest: '',
   separators: [], primary: '', zero: '', doubledLevel: null, lettersEqual: null, codes: '',
 }
 
@@ -58,6 +59,7 @@ export function draftOf({ line, version, about, withdrawn }: Line): LineDraft {
     developers: line.developers,
     heat: line.heat ?? null,
     stops: line.stops ?? null,
+    apart: line.apart ?? [],
     lift: Object.entries(line.lift ?? {}).map(([strength, levels]) => ({ strength, levels })),
     notation: line.notation,
     tones: Object.entries(line.tones).map(([key, weights]) => ({ key, weights })),
@@ -93,6 +95,7 @@ export function jsonOf(draft: LineDraft): LineJson {
       order: draft.order.join() === 'colour,developer' ? null : draft.order,
       heat: draft.heat,
       stops: draft.stops,
+      apart: draft.apart,
       marks: keyed(draft.marks.map((each) => [each.mark.trim(), each.says])),
       separators: draft.separators,
       levels: draft.lowest === '' && draft.highest === '' ? null : some({ lowest: whole(draft.lowest), highest: whole(draft.highest) }),

@@ -32,7 +32,6 @@ export const clientShape = z.object({
   alike: z.array(z.object({ id: z.number(), name: z.string(), by: z.string() })),
   training: z.boolean(),
   safety,
-  changes: z.array(z.object({ at: z.string(), by: z.string(), reason: z.string(), what: z.array(z.object({ field: z.string(), was: z.string(), is: z.string() })) })),
   trends: z.array(z.object({ job: z.string(), trends: z.array(trend) })),
   waiting: z.array(z.object({ id: z.string(), words: z.string(), letter: z.string(), kind: z.string(), canApply: z.boolean(), from: z.object({ id: z.string(), on: z.string() }) })),
   photos: z.array(photo),
