@@ -59,6 +59,7 @@ use_instance() {
     SOCKETS=$(socket_folder)
     DB_SOCKET="$SOCKETS/sql.sock"
     FPM_SOCKET="$SOCKETS/fpm.sock"
+    SEARCH_SOCKET="$SOCKETS/search.sock"
     local env=production
     [ "$INSTANCE" = test ] && env=testing
     export TINTA_NOTES_KEYS

@@ -77,7 +77,7 @@ command_bench() {
     install_composer
     if [ "${1:-}" = wish ]; then php ops/bench-wish.php; return; fi
     if [ "${1:-}" = plan ]; then install_debian "${TEST_PACKAGES[@]}"; php ops/bench-plan.php; return; fi
-    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
+    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || [ "${1:-}" = http ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     use_instance test
@@ -91,6 +91,9 @@ command_bench() {
         grant_app tinta_browser
         start_web
         start_scale
+        say 'Requests of the pages'
+        php ops/bench-http.php
+        if [ "${1:-}" = http ]; then return; fi
         say 'Thirty open devices'
         php ops/bench-devices.php "$DIR"
         if [ "${1:-}" = devices ]; then return; fi

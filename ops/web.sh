@@ -24,12 +24,15 @@ start_web() {
     write_fpm_conf
     write_nginx_conf
     if ! is_running fpm "$(FPM_MARK)"; then
-        rm -f "$FPM_SOCKET"
+        rm -f "$FPM_SOCKET" "$SEARCH_SOCKET"
         (
             keep_settings
-            start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf"
+            # What a pool says of the code cache is said too late: it is made before any pool is.
+            start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 \
+                -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d opcache.validate_timestamps=0 \
+                -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
         )
-        wait_until PHP "$DIR/log/fpm.log" fpm "$(FPM_MARK)" test -S "$FPM_SOCKET"
+        wait_until PHP "$DIR/log/fpm.log" fpm "$(FPM_MARK)" test -S "$FPM_SOCKET" -a -S "$SEARCH_SOCKET"
     fi
     if ! is_running nginx "$(NGINX_MARK)"; then
         need_port "$WEB_PORT" 'the application' TINTA_PORT
@@ -89,21 +92,26 @@ write_fpm_conf() {
 [global]
 error_log = $DIR/log/fpm.log
 daemonize = no
-[tinta]
-listen = $FPM_SOCKET
+$(pool tinta "$FPM_SOCKET" "$workers")
+; What searches, plans and sums has hands of its own, and fewer: twenty of them at once wait for each other, and for nobody who pours.
+$(pool search "$SEARCH_SOCKET" "$(nproc)")
+process.priority = 5
+CONF
+}
+
+# pool NAME SOCKET WORKERS
+pool() {
+    cat <<CONF
+[$1]
+listen = $2
 listen.mode = 0600
+listen.backlog = 511
 pm = static
-pm.max_children = $workers
+pm.max_children = $3
 pm.max_requests = 5000
 request_terminate_timeout = 40s
 clear_env = no
 catch_workers_output = yes
-php_admin_flag[opcache.enable] = on
-php_admin_value[opcache.memory_consumption] = 128
-php_admin_value[opcache.max_accelerated_files] = 20000
-php_admin_flag[opcache.validate_timestamps] = off
-php_admin_value[opcache.interned_strings_buffer] = 16
-php_admin_value[opcache.jit_buffer_size] = 32M
 php_admin_value[memory_limit] = 384M
 php_admin_value[upload_max_filesize] = 20M
 php_admin_value[post_max_size] = 22M
@@ -139,6 +147,11 @@ http {
     fastcgi_buffers 16 32k;
     fastcgi_buffer_size 64k;
 
+    # Requests that search, plan or sum up, by their address as it was asked for.
+    map \$request_uri \$tinta_pool {
+        default unix:$FPM_SOCKET;
+        ~^/api/(bowls/(preview|adjusted|substitutes)|visits/[^/?]+/(picture|ways|times|rounds/plan|compare)|workbench/|costs|stock\$|messages\$|house/judgement|clients/[^/?]+/(page|all)|lines/[^/?]+/table) unix:$SEARCH_SOCKET;
+    }
     # Whoever came by TLS once comes by nothing else.
     map \$https \$tinta_hsts { default ''; on 'max-age=31536000'; }
     server {
@@ -247,7 +260,7 @@ CONF
 
         location / { try_files \$uri /index.php\$is_args\$args; }
         location = /index.php {
-            fastcgi_pass "unix:$FPM_SOCKET";
+            fastcgi_pass \$tinta_pool;
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
         }

@@ -285,7 +285,7 @@ it('offers the target of the head that this one is to look like', function () {
 
 it('takes out with a person whatever files of theirs were made one', function () {
     ($this->write)();
-    $twice = Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Oda Marschall', 'about' => 'sings alto']);
+    $twice = Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Oda Marschall', 'phone' => '', 'about' => 'sings alto']);
     app(App\Actions\Clients\IndexClient::class)($twice);
     $this->postJson("/api/clients/{$this->client->id}/merge", ['other' => $twice->id, 'version' => $this->client->refresh()->version, 'otherVersion' => $twice->refresh()->version, 'taken' => [], 'reason' => 'written twice at the desk'])->assertOk();
     ($this->erase)()->assertOk();
