@@ -45,6 +45,7 @@ function Card({ visit }: { visit: Visit }) {
           <path d={qrPath(code.data)} fill="#000000" />
         </svg>
         <div className="card-tools">
+          <a className="btn btn-link press" href={`/api/visits/${visit.id}/file`} download>As a file</a>
           <Press kind="main" onPress={() => { print() }}>Print</Press>
         </div>
       </header>
