@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Exceptions\EditedElsewhere;
+use App\Exceptions\MachineTrouble;
 use App\Exceptions\PasswordRefused;
 use App\Exceptions\ScaleUnreachable;
 use App\Http\Middleware\IdleLock;
@@ -15,6 +16,7 @@ use App\Words\Say;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\CoreException;
+use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -75,6 +77,15 @@ $app = Application::configure(basePath: dirname(__DIR__))
             'mend' => $conflict->mend(),
             'newer' => NewerVersion::of($conflict->newer())->resolve(),
         ], 409));
+        $exceptions->render(function (QueryException|PDOException $failure, Request $request) {
+            $trouble = $request->is('api/*') ? MachineTrouble::of($failure) : null;
+
+            return $trouble === null ? null : response()->json(
+                ['message' => Say::words($trouble[1]), 'mend' => Say::mend($trouble[1]), 'problems' => []],
+                $trouble[0],
+                ['Retry-After' => '2'],
+            );
+        });
         $exceptions->render(fn (ScaleUnreachable $silence) => response()->json([
             'message' => $silence->getMessage(),
             'mend' => 'Check that the scale is on and its cable is in. Grams can be typed by hand.',

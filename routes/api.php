@@ -36,6 +36,7 @@ use App\Http\Controllers\Salons\BeginningController;
 use App\Http\Controllers\Scale\ScaleCheckController;
 use App\Http\Controllers\Scale\ScaleFormatController;
 use App\Http\Controllers\Scale\ScalePanelController;
+use App\Http\Controllers\Session\DeviceController;
 use App\Http\Controllers\Session\PinController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\DeveloperController;
@@ -107,6 +108,8 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
 Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
+    Route::get('session/devices', [DeviceController::class, 'index']);
+    Route::delete('session/devices', [DeviceController::class, 'destroy']);
     Route::put('session/pin', [PinController::class, 'update']);
     Route::get('beginning', [BeginningController::class, 'show']);
     Route::put('beginning', [BeginningController::class, 'update']);

@@ -60,9 +60,14 @@ final readonly class DueRows
     {
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Expected)
             ->where('starts_at', '>', $now)->where('starts_at', '<', $now->addDays(self::MOST_DAYS))
-            ->whereHas('client', self::somebody(...))->with(['client.skinTests', 'client.contraindications', 'client.consents', 'colourist.salon', 'waivers'])->orderBy('starts_at')->get();
+            ->whereHas('client', self::somebody(...))->with(['client.skinTests', 'client.contraindications', 'client.consents', 'colourist.salon', 'waivers', 'rounds.bowls.components', 'rounds.bowls.batches.pours', 'rounds.bowls.stamps', 'rounds.bowls.colourLine'])->orderBy('starts_at')->get();
         $found = [];
+        $first = $due->firstNotice();
         foreach ($visits as $visit) {
+            // Whose time has not come is not asked about skin tests: that costs the most.
+            if ((int) $visit->starts_at->getTimestamp() - $first > (int) $now->getTimestamp()) {
+                continue;
+            }
             foreach ($due->ofComing($visit->id, (string) $visit->client_id, (int) $visit->starts_at->getTimestamp(), $this->worst($visit, $now)) as $each) {
                 $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
             }

@@ -18,6 +18,12 @@ final readonly class DueMessages
     {
     }
 
+    /** How many seconds before a visit the first message of it may be due. */
+    public function firstNotice(): int
+    {
+        return max($this->before(MessageKind::Appointment), $this->before(MessageKind::SkinTest) + SkinTest::HOURS * 3600);
+    }
+
     /**
      * @param  SkinTestState  $test  the least of the lines that are to be used
      * @return list<DueMessage> of a visit that is expected

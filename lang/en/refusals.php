@@ -641,6 +641,16 @@ return [
             'mend' => 'Say what holds now, with the day on which it was said.',
         ],
     ],
+    'machine' => [
+        'no-room' => [
+            'said' => 'There is no room left on the machine that keeps the record.',
+            'mend' => 'Nothing is lost: what you send waits on this device. Make room there; ./tinta doctor says where it went.',
+        ],
+        'coming-back' => [
+            'said' => 'The record does not answer; it is being started again.',
+            'mend' => 'Wait a moment. What you send waits on this device and goes out by itself.',
+        ],
+    ],
     'message' => [
         'not-due' => [
             'said' => 'This message is not due any more.',

@@ -238,7 +238,7 @@ it('has no accessibility violation on its main views', function () {
     $page->get($this->address('/workbench'));
     $this->see($page, '.answer-headline');
     $check('workbench');
-    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name', '/shelf/services' => '.services li', '/messages' => '.message'] as $address => $sign) {
+    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name', '/shelf/services' => '.services li', '/messages' => '.message', '/guide' => '.guide-words'] as $address => $sign) {
         $page->get($this->address($address));
         $this->see($page, $sign);
         $unfold();

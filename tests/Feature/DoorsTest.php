@@ -284,3 +284,14 @@ it('answers numbers beyond range and arrays for texts in words, at every door', 
     }
     expect($asked)->toBeGreaterThan(700);
 })->with(['signed in' => true, 'a stranger' => false]);
+
+it('says in words that the machine has no room, or that its database is on its way back, and keeps the rest to itself', function (int $code, int $status, string $words) {
+    Route::get('/api/breaks', function () use ($code): never {
+        $cause = new PDOException('a secret of the tables');
+        $cause->errorInfo = ['HY000', $code, 'a secret of the tables'];
+        throw new Illuminate\Database\QueryException('mariadb', 'insert into pours', ['7 g'], $cause);
+    });
+    $answer = $this->getJson('/api/breaks');
+    expect($answer->getStatusCode())->toBe($status)->and((string) $answer->getContent())->not->toContain('secret')->not->toContain('insert into')
+        ->and((string) $answer->json('message'))->toContain($words);
+})->with([[1021, 507, 'no room left'], [1114, 507, 'no room left'], [2002, 503, 'started again'], [2006, 503, 'started again'], [1146, 500, 'Server Error']]);

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Enums\Role;
+use App\Models\TeamMember;
+use Illuminate\Support\Facades\DB;
 use Tests\Feature\SmallSalon;
 
 // What is counted outlives a refused request, and so the end of a test.
@@ -196,4 +198,25 @@ it('counts guesses from one address, and not the people who sign in there', func
         $refused += (int) ($sign("nobody{$guess}@test.example", 'a guess of mine')->status() === 429);
     }
     expect($refused)->toBeGreaterThan(0);
+});
+
+it('shows where somebody is signed in, and ends one of them or all others with the password, of nobody else', function () {
+    $salon = new SmallSalon;
+    $member = $salon->member();
+    $colleague = $salon->member();
+    $row = fn (TeamMember $of, string $id, string $agent, int $minutes = 1) => DB::table('sessions')->insert([
+        'id' => $id, 'user_id' => $of->id, 'ip_address' => '192.0.2.7', 'user_agent' => $agent, 'payload' => '', 'last_activity' => now()->subMinutes($minutes)->getTimestamp(),
+    ]);
+    $row($member, 'one', 'Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X) AppleWebKit/605.1.15 Version/17.0 Safari/604.1');
+    $row($member, 'two', 'Mozilla/5.0 (X11; Linux x86_64; rv:120.0) Gecko/20100101 Firefox/120.0', 5);
+    $row($member, 'long gone', 'x', 60 * 24 * 30);
+    $row($colleague, 'theirs', 'Mozilla/5.0 (Windows NT 10.0) Chrome/120 Safari/537.36');
+    $this->actingAs($member);
+    $seen = $this->getJson('/api/session/devices')->assertOk()->json();
+    expect(array_column($seen, 'device'))->toBe(['Safari on iPad', 'Firefox on Linux'])->and(json_encode($seen))->not->toContain('"one"');
+    $this->deleteJson('/api/session/devices', ['device' => $seen[0]['id'], 'password' => 'not it'])->assertUnprocessable();
+    $this->deleteJson('/api/session/devices', ['device' => $seen[0]['id'], 'password' => 'a-long-password'])->assertOk()->assertJsonCount(1);
+    expect(DB::table('sessions')->pluck('id')->sort()->values()->all())->toContain('two', 'theirs')->not->toContain('one');
+    $this->deleteJson('/api/session/devices', ['password' => 'a-long-password'])->assertOk()->assertExactJson([]);
+    expect(DB::table('sessions')->whereIn('id', ['one', 'two', 'theirs'])->pluck('id')->all())->toBe(['theirs']);
 });

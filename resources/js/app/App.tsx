@@ -15,7 +15,7 @@ import { Alarms } from './Alarms'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, HousePage, MessagesPage, PanelPage, PracticePage, ShelfPage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
+import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, GuidePage, HousePage, MessagesPage, PanelPage, PracticePage, ShelfPage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
 import { useDoors } from './useDoors'
 import { useOffline } from './useOffline'
@@ -78,6 +78,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
             <Route path="/" element={<>{member.ownsRules ? <Steps /> : null}<TodayPage formulates={formulates} /></>} />
             <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
             <Route path="/clients/:id" element={<ClientPage formulates={formulates} owns={member.ownsRules} />} />
+            <Route path="/guide" element={<GuidePage />} />
             <Route path="/messages" element={<MessagesPage formulates={formulates} owns={member.ownsRules} />} />
             <Route path="/visits/:id" element={<VisitPage formulates={formulates} />} />
             <Route path="/visits/:id/card" element={<CardPage />} />

@@ -101,6 +101,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           <Modal.Title id="help-title">Shortcuts</Modal.Title>
         </Modal.Header>
         <Modal.Body>
+          <p><NavLink to="/guide" onClick={() => { setHelp(false) }}>The first ten minutes, and the words of the trade</NavLink></p>
           <dl className="shortcuts">
             {SHORTCUTS.map(([key, words]) => (
               <div key={key}>

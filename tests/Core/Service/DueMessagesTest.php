@@ -41,6 +41,15 @@ it('asks after two weeks how the colour wears, once they were not here again, an
     expect($due(13))->toBe([])->and($due(14))->toBe(['follow-up'])->and($due(27))->toBe(['follow-up'])->and($due(28))->toBe([])->and($due(20, 15 * A_DAY))->toBe([]);
 });
 
+it('says nothing of a visit before the first notice there can be', function () {
+    mt_srand(5);
+    foreach (range(1, 200) as $_) {
+        $house = new DueMessages(0, ['appointment' => mt_rand(0, 9), 'skin-test' => mt_rand(0, 9)]);
+        expect(kindsOf($house->ofComing('v', '7', $house->firstNotice() + 1, SkinTestState::Missing)))->toBe([])
+            ->and(kindsOf($house->ofComing('v', '7', $house->firstNotice(), SkinTestState::Missing)))->not->toBe([]);
+    }
+});
+
 it('takes the house’s own days', function () {
     $house = new DueMessages(0, ['appointment' => 3, 'skin-test' => 5, 'follow-up' => 7]);
     expect(kindsOf($house->ofComing('v', '7', 3 * A_DAY, SkinTestState::Clear)))->toBe(['appointment'])

@@ -13,6 +13,7 @@ import { changeHouse } from './api'
 import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type HouseDraft } from './houseDraft'
 import { JudgementChart } from './JudgementChart'
 import { OwnCalendar } from './OwnCalendar'
+import { OwnDevices } from './OwnDevices'
 import { OwnPassword } from './OwnPassword'
 import { Retention } from './Retention'
 import { RuleRow } from './RuleRow'
@@ -102,6 +103,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       <h2 id="house-own">My own</h2>
       <OwnPassword />
       <OwnPin />
+      <OwnDevices />
       <OwnCalendar />
       {owns ? (
         <footer className="desk-foot">

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
-import { getJson, postJson, putJson } from '../../shared/api/http'
+import { deleteJson, getJson, postJson, putJson } from '../../shared/api/http'
 import { keptPut } from '../../shared/outbox/kept'
 import { houseShape, type House } from '../../shared/house/house'
 
@@ -25,3 +25,8 @@ export type Retention = z.infer<typeof retentionShape>
 export const retention = (years: number | null) => queryOptions({ queryKey: ['retention', years], queryFn: async ({ signal }) => retentionShape.parse(await getJson(`retention${years === null ? '' : `?years=${String(years)}`}`, signal)), gcTime: 60_000 })
 export const setRetention = async (years: number | null, version: number): Promise<Retention> => retentionShape.parse(await putJson('retention', { years, version }))
 export const eraseDue = async (clients: number[], reason: string, password: string): Promise<Retention> => retentionShape.parse(await postJson('retention/erase', { clients, reason, password }))
+
+const devicesShape = z.array(z.object({ id: z.string(), here: z.boolean(), device: z.string(), address: z.string(), at: z.string(), locked: z.boolean() }))
+export const devices = queryOptions({ queryKey: ['session', 'devices'], queryFn: async ({ signal }) => devicesShape.parse(await getJson('session/devices', signal)), gcTime: 0 })
+/** One of one's own sessions, or all but this one where none is named. */
+export const endDevices = async (password: string, device: string | null) => devicesShape.parse(await deleteJson('session/devices', { password, ...(device === null ? {} : { device }) }))

@@ -1,0 +1,35 @@
+import { useState } from 'react'
+import Form from 'react-bootstrap/Form'
+import { Link } from 'react-router'
+import { useMember } from '../../shared/session/member'
+import { WORDS } from './words'
+
+/** The first ten minutes, and the words. */
+export function GuidePage() {
+  const member = useMember()
+  const [search, setSearch] = useState('')
+  const asked = search.trim().toLowerCase()
+  const found = WORDS.filter(([word, says]) => word.includes(asked) || says.toLowerCase().includes(asked))
+  return (
+    <div className="page guide">
+      <h1>The first ten minutes</h1>
+      <p className="lead-line">A visit from the first gram to the next time. Nothing you do at the bench is lost: press twice, press wrong, walk away.</p>
+      <ol className="guide-steps">
+        <li><strong>Weigh.</strong> On <Link to="/">Today</Link>, under “Needs a hand next”, press “Weigh bowl A”. Put an empty bowl on the scale and say that it is empty: only then does a gram count.</li>
+        <li><strong>Pour.</strong> {member.scaleSimulated ? <>The scale here is a simulated one: open the <Link to="/panel" target="_blank" rel="noreferrer">pour panel</Link> in a second window and pour there.</> : 'Pour the product that stands there large.'} The number says what is still to go; “On target” is within what a hand may miss. Space records it and goes on to the next. Without a scale, type the grams.</li>
+        <li><strong>Pour too much, on purpose.</strong> You are asked what becomes of it: the rest in proportion, steered back by something that was not planned, taken as it is, or thrown away. Each says its cost before you choose.</li>
+        <li><strong>Run.</strong> Back in the visit, station 5: say when the bowl goes on. One plan finishes everything together; every device shows the same clocks, and so does the <Link to="/wall">wall</Link>.</li>
+        <li><strong>Close.</strong> Station 6: weigh back what is left, pick what each zone came to, and say in a sentence what to change. “5 g less” or “warmer” is understood.</li>
+        <li><strong>Next time.</strong> In the client’s file press “Repeat last visit”: the head has aged, the bowls are there, and what was to change is one press.</li>
+        {member.ownsRules ? <li><strong>Make it yours.</strong> <Link to="/house">House</Link>: where good people disagree, say what you do. <Link to="/shelf">Shelf</Link>: your lines, products and what there is of them. <Link to="/messages">Messages</Link>: what goes out, and in which words.</li> : null}
+      </ol>
+      <p className="quiet">Press <kbd>?</kbd> on any page for its keys. Usual cautions only: the maker’s instructions, local rules and licensed practice come first.</p>
+      <h2 id="words">The words</h2>
+      <Form.Control type="search" aria-label="Find a word" placeholder="Find a word" className="guide-find" value={search} onChange={(event) => { setSearch(event.target.value) }} />
+      {found.length === 0 ? <p className="quiet">Not among them.</p> : null}
+      <dl className="guide-words">
+        {found.map(([word, says]) => <div key={word}><dt>{word}</dt><dd>{says}</dd></div>)}
+      </dl>
+    </div>
+  )
+}
