@@ -33,12 +33,14 @@ final readonly class NoteConsent
         if ($known !== null) {
             return $known->client_id === $client->id ? $known : throw VisitRefused::idTaken();
         }
-        $latest = Consent::query()->where('client_id', $client->id)->where('kind', $kind)->max('said_at');
-        if (is_string($latest) && CarbonImmutable::parse($latest)->greaterThan($said)) {
+        $latest = Consent::query()->where('client_id', $client->id)->where('kind', $kind)->orderByDesc('said_at')->orderByDesc('noted_at')->first();
+        if ($latest !== null && $latest->said_at->greaterThan($said->startOfSecond())) {
             throw ClientRefused::saidEarlier();
         }
+        // Two that are said in one moment keep the order in which they were noted.
+        $noted = $latest !== null && ! $now->greaterThan($latest->noted_at) ? $latest->noted_at->addMillisecond() : $now;
         $consent = Consent::query()->create([
-            'id' => $id, 'client_id' => $client->id, 'kind' => $kind, 'given' => $given, 'words' => $words, 'said_at' => $said, 'noted_by' => $by->id, 'noted_at' => $now,
+            'id' => $id, 'client_id' => $client->id, 'kind' => $kind, 'given' => $given, 'words' => $words, 'said_at' => $said, 'noted_by' => $by->id, 'noted_at' => $noted,
         ]);
         if (! $given) {
             $this->let($current, $kind);
