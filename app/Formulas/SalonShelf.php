@@ -175,7 +175,7 @@ final class SalonShelf
             kind: $shade->kind,
             strength: null,
             pack: $shade->pack_cg,
-            density: Fraction::of($shade->density_milli, 1000),
+            density: $shade->density_milli === null ? $line->density ?? Fraction::one() : Fraction::of($shade->density_milli, 1000),
             withdrawn: $withdrawn || $shade->withdrawn,
             pigment: ShadePigment::of($shade, $line),
         );

@@ -25,7 +25,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property string $pack_code what a scanner reads on its pack
  * @property ?int $price_cents of one pack
  * @property int $version
- * @property int $density_milli grams per litre
+ * @property ?int $density_milli grams per litre; null where its line's holds
  * @property string $swatch
  * @property ?ToneFamily $tone a booster's; a shade's is in its code
  * @property bool $withdrawn

@@ -78,7 +78,7 @@ final readonly class ShadeDraft
             'name' => $product->name,
             'kind' => $product->kind,
             'pack_cg' => $product->pack,
-            'density_milli' => $product->density->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp),
+            'density_milli' => ($this->json['density'] ?? '') === '' ? null : $product->density->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp),
             'own' => $own === [] ? null : $own,
             'pack_code' => $this->packCode(),
             'price_cents' => $this->price?->cents,

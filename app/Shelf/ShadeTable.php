@@ -147,7 +147,7 @@ final readonly class ShadeTable
             'level' => $shade->own['level'] ?? null,
             'tone' => $tone === [] ? null : $tone,
             'pack' => $shade->pack_cg === null ? null : $shade->pack_cg->text(),
-            'density' => $shade->density_milli === 1000 ? null : Fraction::of($shade->density_milli, 1000)->decimal(3),
+            'density' => $shade->density_milli === null ? null : Fraction::of($shade->density_milli, 1000)->decimal(3),
             'price' => $shade->price_cents === null ? null : Price::ofCents($shade->price_cents)->show(),
         ], static fn (mixed $value): bool => $value !== null);
     }

@@ -72,6 +72,7 @@ final class ReadLine
                 heat: $heat,
                 stops: $stops,
                 apart: self::apart($node->at('apart')),
+                density: ReadProduct::density($node->at('density')),
             );
     }
 

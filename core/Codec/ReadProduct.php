@@ -30,15 +30,7 @@ final class ReadProduct
             return null;
         }
         $pack = $node->at('pack')->isGiven() ? $node->at('pack')->through($reading->read(...)) : null;
-        $density = $node->at('density')->isGiven()
-            ? $node->at('density')->through(Fraction::parse(...))
-            : Fraction::one();
-        if (
-            $density instanceof Fraction
-            && ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0)
-        ) {
-            $node->at('density')->problem(Fact::of('documents.density-cannot', density: $density->decimal(2)));
-        }
+        $density = self::density($node->at('density'));
 
         return $id === '' ? null : new Product(
             id: $id,
@@ -48,9 +40,23 @@ final class ReadProduct
             kind: $kind,
             strength: null,
             pack: $pack instanceof Grams ? $pack : null,
-            density: $density instanceof Fraction ? $density : Fraction::one(),
+            density: $density ?? $line->density ?? Fraction::one(),
             pigment: self::pigment($node, $kind, $line, $code),
         );
+    }
+
+    /** Grams per millilitre; null where nothing is said, or nothing that can be. */
+    public static function density(JsonNode $node): ?Fraction
+    {
+        $density = $node->isGiven() ? $node->through(Fraction::parse(...)) : null;
+        if (! $density instanceof Fraction) {
+            return null;
+        }
+        if ($density->compare(Fraction::of(1, 10)) < 0 || $density->compare(Fraction::of(10)) > 0) {
+            $node->problem(Fact::of('documents.density-cannot', density: $density->decimal(2)));
+        }
+
+        return $density;
     }
 
     /**

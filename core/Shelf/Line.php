@@ -23,6 +23,7 @@ final readonly class Line
      * @param  ?array{min: int, target: int, max: int}  $forGrey  where grey is to be covered, if that takes others
      * @param  ?bool  $heat  whether heat is allowed; null where nobody has said
      * @param  list<LineKind>  $apart  kinds of line that must not meet it on one strand in a visit, by its maker's word
+     * @param  ?Fraction  $density  grams per millilitre of its products that say no other; null where nobody has said
      * @param  ?bool  $stops  whether it stops by itself or goes on until rinsed; null where nobody has said
      */
     public function __construct(
@@ -40,6 +41,7 @@ final readonly class Line
         public ?bool $heat = null,
         public ?bool $stops = null,
         public array $apart = [],
+        public ?Fraction $density = null,
     ) {
     }
 

@@ -44,7 +44,7 @@ afterEach(fn () => Carbon::setTestNow());
 it('makes a line, reads it back as it was written, and offers it on the shelf', function () {
     $said = ($this->json)([
         'windows' => ['20' => ['min' => 25, 'target' => 30, 'max' => 40]], 'grey' => ['min' => 40, 'target' => 45, 'max' => 50],
-        'lift' => ['20' => '1.5'], 'heat' => false, 'stops' => true, 'apart' => ['lightener'], 'order' => ['colour', 'base', 'developer'], 'ratio' => '1:2:1.5',
+        'lift' => ['20' => '1.5'], 'heat' => false, 'stops' => true, 'apart' => ['lightener'], 'density' => '1.1', 'order' => ['colour', 'base', 'developer'], 'ratio' => '1:2:1.5',
         'marks' => ['+' => 'intense'], 'separators' => ['/'], 'zero' => 'natural', 'primary' => '3', 'levels' => ['lowest' => 1, 'highest' => 10],
     ]);
     $line = $this->postJson('/api/lines', ['line' => $said, 'about' => 'Ours'])->assertCreated()->json();

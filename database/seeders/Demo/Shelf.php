@@ -132,7 +132,7 @@ final class Shelf
     /** @return array<string, mixed> */
     private function row(ColourLine $line, string $code, string $name, string $kind, ?int $level, int $pack, string $swatch): array
     {
-        return ['colour_line_id' => $line->id, 'code' => $code, 'name' => $name, 'kind' => $kind, 'level_tenths' => $level, 'pack_cg' => $pack, 'swatch' => $swatch, 'density_milli' => 1000, 'withdrawn' => false, 'tone' => null];
+        return ['colour_line_id' => $line->id, 'code' => $code, 'name' => $name, 'kind' => $kind, 'level_tenths' => $level, 'pack_cg' => $pack, 'swatch' => $swatch, 'density_milli' => null, 'withdrawn' => false, 'tone' => null];
     }
 
     /** @param  array<string, float>  $tones */

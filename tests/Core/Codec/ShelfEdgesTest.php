@@ -80,6 +80,17 @@ it('weighs millilitres by the density of what they are of', function (string $de
     expect(WorkFormula::work($document)[0]['parts'][0]['grams'])->toBe($colour);
 })->with([['1', '50.0 g'], ['1.1', '55.0 g'], ['0.95', '47.5 g']]);
 
+it('takes a line’s density where a product says no other', function () {
+    $poured = static function (array $line, array $product): string {
+        $document = documentWith($line, $product, [], ['amount' => ['of' => 'ingredient', 'ingredient' => documentWith()['lines'][0]['products'][0]['id'], 'grams' => '50 ml']]);
+
+        return WorkFormula::work($document)[0]['parts'][0]['grams'];
+    };
+    expect($poured(['density' => '1.2'], []))->toBe('60.0 g')->and($poured(['density' => '1.2'], ['density' => '1']))->toBe('50.0 g')
+        ->and($poured(['density' => null], []))->toBe('50.0 g')
+        ->and(saidOf(documentWith(['density' => '11'])))->toBe(['/lines/0/density: A density of 11 cannot be.']);
+});
+
 /** @return list<string> */
 function warnedOf(array $developer, array $more): array
 {

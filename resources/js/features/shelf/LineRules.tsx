@@ -48,6 +48,9 @@ export function LineRules({ draft, edit, problem }: Part) {
         </div>
         <FieldProblem problem={problem('apart')} />
       </div>
+      <Field id="line-density" label="Grams per ml, of products that say no other" className="narrow-ratio" problem={problem('density')}>
+        <Form.Control inputMode="decimal" placeholder="1" maxLength={8} value={draft.density} onChange={(event) => { edit({ density: event.target.value }) }} />
+      </Field>
       <Field id="line-about" label="In a sentence, for the team">
         <Form.Control value={draft.about} maxLength={300} onChange={(event) => { edit({ about: event.target.value }) }} />
       </Field>

@@ -55,6 +55,7 @@ export const lineShape = z.object({
     heat: z.boolean().nullish(),
     stops: z.boolean().nullish(),
     apart: z.array(z.string()).nullish(),
+    density: scalar.nullish(),
     marks: record(z.string()).optional(),
     separators: z.array(z.string()).nullish(),
     levels: record(scalar).optional(),

@@ -6,7 +6,7 @@ import { codesOf, draftOf, EMPTY, jsonOf, keepLineDraft, readLineDraft } from '.
 const line = {
   name: 'Keel', kind: 'permanent', ratio: '1:2:1.5', notation: 'digits', window: { min: '30', target: '35', max: '45' }, developers: ['developer-1'],
   tones: { 3: { gold: '1' }, 4: { copper: '2', gold: '1' } }, windows: { 20: { min: '25', target: '30', max: '40' } }, grey: { min: '40', target: '45', max: '50' },
-  lift: { 20: '1.5' }, order: ['colour', 'base', 'developer'], heat: false, stops: true, apart: ['lightener'], marks: { '+': 'intense' }, separators: ['/'], levels: { lowest: 1, highest: 10 },
+  lift: { 20: '1.5' }, order: ['colour', 'base', 'developer'], heat: false, stops: true, apart: ['lightener'], density: '1.05', marks: { '+': 'intense' }, separators: ['/'], levels: { lowest: 1, highest: 10 },
   primary: '3', zero: 'natural', doubledLevel: false, lettersEqual: false,
 }
 const loaded = (change = {}) => lineShape.parse({ id: 'line-1', version: 4, about: 'Ours', withdrawn: false, line: { ...line, ...change }, products: [] })

@@ -20,6 +20,7 @@ const shape = z.object({
   developers: z.array(z.string()),
   heat: z.boolean().nullable(),
   apart: z.array(z.string()).default([]),
+  density: z.string().default(''),
   stops: z.boolean().nullable(),
   lift: z.array(z.object({ strength: z.string(), levels: z.string() })),
   notation: z.enum(['letters', 'digits']),
@@ -41,7 +42,7 @@ const NO_MINUTES: Minutes = { min: '', target: '', max: '' }
 
 export const EMPTY: LineDraft = {
   version: 0, about: '', withdrawn: false, name: '', kind: 'permanent', ratio: '1:1', order: ['colour', 'developer'], window: NO_MINUTES, windows: [], grey: null,
-  developers: [], heat: null, stops: null, apart: [], lift: [], notation: 'letters', tones: [{ key: 'N', weights: { natural: '1' } }], marks: [], lowest: '', highest: '',
+  developers: [], heat: null, stops: null, apart: [], density: '', lift: [], notation: 'letters', tones: [{ key: 'N', weights: { natural: '1' } }], marks: [], lowest: '', highest: '',
   separators: [], primary: '', zero: '', doubledLevel: null, lettersEqual: null, codes: '',
 }
 
@@ -60,6 +61,7 @@ export function draftOf({ line, version, about, withdrawn }: Line): LineDraft {
     heat: line.heat ?? null,
     stops: line.stops ?? null,
     apart: line.apart ?? [],
+    density: line.density ?? '',
     lift: Object.entries(line.lift ?? {}).map(([strength, levels]) => ({ strength, levels })),
     notation: line.notation,
     tones: Object.entries(line.tones).map(([key, weights]) => ({ key, weights })),
@@ -96,6 +98,7 @@ export function jsonOf(draft: LineDraft): LineJson {
       heat: draft.heat,
       stops: draft.stops,
       apart: draft.apart,
+      density: draft.density.trim(),
       marks: keyed(draft.marks.map((each) => [each.mark.trim(), each.says])),
       separators: draft.separators,
       levels: draft.lowest === '' && draft.highest === '' ? null : some({ lowest: whole(draft.lowest), highest: whole(draft.highest) }),
