@@ -192,6 +192,10 @@ it('takes a person out and leaves grams and formulas, whole and of nobody', func
     [$visit, $bowl] = ($this->closedVisit)();
     $this->postJson("/api/clients/{$this->client->id}/contraindications", ['id' => (string) Str::uuid(), 'kind' => 'sensitive-scalp', 'note' => 'Saw Dr Vik.'])->assertCreated();
     DB::table('bowls')->where('id', $bowl)->update(['job' => 'Root for Oda Marsh']);
+    DB::table('visits')->where('id', $visit)->update([
+        'care' => json_encode([['id' => 'a', 'kind' => 'treatment', 'words' => 'Mask as Oda Marsh likes it', 'minutes' => 5, 'price' => '12.50', 'done' => true, 'round' => null]]),
+        'results' => json_encode([['zone' => 'root', 'level' => '6', 'tone' => ['natural'], 'even' => true, 'covered' => null, 'elasticity' => null, 'words' => 'as Oda asked']]),
+    ]);
     $pours = DB::table('pours')->orderBy('id')->get(['id', 'line', 'grams_cg', 'reading_cg', 'poured_at'])->all();
     ($this->erase)(['password' => 'something else'])->assertUnprocessable();
     ($this->erase)(['name' => 'Oda'])->assertUnprocessable();
@@ -204,7 +208,9 @@ it('takes a person out and leaves grams and formulas, whole and of nobody', func
     expect(Storage::disk('local')->allFiles())->toBe([])
         ->and(DB::table('pours')->orderBy('id')->get(['id', 'line', 'grams_cg', 'reading_cg', 'poured_at'])->all())->toEqual($pours)
         ->and($this->getJson("/api/visits/{$visit}")->assertOk()->json('rounds.0.bowls.0.job'))->toBe('Root for …')
-        ->and($this->getJson('/api/clients?search=')->json())->toBe([]);
+        ->and($this->getJson('/api/clients?search=')->json())->toBe([])
+        ->and($this->getJson("/api/visits/{$visit}")->json('care.price'))->toBe('12.50')
+        ->and($this->getJson('/api/costs?by=client')->assertOk()->json('rows.0.addOns'))->toBe('12.50');
     $this->getJson("/api/clients/{$this->client->id}")->assertOk()->assertJsonPath('erasedAt', fn (?string $at) => $at !== null);
     // That it was done, by whom and why, is on record.
     $row = DB::table('activity_log')->where('event', 'erased')->first();

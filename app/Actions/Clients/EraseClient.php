@@ -72,7 +72,9 @@ final readonly class EraseClient
         $visits = $database->table('visits')->where('client_id', $id);
         foreach ((clone $visits)->get(['id', 'results', 'care']) as $row) {
             $database->table('visits')->where('id', $row->id)->update([
-                'note' => '', 'outcome' => '', 'keep' => '', 'change' => '', 'ended_reason' => '', 'results' => self::without($row->results), 'care' => self::without($row->care),
+                'note' => '', 'outcome' => '', 'keep' => '', 'change' => '', 'ended_reason' => '', 'results' => self::without($row->results),
+                // What was done beside, and what it cost, is of the hair.
+                'care' => $row->care === null ? null : self::named((string) $row->care, $said),
             ]);
         }
         $ids = (clone $visits)->select('id');
