@@ -7,6 +7,7 @@ build_front_end() {
     if [ ! -f public/build/manifest.json ] || [ ! -f public/sw.js ] || stamp_is_old build "${files[@]}"; then
         say 'Building the page'
         { npx vite build && npx vite build -c vite.worker.config.ts; } >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
+        find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} +
         record_stamp build "${files[@]}"
     fi
 }

@@ -143,6 +143,11 @@ http {
     uwsgi_temp_path "$DIR/nginx/uwsgi";
     scgi_temp_path "$DIR/nginx/scgi";
     gzip on;
+    gzip_vary on;
+    gzip_comp_level 5;
+    gzip_min_length 600;
+    # What was built is compressed once, as far as it goes.
+    gzip_static on;
     gzip_types text/css application/javascript application/json image/svg+xml;
     fastcgi_buffers 16 32k;
     fastcgi_buffer_size 64k;
