@@ -138,7 +138,9 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->type($page, '[aria-label="Level Root came to"]', '6');
     $this->type($page, '#outcome', 'A little flat.');
     $this->type($page, '#change', '10 g of colour less');
-    // A photograph: any file of the tablet; what is kept is drawn anew.
+    // A photograph, once they agree: any file of the tablet; what is kept is drawn anew.
+    $this->press($page, '#agree-photographs');
+    $this->see($page, '.photo-file');
     $file = sys_get_temp_dir().'/tinta-head.png';
     imagepng(imagecreatetruecolor(60, 40), $file);
     $page->findElement(WebDriverBy::cssSelector('.photo-file input'))->sendKeys($file);
