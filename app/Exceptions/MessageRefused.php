@@ -30,6 +30,11 @@ final class MessageRefused extends Refusal
         return new self(Fact::of('refusals.message.unwanted', name: $name));
     }
 
+    public static function onItsWay(): self
+    {
+        return new self(Fact::of('refusals.message.on-its-way'));
+    }
+
     public static function gone(): self
     {
         return new self(Fact::of('refusals.message.gone'));

@@ -668,6 +668,10 @@ return [
             'said' => ':name does not want to be written to.',
             'mend' => 'Leave it, or ask them and note that they agree.',
         ],
+        'on-its-way' => [
+            'said' => 'This message is being handed to the mail server.',
+            'mend' => 'Look again in a minute: by then it is sent, or says why not.',
+        ],
         'gone' => [
             'said' => 'This message has been sent.',
             'mend' => 'What was said cannot be taken back; write a new one from their file.',

@@ -166,3 +166,19 @@ it('shows what went out when it is not due any more', function () {
     Carbon::setTestNow('2026-11-28 09:00:00');
     $this->getJson('/api/messages')->assertOk()->assertJsonCount(0, 'due')->assertJsonPath('past.0.state', 'sent')->assertJsonPath('past.0.way', 'message');
 });
+
+it('does not send twice what is on its way, and again what nobody has heard of', function () {
+    ($this->visit)('2026-11-27 08:30:00');
+    ($this->mail)();
+    [$one] = ($this->due)();
+    // It was handed over, and then the machine went down: nobody knows.
+    Message::query()->create([
+        'id' => (string) Str::uuid(), 'salon_id' => $this->salon->salon->id, 'client_id' => $this->client->id, 'kind' => $one['kind'], 'about' => $one['about'],
+        'subject' => $one['subject'], 'words' => $one['words'], 'state' => 'sending', 'way' => 'mail', 'reached' => 'oda@mail.example', 'decided_by' => $this->owner->id, 'decided_at' => now(), 'version' => 1,
+    ]);
+    ($this->settle)(($this->due)()[0], 'mail')->assertUnprocessable();
+    expect(($this->sent)())->toBe([]);
+    Carbon::setTestNow(now()->addMinutes(2));
+    ($this->settle)(($this->due)()[0], 'mail')->assertOk();
+    expect(($this->sent)())->toHaveCount(1)->and(($this->due)()[0]['state'])->toBe('sent');
+});

@@ -23,6 +23,8 @@ use Illuminate\Support\Str;
  */
 final readonly class SettleMessage
 {
+    private const ON_ITS_WAY = 60;
+
     public function __construct(private DueRows $due, private PostMessage $post)
     {
     }
@@ -43,6 +45,10 @@ final readonly class SettleMessage
         }
         if ($row !== null && in_array($row->state, [MessageState::Sent], true)) {
             throw MessageRefused::gone();
+        }
+        // Two presses on one “Send” are one mail; one that nobody has heard of for a while may be sent again.
+        if ($do === 'mail' && $row?->state === MessageState::Sending && $row->decided_at?->greaterThan($now->subSeconds(self::ON_ITS_WAY)) === true) {
+            throw MessageRefused::onItsWay();
         }
         $row ??= new Message(['id' => (string) Str::uuid(), 'salon_id' => $salon->id, 'client_id' => $due->client->id, 'kind' => $kind, 'about' => $about, 'version' => 0]);
         $row->fill(['subject' => $subject, 'words' => $words, 'trouble' => '', 'version' => $row->version + 1, ...$this->becomes($due, $by, $do, $way, $now)])->save();

@@ -62,7 +62,8 @@ function OneMessage({ message, canMail, formulates }: { message: Message; canMai
   const act = useSettle(message, () => { setTyped('') })
   const { client } = message
   const unwanted = client.by === 'none' || client.agrees === false
-  const busy = act.isPending || message.state === 'sending'
+  // Handed over a moment ago it is on its way; long ago, nobody knows.
+  const busy = act.isPending || (message.state === 'sending' && message.at !== null && Date.now() - Date.parse(message.at) < 60_000)
   const copy = () => { void navigator.clipboard.writeText(words).then(() => { setCopied(true) }, () => { setCopied(false) }) }
   return (
     <li className="message card-paper">
