@@ -35,6 +35,8 @@ final class Message extends Model
 {
     use Recorded;
 
+    private const ON_ITS_WAY_SECONDS = 60;
+
     public $incrementing = false;
 
     protected $keyType = 'string';
@@ -44,6 +46,12 @@ final class Message extends Model
     protected function casts(): array
     {
         return ['kind' => MessageKind::class, 'state' => MessageState::class, 'decided_at' => 'immutable_datetime'];
+    }
+
+    /** Handed to the mail server so long ago that nobody is still at it. */
+    public function isLost(CarbonImmutable $now): bool
+    {
+        return $this->state === MessageState::Sending && $this->decided_at?->lessThanOrEqualTo($now->subSeconds(self::ON_ITS_WAY_SECONDS)) === true;
     }
 
     /** @return BelongsTo<Client, $this> */

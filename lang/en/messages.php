@@ -13,6 +13,7 @@ return [
         'subject' => 'Your colour on :day',
         'words' => 'Dear :first, before your colour on :day at :time a skin test would have needed 48 hours, and there is no time for it any more. May we find you another day, and place the test before? :colourist, :salon',
     ],
+    'lost' => 'It was handed to the mail server, and nobody knows whether it went out: look there, then say so or send it again.',
     'reading' => [
         'subject' => 'Your skin test',
         'words' => 'Dear :first, your skin test has had its 48 hours. Is there any redness, itching or swelling? Please let us see it before we colour; if it troubles you, wash it off and ask a doctor. :colourist, :salon',

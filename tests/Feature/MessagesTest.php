@@ -176,9 +176,11 @@ it('does not send twice what is on its way, and again what nobody has heard of',
         'id' => (string) Str::uuid(), 'salon_id' => $this->salon->salon->id, 'client_id' => $this->client->id, 'kind' => $one['kind'], 'about' => $one['about'],
         'subject' => $one['subject'], 'words' => $one['words'], 'state' => 'sending', 'way' => 'mail', 'reached' => 'oda@mail.example', 'decided_by' => $this->owner->id, 'decided_at' => now(), 'version' => 1,
     ]);
+    expect(($this->due)()[0]['state'])->toBe('sending');
     ($this->settle)(($this->due)()[0], 'mail')->assertUnprocessable();
     expect(($this->sent)())->toBe([]);
     Carbon::setTestNow(now()->addMinutes(2));
+    expect(($this->due)()[0]['state'])->toBe('open')->and(($this->due)()[0]['trouble'])->toContain('nobody knows whether it went out');
     ($this->settle)(($this->due)()[0], 'mail')->assertOk();
     expect(($this->sent)())->toHaveCount(1)->and(($this->due)()[0]['state'])->toBe('sent');
 });

@@ -23,8 +23,6 @@ use Illuminate\Support\Str;
  */
 final readonly class SettleMessage
 {
-    private const ON_ITS_WAY = 60;
-
     public function __construct(private DueRows $due, private PostMessage $post)
     {
     }
@@ -47,7 +45,7 @@ final readonly class SettleMessage
             throw MessageRefused::gone();
         }
         // Two presses on one “Send” are one mail; one that nobody has heard of for a while may be sent again.
-        if ($do === 'mail' && $row?->state === MessageState::Sending && $row->decided_at?->greaterThan($now->subSeconds(self::ON_ITS_WAY)) === true) {
+        if ($do === 'mail' && $row?->state === MessageState::Sending && ! $row->isLost($now)) {
             throw MessageRefused::onItsWay();
         }
         $row ??= new Message(['id' => (string) Str::uuid(), 'salon_id' => $salon->id, 'client_id' => $due->client->id, 'kind' => $kind, 'about' => $about, 'version' => 0]);

@@ -12,7 +12,9 @@ use App\Messages\MessageToSend;
 use App\Models\Client;
 use App\Models\Message;
 use App\Models\Salon;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
+use Core\Fact;
 
 /** A salon's outbox: what is due, what somebody wrote of it, and what went out lately. */
 final class MessagesResource
@@ -61,13 +63,16 @@ final class MessagesResource
     /** @return array<string, mixed> */
     private static function row(?Message $row, string $subject, string $words): array
     {
+        // Handed over long ago, and nobody has said what became of it.
+        $lost = $row?->isLost(CarbonImmutable::now()) === true;
+
         return [
             'subject' => $row->subject ?? $subject,
             'words' => $row->words ?? $words,
-            'state' => $row->state->value ?? 'open',
+            'state' => $lost ? 'open' : $row->state->value ?? 'open',
             'way' => $row->way ?? '',
             'reached' => $row->reached ?? '',
-            'trouble' => $row->trouble ?? '',
+            'trouble' => $lost ? Say::words(Fact::of('messages.lost')) : $row->trouble ?? '',
             'by' => $row?->decider?->name,
             'at' => $row?->decided_at?->toIso8601String(),
             'version' => $row->version ?? 0,

@@ -62,8 +62,7 @@ function OneMessage({ message, canMail, formulates }: { message: Message; canMai
   const act = useSettle(message, () => { setTyped('') })
   const { client } = message
   const unwanted = client.by === 'none' || client.agrees === false
-  // Handed over a moment ago it is on its way; long ago, nobody knows.
-  const busy = act.isPending || (message.state === 'sending' && message.at !== null && Date.now() - Date.parse(message.at) < 60_000)
+  const busy = act.isPending || message.state === 'sending'
   const copy = () => { void navigator.clipboard.writeText(words).then(() => { setCopied(true) }, () => { setCopied(false) }) }
   return (
     <li className="message card-paper">
@@ -75,7 +74,7 @@ function OneMessage({ message, canMail, formulates }: { message: Message; canMai
       </header>
       {message.late ? <p className="message-late">! Less than 48 hours are left: a test placed now cannot be read before the visit. Offer another day.</p> : null}
       {message.trouble === '' ? null : <p className="message-late">! {message.trouble}</p>}
-      {message.state === 'sending' ? <p className="message-late">… It was handed to the mail server. If this stays, look there whether it went out, then say so or send it again.</p> : null}
+      {message.state === 'sending' ? <p className="message-late">… It is being handed to the mail server.</p> : null}
       {unwanted ? <p className="message-late">! {client.by === 'none' ? 'They do not want to be reached.' : 'They have not agreed to be written to.'}</p> : client.agrees === null ? <p className="quiet">Nobody has asked whether they agree to messages.</p> : null}
       <Form.Control as="textarea" rows={2} maxLength={2000} aria-label={`Words to ${client.name}`} value={words} disabled={!formulates} onChange={(event) => { setTyped(event.target.value) }} />
       {act.error === null ? null : <ErrorNotice error={act.error} />}
