@@ -153,6 +153,7 @@ it('hands a tablet over by a PIN, also while it is locked, and what is poured ca
     $pin('4711');
     $this->press($page, '#sign-out');
     $this->press($page, '#sign-out-now');
+    $this->see($page, '#email');
     $this->signIn($page, 'noor');
     $pin('2580');
     $this->press($page, '#who');

@@ -64,7 +64,10 @@ export const lock = () => postJson('session/lock', {})
 /** Locked from here on, whether or not the server could be told; what waits on the device waits. */
 export function showLocked(queries: QueryClient): void {
   outbox.setAuthor(null)
-  queries.setQueryData<Session | null>(['session'], (now) => (now === null || now === undefined ? now : { ...now, locked: true }))
+  const close = () => { queries.setQueryData<Session | null>(['session'], (now) => (now === null || now === undefined ? now : { ...now, locked: true })) }
+  close()
+  // An answer that was under way tells of before.
+  void queries.cancelQueries({ queryKey: ['session'], exact: true }).then(close)
 }
 
 export function showSignedOut(queries: QueryClient): void {
