@@ -20,7 +20,7 @@ final readonly class MatchedTargets
     public function of(Visit $visit): array
     {
         $found = [];
-        $matches = ClientMatch::query()->where(fn ($either) => $either->where('client_id', $visit->client_id)->orWhere('other_id', $visit->client_id))->with('client', 'other')->orderBy('id')->get();
+        $matches = ClientMatch::of($visit->client_id)->with('client', 'other')->orderBy('id')->get();
         foreach ($matches as $match) {
             $other = $match->besides($visit->client);
             [$of, $zones] = $this->latest($other);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Records\Recorded;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -25,6 +26,12 @@ final class ClientMatch extends Model
     use Recorded;
 
     protected $guarded = [];
+
+    /** @return Builder<self> those of a client, whichever of the two they are */
+    public static function of(int $client): Builder
+    {
+        return self::query()->where(fn (Builder $either) => $either->where('client_id', $client)->orWhere('other_id', $client));
+    }
 
     /** The other of the two. */
     public function besides(Client $one): Client

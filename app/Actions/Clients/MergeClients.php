@@ -77,7 +77,7 @@ final readonly class MergeClients
 
     private function matches(Client $first, Client $second): void
     {
-        foreach (ClientMatch::query()->where('client_id', $second->id)->orWhere('other_id', $second->id)->get() as $match) {
+        foreach (ClientMatch::of($second->id)->get() as $match) {
             $other = $match->client_id === $second->id ? $match->other_id : $match->client_id;
             [$low, $high] = [min($first->id, $other), max($first->id, $other)];
             if ($other === $first->id || ClientMatch::query()->where('client_id', $low)->where('other_id', $high)->exists()) {

@@ -28,7 +28,7 @@ final class MatchController extends Controller
     public function destroy(Request $request, Client $client, ClientMatch $match): JsonResponse
     {
         $this->authorize('plan', $client);
-        ClientMatch::query()->whereKey($match->id)->where(fn ($either) => $either->where('client_id', $client->id)->orWhere('other_id', $client->id))->firstOrFail()->delete();
+        ClientMatch::of($client->id)->whereKey($match->id)->firstOrFail()->delete();
 
         return new JsonResponse((new ClientResource($client->refresh()))->toArray());
     }

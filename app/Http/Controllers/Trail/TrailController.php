@@ -33,7 +33,7 @@ final class TrailController extends Controller
 
     public function client(Client $client): JsonResponse
     {
-        $matches = ClientMatch::query()->where('client_id', $client->id)->orWhere('other_id', $client->id)->get();
+        $matches = ClientMatch::of($client->id)->get();
 
         return $this->of($client, ...$client->skinTests, ...$client->contraindications, ...$client->consents, ...$client->photos, ...$matches);
     }

@@ -82,7 +82,7 @@ final class ClientResource extends JsonResource
     /** @return array<int, array{id: int, client: int, name: string, how: string}> */
     private static function matches(Client $client): array
     {
-        return ClientMatch::query()->where(fn ($query) => $query->where('client_id', $client->id)->orWhere('other_id', $client->id))->with('client', 'other')->orderBy('id')->get()
+        return ClientMatch::of($client->id)->with('client', 'other')->orderBy('id')->get()
             ->map(fn (ClientMatch $match): array => ['id' => $match->id, 'client' => $match->besides($client)->id, 'name' => $match->besides($client)->name, 'how' => $match->how])->all();
     }
 
