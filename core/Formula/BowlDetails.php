@@ -63,6 +63,12 @@ final readonly class BowlDetails
         return $this->with(['minutesMost' => $minutes]);
     }
 
+    /** The same, taken through the lengths for its last minutes; null for not. */
+    public function takenThrough(?int $minutes): self
+    {
+        return $this->with(['through' => $minutes]);
+    }
+
     /** The same, going on at another minute of the bowl it follows. */
     public function onAt(int $plus): self
     {
@@ -77,12 +83,12 @@ final readonly class BowlDetails
         return $this->with([...$free, ...($this->rinse === $letter ? ['rinse' => 'round'] : [])]);
     }
 
-    /** @param  array{after?: string, plus?: ?int, plusMost?: ?int, from?: ?FollowFrom, rinse?: string, minutesMost?: ?int}  $change */
+    /** @param  array{after?: string, plus?: ?int, plusMost?: ?int, from?: ?FollowFrom, rinse?: string, minutesMost?: ?int, through?: ?int}  $change */
     private function with(array $change): self
     {
         $change += [
             'after' => $this->after, 'plus' => $this->plus, 'plusMost' => $this->plusMost, 'from' => $this->from,
-            'rinse' => $this->rinse, 'minutesMost' => $this->minutesMost,
+            'rinse' => $this->rinse, 'minutesMost' => $this->minutesMost, 'through' => $this->through,
         ];
 
         return new self(
@@ -103,7 +109,7 @@ final readonly class BowlDetails
             meant: $this->meant,
             from: $change['from'],
             plusMost: $change['plusMost'],
-            through: $this->through,
+            through: $change['through'],
             lookFrom: $this->lookFrom,
             starts: $this->starts,
         );

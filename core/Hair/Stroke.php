@@ -14,6 +14,7 @@ final readonly class Stroke
      * @param  ?int  $foils  planned number of foils
      * @param  string  $width  of the sections, in words
      * @param  ?Reach  $reach  measured along the strand, where somebody measures
+     * @param  ?int  $lastMinutes  only so long before the rinse: colour that is taken through; null for all its time
      * @param  bool  $overlaps  meant to run over another bowl's hair, as a melt or a blending pass does
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Stroke
         public bool $overlaps = false,
         public string $note = '',
         public ?Reach $reach = null,
+        public ?int $lastMinutes = null,
     ) {
     }
 
@@ -128,6 +130,63 @@ final readonly class Stroke
             true,
         ) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true
             && ($this->method?->isPainted() !== true || $this->saysRoot());
+    }
+
+    /** What of it lies on those spans only. */
+    public function on(Span ...$spans): self
+    {
+        return new self(
+            placement: Placement::of($this->placement->regions, array_values($spans)),
+            method: $this->method,
+            pattern: $this->pattern,
+            with: $this->with,
+            order: $this->order,
+            hands: $this->hands,
+            hair: $this->hair,
+            covering: $this->covering,
+            foils: $this->foils,
+            width: $this->width,
+            overlaps: $this->overlaps,
+            note: $this->note,
+        );
+    }
+
+    /** The same in another place of the order of work. */
+    public function inOrder(?int $order): self
+    {
+        return new self(
+            placement: $this->placement,
+            method: $this->method,
+            pattern: $this->pattern,
+            with: $this->with,
+            order: $order,
+            hands: $this->hands,
+            hair: $this->hair,
+            covering: $this->covering,
+            foils: $this->foils,
+            width: $this->width,
+            overlaps: $this->overlaps,
+            note: $this->note,
+            reach: $this->reach,
+        );
+    }
+
+    /** The lengths this colour is taken through before it is rinsed; null where it goes there anyway. */
+    public function takenThrough(int $minutes): ?self
+    {
+        $lengths = array_values(array_udiff(
+            [Span::Mids, Span::Ends],
+            $this->spans(),
+            static fn (Span $one, Span $other): int => $one->order() <=> $other->order(),
+        ));
+
+        return $lengths === [] || ! $this->touchesScalp() ? null : new self(
+            placement: Placement::of($this->placement->regions, $lengths),
+            hands: $this->hands,
+            hair: $this->hair,
+            overlaps: true,
+            lastMinutes: $minutes,
+        );
     }
 
     /** In words: 1. crown and back, root, fine foils 2:1 with B, 24 foils, dry, foil; Amara: narrow at the face. */

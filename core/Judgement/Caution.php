@@ -12,12 +12,12 @@ final readonly class Caution
     /** What hurts somebody or breaks hair, worst first; then what spoils a result; the rest follows as it comes. */
     private const WORST_FIRST = [
         'gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'heated', 'over-time', 'skin-test',
-        'strong-on-light', 'dark-strength-on-light', 'hot-roots', 'runs-into', 'tint-on-tint', 'implausible-ratio', 'doubled',
-        'uncovered', 'bands', 'porous', 'low-contrast', 'mixed-early',
+        'strong-on-light', 'dark-strength-on-light', 'hot-roots', 'root-as-strong', 'root-order', 'runs-into', 'tint-on-tint', 'implausible-ratio', 'doubled',
+        'uncovered', 'bands', 'combed-through', 'porous', 'low-contrast', 'mixed-early',
     ];
 
     /** Slips of the pen as well as wishes: who means it so says it once. What can hurt is never among them. */
-    private const ASKED = ['implausible-ratio', 'hot-roots', 'other-line', 'rounded', 'low-contrast', 'doubled', 'uncovered', 'bands', 'porous', 'in-doubt'];
+    private const ASKED = ['implausible-ratio', 'hot-roots', 'root-as-strong', 'root-order', 'combed-through', 'other-line', 'rounded', 'low-contrast', 'doubled', 'uncovered', 'bands', 'porous', 'in-doubt'];
 
     /**
      * @param  string  $key  what it is about, the same however it is said

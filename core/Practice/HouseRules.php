@@ -32,6 +32,8 @@ final readonly class HouseRules
      * @param  GramsMean  $gramsMean  what grams less or more are of, where it is not said
      * @param  SecondBatch  $secondBatch  whether a later batch of lightener goes a strength up
      * @param  ShadowTime  $shadowTime  whether a coat that stays under the next has its own full time
+     * @param  RootOrder  $rootOrder  roots or lengths first, where colour lifts both
+     * @param  RefreshEnds  $refreshEnds  whether root colour is taken through coloured lengths
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -65,6 +67,8 @@ final readonly class HouseRules
         public KeepWarmth $keepWarmth,
         public SecondBatch $secondBatch,
         public ShadowTime $shadowTime,
+        public RootOrder $rootOrder,
+        public RefreshEnds $refreshEnds,
     ) {
     }
 
@@ -78,6 +82,7 @@ final readonly class HouseRules
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
             GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger, ShadowTime::Full,
+            RootOrder::RootsFirst, RefreshEnds::Judged,
         );
     }
 
@@ -110,6 +115,8 @@ final readonly class HouseRules
         ?KeepWarmth $keepWarmth = null,
         ?SecondBatch $secondBatch = null,
         ?ShadowTime $shadowTime = null,
+        ?RootOrder $rootOrder = null,
+        ?RefreshEnds $refreshEnds = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -128,6 +135,7 @@ final readonly class HouseRules
             $gramsMean ?? $this->gramsMean, $greyParts ?? $this->greyParts, $fillerParts ?? $this->fillerParts,
             $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
             $secondBatch ?? $this->secondBatch, $shadowTime ?? $this->shadowTime,
+            $rootOrder ?? $this->rootOrder, $refreshEnds ?? $this->refreshEnds,
         );
     }
 
@@ -164,6 +172,16 @@ final readonly class HouseRules
     public function withShadowTime(ShadowTime $shadowTime): self
     {
         return $this->with(shadowTime: $shadowTime);
+    }
+
+    public function withRootOrder(RootOrder $order): self
+    {
+        return $this->with(rootOrder: $order);
+    }
+
+    public function withRefreshEnds(RefreshEnds $refresh): self
+    {
+        return $this->with(refreshEnds: $refresh);
     }
 
     public function withOpenAir(OpenAir $openAir): self

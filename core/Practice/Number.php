@@ -93,6 +93,9 @@ enum Number: string
     case LookEvery = 'look-every';
     case ResistantMinutes = 'resistant-minutes';
     case WashMinutes = 'wash-minutes';
+    case RefreshMinutes = 'refresh-minutes';
+    case NoChangeMinutes = 'no-change-minutes';
+    case RootDeeper = 'root-deeper';
     case EarlyRinse = 'early-rinse';
     case FollowUpDays = 'follow-up-days';
     case FollowUpPatience = 'follow-up-patience';
@@ -139,6 +142,9 @@ enum Number: string
             'from so much lift a pass from scalp to ends is cautioned',
         ],
         'warm-root' => [1, 2, 'levels', Mark::Practice, Override::Nobody, 'what a warm scalp adds at the root at most'],
+        'root-deeper' => [1, 2, 'levels', Mark::Practice, Override::Nobody, 'a root bowl is at least so much deeper than the lengths’, or weaker'],
+        'refresh-minutes' => [15, 1, 'min', Mark::Practice, Override::Nobody, 'root colour is taken through to refresh the lengths'],
+        'no-change-minutes' => [5, 1, 'min', Mark::Practice, Override::Nobody, 'root colour is taken through where nothing is to change'],
         'damp-lift' => [9, 10, 'of the lift', Mark::Model, Override::House, 'on damp hair, which dilutes'],
         'open-air-lift' => [4, 5, 'of the lift', Mark::Model, Override::House, 'without a foil’s heat'],
         'dye-top' => [

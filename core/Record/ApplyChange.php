@@ -50,6 +50,8 @@ final readonly class ApplyChange
             ChangeKind::Cooler => TurnTone::cooler($self->bowl, $rules),
             ChangeKind::Grey => TurnTone::forGrey($self->bowl, $change->value, $rules),
             ChangeKind::Dilute => ChangeProducts::dilute($self->bowl, $change->value),
+            ChangeKind::Place => ChangePlace::along($self->bowl, $change->value),
+            ChangeKind::Through => ChangePlace::through($self->bowl, $change->value),
             ChangeKind::AddBowl, ChangeKind::RemoveBowl => throw ChangeRefused::ofAnotherBowl(),
             ChangeKind::Words => throw ChangeRefused::onlyWords(),
         };

@@ -12,7 +12,7 @@ final readonly class Change
     /**
      * @param  string  $bowl  letter; empty where it is not said which
      * @param  string  $value  what to: "30 vol", "+1" (strengths), "1:2", "+5 min", "40 min", "-5 g", "+10 %", "-1"
-     *     (levels), "60 %" (grey); empty for words
+     *     (levels), "60 %" (grey), "mids first" (place), "15 min" or "no" (taken through); empty for words
      * @param  string  $from  product id, for a swap
      * @param  string  $to  product id, for a swap; the job of a bowl that is added
      * @param  string  $words  as said

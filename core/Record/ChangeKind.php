@@ -31,6 +31,10 @@ enum ChangeKind: string
     case Grey = 'grey';
     /** Thinned with the line's clear. */
     case Dilute = 'dilute';
+    /** Where along the strand it goes: the roots, the lengths, or the lengths first. */
+    case Place = 'place';
+    /** Taken through the lengths before the rinse, or not. */
+    case Through = 'through';
     /** One bowl more of a formula that is there. */
     case AddBowl = 'add-bowl';
     case RemoveBowl = 'remove-bowl';

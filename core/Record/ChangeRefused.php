@@ -36,6 +36,11 @@ final class ChangeRefused extends Refusal
         return new self(Fact::of('refusals.change-refused.colour-or-mixture', value: $value));
     }
 
+    public static function notOnePass(): self
+    {
+        return new self(Fact::of('refusals.change-refused.not-one-pass'));
+    }
+
     public static function notInBowl(): self
     {
         return new self(Fact::of('refusals.change-refused.not-in-bowl'));

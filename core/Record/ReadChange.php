@@ -297,6 +297,16 @@ final class ReadChange
                 $plain,
                 $m,
             ) === 1 && count($bowls) === 1 => $made(self::givenBy($bowls[0]), "{$m[1]} g", $m[0]),
+            preg_match(
+                '/\b(?:take|taken|comb|combed)\s+(?:it\s+|the colour\s+)?through\s+(?:the\s+(?:lengths|mids|ends)\s+)?(?:for\s+)?(?:the\s+)?last\s+(\d+)\s*min(?:ute)?s?/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Through, "{$m[1]} min", $m[0]),
+            preg_match(
+                '/\b(?:mids?|lengths?)(?:\s+and\s+ends)?\s+first(?:\s*,?\s*(?:the\s+)?roots?\s+(?:later|last|after))?/u',
+                $plain,
+                $m,
+            ) === 1 => $made(ChangeKind::Place, 'mids first', $m[0]),
             preg_match('/\b(warmer|cooler)\b/u', $plain, $m) === 1 => $made(ChangeKind::from($m[1]), '', $m[0]),
             preg_match(
                 '/\b(?:leave|take|drop)\b.*\bbowl\b.*\bout\b|\bwithout bowl\b/u',

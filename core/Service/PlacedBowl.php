@@ -60,7 +60,7 @@ final readonly class PlacedBowl
             line: $line,
             mix: $known === null ? null : JudgeBowl::of($known, $rules)?->asPigment(),
             strength: $volume === null || $volume->isZero() ? null : Strength::ofVolume($volume),
-            strokes: $sheet->strokes,
+            strokes: self::laidBy($sheet),
             processed: $processed,
         );
     }
@@ -74,7 +74,7 @@ final readonly class PlacedBowl
     public static function sharing(array $bowls): array
     {
         return array_map(static function (self $bowl) use ($bowls): self {
-            $strokes = $bowl->sheet->strokes;
+            $strokes = $bowl->laid();
             foreach ($bowls as $other) {
                 foreach ($other === $bowl ? [] : $other->sheet->strokes as $stroke) {
                     $seen = $stroke->seenBy($bowl->sheet->letter, $other->sheet->letter);
@@ -96,6 +96,23 @@ final readonly class PlacedBowl
     public function window(): array
     {
         return $this->line->windowAt($this->strength);
+    }
+
+    /** @return list<Stroke> its own, and the lengths it is taken through */
+    public function laid(): array
+    {
+        return self::laidBy($this->sheet);
+    }
+
+    /** @return list<Stroke> */
+    private static function laidBy(BowlSheet $sheet): array
+    {
+        $through = $sheet->details->through;
+
+        return [...$sheet->strokes, ...($through === null ? [] : array_values(array_filter(array_map(
+            static fn (Stroke $stroke): ?Stroke => $stroke->takenThrough($through),
+            $sheet->strokes,
+        ))))];
     }
 
     /** What it was on the hair, as far as that was marked; else what is planned. */
@@ -130,7 +147,7 @@ final readonly class PlacedBowl
             $this->line->kind,
             $stroke->method === Method::Filler ? $this->mix?->thinned(Number::FillerHold->value()) : $this->mix,
             $this->strength,
-            $this->minutes(),
+            min($this->minutes(), $stroke->lastMinutes ?? $this->minutes()),
             $this->window(),
             $this->line->lift,
             $technique,

@@ -91,12 +91,12 @@ final class Strands
             if ($bowl->sheet->details->purpose === Purpose::Trial) {
                 continue;
             }
-            foreach ($bowl->sheet->strokes as $stroke) {
+            foreach ($bowl->laid() as $stroke) {
                 $partners = array_values(array_filter(array_map(
                     static fn (string $letter): ?PlacedBowl => $byLetter[$letter] ?? null,
                     $stroke->with,
                 )));
-                $found[] = new Laid($bowl, $stroke, $partners, $stroke->order ?? 0, $at);
+                $found[] = new Laid($bowl, $stroke, $partners, $stroke->lastMinutes === null ? $stroke->order ?? 0 : PHP_INT_MAX, $at);
                 // What the next bowl of such a pattern gets is what the foils leave.
                 foreach ($stroke->pattern?->kind === PatternKind::Between ? $partners : [] as $partner) {
                     $between = $stroke->seenBy($partner->sheet->letter, $bowl->sheet->letter);

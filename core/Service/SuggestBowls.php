@@ -64,7 +64,11 @@ final readonly class SuggestBowls
             }
         }
 
-        return array_values(array_filter($found));
+        return [
+            ...array_values(array_filter($found)),
+            ...RootsAndLengths::suggestions($canvas, $bowls, $shelf, $rules),
+            ...RootColourOnLengths::suggestions($canvas, $bowls, $rules),
+        ];
     }
 
     /** @param  list<PlacedBowl>  $here */

@@ -13,6 +13,7 @@ use Core\Hair\Stroke;
 use Core\Practice\ClockStart;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
+use Core\Practice\RootOrder;
 use Core\Practice\ShadowTime;
 use Core\Record\CareStep;
 use Core\Shelf\LineKind;
@@ -52,8 +53,10 @@ final readonly class TimesOfVisit
             static fn (PlacedBowl $bowl): bool => $bowl->sheet->details->purpose !== Purpose::Trial,
         ));
 
+        $order = $this->orders($bowls);
+
         return new TimedVisit(
-            array_map($this->bowl(...), $bowls),
+            array_map(fn (PlacedBowl $bowl): TimedBowl => $this->bowl($bowl, $order[$bowl->sheet->letter] ?? null), $bowls),
             $this->between($bowls),
             $this->hands,
             $this->rules->shadowTime === ShadowTime::Full,
@@ -88,7 +91,27 @@ final readonly class TimesOfVisit
         return $facts;
     }
 
-    private function bowl(PlacedBowl $bowl): TimedBowl
+    /**
+     * Where nobody said who comes first, the house's school does: mids and ends before roots that lift as they do.
+     *
+     * @param  list<PlacedBowl>  $bowls
+     * @return array<string, int> by letter
+     */
+    private function orders(array $bowls): array
+    {
+        $orders = [];
+        foreach ($this->rules->rootOrder === RootOrder::MidsFirst ? RootsAndLengths::on($this->canvas, $bowls) : [] as $pair) {
+            if ($pair->root !== $pair->lengths && $pair->comes() === 0) {
+                $orders[$pair->lengths->sheet->letter] ??= 1;
+                $orders[$pair->root->sheet->letter] = 2;
+            }
+        }
+
+        return $orders;
+    }
+
+    /** @param  ?int  $school  its place in the order of work by the house's school, where nobody said one */
+    private function bowl(PlacedBowl $bowl, ?int $school): TimedBowl
     {
         $details = $bowl->sheet->details;
         $works = $bowl->line->kind !== LineKind::Care && $details->purpose !== Purpose::Protect;
@@ -109,7 +132,7 @@ final readonly class TimesOfVisit
                 $details->plusMost,
             ),
             rinse: $details->rinse,
-            order: $orders === [] ? null : min($orders),
+            order: $orders === [] ? $school : min($orders),
             hands: self::hands($bowl->sheet->strokes),
             starts: $details->starts,
             mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->whole(),

@@ -10,6 +10,7 @@ use Core\Hair\Canvas;
 use Core\Hair\Coverage;
 use Core\Judgement\Caution;
 use Core\Judgement\Cautions;
+use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Shelf\Shelf;
 use Core\Units\Fraction;
@@ -22,9 +23,10 @@ final class VisitCautions
      * @param  list<Outlook>  $outlooks
      * @param  array<string, ZoneReading>  $readings  by zone id
      * @param  ?Shelf  $shelf  that the bowls are made from; null where only the hair is looked at
+     * @param  ?HouseRules  $rules  whose schools count; null where only the hair is looked at
      * @return list<Caution>
      */
-    public static function of(Canvas $canvas, Coverage $coverage, array $bowls, array $outlooks, array $readings, ?Shelf $shelf = null): array
+    public static function of(Canvas $canvas, Coverage $coverage, array $bowls, array $outlooks, array $readings, ?Shelf $shelf = null, ?HouseRules $rules = null): array
     {
         $found = [];
         foreach ($outlooks as $outlook) {
@@ -39,6 +41,9 @@ final class VisitCautions
             if ($caution->key !== 'dark-strength-on-light' || array_intersect(['strong-on-light', 'overlap'], $keys) === []) {
                 $found[] = $caution;
             }
+        }
+        if ($rules !== null) {
+            $found = [...$found, ...RootsAndLengths::cautions($canvas, $bowls, $rules), ...RootColourOnLengths::cautions($canvas, $bowls, $rules)];
         }
         foreach ($bowls as $bowl) {
             $found = Cautions::unlessMeant($bowl->sheet, $found);

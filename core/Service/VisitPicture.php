@@ -73,7 +73,7 @@ final readonly class VisitPicture
             outlooks: $outlooks,
             coverage: $coverage,
             suggestions: SuggestBowls::for($canvas, $outlooks, $bowls, $shelf, $rules),
-            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings, $shelf),
+            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings, $shelf, $rules),
             amounts: $amounts,
         );
     }
@@ -87,7 +87,7 @@ final readonly class VisitPicture
     {
         $rounds = [];
         foreach ($this->bowls as $bowl) {
-            foreach ($bowl->sheet->strokes as $stroke) {
+            foreach ($bowl->laid() as $stroke) {
                 $rounds[$bowl->round][] = ['letter' => $bowl->sheet->letter, 'round' => (string) $bowl->round, 'stroke' => $stroke];
             }
         }
@@ -133,7 +133,7 @@ final readonly class VisitPicture
     {
         $strokes = [];
         foreach ($bowls as $bowl) {
-            foreach ($bowl->sheet->strokes as $stroke) {
+            foreach ($bowl->laid() as $stroke) {
                 $strokes[] = ['letter' => $bowl->sheet->letter, 'round' => (string) $bowl->round, 'stroke' => $stroke];
             }
         }

@@ -37,6 +37,18 @@ return [
         'said' => 'A bowl that lifts, from scalp to ends in one pass: the first centimetre lifts up to a level more and warmer.',
         'mend' => 'Give the root its own bowl, half a level to a level deeper or a strength lower; or mids first, roots later.',
     ],
+    'root-as-strong' => [
+        'said' => 'Bowl :root at the root lifts as much as :lengths on the lengths, and the scalp is warm.',
+        'mend' => 'The house lays roots first: half a level to a level deeper there, or a strength lower.',
+    ],
+    'root-order' => [
+        'said' => 'Bowl :root goes on the roots before :lengths goes on the lengths, and both lift.',
+        'mend' => 'The house lays mids and ends first: the roots go last, or say that it is meant so.',
+    ],
+    'combed-through' => [
+        'said' => 'Bowl :letter goes over lengths that were coloured before and are to stay as they are.',
+        'mend' => 'The house never combs colour through: leave it at the roots, with a gloss where the lengths have faded.',
+    ],
     'in-doubt' => [
         'said' => ':product: it is not sure that it was this.',
         'mend' => 'It is kept and warned about as said; correct it when you know.',

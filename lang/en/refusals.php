@@ -32,6 +32,10 @@ return [
         ],
     ],
     'change-refused' => [
+        'not-one-pass' => [
+            'said' => 'This bowl does not run from the scalp to the ends in one pass.',
+            'mend' => 'Say where it goes by hand, at Place.',
+        ],
         'nothing-stronger' => [
             'said' => ':line has nothing stronger than :now.',
             'mend' => 'Choose a strength by hand, or another line.',

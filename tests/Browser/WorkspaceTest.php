@@ -43,12 +43,17 @@ it('takes a first visit through the order of work, and the next one from what wa
     $this->press($page, '.round button', '+ bowl');
     $this->type($page, '#job', 'Root, first time');
     $this->type($page, '#amount', '40 g');
-    foreach (['6c', '6n'] as $code) {
-        $this->press($page, '#add-0');
-        $this->type($page, '#shade-search', $code);
-        $this->key($page, WebDriverKeys::ENTER);
-        $this->see($page, '.shade-button', strtoupper($code));
-    }
+    $this->press($page, '#add-0');
+    $this->type($page, '#shade-search', '6c');
+    $this->key($page, WebDriverKeys::ENTER);
+    $this->see($page, '.shade-button', '6C');
+    // Once it lies somewhere, the grey there asks for more natural; one press takes that.
+    $this->press($page, '#at-place');
+    $this->press($page, '#add-stroke');
+    $this->press($page, '#at-formulate');
+    $this->see($page, '.suggestions li', 'more natural in A');
+    $this->press($page, '.suggestions li:first-child button', 'change it');
+    $this->see($page, '.shade-button', '6N');
     $this->see($page, '#bowl-total', '100.0 g');
     $this->press($page, '.adjust > summary', 'Adjust');
     $this->press($page, '.adjust .chip', 'a level deeper');

@@ -7,6 +7,7 @@ use App\Models\Bowl;
 use App\Models\Proposal;
 use App\Models\Stamp;
 use App\Models\TeamMember;
+use App\Models\Visit;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
@@ -1181,4 +1182,25 @@ it('names each line whose skin test the gate asks for', function () {
         'state' => 'missing',
         'words' => 'no skin test',
     ]]);
+});
+
+it('parts a bowl that lifts in one pass by the house’s school, from what is suggested to what is saved', function () {
+    $visit = fn (): array => $this->v->refresh()->visit;
+    $suggested = fn (): array => array_values(array_filter($visit()['picture']['suggestions'], fn (array $each): bool => str_starts_with($each['key'], 'order-')))[0];
+    $bowl = retouch($this->v, ['place' => [['regions' => [], 'spans' => [], 'method' => 'global']]]);
+    $this->v->canvas(['head' => ['spans' => ['root', 'mids', 'ends'], 'level' => '5', 'wish' => ['level' => '6']]]);
+    // Roots first: a root bowl like it, weaker, and it keeps the lengths.
+    $root = $suggested();
+    expect($root['words'])->toBe('A root bowl like A, a strength lower')->and($root['sheet']['job'])->toBe('Root, Root')
+        ->and($root['change'])->toBe(['letter' => 'A', 'kind' => 'place', 'value' => 'lengths']);
+    $tried = $this->postJson("/api/bowls/adjusted?visit={$visit()['id']}", ['bowl' => $bowl['sheet'], 'change' => array_diff_key($root['change'], ['letter' => ''])])->assertOk()->json('ways.0.sheet');
+    $this->postJson("/api/rounds/{$visit()['rounds'][0]['id']}/bowls", ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $root['sheet']])->assertCreated();
+    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $tried])->assertOk();
+    expect(array_column($visit()['picture']['suggestions'], 'key'))->not->toContain('order-A')
+        ->and(array_column($visit()['rounds'][0]['bowls'], 'place'))->toHaveCount(2);
+    // Mids first: only the order of work changes.
+    Visit::query()->findOrFail($visit()['id'])->colourist->salon->forceFill(['house_rules' => ['root-order' => 'mids-first']])->save();
+    $whole = $visit()['rounds'][0]['bowls'][0];
+    $this->putJson("/api/bowls/{$whole['id']}", ['version' => $whole['version'], 'bowl' => ['place' => $bowl['sheet']['place']] + $whole['sheet']])->assertOk();
+    expect($suggested())->toMatchArray(['words' => 'Bowl A: mids and ends first, roots later', 'sheet' => null, 'change' => ['letter' => 'A', 'kind' => 'place', 'value' => 'mids first']]);
 });

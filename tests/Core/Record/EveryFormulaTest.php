@@ -336,13 +336,15 @@ it('never crashes on any change of any formula', function () {
         '0 %',
         'abc',
         '20+40 vol',
+        'no',
+        'mids first',
         '10 min',
         '-999 min',
     ];
     mt_srand(48);
     $shelf = Formulas::shelf();
     $made = 0;
-    for ($i = 0; $i < 700; $i++) {
+    for ($i = 0; $i < 800; $i++) {
         $sheet = Formulas::one($i, $shelf);
         $products = $sheet->draft->products();
         $change = new Change(

@@ -11,6 +11,7 @@ use App\Models\Visit;
 use App\Words\Say;
 use Core\Advice\AmountAdvice;
 use Core\Advice\ZoneReading;
+use Core\Codec\WriteBowl;
 use Core\Hair\Canvas;
 use Core\Hair\CanvasZone;
 use Core\Hair\Cell;
@@ -71,11 +72,7 @@ final class PictureResource extends JsonResource
                 'words' => Say::words($each->words),
                 'why' => Say::all($each->why),
                 'first' => $each->first,
-                'sheet' => $each->bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(
-                    Say::words($each->job),
-                    0,
-                    80,
-                )] + $each->bowl,
+                'sheet' => self::sheet($each),
                 'change' => $each->change === null ? null : [
                     'letter' => $each->change->bowl,
                     'kind' => $each->change->kind->value,
@@ -85,6 +82,14 @@ final class PictureResource extends JsonResource
             'amounts' => (object) $this->amounts($picture),
             'strokes' => array_merge(...array_map($this->strokes(...), $picture->bowls)),
         ];
+    }
+
+    /** @return ?array<string, mixed> a new bowl with its job, as the page edits it; null where none is new */
+    private static function sheet(SuggestedBowl $each): ?array
+    {
+        $bowl = $each->bowl ?? ($each->like === null ? null : WriteBowl::toArray($each->like));
+
+        return $bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(Say::words($each->job), 0, 80)] + $bowl;
     }
 
     /** @return array<string, ?array<string, mixed>> by letter: one suggestion each, with its reason */

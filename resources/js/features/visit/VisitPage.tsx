@@ -80,20 +80,23 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
   // Only beside what is tried: from another bowl or station nobody would see that the outlook is of a trial.
   const trial = tries.id === chosen && station === 'formulate' && editable ? tries : { id: '', trial: {} }
   const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft, trial.trial.without === true ? trial.id : null)
+  const [refused, setRefused] = useState<Error | null>(null)
   // A suggestion is a draft like any other: seen, changed, saved, or dropped.
   const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
+    const target = draftOf(visit, drafts, suggestion.change?.letter)
     if (suggestion.sheet !== null) {
       const draft = suggestedDraft(visit, fresh.map((each) => each.sheet.letter), { sheet: suggestion.sheet, first: suggestion.first })
-      onDraft(draft)
+      onDraft(target === null ? draft : { ...draft, round: target.round })
       go({ bowl: draft.id })
     }
-    const target = bowls.find((each) => each.letter === suggestion.change?.letter)
-    if (suggestion.change !== null && target !== undefined) {
-      const sheet = drafts[target.id]?.sheet ?? target.sheet
-      go({ bowl: target.id })
-      void tryChange(sheet, { change: suggestion.change }, visit.id).then(({ ways: [made] }) => {
-        if (made !== undefined) onDraft({ id: target.id, round: visit.rounds.find((each) => each.bowls.includes(target))?.id ?? '', version: target.version, sheet: made.sheet })
-      })
+    if (suggestion.change !== null && target !== null) {
+      if (suggestion.sheet === null) go({ bowl: target.id })
+      const { kind, value } = suggestion.change
+      setRefused(null)
+      tryChange(target.sheet, { change: { kind, value } }, visit.id).then(
+        ({ ways: [made] }) => { if (made !== undefined) onDraft({ ...target, sheet: made.sheet }) },
+        (reason: unknown) => { setRefused(reason instanceof Error ? reason : new Error(String(reason))) },
+      )
     }
   }
   const bowl = bowls.find((each) => each.id === chosen) ?? null
@@ -106,6 +109,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     <div className="page visit">
       <VisitHead visit={visit} formulates={formulates} onClose={() => { go({ at: 'close' }) }} />
       {error === null ? null : <ErrorNotice error={error} />}
+      {refused === null ? null : <ErrorNotice error={refused} />}
       {shelf.lines.some((line) => !line.withdrawn) ? null : <Notice kind="note" title="Nothing stands on the shelf yet." action={<Link className="btn btn-primary press" to="/shelf">To the shelf</Link>}>A bowl is mixed from a line: write the first one, or bring in its table.</Notice>}
       {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>Follow the maker’s instructions and local rules.</Notice>}
       {visit.client.practice ? <PracticeBar visit={visit} /> : null}
@@ -153,6 +157,15 @@ function withTrial(visit: Visit, shelf: Shelf, drafts: Record<string, Draft>, { 
   if (draft === undefined || line === undefined) return drafts
   const filler = trial.filler === undefined ? null : suggestedDraft(visit, [draft.sheet.letter], trial.filler)
   return { ...drafts, [id]: { ...draft, sheet: tried(draft.sheet, line, trial) }, ...(filler === null ? {} : { tried: { ...filler, id: 'tried' } }) }
+}
+
+/** The bowl of that letter as it is being written, kept or not. */
+function draftOf(visit: Visit, drafts: Record<string, Draft>, letter: string | undefined): Draft | null {
+  for (const round of visit.rounds) {
+    const bowl = round.bowls.find((each) => each.letter === letter)
+    if (bowl !== undefined) return drafts[bowl.id] ?? { id: bowl.id, round: round.id, version: bowl.version, sheet: bowl.sheet }
+  }
+  return Object.values(drafts).find((draft) => draft.version === null && draft.sheet.letter === letter) ?? null
 }
 
 /** What is suggested, as a draft: in the first round where it goes before what is there. */
