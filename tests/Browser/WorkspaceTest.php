@@ -66,7 +66,6 @@ it('takes a first visit through the order of work, and the next one from what wa
 
     // Place: the whole root is wished for; paint the top, see what is bare, then all over.
     $this->press($page, '#at-place');
-    $this->press($page, '#add-stroke');
     $this->press($page, '.head-region[aria-label=top]');
     $this->see($page, '.cautions', 'Wished for, but no bowl goes there');
     $this->press($page, '#all-over');
