@@ -11,6 +11,7 @@ use App\Http\Middleware\PlainValues;
 use App\Http\Middleware\SecureCookies;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
+use App\Kept\KeptAnswer;
 use App\Logging\SafeReport;
 use App\Words\Say;
 use Core\Codec\Problem;
@@ -46,7 +47,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         // What is no plain value is refused before anything reads it; a write begins before its records are looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: IdleLock::class);
+        $middleware->alias(['kept' => KeptAnswer::class]);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WriteOnce::class);
+        // What was answered before is answered before anything is looked up.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: KeptAnswer::class);
     })
     ->withExceptions(function (Exceptions $exceptions): void {
         $exceptions->shouldRenderJsonWhen(fn (Request $request): bool => $request->is('api/*'));

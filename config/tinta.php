@@ -14,6 +14,8 @@ return [
     'notes_keys' => array_values(array_filter(explode(',', (string) env('TINTA_NOTES_KEYS', '')))),
     // Whether further salons may be begun on the first page: an instance for several.
     'hosted' => (bool) env('TINTA_HOSTED', false),
+    // Which of a cluster's nodes this is; one machine is its own.
+    'node' => (int) env('TINTA_NODE', 1),
     // Where the bridge is told that something was written; 0 where none runs.
     'bridge' => (int) env('TINTA_BRIDGE_PORT', 0),
 ];

@@ -30,7 +30,8 @@ start_web() {
             # What a pool says of the code cache is said too late: it is made before any pool is.
             start_process fpm php-fpm8.2 --nodaemonize --fpm-config "$DIR/fpm.conf" -d opcache.enable=1 -d opcache.memory_consumption=192 \
                 -d opcache.max_accelerated_files=20000 -d opcache.interned_strings_buffer=16 -d opcache.validate_timestamps=0 \
-                -d opcache.jit=tracing -d opcache.jit_buffer_size=64M
+                -d opcache.jit=tracing -d opcache.jit_buffer_size=64M \
+                -d apc.enabled=1 -d apc.shm_size=128M -d apc.serializer=php
         )
         wait_until PHP "$DIR/log/fpm.log" fpm "$(FPM_MARK)" test -S "$FPM_SOCKET" -a -S "$SEARCH_SOCKET"
     fi

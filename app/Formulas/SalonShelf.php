@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Formulas;
 
+use App\Kept\KeptValues;
+use App\Kept\Turns;
 use App\Models\ColourLine;
 use App\Models\Developer;
 use App\Models\HouseBlendVersion;
@@ -37,14 +39,20 @@ final class SalonShelf
     /** @var array<string, Shelf> by visit id */
     private array $visits = [];
 
-    public function __construct(private readonly BowlRows $rows, private readonly Editions $editions)
-    {
+    public function __construct(
+        private readonly BowlRows $rows,
+        private readonly Editions $editions,
+        private readonly Turns $turns,
+        private readonly KeptValues $values,
+    ) {
     }
 
     /** As it stands now, or as it stood at a moment. */
     public function of(Salon $salon, ?CarbonImmutable $moment = null): Shelf
     {
-        return $this->loaded["{$salon->id} {$this->editions->key($salon, $moment)}"] ??= $this->load($salon, $moment);
+        $key = "{$salon->id} {$this->editions->key($salon, $moment)}";
+
+        return $this->loaded[$key] ??= $this->kept($salon, $moment, $key);
     }
 
     /** The salon's, as it stood when the visit closed. */
@@ -98,6 +106,16 @@ final class SalonShelf
         }
 
         return $shelf;
+    }
+
+    /** Worked once for as long as nothing on it changes. */
+    private function kept(Salon $salon, ?CarbonImmutable $moment, string $key): Shelf
+    {
+        $turn = $this->turns->ofShelf($salon->id);
+
+        return $turn === null
+            ? $this->load($salon, $moment)
+            : $this->values->of("shelf {$key} {$turn}", fn (): Shelf => $this->load($salon, $moment));
     }
 
     private function load(Salon $salon, ?CarbonImmutable $moment): Shelf

@@ -11,6 +11,8 @@ use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
 use App\Formulas\StockRows;
 use App\Formulas\VisitTimes;
+use App\Kept\KeptValues;
+use App\Kept\Turns;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
@@ -33,12 +35,18 @@ use App\Records\Editions;
 use App\Records\WriteContext;
 use App\Sealed\Seal;
 use App\Words\Catalogue;
+use Illuminate\Cache\ApcStore;
+use Illuminate\Cache\ApcWrapper;
+use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Events\QueryExecuted;
+use Illuminate\Database\Events\TransactionCommitting;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
+use Illuminate\Support\Facades\Event;
 use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
@@ -68,6 +76,10 @@ final class AppServiceProvider extends ServiceProvider
         // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
         $this->app->singleton(Seal::class, fn (): Seal => new Seal(array_values(array_map(strval(...), (array) config('tinta.notes_keys')))));
+        $this->app->singleton(Turns::class);
+        $this->app->singleton(KeptValues::class, fn (): KeptValues => new KeptValues(
+            function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, 'tinta ') : new ArrayStore(serializesValues: true),
+        ));
         $this->app->scoped(Editions::class);
         $this->app->scoped(StockRows::class);
         $this->app->scoped(SalonShelf::class);
@@ -82,6 +94,8 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
+        Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(Turns::class)->heard($query->sql, $query->connection));
+        Event::listen(TransactionCommitting::class, fn () => $this->app->make(Turns::class)->count(Turns::EVERYBODY));
         JsonResource::withoutWrapping();
         // Relative addresses work behind any host name and port the salon reaches us by.
         Vite::createAssetPathsUsing(fn (string $path): string => "/{$path}");

@@ -7,6 +7,7 @@ namespace App\Actions\Clients;
 use App\Enums\ProposalState;
 use App\Enums\VisitStatus;
 use App\Exceptions\ClientRefused;
+use App\Kept\KeptValues;
 use App\Models\Client;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
@@ -24,7 +25,7 @@ final readonly class EraseClient
     /** Keys under which a JSON value of a visit holds somebody's words. */
     private const WORDS = ['words', 'historyWords', 'bandWords', 'note'];
 
-    public function __construct(private DatabaseManager $database, private Filesystem $files)
+    public function __construct(private DatabaseManager $database, private Filesystem $files, private KeptValues $kept)
     {
     }
 
@@ -41,6 +42,9 @@ final readonly class EraseClient
             $this->one((int) $each, $current, $now);
         }
         activity()->performedOn($current)->causedBy($by)->event('erased')->withProperties(['reason' => $reason])->log('The person was taken out of the record.');
+
+        // No answer that was worked with these words is kept any longer.
+        $this->kept->forgetAll();
 
         return $current->refresh();
     }

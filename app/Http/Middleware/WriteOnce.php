@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Kept\Turns;
 use App\Logging\SafeReport;
 use App\Models\TeamMember;
 use App\Records\WriteContext;
@@ -31,7 +32,7 @@ final readonly class WriteOnce
     /** Deadlock, lock wait ran out, duplicate key. */
     private const LOST_RACES = [1213, 1205, 1062];
 
-    public function __construct(private DatabaseManager $database, private Application $app)
+    public function __construct(private DatabaseManager $database, private Application $app, private Turns $turns)
     {
     }
 
@@ -53,6 +54,8 @@ final readonly class WriteOnce
                 [$response, $failure] = [null, $thrown];
             }
             if ($response !== null && $response->isSuccessful()) {
+                $member = $request->user();
+                $this->turns->count($member instanceof TeamMember ? $member->salon_id : Turns::EVERYBODY);
                 $connection->commit();
 
                 return $response;

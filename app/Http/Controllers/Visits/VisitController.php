@@ -8,22 +8,31 @@ use App\Actions\Visits\PlanRounds;
 use App\Actions\Visits\PlanVisit;
 use App\Actions\Visits\RemoveVisit;
 use App\Actions\Visits\UpdateVisit;
+use App\Enums\VisitStatus;
 use App\Exceptions\EditedElsewhere;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\PlanVisitRequest;
 use App\Http\Requests\Visits\RemoveVisitRequest;
 use App\Http\Requests\Visits\UpdateVisitRequest;
 use App\Http\Resources\Visits\VisitResource;
+use App\Kept\KeptAnswer;
 use App\Models\Client;
 use App\Models\ServiceTemplate;
 use App\Models\Visit;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
 
 final class VisitController extends Controller
 {
-    public function show(Visit $visit): JsonResponse
+    /** Nothing of it runs any more; only what is asked of its client grows older. */
+    private const CLOSED_HOLDS_SECONDS = 600;
+
+    public function show(Request $request, Visit $visit): JsonResponse
     {
         $this->authorize('view', $visit);
+        if ($visit->status === VisitStatus::Closed) {
+            KeptAnswer::holds($request, self::CLOSED_HOLDS_SECONDS);
+        }
 
         return new JsonResponse((new VisitResource($visit))->toArray());
     }

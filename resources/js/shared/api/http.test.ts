@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import { getJson, postJson, Refused, Unreachable } from './http'
+import { deleteJson, getJson, postJson, Refused, Unreachable } from './http'
 
 const answers = (status: number, body: string) => {
   vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(status === 204 ? null : body, { status }))))
@@ -47,4 +47,30 @@ it('treats a gateway’s page and a lost network as no answer', async () => {
 it('says in words that one is signed out', async () => {
   answers(401, '{"message":"Unauthenticated."}')
   expect(await getJson('x').catch((caught: unknown) => caught)).toMatchObject({ status: 401, message: 'You are signed out.' })
+})
+
+it('asks whether what it holds is still true, and takes it again where it is', async () => {
+  vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } }))))
+  const first = await getJson('held')
+  vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(null, { status: 304 }))))
+  expect(await getJson('held')).toBe(first)
+  const [, init] = vi.mocked(fetch).mock.calls[0] ?? []
+  expect(init?.headers).toMatchObject({ 'If-None-Match': 'W/"one"' })
+})
+
+it('lets go of what it holds when somebody signs out or is locked out', async () => {
+  const tagged = () => { vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } })))) }
+  const asked = async () => {
+    tagged()
+    await getJson('held')
+    const [, init] = vi.mocked(fetch).mock.calls[0] ?? []
+    return (init?.headers as Record<string, string>)['If-None-Match']
+  }
+  expect([await asked(), await asked()]).toEqual(['W/"one"', 'W/"one"'])
+  answers(200, '{}')
+  await deleteJson('session')
+  expect(await asked()).toBeUndefined()
+  answers(423, '{"message":"Locked."}')
+  await getJson('other').catch(() => null)
+  expect(await asked()).toBeUndefined()
 })

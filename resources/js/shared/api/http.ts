@@ -1,6 +1,8 @@
 import { z } from 'zod'
 import { touchedAgo } from '../session/touch'
+import { hearTime } from '../time/serverTime'
 import { startWork } from './busy'
+import { heldAnswer, hold, letGo } from './heldAnswers'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
 export type Problem = z.infer<typeof problem>
@@ -62,6 +64,8 @@ async function ask(method: string, path: string, body: unknown, signal?: AbortSi
 export async function exchange(method: string, path: string, body: unknown, with_: { signal?: AbortSignal; headers?: Record<string, string> } = {}): Promise<unknown> {
   const { signal } = with_
   const ago = touchedAgo()
+  const held = method === 'GET' ? heldAnswer(path) : undefined
+  if (method !== 'GET' && path.startsWith('session')) letGo()
   let response: Response
   try {
     response = await fetch(`/api/${path}`, {
@@ -72,6 +76,7 @@ export async function exchange(method: string, path: string, body: unknown, with
         Accept: 'application/json',
         'X-XSRF-TOKEN': token(),
         ...(ago === null ? {} : { 'X-Touched-Ago': String(ago) }),
+        ...(held === undefined ? {} : { 'If-None-Match': held.tag }),
         ...with_.headers,
         ...(body === undefined || body instanceof FormData ? {} : { 'Content-Type': 'application/json' }),
       },
@@ -81,9 +86,16 @@ export async function exchange(method: string, path: string, body: unknown, with
     if (signal?.aborted === true) throw error
     throw new Unreachable()
   }
+  hearTime(response.headers.get('X-Now'))
+  if (response.status === 304 && held !== undefined) return held.answer
   const text = await response.text()
-  if (response.ok) return text === '' ? null : (JSON.parse(text) as unknown)
+  if (response.ok) {
+    const answer = text === '' ? null : (JSON.parse(text) as unknown)
+    if (method === 'GET') hold(path, response.headers.get('ETag'), answer)
+    return answer
+  }
   const refused = readRefusal(response.status, text, Number(response.headers.get('Retry-After') ?? 0) || 0)
+  if (refused instanceof Refused && (refused.status === 401 || refused.status === 423)) letGo()
   if (refused instanceof Refused && !path.startsWith('session')) {
     if (refused.status === 401) for (const listener of doors) listener('signed-out')
     if (refused.status === 423) for (const listener of doors) listener('locked')

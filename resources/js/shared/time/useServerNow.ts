@@ -1,4 +1,5 @@
 import { useEffect, useState } from 'react'
+import { serverTime } from './serverTime'
 
 /** The server's time, ticking here between answers: every device counts to the same moments, whatever its own clock says. */
 export function useServerNow(told: string): number {
@@ -8,5 +9,5 @@ export function useServerNow(told: string): number {
     const timer = setInterval(() => { setTicks({ told, since: performance.now() - from }) }, 1000)
     return () => { clearInterval(timer) }
   }, [told])
-  return new Date(told).getTime() + (ticks.told === told ? ticks.since : 0)
+  return serverTime() ?? new Date(told).getTime() + (ticks.told === told ? ticks.since : 0)
 }

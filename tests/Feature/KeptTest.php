@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Enums\Role;
+use App\Kept\KeptValues;
+use App\Kept\Turns;
+use App\Models\Client;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Str;
+use Tests\Feature\SmallSalon;
+
+// An answer is worked once while nothing it is made of has changed.
+
+beforeEach(function () {
+    $this->salon = new SmallSalon;
+    $this->tomasz = $this->salon->member(Role::Colourist);
+    $this->actingAs($this->tomasz);
+    $this->visit = $this->salon->planVisit($this);
+    // From here on everything is counted.
+    app(Turns::class)->count($this->salon->salon->id);
+    /** @return array{int, string, string} status, tag and how many statements it took */
+    $this->ask = function (string $path, array $headers = []): array {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $answer = $this->getJson("/api/{$path}", $headers);
+        $asked = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return [$answer->getStatusCode(), (string) $answer->headers->get('ETag'), $asked, (string) $answer->getContent()];
+    };
+});
+
+it('answers again without looking anything up, and says so to who has it already', function (string $path) {
+    $path = str_replace(['{visit}', '{client}'], [$this->visit['id'], (string) $this->salon->client->id], $path);
+    [$status, $tag, $first, $body] = ($this->ask)($path);
+    [$again, $same, $second, $kept] = ($this->ask)($path);
+    expect([$status, $again, $same])->toBe([200, 200, $tag])->and($tag)->not->toBe('')
+        ->and(preg_replace('/"now":"[^"]*"/', '', $kept))->toBe(preg_replace('/"now":"[^"]*"/', '', $body))
+        ->and($second)->toBeLessThan($first)->and($second)->toBeLessThan(8);
+    [$none, $its, , $nothing] = ($this->ask)($path, ['If-None-Match' => $tag]);
+    expect([$none, $its, $nothing])->toBe([304, $tag, '']);
+})->with(['visits/{visit}', 'clients/{client}', 'clients', 'today', 'wall', 'shelf', 'messages', 'house', 'stock', 'templates']);
+
+it('works it anew after every write, of whatever it is made', function () {
+    [, $before] = ($this->ask)("visits/{$this->visit['id']}");
+    $this->salon->addBowl($this, $this->visit)->assertCreated();
+    [$status, $after, , $body] = ($this->ask)("visits/{$this->visit['id']}", ['If-None-Match' => $before]);
+    expect($status)->toBe(200)->and($after)->not->toBe($before)->and($body)->toContain('"letter":"A"');
+    // Past the models, too: a statement is a statement.
+    DB::table('clients')->where('id', $this->salon->client->id)->update(['name' => 'Renamed beside it']);
+    expect(($this->ask)("visits/{$this->visit['id']}")[3])->toContain('Renamed beside it');
+});
+
+it('works it anew when its minutes are over, or when somebody asks for that', function () {
+    ($this->ask)('today');
+    $kept = ($this->ask)('today')[2];
+    expect(($this->ask)('today', ['Cache-Control' => 'no-cache'])[2])->toBeGreaterThan($kept + 2)
+        ->and(($this->ask)('today')[2])->toBe($kept);
+    $this->travel(16)->seconds();
+    expect(($this->ask)('today')[2])->toBeGreaterThan($kept + 2);
+});
+
+it('is each person’s own, and what one may no longer see is not answered from before', function () {
+    $owner = $this->salon->member(Role::Owner);
+    $this->actingAs($owner);
+    expect([($this->ask)('costs')[0], ($this->ask)('costs')[0]])->toBe([200, 200]);
+    $this->actingAs($this->salon->member(Role::Assistant));
+    expect(($this->ask)('costs')[0])->toBe(403);
+    $owner->forceFill(['role' => Role::Assistant])->save();
+    app(Turns::class)->count($this->salon->salon->id);
+    $this->actingAs($owner);
+    expect(($this->ask)('costs')[0])->toBe(403);
+    $this->actingAs($this->tomasz);
+    ($this->ask)("clients/{$this->salon->client->id}");
+    // Another salon's person asks for the same address.
+    $other = new SmallSalon;
+    $this->actingAs($other->member(Role::Colourist));
+    expect(($this->ask)("clients/{$this->salon->client->id}")[0])->toBe(404);
+});
+
+it('counts each salon for itself, and nothing that was undone', function () {
+    $turns = app(Turns::class);
+    $other = new SmallSalon;
+    $turns->count($other->salon->id);
+    $at = fn (): array => [$turns->ofRecord($this->salon->salon->id), $turns->ofRecord($other->salon->id)];
+    [$mine, $theirs] = $at();
+    $this->postJson('/api/clients', ['id' => (string) Str::uuid(), 'name' => 'Wren Abbott'])->assertSuccessful();
+    expect($at())->toBe([$turns->ofRecord($this->salon->salon->id), $theirs])->and($at()[0])->toBeGreaterThan($mine);
+    // What is refused is not kept, and changes nothing that is.
+    $now = $at();
+    $this->postJson('/api/clients', ['id' => (string) Str::uuid(), 'name' => ''])->assertUnprocessable();
+    expect($at())->toBe($now);
+});
+
+it('knows nothing while a write of its own is not kept', function () {
+    $turns = app(Turns::class);
+    Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Half written']);
+    expect($turns->ofRecord($this->salon->salon->id))->toBeNull()->and($turns->ofShelf($this->salon->salon->id))->toBeInt();
+    $this->salon->line->forceFill(['name' => 'Another name'])->save();
+    expect($turns->ofShelf($this->salon->salon->id))->toBeNull();
+    $turns->count($this->salon->salon->id);
+    expect($turns->ofRecord($this->salon->salon->id))->toBeInt();
+});
+
+it('reads the shelf once, and anew when something on it changes', function () {
+    ($this->ask)('shelf');
+    $shelf = fn (): string => ($this->ask)('shelf', ['Cache-Control' => 'no-cache'])[3];
+    $this->salon->line->forceFill(['name' => 'Ebbwater'])->save();
+    app(Turns::class)->count($this->salon->salon->id);
+    expect($shelf())->toContain('Ebbwater');
+    $shade = array_values($this->salon->shades)[0];
+    $shade->forceFill(['name' => 'told apart'])->save();
+    app(Turns::class)->count($this->salon->salon->id);
+    expect($shelf())->toContain('told apart');
+});
+
+it('keeps no answer longer than it could hold, and lets all of it go at once', function () {
+    $kept = app(KeptValues::class);
+    $made = 0;
+    $work = function () use (&$made): int {
+        return ++$made;
+    };
+    expect([$kept->of('a', $work), $kept->of('a', $work)])->toBe([1, 1]);
+    $this->travel(KeptValues::LONGEST_SECONDS + 1)->seconds();
+    expect($kept->of('a', $work))->toBe(2);
+    $kept->forgetAll();
+    expect($kept->of('a', $work))->toBe(3);
+});
