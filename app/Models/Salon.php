@@ -27,6 +27,9 @@ final class Salon extends Model
 
     protected $guarded = [];
 
+    /** @var ?array{string, HouseRules} what was last read, and as it is written: one request asks a hundred times */
+    private static ?array $read = null;
+
     protected function casts(): array
     {
         return ['house_rules' => 'array', 'beginning' => 'array', 'message_rules' => 'array'];
@@ -35,7 +38,12 @@ final class Salon extends Model
     /** What this house does where good people disagree. */
     public function rules(): HouseRules
     {
-        return Schools::read($this->house_rules ?? []);
+        $written = (string) ($this->getAttributes()['house_rules'] ?? '');
+        if (self::$read === null || self::$read[0] !== $written) {
+            self::$read = [$written, Schools::read($this->house_rules ?? [])];
+        }
+
+        return self::$read[1];
     }
 
     /** @return array{CarbonImmutable, CarbonImmutable} the first and the last moment of the salon's day, in UTC */
