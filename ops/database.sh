@@ -39,9 +39,13 @@ SQL
     # torn one can be mended. Tests write as much and pull no plug.
     local flush=1
     [ "$INSTANCE" = test ] && flush=0
+    # A quarter of the machine's memory, as far as that is needed: pages are kept there only once they were read.
+    local pool=$(($(awk '/^MemTotal/ {print $2}' /proc/meminfo 2>/dev/null || echo 524288) / 4096))
+    if [ $pool -lt 128 ]; then pool=128; elif [ $pool -gt 8192 ]; then pool=8192; fi
+    [ "$INSTANCE" = test ] && pool=128
     local server=(mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET"
         --pid-file="$DIR/run/mariadbd.own" --local-infile=0 --secure-file-priv="$DIR/nginx"
-        --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=128M
+        --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=${pool}M
         --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M
         --log-bin-trust-function-creators=1 --server-id=1)
     start_process database "${server[@]}" --init-file="$DIR/run/init.sql"
@@ -90,6 +94,7 @@ grant_app() {
                 pours | stamps | waivers | activity_log | editions | stock_moves) echo "GRANT SELECT, INSERT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 writes) echo "GRANT SELECT, INSERT, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 batches) echo "GRANT SELECT, INSERT, UPDATE (status, mixed_cg, used_cg, finished_at, updated_at) ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
+                stock_sums) echo "GRANT SELECT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 migrations) echo "GRANT SELECT ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
                 *) echo "GRANT SELECT, INSERT, UPDATE, DELETE ON \`$database\`.\`$table\` TO 'tinta_app'@'localhost';" ;;
             esac

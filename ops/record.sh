@@ -177,6 +177,26 @@ command_reset_demo() {
     done_saying 'The demo is as on its first day.'
 }
 
+# A salon as large as a group of salons, beside everything else: invented clients, and closed visits copied from the demo's.
+#   generate [CLIENTS] [VISITS]
+command_generate() {
+    local clients=${1:-100000} visits=${2:-1000000} each
+    for each in "$clients" "$visits"; do [[ "$each" =~ ^[1-9][0-9]{0,8}$ ]] || fail "“$each” is no number: ./tinta generate 100000 1000000"; done
+    use_instance group
+    COMMAND=generate
+    take_lock
+    install_debian "${RUN_PACKAGES[@]}"
+    install_composer
+    start_database
+    say 'Loading the demo salon'
+    artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/seed.log."
+    say "Making $clients clients and $visits visits of it"
+    sql root -N -e "SELECT table_name, column_name, data_type FROM information_schema.columns WHERE table_schema = '$DB_NAME' AND is_generated = 'NEVER' ORDER BY table_name, ordinal_position" |
+        php ops/generate.php "$clients" "$visits" | sql root -N "$DB_NAME" >"$DIR/log/generate.log" 2>&1 || fail "They could not be made; see var/$INSTANCE/log/generate.log."
+    grant_app "$DB_NAME"
+    done_saying "There are $(sql root -N "$DB_NAME" -e 'SELECT COUNT(*) FROM clients') clients and $(sql root -N "$DB_NAME" -e 'SELECT COUNT(*) FROM visits') visits: TINTA_INSTANCE=group ./tinta start, or ./tinta bench http --group"
+}
+
 # Foretells every closed visit from what was known before it.
 command_judge() {
     use_instance "$(chosen_instance)"

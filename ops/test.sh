@@ -80,6 +80,7 @@ command_bench() {
     [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || [ "${1:-}" = http ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
+    if [ "${2:-}" = --group ]; then bench_group; return; fi
     use_instance test
     trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
     end_orphans
@@ -107,6 +108,24 @@ command_bench() {
     make_database tinta_bench
     DB_DATABASE=tinta_bench artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The database could not be prepared; see var/test/log/migrate.log.'
     DB_DATABASE=tinta_bench as_owner php -d memory_limit=1G ops/bench-search.php
+}
+
+# The pages' requests at the salon that ./tinta generate made.
+bench_group() {
+    [ -d "$ROOT/var/group/mysql/tinta" ] || fail 'There is no large salon here yet: ./tinta generate makes it.'
+    use_instance group
+    MIGRATIONS=$ROOT/database/migrations
+    trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
+    end_orphans
+    start_database
+    install_npm
+    build_front_end
+    update_record
+    grant_app "$DB_NAME"
+    start_scale
+    start_web
+    say "Requests of the pages, with $(sql root -N "$DB_NAME" -e 'SELECT COUNT(*) FROM clients') clients and $(sql root -N "$DB_NAME" -e 'SELECT COUNT(*) FROM visits') visits"
+    php ops/bench-http.php
 }
 
 # Changes the core operator by operator and sees whether a test notices: ./tinta mutate Units [MORE TESTS...]

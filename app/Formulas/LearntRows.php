@@ -17,6 +17,9 @@ final class LearntRows
 {
     private const WHAT = ['lift', 'deeper', 'warmer', 'redder'];
 
+    /** Of the house's visits the latest: so many say all that more could, and it follows the house as that changes. */
+    private const HOUSE_MOST = 2_000;
+
     /** @var array<string, Learnt> by client and moment; one request asks often */
     private array $loaded = [];
 
@@ -69,8 +72,9 @@ final class LearntRows
             "COALESCE(SUM({$what}_hundredths), 0) AS {$what}_sum",
         ], self::WHAT));
         $found = [];
-        $rows = Observation::query()->toBase()->where('salon_id', $salon)->where('client_id', '!=', $client)
-            ->where('seen_at', '<', $moment)->groupBy('colour_line_id', 'alike')
+        $latest = Observation::query()->toBase()->where('salon_id', $salon)->where('client_id', '!=', $client)
+            ->where('seen_at', '<', $moment)->orderByDesc('seen_at')->orderByDesc('id')->limit(self::HOUSE_MOST);
+        $rows = Observation::query()->toBase()->fromSub($latest, 'latest')->groupBy('colour_line_id', 'alike')
             ->selectRaw('colour_line_id, alike, '.implode(', ', $columns))->get();
         foreach ($rows as $row) {
             $values = (array) $row;

@@ -8,6 +8,7 @@ use App\Enums\Verdict;
 use App\Enums\VisitStatus;
 use App\Models\Batch;
 use App\Models\Bowl;
+use App\Models\Round;
 use App\Models\Visit;
 use Core\Advice\PastUse;
 use Core\Hair\Canvas;
@@ -19,6 +20,9 @@ use Illuminate\Database\Eloquent\Collection;
 final class PastUses
 {
     private const HOUSE_MOST = 60;
+
+    /** Visits of the client's own: further back the hair was another. */
+    private const OWN_MOST = 24;
 
     /** @var array<string, Collection<int, Bowl>> by visit: one request asks for each of its bowls */
     private array $own = [];
@@ -37,8 +41,9 @@ final class PastUses
     public function own(Visit $visit, string $job, int $line): array
     {
         $this->own[$visit->id] ??= Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
-            ->whereHas('round.visit', fn ($past) => $past->where('client_id', $visit->client_id)
-                ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at))
+            ->whereIn('round_id', Round::query()->whereIn('visit_id', Visit::query()->where('client_id', $visit->client_id)
+                ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
+                ->orderByDesc('starts_at')->limit(self::OWN_MOST)->pluck('id'))->pluck('id'))
             ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at)->values();
 
         return array_values(array_filter($this->own[$visit->id]

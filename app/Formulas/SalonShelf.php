@@ -85,7 +85,7 @@ final class SalonShelf
         $shelf = $this->at($visit);
         $rules = $visit->rules();
         $read = [];
-        foreach ($visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
+        foreach (($visit->relationLoaded('rounds') ? $visit->rounds : $visit->rounds()->with('bowls')->get())->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
             try {
                 $sheet = $this->rows->sheet($bowl, $shelf);
                 $read[] = [$bowl->sheet, $sheet];

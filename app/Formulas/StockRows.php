@@ -5,21 +5,24 @@ declare(strict_types=1);
 namespace App\Formulas;
 
 use App\Models\Salon;
-use App\Models\StockMove;
 use Core\Stock\StockLevel;
 use Core\Units\Grams;
+use Illuminate\Database\DatabaseManager;
 
-/** What there is of each product, by the ledger. One a request. */
+/** What there is of each product, by the sum the database keeps of the ledger. One a request. */
 final class StockRows
 {
     /** @var array<int, array<string, StockLevel>> by salon id */
     private array $loaded = [];
 
+    public function __construct(private readonly DatabaseManager $database)
+    {
+    }
+
     /** @return array<string, StockLevel> by product id; what has no movement is not among them */
     public function levels(Salon $salon): array
     {
-        return $this->loaded[$salon->id] ??= StockMove::query()->toBase()->where('salon_id', $salon->id)->groupBy('product')
-            ->selectRaw("product, SUM(grams_cg) AS sum_cg, MAX(kind = 'counted') AS counted")->get()
+        return $this->loaded[$salon->id] ??= $this->database->table('stock_sums')->where('salon_id', $salon->id)->get()
             ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
     }
 
@@ -42,8 +45,7 @@ final class StockRows
      */
     public function some(int $salon, array $products): array
     {
-        return StockMove::query()->toBase()->where('salon_id', $salon)->whereIn('product', $products)->groupBy('product')
-            ->selectRaw("product, SUM(grams_cg) AS sum_cg, MAX(kind = 'counted') AS counted")->get()
+        return $this->database->table('stock_sums')->where('salon_id', $salon)->whereIn('product', $products)->get()
             ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
     }
 

@@ -97,10 +97,10 @@ final readonly class DueRows
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
             ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->where('closed_at', '<=', $now)
             ->whereHas('client', self::somebody(...))->with(['client.consents', 'colourist.salon'])->get();
-        $next = Visit::query()->whereIn('client_id', $visits->pluck('client_id'))->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])->get(['id', 'client_id', 'starts_at']);
+        $next = Visit::query()->whereIn('client_id', $visits->pluck('client_id'))->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])->get(['id', 'client_id', 'starts_at'])->groupBy('client_id');
         $found = [];
         foreach ($visits as $visit) {
-            $later = $next->where('client_id', $visit->client_id)->filter(fn (Visit $other): bool => $other->starts_at->greaterThan($visit->starts_at))->min('starts_at');
+            $later = $next->get($visit->client_id)?->filter(fn (Visit $other): bool => $other->starts_at->greaterThan($visit->starts_at))->min('starts_at');
             $second = $later instanceof CarbonImmutable ? (int) $later->getTimestamp() : null;
             foreach ($due->ofClosed($visit->id, (string) $visit->client_id, (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(), $second) as $each) {
                 $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Clients;
 
 use App\Models\Client;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Files that may be of the same person: the same name, the same telephone. */
 final readonly class FindAlike
@@ -18,12 +19,14 @@ final readonly class FindAlike
             return [];
         }
         $digits = (string) preg_replace('/\D/', '', $client->phone);
-        $found = Client::query()->where('salon_id', $client->salon_id)->whereKeyNot($client->id)->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)
-            ->where(fn ($any) => $any->where('name', $client->name)
-                // Every end of a number is a word of the index: the whole one is its own longest.
-                ->when(strlen($digits) >= 6, fn ($query) => $query->orWhereIn('id', fn ($ids) => $ids->select('client_id')->from('client_words')
-                    ->where('salon_id', $client->salon_id)->where('kind', 'phone')->where('word', mb_substr($digits, 0, 40)))))
-            ->orderBy('id')->limit(self::MOST)->get();
+        $here = fn (): Builder => Client::query()->where('salon_id', $client->salon_id)->whereKeyNot($client->id)->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)->orderBy('id')->limit(self::MOST);
+        // One after the other: each by its own index, however many clients there are.
+        $found = $here()->where('name', $client->name)->get();
+        if (strlen($digits) >= 6) {
+            // Every end of a number is a word of the index: the whole one is its own longest.
+            $found = $found->merge($here()->whereIn('id', fn ($ids) => $ids->select('client_id')->from('client_words')
+                ->where('salon_id', $client->salon_id)->where('kind', 'phone')->where('word', mb_substr($digits, 0, 40)))->get())->sortBy('id')->take(self::MOST);
+        }
 
         return array_values($found->map(static fn (Client $other): array => [
             'id' => $other->id,

@@ -37,7 +37,10 @@ final readonly class SettleStock
         }
         $written = StockMove::query()->toBase()->where('batch_id', $batch->id)->groupBy('product')
             ->selectRaw('product, SUM(grams_cg) AS sum_cg')->pluck('sum_cg', 'product')->all();
-        foreach (array_unique([...array_keys($poured), ...array_keys($written)]) as $product) {
+        $products = array_unique([...array_keys($poured), ...array_keys($written)]);
+        // Always in the same order: two who move the same products wait for each other, and never both.
+        sort($products);
+        foreach ($products as $product) {
             $movement = -($poured[$product] ?? 0) - (int) ($written[$product] ?? 0);
             if ($movement !== 0) {
                 [$pack, $cents] = self::pack((string) $product);

@@ -55,10 +55,15 @@ final readonly class WriteOnce
             }
             if ($response !== null && $response->isSuccessful()) {
                 $member = $request->user();
-                $this->turns->count($member instanceof TeamMember ? $member->salon_id : Turns::EVERYBODY);
-                $connection->commit();
+                try {
+                    $this->turns->count($member instanceof TeamMember ? $member->salon_id : Turns::EVERYBODY);
+                    $connection->commit();
 
-                return $response;
+                    return $response;
+                } catch (Throwable $thrown) {
+                    // Another node of a cluster was sooner: what was not certified is nowhere, and is done anew.
+                    [$response, $failure] = [null, $thrown];
+                }
             }
             $connection->rollBack($level);
             if ($try === self::TRIES || ! self::lostRace($failure)) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visits;
 
+use App\Enums\VisitStatus;
 use App\Formulas\HandsOfDay;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\DayRequest;
@@ -26,12 +27,11 @@ final class TodayController extends Controller
         $until = $day->addDays($request->days() - 1);
         [$from, $to] = [$salon->dayOf($day)[0], $salon->dayOf($until)[1]];
         $today = $now->betweenIncluded($from, $to);
+        // Nobody is forgotten in the chair because midnight came.
+        $left = $today ? $salon->visits()->where('status', VisitStatus::InChair)->pluck('id') : [];
         $visits = $salon->visits()->with([...VisitLineResource::RELATIONS, 'canvas'])
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
-            ->where(fn ($query) => $query
-                ->whereBetween('starts_at', [$from, $to])
-                // Nobody is forgotten in the chair because midnight came.
-                ->when($today, fn ($query) => $query->orWhere('status', 'in-chair')))
+            ->where(fn ($query) => $query->whereBetween('starts_at', [$from, $to])->orWhereIn('id', $left))
             ->orderBy('starts_at')->get();
         $busy = [];
         foreach ($visits as $visit) {

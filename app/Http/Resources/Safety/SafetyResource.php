@@ -25,6 +25,7 @@ final class SafetyResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $client = $this->resource;
+        $client->loadMissing(['skinTests.placer', 'skinTests.reader', 'contraindications.noter', 'contraindications.lifter']);
         $now = CarbonImmutable::now();
         $safety = resolve(SafetyRows::class)->client($client, $now);
         $lines = ColourLine::query()->where(
