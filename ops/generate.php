@@ -37,6 +37,8 @@ $value = static function (string $column, string $type, string $client, array $t
     return match (true) {
         $column === 'id' && $type !== 'uuid' => null,
         $column === 'client_id' => $client,
+        // Nothing waits to be learnt from a copy.
+        $column === 'learnt' => 'GREATEST(x.learnt, 1)',
         $column === 'from_visit_id', $column === 'from_bowl_id' => 'NULL',
         $type === 'uuid' => "IF(x.`{$column}` IS NULL, NULL, {$moved("x.`{$column}`")})",
         in_array($type, ['datetime', 'timestamp', 'date'], true) => "x.`{$column}` - INTERVAL (s.seq * 7) % ".DAYS.' DAY',

@@ -18,6 +18,7 @@ command_help() {
 ./tinta work FILE    work a formula document (- for standard input); --table for people
 ./tinta map          draws who imports whom in the core (docs/map.svg)
 ./tinta bench        the core's timings, as ratios against something measured in the same run
+./tinta generate [CLIENTS] [VISITS]  a salon as large as a group of salons, beside everything else (100,000 and 1,000,000; about a quarter of an hour, 12 GB)
 ./tinta judge           foretell every closed visit from what was known before it, and say how far off that is
 ./tinta mutate [LAYER…] change layers of the core operator by operator and see whether a test notices; all of them where none is named
 ./tinta stop         stop what start started; the data stays

@@ -13,7 +13,9 @@ use Core\Stock\CostSheet;
 use Core\Stock\Lot;
 use Core\Units\Grams;
 use Core\Units\Price;
+use Generator;
 use Illuminate\Database\DatabaseManager;
+use Illuminate\Database\Query\Builder;
 
 /** What was poured within some days, by the ledger, with what its packs cost then. Practice heads count: they use it up too. */
 final readonly class CostRows
@@ -30,32 +32,50 @@ final readonly class CostRows
     public function of(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to): array
     {
         $names = [];
+        $sheet = CostSheet::of($this->lots($salon, $by, $from, $to, $names));
+
+        return ['sheet' => $sheet, 'names' => $names, 'addOns' => $this->addOns($salon, $by, $from, $to, $names)];
+    }
+
+    /**
+     * One by one, so that a month of a large salon takes no more memory than a day of a small one.
+     *
+     * @param  array<string, string>  $names  filled as the lots are taken
+     * @return Generator<int, Lot>
+     *
+     * @param-out array<string, string> $names
+     */
+    private function lots(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to, array &$names): Generator
+    {
+        $products = $this->products($salon);
+        $some = [];
+        foreach ($this->moves($salon, $by, $from, $to)->cursor() as $found) {
+            $some[] = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $found);
+            if (count($some) === self::AT_ONCE) {
+                yield from $this->lotsOf($some, $by, $salon->timezone, $products, $names);
+                $some = [];
+            }
+        }
+        yield from $this->lotsOf($some, $by, $salon->timezone, $products, $names);
+    }
+
+    /**
+     * @param  list<array<string, ?string>>  $rows
+     * @param  array<string, string>  $products
+     * @param  array<string, string>  $names
+     * @return list<Lot>
+     *
+     * @param-out array<string, string> $names
+     */
+    private function lotsOf(array $rows, string $by, string $zone, array $products, array &$names): array
+    {
+        $planned = $this->planned(array_values(array_unique(array_column($rows, 'batch'))));
         $lots = [];
-        $moves = $this->database->table('stock_moves')
-            ->where('salon_id', $salon->id)->whereNotNull('batch_id')->whereBetween('moved_at', [$from, $to])
-            ->groupBy('batch_id', 'product', 'pack_cg', 'pack_cents')
-            ->selectRaw('batch_id, product, pack_cg, pack_cents, SUM(-grams_cg) AS poured, MIN(moved_at) AS moved_at, MIN(team_member_id) AS person');
-        $rows = $this->database->query()->fromSub($moves, 'm')
-            ->join('batches AS b', 'b.id', '=', 'm.batch_id')
-            ->join('bowls AS w', 'w.id', '=', 'b.bowl_id')
-            ->join('rounds AS r', 'r.id', '=', 'w.round_id')
-            ->join('visits AS v', 'v.id', '=', 'r.visit_id')
-            ->join('clients AS c', 'c.id', '=', 'v.client_id')
-            ->join('colour_lines AS l', 'l.id', '=', 'w.colour_line_id')
-            ->join('team_members AS t', 't.id', '=', 'm.person')
-            ->leftJoin('shades AS s', fn ($on) => $on->whereRaw("m.product = CONCAT('shade-', s.id)"))
-            ->leftJoin('developers AS d', fn ($on) => $on->whereRaw("m.product = CONCAT('developer-', d.id)"))
-            ->selectRaw('m.product, m.poured, m.pack_cg, m.pack_cents, m.moved_at, m.person, b.id AS batch, b.mixed_cg, b.used_cg, b.status, w.id AS bowl, w.letter,
-                w.job, v.id AS visit, v.service, v.starts_at, c.id AS client, c.name AS client_name, l.id AS line, l.name AS line_name,
-                t.name AS person_name, s.code, d.name AS developer')
-            ->orderBy('m.moved_at')->orderBy('m.product')->get();
-        $planned = $this->planned(array_values(array_unique($rows->pluck('batch')->all())));
-        foreach ($rows as $found) {
-            $row = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $found);
+        foreach ($rows as $row) {
             if ((int) $row['poured'] <= 0) {
                 continue;
             }
-            [$group, $name] = self::group($by, $row, $salon->timezone);
+            [$group, $name] = self::group($by, [...$row, 'product_name' => $products[(string) $row['product']] ?? null], $zone);
             $names[$group] = $name;
             $lots[] = new Lot(
                 $group,
@@ -69,7 +89,48 @@ final readonly class CostRows
             );
         }
 
-        return ['sheet' => CostSheet::of($lots), 'names' => $names, 'addOns' => $this->addOns($salon, $by, $from, $to, $names)];
+        return $lots;
+    }
+
+    /** What went into each batch, and as much of where that was as is asked for. */
+    private function moves(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to): Builder
+    {
+        $moves = $this->database->table('stock_moves')
+            ->where('salon_id', $salon->id)->whereNotNull('batch_id')->whereBetween('moved_at', [$from, $to])
+            ->groupBy('batch_id', 'product', 'pack_cg', 'pack_cents')
+            ->selectRaw('batch_id, product, pack_cg, pack_cents, SUM(-grams_cg) AS poured, MIN(moved_at) AS moved_at, MIN(team_member_id) AS person');
+        $rows = $this->database->query()->fromSub($moves, 'm')->join('batches AS b', 'b.id', '=', 'm.batch_id')
+            ->select(['m.product', 'm.poured', 'm.pack_cg', 'm.pack_cents', 'm.moved_at', 'm.person', 'b.id AS batch', 'b.mixed_cg', 'b.used_cg', 'b.status'])
+            ->orderBy('m.moved_at')->orderBy('m.product');
+        if ($by === 'person') {
+            $rows->join('team_members AS t', 't.id', '=', 'm.person')->addSelect('t.name AS person_name');
+        }
+        if (in_array($by, ['line', 'client', 'visit', 'bowl'], true)) {
+            $rows->join('bowls AS w', 'w.id', '=', 'b.bowl_id')->addSelect('w.id AS bowl', 'w.letter', 'w.job');
+        }
+        if ($by === 'line') {
+            $rows->join('colour_lines AS l', 'l.id', '=', 'w.colour_line_id')->addSelect('l.id AS line', 'l.name AS line_name');
+        }
+        if (in_array($by, ['client', 'visit', 'bowl'], true)) {
+            $rows->join('rounds AS r', 'r.id', '=', 'w.round_id')->join('visits AS v', 'v.id', '=', 'r.visit_id')->join('clients AS c', 'c.id', '=', 'v.client_id')
+                ->addSelect('v.id AS visit', 'v.service', 'v.starts_at', 'c.id AS client', 'c.name AS client_name');
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, string> what each product of the salon is called, by its id */
+    private function products(Salon $salon): array
+    {
+        $names = [];
+        foreach ($this->database->table('shades AS s')->join('colour_lines AS l', 'l.id', '=', 's.colour_line_id')->where('l.salon_id', $salon->id)->get(['s.id', 's.code', 'l.name']) as $shade) {
+            $names["shade-{$shade->id}"] = "{$shade->name} {$shade->code}";
+        }
+        foreach ($this->database->table('developers')->where('salon_id', $salon->id)->get(['id', 'name']) as $developer) {
+            $names["developer-{$developer->id}"] = (string) $developer->name;
+        }
+
+        return $names;
     }
 
     /**
@@ -79,8 +140,8 @@ final readonly class CostRows
     private function planned(array $batches): array
     {
         $found = [];
-        foreach (array_chunk($batches, self::AT_ONCE) as $some) {
-            foreach ($this->database->table('batches')->whereIn('id', $some)->get(['id', 'plan']) as $row) {
+        if ($batches !== []) {
+            foreach ($this->database->table('batches')->whereIn('id', $batches)->get(['id', 'plan']) as $row) {
                 $plan = (array) json_decode((string) $row->plan, true);
                 $tolerance = BatchRows::tolerance($plan);
                 foreach ((array) ($plan['lines'] ?? []) as $line) {
@@ -136,12 +197,12 @@ final readonly class CostRows
     private static function group(string $by, array $row, string $zone): array
     {
         $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')->setTimezone($zone);
-        $on = $day($row['starts_at'])->format('j M Y');
-        $job = (string) $row['job'] === '' ? '' : " ({$row['job']})";
+        $on = isset($row['starts_at']) ? $day($row['starts_at'])->format('j M Y') : '';
+        $job = (string) ($row['job'] ?? '') === '' ? '' : " ({$row['job']})";
 
         return match ($by) {
             'line' => ["line-{$row['line']}", (string) $row['line_name']],
-            'product' => [(string) $row['product'], $row['code'] === null ? (string) ($row['developer'] ?? $row['product']) : "{$row['line_name']} {$row['code']}"],
+            'product' => [(string) $row['product'], (string) ($row['product_name'] ?? $row['product'])],
             'client' => ["client-{$row['client']}", (string) $row['client_name']],
             'visit' => ["visit-{$row['visit']}", "{$row['client_name']}, {$row['service']}, {$on}"],
             'bowl' => ["bowl-{$row['bowl']}", "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}"],

@@ -97,11 +97,22 @@ final readonly class DueRows
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
             ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->where('closed_at', '<=', $now)
             ->whereHas('client', self::somebody(...))->with(['client.consents', 'colourist.salon'])->get();
-        $next = Visit::query()->whereIn('client_id', $visits->pluck('client_id'))->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])->get(['id', 'client_id', 'starts_at'])->groupBy('client_id');
+        // As it stands in the database: of a large salon these are many, and only their moments count.
+        $next = [];
+        foreach (Visit::query()->toBase()->whereIn('client_id', $visits->pluck('client_id')->unique())->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])
+            ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->orderBy('starts_at')->get(['client_id', 'starts_at']) as $row) {
+            $next[(int) $row->client_id][] = CarbonImmutable::parse((string) $row->starts_at, 'UTC')->getTimestamp();
+        }
         $found = [];
         foreach ($visits as $visit) {
-            $later = $next->get($visit->client_id)?->filter(fn (Visit $other): bool => $other->starts_at->greaterThan($visit->starts_at))->min('starts_at');
-            $second = $later instanceof CarbonImmutable ? (int) $later->getTimestamp() : null;
+            $started = (int) $visit->starts_at->getTimestamp();
+            $second = null;
+            foreach ($next[$visit->client_id] ?? [] as $moment) {
+                if ($moment > $started) {
+                    $second = (int) $moment;
+                    break;
+                }
+            }
             foreach ($due->ofClosed($visit->id, (string) $visit->client_id, (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(), $second) as $each) {
                 $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
             }
