@@ -29,6 +29,9 @@ abstract class TestCase extends LaravelTestCase
         $content = null,
     ): TestResponse {
         $response = parent::call($method, $uri, $parameters, $cookies, $files, $server, $content);
+        if (getenv('WRITES') === 'write' && $response->isSuccessful() && is_string($content)) {
+            WrittenBodies::keep($this->app['router']->getCurrentRoute(), $method, $content);
+        }
         self::assertDoesNotMatchRegularExpression(
             '/"(?:why|refusals|cautions|documents|nouns|safety|steps)\.[a-z-]+[."]/',
             (string) $response->baseResponse->getContent(),

@@ -48,12 +48,13 @@ final class Turns
         $this->shelf = $this->shelf || in_array($m[1], self::SHELF, true) || stripos(ltrim($sql), 'call') === 0;
         $this->seen = [];
         if ($connection->transactionLevel() === 0) {
-            $this->count(self::EVERYBODY);
+            // It stands already. Counted beside it: whoever wrote is about to ask this connection for the id of the new row.
+            $this->count(self::EVERYBODY, $this->database->connection('aside'));
         }
     }
 
     /** Last thing before a commit: what was written in it becomes a turn of that salon. */
-    public function count(int $salon): void
+    public function count(int $salon, ?ConnectionInterface $by = null): void
     {
         if (! $this->record) {
             return;
@@ -61,7 +62,7 @@ final class Turns
         [$shelf, $this->record, $this->shelf, $this->seen] = [$this->shelf, false, false, []];
         try {
             // A record that was put back or begun anew never counts what was counted before.
-            $this->database->connection()->insert(
+            ($by ?? $this->database->connection())->insert(
                 'insert into turns (salon_id, node, record, shelf) values (?, ?, ?, ?) on duplicate key update record = record + 1, shelf = shelf + ?',
                 [$salon, $this->config->integer('tinta.node'), $first = (int) (microtime(true) * 1000), $first, $shelf ? 1 : 0],
             );

@@ -295,3 +295,12 @@ it('says in words that the machine has no room, or that its database is on its w
     expect($answer->getStatusCode())->toBe($status)->and((string) $answer->getContent())->not->toContain('secret')->not->toContain('insert into')
         ->and((string) $answer->json('message'))->toContain($words);
 })->with([[1021, 507, 'no room left'], [1114, 507, 'no room left'], [2002, 503, 'started again'], [2006, 503, 'started again'], [1146, 500, 'Server Error']]);
+
+it('reads no body of more values than anything holds', function () {
+    $tried = fn (int $many) => $this->postJson("/api/lines/{$this->ids['line']}/table/tried", ['text' => "code\n6N", 'fields' => array_fill(0, $many, 'code')]);
+    $from = microtime(true);
+    $tried(200_000)->assertUnprocessable()->assertJsonPath('mend', 'This holds more values than anything here does: send it in parts.');
+    // Refused before any of it is checked.
+    expect(microtime(true) - $from)->toBeLessThan(1.5);
+    $tried(100)->assertUnprocessable()->assertJsonValidationErrors('fields');
+});

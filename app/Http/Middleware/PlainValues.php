@@ -11,7 +11,8 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * What no field of ours can hold is refused before any field is read: numbers beyond a column, infinite ones, texts
- * that are no text, and bodies that are folded deeper than anything we write. Every field behind this may trust that a
+ * that are no text, and bodies that are folded deeper than anything we write, or
+ * hold more. Every field behind this may trust that a
  * number is one.
  */
 final class PlainValues
@@ -20,13 +21,18 @@ final class PlainValues
 
     private const DEEPEST = 16;
 
+    /** Values in one body. A visit of a dozen bowls has some two thousand; what checks a list slows with the square of it. */
+    private const MOST = 5_000;
+
     public function handle(Request $request, Closure $next): Response
     {
         $values = [
             ...$request->query->all(),
             ...($request->isJson() ? $request->json()->all() : $request->request->all()),
         ];
-        $problem = self::problem($values, '', 0);
+        $problem = count($values, COUNT_RECURSIVE) > self::MOST
+            ? ['', 'This holds more values than anything here does: send it in parts.']
+            : self::problem($values, '', 0);
 
         return $problem === null ? $next($request) : new JsonResponse(
             [

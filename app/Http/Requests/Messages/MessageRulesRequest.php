@@ -18,7 +18,7 @@ final class MessageRulesRequest extends FormRequest
     public function rules(): array
     {
         $places = static function (string $attribute, mixed $value, Closure $fail): void {
-            $strange = HouseMessages::strangePlaces((string) $value);
+            $strange = is_string($value) ? HouseMessages::strangePlaces($value) : [];
             if ($strange !== []) {
                 $fail('Nothing fills :'.implode(', :', $strange).'. What can stand there: :'.implode(', :', HouseMessages::PLACES).'.');
             }

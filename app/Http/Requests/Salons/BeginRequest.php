@@ -6,6 +6,7 @@ namespace App\Http\Requests\Salons;
 
 use App\Accounts\CanonicalEmail;
 use App\Models\TeamMember;
+use App\Rules\HardToGuess;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -23,7 +24,7 @@ final class BeginRequest extends FormRequest
                     $fail('This address belongs to somebody already. Sign in with it, or take another.');
                 }
             }],
-            'password' => ['required', 'string', 'min:10', 'max:200'],
+            'password' => ['required', 'string', 'min:10', 'max:200', new HardToGuess(array_values(array_filter([$this->input('name'), $this->input('email'), $this->input('salon')], is_string(...))))],
         ];
     }
 

@@ -4,16 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Session;
 
+use App\Models\TeamMember;
+use App\Rules\HardToGuess;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class NewPasswordRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
+        $member = $this->user();
+        $own = $member instanceof TeamMember ? [$member->name, $member->email, $member->salon->name] : [];
+
         return [
             'password' => ['required', 'string', 'max:200'],
-            'new' => ['required', 'string', 'min:10', 'max:200', 'different:password'],
+            'new' => ['required', 'string', 'min:10', 'max:200', 'different:password', new HardToGuess($own)],
         ];
     }
 

@@ -4,14 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Team;
 
+use App\Rules\HardToGuess;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class AcceptRequest extends FormRequest
 {
-    /** @return array<string, list<string>> */
+    /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => ['required', 'string', 'max:120'], 'password' => ['required', 'string', 'min:10', 'max:200']];
+        return [
+            'name' => ['required', 'string', 'max:120'],
+            'password' => ['required', 'string', 'min:10', 'max:200', new HardToGuess(array_filter([$this->input('name')], is_string(...)))],
+        ];
     }
 
     /** @return array<string, string> */
