@@ -7,6 +7,7 @@ namespace Core\Advice;
 use Core\Fact;
 use Core\Hair\Density;
 use Core\Hair\Length;
+use Core\Practice\AmountSchool;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Units\Fraction;
@@ -123,7 +124,9 @@ final readonly class AmountAdvice
             return new self($covered->colour ?? $last->colour, $covered->colour ?? $last->colour, true, $why, $alarms, true);
         }
         $colour = $last->colour;
-        if (self::isSteady($past, $rules)) {
+        if (self::isSteady($past, $rules) && $rules->amounts === AmountSchool::Generous) {
+            $why[] = Fact::of('why.amount-advice.house-stays-generous');
+        } elseif (self::isSteady($past, $rules)) {
             $colour = $colour->minus($rules->stepDown);
             $why[] = Fact::of(
                 'why.amount-advice.good-visits-row-left-some',

@@ -34,6 +34,7 @@ final readonly class HouseRules
      * @param  ShadowTime  $shadowTime  whether a coat that stays under the next has its own full time
      * @param  RootOrder  $rootOrder  roots or lengths first, where colour lifts both
      * @param  RefreshEnds  $refreshEnds  whether root colour is taken through coloured lengths
+     * @param  AmountSchool  $amounts  whether anything comes off a bowl that keeps coming back
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -69,6 +70,7 @@ final readonly class HouseRules
         public ShadowTime $shadowTime,
         public RootOrder $rootOrder,
         public RefreshEnds $refreshEnds,
+        public AmountSchool $amounts,
     ) {
     }
 
@@ -82,7 +84,7 @@ final readonly class HouseRules
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
             GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger, ShadowTime::Full,
-            RootOrder::RootsFirst, RefreshEnds::Judged,
+            RootOrder::RootsFirst, RefreshEnds::Judged, AmountSchool::StepDown,
         );
     }
 
@@ -117,6 +119,7 @@ final readonly class HouseRules
         ?ShadowTime $shadowTime = null,
         ?RootOrder $rootOrder = null,
         ?RefreshEnds $refreshEnds = null,
+        ?AmountSchool $amounts = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -136,6 +139,7 @@ final readonly class HouseRules
             $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
             $secondBatch ?? $this->secondBatch, $shadowTime ?? $this->shadowTime,
             $rootOrder ?? $this->rootOrder, $refreshEnds ?? $this->refreshEnds,
+            $amounts ?? $this->amounts,
         );
     }
 
@@ -182,6 +186,11 @@ final readonly class HouseRules
     public function withRefreshEnds(RefreshEnds $refresh): self
     {
         return $this->with(refreshEnds: $refresh);
+    }
+
+    public function withAmounts(AmountSchool $amounts): self
+    {
+        return $this->with(amounts: $amounts);
     }
 
     public function withOpenAir(OpenAir $openAir): self

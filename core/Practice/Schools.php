@@ -165,6 +165,9 @@ final class Schools
     private static function amounts(): array
     {
         return [
+            School::choice('amounts', RuleGroup::Amounts, 'Bowls that keep coming back', ['step-down' => 'stepped down, a little at a time', 'generous' => 'stay generous'], 'Less is wasted, or never a patch: skimping shows as patches, as fading, and as grey.',
+                static fn (HouseRules $r): string => $r->amounts->value,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withAmounts(AmountSchool::from($text))),
             School::number('step-down', RuleGroup::Amounts, 'Step down by', 'g colour', 'A little at a time, so that grey and fading show before they hurt.',
                 static fn (HouseRules $r): string => self::grams($r->stepDown),
                 static fn (HouseRules $r, string $text): HouseRules => $r->withStepDown(self::mass($text))),

@@ -27,6 +27,7 @@ return [
         'cm-grown-out-x' => ':regrowth cm grown out: × :factor.',
         'last-time-were-mixed-colour' => 'Last time :mixed were mixed (:colour colour) and :used used.',
         'good-visits-row-left-some' => ':goodVisitsBeforeStepDown good visits in a row left some over: :stepDown of colour less, one visit at a time.',
+        'house-stays-generous' => 'Some keeps coming back; by the house rule nothing comes off, for skimping shows as patches.',
         'full-amount-kept-for-first' => 'The full amount is kept for the first visits.',
         'amount-used-has-sunk-from' => 'The amount used has sunk from :used to :used2 over :count visits, and fading or grey was noted: the amount is the suspect.',
         'used-less-than-at-first' => 'Used: :used at first, :used2 last time, over :count visits.',

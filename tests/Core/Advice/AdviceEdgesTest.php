@@ -151,6 +151,7 @@ it('steps down by the house’s own rule, at its very edge', function (array $ro
     'a crumb under it, once' => [[['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.6']], [], '60 g', 'The full amount is kept for the first visits.'],
     'only the latest three count' => [[['60', '150', '137.5', false], ['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.5']], [], '55 g', '3 good visits in a row left some over: 5 g of colour less, one visit at a time.'],
     'fading among them' => [[['60', '150', '137.5'], ['60', '150', '137.5', true, true], ['60', '150', '137.5'], ['60', '150', '137.5']], [], '60 g', null],
+    'a house that stays generous' => [[['60', '150', '145'], ['60', '150', '145']], ['good-visits' => '2', 'step-down' => '2', 'amounts' => 'generous'], '60 g', 'Some keeps coming back; by the house rule nothing comes off, for skimping shows as patches.'],
     'a house of two visits and two grams' => [[['60', '150', '145'], ['60', '150', '145']], ['good-visits' => '2', 'step-down' => '2'], '58 g', '2 good visits in a row left some over: 2 g of colour less, one visit at a time.'],
     'a house of four' => [[['60', '150', '140'], ['60', '150', '140'], ['60', '150', '140']], ['good-visits' => '4'], '60 g', 'The full amount is kept for the first visits.'],
     'nothing is taken off nothing' => [[['5', '12', '6'], ['5', '12', '6'], ['5', '12', '6']], [], '5 g', 'The full amount is kept for the first visits.'],
