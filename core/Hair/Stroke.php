@@ -49,23 +49,13 @@ final readonly class Stroke
         }
         $others = [...array_slice($all, $place + 1), ...array_slice($all, 0, $place)];
 
-        return new self(
-            $this->placement,
-            $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between
+        return $this->as([
+            'method' => $this->method === Method::BetweenFoils || $this->pattern?->kind !== PatternKind::Between
                 ? $this->method
                 : Method::BetweenFoils,
-            $this->pattern?->seenFrom($place),
-            $others,
-            $this->order,
-            $this->hands,
-            $this->hair,
-            $this->covering,
-            $this->foils,
-            $this->width,
-            $this->overlaps,
-            $this->note,
-            $this->reach,
-        );
+            'pattern' => $this->pattern?->seenFrom($place),
+            'with' => $others,
+        ]);
     }
 
     /** The stroke where that bowl shares it no more; a pattern of one bowl is none. */
@@ -76,12 +66,35 @@ final readonly class Stroke
         }
         $with = array_values(array_diff($this->with, [$letter]));
 
+        return $this->as(['pattern' => $with === [] ? null : $this->pattern, 'with' => $with]);
+    }
+
+    /** What of it lies on those spans only. */
+    public function on(Span ...$spans): self
+    {
+        return $this->as(['placement' => Placement::of($this->placement->regions, array_values($spans)), 'reach' => null]);
+    }
+
+    /** The same in another place of the order of work. */
+    public function inOrder(int $order): self
+    {
+        return $this->as(['order' => $order]);
+    }
+
+    /** @param  array{placement?: Placement, method?: ?Method, pattern?: ?Pattern, with?: list<string>, order?: ?int, reach?: ?Reach}  $change */
+    private function as(array $change): self
+    {
+        $change += [
+            'placement' => $this->placement, 'method' => $this->method, 'pattern' => $this->pattern, 'with' => $this->with,
+            'order' => $this->order, 'reach' => $this->reach,
+        ];
+
         return new self(
-            placement: $this->placement,
-            method: $this->method,
-            pattern: $with === [] ? null : $this->pattern,
-            with: $with,
-            order: $this->order,
+            placement: $change['placement'],
+            method: $change['method'],
+            pattern: $change['pattern'],
+            with: $change['with'],
+            order: $change['order'],
             hands: $this->hands,
             hair: $this->hair,
             covering: $this->covering,
@@ -89,7 +102,8 @@ final readonly class Stroke
             width: $this->width,
             overlaps: $this->overlaps,
             note: $this->note,
-            reach: $this->reach,
+            reach: $change['reach'],
+            lastMinutes: $this->lastMinutes,
         );
     }
 
@@ -130,45 +144,6 @@ final readonly class Stroke
             true,
         ) && $this->reach?->touchesScalp() !== false && $this->method?->keepsOffScalp() !== true
             && ($this->method?->isPainted() !== true || $this->saysRoot());
-    }
-
-    /** What of it lies on those spans only. */
-    public function on(Span ...$spans): self
-    {
-        return new self(
-            placement: Placement::of($this->placement->regions, array_values($spans)),
-            method: $this->method,
-            pattern: $this->pattern,
-            with: $this->with,
-            order: $this->order,
-            hands: $this->hands,
-            hair: $this->hair,
-            covering: $this->covering,
-            foils: $this->foils,
-            width: $this->width,
-            overlaps: $this->overlaps,
-            note: $this->note,
-        );
-    }
-
-    /** The same in another place of the order of work. */
-    public function inOrder(?int $order): self
-    {
-        return new self(
-            placement: $this->placement,
-            method: $this->method,
-            pattern: $this->pattern,
-            with: $this->with,
-            order: $order,
-            hands: $this->hands,
-            hair: $this->hair,
-            covering: $this->covering,
-            foils: $this->foils,
-            width: $this->width,
-            overlaps: $this->overlaps,
-            note: $this->note,
-            reach: $this->reach,
-        );
     }
 
     /** The lengths this colour is taken through before it is rinsed; null where it goes there anyway. */

@@ -15,6 +15,7 @@ use Core\Hair\Coverage;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
 use Core\Judgement\Caution;
+use Core\Judgement\Cautions;
 use Core\Practice\HouseRules;
 use Core\Practice\Number;
 use Core\Practice\RootOrder;
@@ -164,6 +165,10 @@ final readonly class RootsAndLengths
             try {
                 $root = self::atRoots(ApplyChange::to($bowl->sheet, new Change($kind, $letter, $value), $shelf, $rules), $shelf, $rules);
             } catch (CoreException) {
+                continue;
+            }
+            // A root that would not be lifted at all is not gentler: it stays dark.
+            if (Cautions::strength($root->known($rules->step))?->compare(Strength::ofVolume(Number::LiftsFrom->value())) === -1) {
                 continue;
             }
 

@@ -192,8 +192,8 @@ return [
     ],
     'roots-and-lengths' => [
         'mids-first' => 'Bowl :letter: mids and ends first, roots later',
-        'root-weaker' => 'A root bowl like :letter, a strength lower',
-        'root-deeper' => 'A root bowl like :letter, half a level deeper',
+        'root-weaker' => 'A root bowl like :letter, a strength lower; :letter keeps the lengths',
+        'root-deeper' => 'A root bowl like :letter, half a level deeper; :letter keeps the lengths',
         'root-of' => 'Root, :job',
         'warm-scalp' => 'In one pass the first centimetre lifts up to about a level more, and warmer.',
         'house-mids-first' => 'House rule: mids and ends first, the roots when the lengths are on their way.',

@@ -1191,7 +1191,7 @@ it('parts a bowl that lifts in one pass by the house’s school, from what is su
     $this->v->canvas(['head' => ['spans' => ['root', 'mids', 'ends'], 'level' => '5', 'wish' => ['level' => '6']]]);
     // Roots first: a root bowl like it, weaker, and it keeps the lengths.
     $root = $suggested();
-    expect($root['words'])->toBe('A root bowl like A, a strength lower')->and($root['sheet']['job'])->toBe('Root, Root')
+    expect($root['words'])->toBe('A root bowl like A, half a level deeper; A keeps the lengths')->and($root['sheet']['job'])->toBe('Root, Root')
         ->and($root['change'])->toBe(['letter' => 'A', 'kind' => 'place', 'value' => 'lengths']);
     $tried = $this->postJson("/api/bowls/adjusted?visit={$visit()['id']}", ['bowl' => $bowl['sheet'], 'change' => array_diff_key($root['change'], ['letter' => ''])])->assertOk()->json('ways.0.sheet');
     $this->postJson("/api/rounds/{$visit()['rounds'][0]['id']}/bowls", ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $root['sheet']])->assertCreated();

@@ -6,6 +6,7 @@ use Core\Hair\Canvas;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
 use Core\Judgement\Caution;
+use Core\Judgement\JudgeBowl;
 use Core\Judgement\Learnt;
 use Core\Practice\HouseRules;
 use Core\Practice\Schools;
@@ -80,10 +81,18 @@ it('parts a bowl that lifts in one pass as the house does', function () {
     $roots = schoolWays(seenBy(virginHead(), ['root-order' => 'roots-first'], $bowl))[0];
     $lengths = ApplyChange::to($bowl->sheet, $roots->change ?? new Change(ChangeKind::Words), Ladder::shelf(), HouseRules::standard());
     expect(spansOf(...$lengths->strokes))->toBe(['mids+ends'])->and(spansOf(...$roots->like->strokes ?? []))->toBe(['root+regrowth'])
-        ->and($roots->like?->work(HouseRules::standard()->step)->developerStrength()?->showVolume())->toBe('10 vol');
+        // A strength lower would lift nothing: half a level deeper, at the same strength.
+        ->and($roots->like?->work(HouseRules::standard()->step)->developerStrength()?->showVolume())->toBe('20 vol')
+        ->and(JudgeBowl::worked($roots->like->work(HouseRules::standard()->step), HouseRules::standard())?->level?->value()?->decimal(1))->toBe('6.5');
     // What is taken is what the house asked for: it asks no more.
     expect(schoolWays(seenBy(virginHead(), [], placed($lengths), placed($roots->like))))->toBe([])
         ->and(schoolCautions(seenBy(virginHead(), [], placed($lengths), placed($roots->like))))->toBe([]);
+});
+
+it('takes a strength lower for the root where that still lifts', function () {
+    $bowl = placed(Ladder::bowl(['7N' => 'all'], ['d30' => 'all'], ['letter' => 'A', 'place' => [['regions' => [], 'spans' => []]]]));
+    $root = schoolWays(seenBy(virginHead(), [], $bowl))[0]->like;
+    expect($root?->work(HouseRules::standard()->step)->developerStrength()?->showVolume())->toBe('20 vol');
 });
 
 it('says where the plan goes against the house’s order', function (string $school, ?int $root, ?int $lengths, string $volume, array $said) {
