@@ -85,6 +85,7 @@ use App\Http\Controllers\Workbench\SubstituteController;
 use App\Http\Controllers\Workbench\TonerController;
 use App\Http\Controllers\Workbench\ZoneController;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\SpeakTheirWay;
 use App\Http\Middleware\TellNews;
 use App\Http\Middleware\WriteOnce;
 use Illuminate\Support\Facades\Route;
@@ -106,7 +107,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('session/unlock', [SessionController::class, 'unlock']);
 });
 
-Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
+Route::middleware(['auth', 'auth.session', IdleLock::class, SpeakTheirWay::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
     Route::get('session/devices', [DeviceController::class, 'index']);
     Route::delete('session/devices', [DeviceController::class, 'destroy']);

@@ -138,7 +138,7 @@ final class SalonShelf
         foreach (Measure::query()->where('salon_id', $salon->id)->get() as $measure) {
             $measures[$measure->product][mb_strtolower($measure->name)] = $measure->grams_cg;
         }
-        $reading = MassReading::plain()->withOunce($rules->ounce)->withMeasures($measures[''] ?? []);
+        $reading = MassReading::plain()->withOunce($rules->plainOunce())->withMeasures($measures[''] ?? []);
         $shelf = new Shelf($lines, $products, $reading, measures: $measures);
 
         return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): ?HouseBlend => $this->blend($blend, $shelf))->filter()->all()));

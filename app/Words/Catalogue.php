@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Words;
 
 use Core\Fact;
+use Core\Units\MassesShown;
 use LogicException;
 
 /**
@@ -17,8 +18,19 @@ final class Catalogue
     /** @var array<string, array<string, mixed>> by file */
     private array $groups = [];
 
+    /** What the masses in a sentence are read in. */
+    private MassesShown $masses = MassesShown::Grams;
+
     public function __construct(private readonly string $folder)
     {
+    }
+
+    /** From here on the masses in what is said are read as this house reads them. */
+    public function readMassesIn(MassesShown $masses): self
+    {
+        $this->masses = $masses;
+
+        return $this;
     }
 
     public static function of(string $language): self
@@ -87,6 +99,6 @@ final class Catalogue
 
     private function plain(int|string|Fact $value): string
     {
-        return $value instanceof Fact ? $this->words($value) : (string) $value;
+        return $value instanceof Fact ? $this->words($value) : $this->masses->in((string) $value);
     }
 }

@@ -83,7 +83,7 @@ final class ReadShelf
             }
         }
 
-        return MassReading::plain()->withOunce($rules->ounce)->withMeasures($measures);
+        return MassReading::plain()->withOunce($rules->plainOunce())->withMeasures($measures);
     }
 
     /** @return list<HouseBlend> */

@@ -6,6 +6,7 @@ namespace Core\Practice;
 
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\MassesShown;
 use Core\Units\Ounce;
 use Core\Units\ScaleStep;
 
@@ -35,6 +36,7 @@ final readonly class HouseRules
      * @param  RootOrder  $rootOrder  roots or lengths first, where colour lifts both
      * @param  RefreshEnds  $refreshEnds  whether root colour is taken through coloured lengths
      * @param  AmountSchool  $amounts  whether anything comes off a bowl that keeps coming back
+     * @param  MassesShown  $masses  what masses are read in; grams are what is weighed and kept
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
@@ -71,6 +73,7 @@ final readonly class HouseRules
         public RootOrder $rootOrder,
         public RefreshEnds $refreshEnds,
         public AmountSchool $amounts,
+        public MassesShown $masses,
     ) {
     }
 
@@ -84,7 +87,7 @@ final readonly class HouseRules
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
             GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger, ShadowTime::Full,
-            RootOrder::RootsFirst, RefreshEnds::Judged, AmountSchool::StepDown,
+            RootOrder::RootsFirst, RefreshEnds::Judged, AmountSchool::StepDown, MassesShown::Grams,
         );
     }
 
@@ -120,6 +123,7 @@ final readonly class HouseRules
         ?RootOrder $rootOrder = null,
         ?RefreshEnds $refreshEnds = null,
         ?AmountSchool $amounts = null,
+        ?MassesShown $masses = null,
     ): self {
         return new self(
             $levelSchool ?? $this->levelSchool,
@@ -139,7 +143,7 @@ final readonly class HouseRules
             $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
             $secondBatch ?? $this->secondBatch, $shadowTime ?? $this->shadowTime,
             $rootOrder ?? $this->rootOrder, $refreshEnds ?? $this->refreshEnds,
-            $amounts ?? $this->amounts,
+            $amounts ?? $this->amounts, $masses ?? $this->masses,
         );
     }
 
@@ -156,6 +160,12 @@ final readonly class HouseRules
     public function withOunce(Ounce $ounce): self
     {
         return $this->with(ounce: $ounce);
+    }
+
+    /** What a plain “oz” means: where nobody said, the ounce that this house reads. */
+    public function plainOunce(): Ounce
+    {
+        return $this->ounce === Ounce::Ask && $this->masses === MassesShown::Ounces ? Ounce::Weight : $this->ounce;
     }
 
     /** @throws InvalidRule unless 10 or 20 */
@@ -191,6 +201,11 @@ final readonly class HouseRules
     public function withAmounts(AmountSchool $amounts): self
     {
         return $this->with(amounts: $amounts);
+    }
+
+    public function withMasses(MassesShown $masses): self
+    {
+        return $this->with(masses: $masses);
     }
 
     public function withOpenAir(OpenAir $openAir): self

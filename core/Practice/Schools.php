@@ -8,6 +8,7 @@ use Core\CoreException;
 use Core\Units\Fraction;
 use Core\Units\Grams;
 use Core\Units\InvalidNumber;
+use Core\Units\MassesShown;
 use Core\Units\MassReading;
 use Core\Units\Ounce;
 use Core\Units\Rounding;
@@ -209,6 +210,9 @@ final class Schools
             School::choice('ounce', RuleGroup::Weighing, 'A plain “oz” means', ['ask' => 'ask each time', 'weight' => 'weight ounce, 28.35 g', 'us-fluid' => 'US fluid ounce, 29.57 ml', 'imperial-fluid' => 'imperial fluid ounce, 28.41 ml'], 'The three ounces differ; asking costs a moment, guessing a bowl.',
                 static fn (HouseRules $r): string => $r->ounce->value,
                 static fn (HouseRules $r, string $text): HouseRules => $r->withOunce(Ounce::from($text))),
+            School::choice('masses', RuleGroup::Weighing, 'Masses are read in', ['grams' => 'grams', 'ounces' => 'weight ounces, with the grams beside them'], 'Grams are what is weighed and kept: a tenth of a gram is finer than any ounce on a scale. Ounces are what some hands know.',
+                static fn (HouseRules $r): string => $r->masses->value,
+                static fn (HouseRules $r, string $text): HouseRules => $r->withMasses(MassesShown::from($text))),
         ];
     }
 

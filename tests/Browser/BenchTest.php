@@ -173,3 +173,38 @@ it('plans the services of real life in a few letters and two presses each, and o
     $this->press($page, '[aria-label="Services of the house"] .chip', 'As we do it');
     $this->see($page, '.bowl-choice');
 });
+
+it('weighs by ounces in a house that reads them, and keeps grams', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $house = $this->ask($page, 'house');
+    $kept = [];
+    foreach ($house['groups'] as $group) {
+        foreach ($group['rules'] as $rule) {
+            $kept[$rule['key']] = $rule['value'];
+        }
+    }
+    $page->get($this->address('/house'));
+    $this->press($page, '[aria-label="Masses are read in"] .chip', 'weight ounces');
+    $this->press($page, '#save-house');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    try {
+        $bowl = $this->toTheBench($page, 'Valentina Ricci', '1 oz', ['6C'], '210', '7.41 oz 210.0 g');
+        $this->begin($page);
+        $this->see($page, '.stage-label', '6C');
+        $this->pour($page, '14.2', '0.50 oz (14.2 g)');
+        // Said by hand, in ounces, on the key for them.
+        $this->key($page, '0');
+        $this->type($page, '#hand', '0.5');
+        $this->press($page, '.pad-wide', 'oz');
+        $this->press($page, '#hand-enter');
+        $this->see($page, '.bench-lines', '0.50 oz 14.17 g of 1.00 oz');
+        expect($this->ask($page, "bowls/{$bowl}/batch")['lines'][0]['poured'])->toBe('14.17 g');
+        $this->key($page, 'x');
+        $this->see($page, '.stage-label', 'Throw 0.50 oz (14.17 g) away?');
+        $this->press($page, '.bench-choices button', 'Spilt');
+    } finally {
+        $now = $this->ask($page, 'house');
+        $this->send($page, 'house', ['version' => $now['version'], 'timezone' => $now['timezone'], 'rules' => $kept], method: 'PUT');
+    }
+});

@@ -204,6 +204,7 @@ abstract class BrowserTestCase extends TestCase
         string $amount,
         array $shades,
         string $empty,
+        ?string $reads = null,
     ): string {
         $page->get($this->address('/clients'));
         $this->type($page, 'input[type=search]', mb_strtolower($client));
@@ -223,7 +224,7 @@ abstract class BrowserTestCase extends TestCase
         $this->see($page, '.desk-foot [role=status]', 'Saved');
         $this->press($page, '#weigh');
         $this->scale("bowl {$empty}");
-        $this->see($page, '.stage-number', "{$empty}.0 g");
+        $this->see($page, '.stage-number', $reads ?? "{$empty}.0 g");
         preg_match('#/bench/([^?]+)#', $page->getCurrentURL(), $m);
 
         return $m[1];
@@ -264,11 +265,11 @@ abstract class BrowserTestCase extends TestCase
      * @param  array<string, mixed>  $body
      * @param  int  $ago  seconds since it was done, as of a device that was without a network
      */
-    protected function send(RemoteWebDriver $browser, string $path, array $body, int $ago = 0): mixed
+    protected function send(RemoteWebDriver $browser, string $path, array $body, int $ago = 0, string $method = 'POST'): mixed
     {
         return $browser->executeAsyncScript(
-            'const [path, body, ago, done] = arguments; const aged = ago === 0 ? {} : {"X-Write-Id": crypto.randomUUID(), "X-Write-Age": String(ago * 1000)}; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method: "POST", headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token, ...aged}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
-            [$path, $body, $ago],
+            'const [path, body, ago, method, done] = arguments; const aged = ago === 0 ? {} : {"X-Write-Id": crypto.randomUUID(), "X-Write-Age": String(ago * 1000)}; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method, headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token, ...aged}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
+            [$path, $body, $ago, $method],
         );
     }
 

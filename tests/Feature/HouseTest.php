@@ -72,6 +72,23 @@ it('keeps what the owner sets, and every judgement follows it', function () {
     expect(($this->rule)('freshness')['value'])->toBe('30')->and($this->salon->salon->refresh()->house_rules)->toBe([]);
 });
 
+it('says masses as the house reads them, keeps grams, and takes a plain ounce for the one it reads', function () {
+    $bowl = $this->salon->bowl();
+    $this->getJson('/api/session')->assertJsonPath('gramsToAnOunce', null);
+    $grams = $this->postJson('/api/bowls/preview', $bowl)->json();
+    ($this->set)(['masses' => 'ounces'])->assertOk();
+    $this->getJson('/api/session')->assertJsonPath('gramsToAnOunce', '28.349523');
+    $ounces = $this->postJson('/api/bowls/preview', $bowl)->assertOk()->json();
+    // Sentences are read; what is sent as a value stays grams.
+    expect($grams['judgement']['why'][0])->toContain('40 g of 6N')
+        ->and($ounces['judgement']['why'][0])->toContain('1.41 oz (40 g) of 6N')
+        ->and($ounces['total'])->toBe($grams['total'])->toEndWith(' g');
+    $asked = ['amount' => ['of' => 'colour', 'grams' => '2 oz', 'ingredient' => null]] + $bowl;
+    expect($this->postJson('/api/bowls/preview', $asked)->assertOk()->json('parts.0.grams'))->toBe('56.7 g');
+    ($this->set)([], 2)->assertOk();
+    $this->postJson('/api/bowls/preview', $asked)->assertUnprocessable();
+});
+
 it('names every rule that cannot be set so, and sets none', function () {
     ($this->set)(['freshness' => 'soon', 'skin-test' => '1', 'clock' => 'first-touch'])->assertUnprocessable()
         ->assertJsonPath('problems.*.pointer', ['/rules/freshness', '/rules/skin-test'])

@@ -85,7 +85,7 @@ final class InstrumentRequest extends FormRequest
     {
         return $this->shelf()
             ->readingFor(null)
-            ->withOunce($this->salon()->rules()->ounce)
+            ->withOunce($this->salon()->rules()->plainOunce())
             ->read($this->text('grams') === '' ? $default : $this->text('grams'));
     }
 

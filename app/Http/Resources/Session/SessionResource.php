@@ -36,6 +36,7 @@ final class SessionResource extends JsonResource
             'formulates' => $this->resource->role->formulates(),
             'salon' => $this->resource->salon->name,
             'timezone' => $this->resource->salon->timezone,
+            'gramsToAnOunce' => $this->resource->salon->rules()->masses->gramsEach(),
             'ownsRules' => $this->resource->role === Role::Owner,
             'scaleSimulated' => (bool) config('tinta.scale.simulated'),
         ];

@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { Link } from 'react-router'
 import { Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -28,14 +29,14 @@ export function UnsentPours({ weighing }: { weighing: ReturnType<typeof useBatch
         <Notice
           key={entry.id}
           kind="stop"
-          title={`${entry.pour.grams} of ${entry.pour.label} are in the bowl and not on the record.`}
+          title={`${masses(entry.pour.grams)} of ${entry.pour.label} are in the bowl and not on the record.`}
           action={
             <span className="notice-actions">
               <Press id="record-refused" disabled={weighing.busy || batch?.current === null} onPress={() => {
                 if (entry.pour === null) return
                 weighing.record({ kind: 'poured', line: entry.pour.line, grams: entry.pour.grams, source: 'hand', sure: true })
                 weighing.settle(entry.id)
-              }}>Record {entry.pour.grams}</Press>
+              }}>Record {masses(entry.pour.grams)}</Press>
               <Press kind="quiet" onPress={() => { weighing.settle(entry.id) }}>It is not in the bowl</Press>
             </span>
           }

@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { Link, useNavigate, useParams, useSearchParams } from 'react-router'
@@ -83,13 +85,13 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
           <Middle batch={batch} facts={facts} bench={bench} offline={weighing.offline} />
         </div>
         <aside className="bench-bowl">
-          <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${batch?.total ?? 'empty'}`} />
+          <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${masses(batch?.total ?? 'empty')}`} />
           <p>
-            <strong className="grams-big">{pouring?.bowl ?? batch?.total ?? '0 g'}</strong>
-            <span className="quiet"> of {batch?.target ?? facts.total}</span>
+            <strong className="grams-big"><Mass of={pouring?.bowl ?? batch?.total ?? '0 g'} /></strong>
+            <span className="quiet"> of {masses(batch?.target ?? facts.total)}</span>
           </p>
           {facts.batches.length > 1 && batch !== null && batch.status !== 'weighing' ? <Batches facts={facts} shown={batch.id} bowl={batch.bowl.id} /> : null}
-          {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {batch.planned}</p> : null}
+          {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {masses(batch.planned)}</p> : null}
         </aside>
       </div>
       <BenchFoot bench={bench} batch={batch} />
@@ -107,7 +109,7 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
     return (
       <section className="stage">
         <p className="stage-words">Put the empty bowl on the scale.</p>
-        <p className="stage-number">{scale.state === 'reading' ? scale.shown : '–'}</p>
+        <p className="stage-number"><Mass of={scale.state === 'reading' ? scale.shown : '–'} /></p>
         <p className="quiet">Wear gloves; use a bowl and tools that are not metal; keep the room aired.</p>
       </section>
     )
@@ -127,7 +129,7 @@ function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }
       {line === undefined ? <p className="stage-words">Everything is noted; it is worked when the connection is back.</p> : (
         <>
           <h2 className="stage-label">{line.label}</h2>
-          <p className="stage-number">{line.left}</p>
+          <p className="stage-number"><Mass of={line.left} /></p>
           <p className="stage-words">No connection. Type the grams: press a digit, or “By hand”.</p>
         </>
       )}
@@ -152,7 +154,7 @@ function Plan({ facts }: { facts: BowlFacts }) {
           <span className="bench-sign">○</span>
           <span className="shade-swatch" style={{ background: facts.colours[line.key] }} />
           <span className="bench-label">{line.label}</span>
-          <span className="bench-grams quiet">{line.grams}</span>
+          <span className="bench-grams quiet"><Mass of={line.grams} /></span>
         </li>
       ))}
     </ol>

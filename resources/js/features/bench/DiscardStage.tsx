@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Press } from '../../shared/ui/Press'
@@ -16,7 +17,7 @@ export function DiscardStage({ total, busy, onDiscard, onCancel }: { total: stri
       }}
       onKeyDown={(event) => { if (event.key === 'Escape') onCancel() }}
     >
-      <h2 className="stage-label">Throw {total} away?</h2>
+      <h2 className="stage-label">Throw {masses(total)} away?</h2>
       <p className="stage-words">Nothing of it is used; the record keeps what was poured, and why.</p>
       <div className="bench-choices">
         {REASONS.map((each) => <Press key={each} kind="stop" size="bench" disabled={busy} onPress={() => { onDiscard(each) }}>{each}</Press>)}

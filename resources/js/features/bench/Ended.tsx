@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { can, type Batch } from './api'
 import { Press } from '../../shared/ui/Press'
 import type { Bench } from './useBench'
@@ -8,10 +10,10 @@ export function Ended({ batch, bench, next }: { batch: Batch; bench: Bench; next
   return (
     <section className="stage">
       <p className="stage-words">{batch.status === 'complete' ? '✓ Everything is in' : batch.status === 'finished' ? '● Bowl finished' : `✕ Thrown away: ${batch.discardReason}`}</p>
-      <p className="stage-number">{batch.total}</p>
+      <p className="stage-number"><Mass of={batch.total} /></p>
       {batch.leftover === null ? null : (
         <p>
-          <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
+          <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used} /></strong> used
         </p>
       )}
       {batch.status === 'complete' ? <p className="quiet">Use it fresh: mixed colour belongs on the hair within half an hour.</p> : null}
@@ -19,7 +21,7 @@ export function Ended({ batch, bench, next }: { batch: Batch; bench: Bench; next
         <div className="bench-choices">
           {batch.status === 'finished' && batch.leftover === null ? (
             <Press size="bench" hint="w" disabled={!bench.canWeighBack || bench.busy} onPress={bench.weighBack} id="weigh-back">
-              {bench.waitingForStill ? 'Waiting until it is still…' : bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${scale.shown}` : !can(batch, 'weigh-back') ? 'Its empty weight is not known: type what is left' : 'Weigh back: put the bowl on the scale'}
+              {bench.waitingForStill ? 'Waiting until it is still…' : bench.canWeighBack && scale.state === 'reading' ? `Weigh back: the scale shows ${masses(scale.shown)}` : !can(batch, 'weigh-back') ? 'Its empty weight is not known: type what is left' : 'Weigh back: put the bowl on the scale'}
             </Press>
           ) : null}
           {next === null ? null : <Press size="bench" hint="n" disabled={bench.busy} onPress={bench.goNext} id="next-bowl">Next bowl: {next}</Press>}

@@ -1,12 +1,14 @@
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { readsOunces } from '../../shared/format/mass'
 import { Press } from '../../shared/ui/Press'
 
 const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const
 
-/** Grams typed by hand: by keyboard, or on a pad with large keys. */
+/** Grams typed by hand: by keyboard, or on a pad with large keys. A house that reads ounces has a key for them. */
 export function HandEntry({ label, first, onEnter, onCancel }: { label: string; first: string; onEnter: (grams: string) => void; onCancel: () => void }) {
   const [text, setText] = useState(first)
+  const ounces = readsOunces()
   const press = (key: string) => { setText(key === '⌫' ? text.slice(0, -1) : text + key) }
   return (
     <Form
@@ -19,7 +21,7 @@ export function HandEntry({ label, first, onEnter, onCancel }: { label: string; 
         if (event.key === 'Escape') onCancel()
       }}
     >
-      <label htmlFor="hand">{label}, grams by hand</label>
+      <label htmlFor="hand">{label}, {ounces ? 'grams or oz' : 'grams'} by hand</label>
       <Form.Control id="hand" autoFocus size="lg" inputMode="none" autoComplete="off" value={text} onChange={(event) => { setText(event.target.value) }} />
       <div className="pad" aria-hidden="true">
         {PAD.map((key) => (
@@ -27,6 +29,7 @@ export function HandEntry({ label, first, onEnter, onCancel }: { label: string; 
             {key}
           </button>
         ))}
+        {ounces ? <button type="button" tabIndex={-1} className="pad-wide" onClick={() => { setText(`${text.replace(/ oz$/, '')} oz`) }}>oz</button> : null}
       </div>
       <div className="hand-actions">
         <Press size="bench" onPress={onCancel} hint="Esc">

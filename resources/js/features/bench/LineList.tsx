@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { inGrams, type Batch, type BatchLine } from './api'
 import type { OfflineBowl } from './offline'
 
@@ -20,12 +22,12 @@ export function LineList({ batch, offline, colourOf }: { batch: Batch; offline: 
           <span className="shade-swatch" style={{ background: colourOf(line.key) }} />
           <span className="bench-label">{line.label}{line.short === null || line.key === current ? null : <span className="bench-short"> ! short</span>}</span>
           <span className="bench-grams">
-            <strong>{line.started ? line.poured : ''}</strong>
-            {offline?.noted[line.key] === undefined ? null : <span>{offline.noted[line.key]?.map(inGrams).join(' + ')} noted </span>}
+            <strong>{line.started ? <Mass of={line.poured} /> : ''}</strong>
+            {offline?.noted[line.key] === undefined ? null : <span>{offline.noted[line.key]?.map((typed) => masses(inGrams(typed))).join(' + ')} noted </span>}
             <span className="quiet">
               {line.started ? ' of ' : ''}
-              {line.target}
-              {line.planned === null ? '' : ` (was ${line.planned})`}
+              <Mass of={line.target} />
+              {line.planned === null ? '' : ` (was ${masses(line.planned)})`}
             </span>
           </span>
         </li>

@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { Press } from '../../shared/ui/Press'
 import type { Over } from './api'
 
@@ -7,7 +9,7 @@ export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }
   return (
     <section className="over" aria-labelledby="over-title" role="alert">
       <h2 id="over-title">
-        ▲ {over.label} is <span className="grams">{over.by}</span> over
+        ▲ {over.label} is <span className="grams"><Mass of={over.by} /></span> over
       </h2>
       <div className={`over-choices ${steer === null ? '' : 'over-four'}`}>
         <div className="over-choice">
@@ -41,7 +43,7 @@ export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }
 }
 
 function Cost({ total, extra }: { total: string; extra: string }) {
-  return <p>New total <strong className="grams">{total}</strong>, <span className="grams">{extra}</span> more</p>
+  return <p>New total <strong className="grams"><Mass of={total} /></strong>, <span className="grams"><Mass of={extra} /></span> more</p>
 }
 
 function ToPour({ lines }: { lines: Over['keep']['toPour'] }) {
@@ -50,7 +52,7 @@ function ToPour({ lines }: { lines: Over['keep']['toPour'] }) {
       {lines.map((each) => (
         <li key={each.label}>
           {each.topUp ? 'top up ' : 'pour '}
-          {each.label} <span className="grams">{each.grams}</span>
+          {each.label} <span className="grams"><Mass of={each.grams} /></span>
         </li>
       ))}
     </ul>
@@ -60,7 +62,7 @@ function ToPour({ lines }: { lines: Over['keep']['toPour'] }) {
 function Changes({ changes }: { changes: Over['accept'] }) {
   return (
     <ul className="over-changes">
-      {changes.map((each) => <li key={each.what}>{each.what}: <span className="quiet">{each.planned}</span> → <strong>{each.now}</strong></li>)}
+      {changes.map((each) => <li key={each.what}>{each.what}: <span className="quiet">{masses(each.planned)}</span> → <strong>{masses(each.now)}</strong></li>)}
     </ul>
   )
 }

@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { useKeys } from '../../shared/ui/useKeys'
@@ -18,17 +20,17 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
   if (scale.state === 'reading' && !scale.still && scale.since.endsWith('~') && bench.open.kind !== 'standing')
     return (
       <section className="stage stage-asks">
-        <p className="stage-number pan-number">{reads}</p>
+        <p className="stage-number pan-number"><Mass of={reads} /></p>
         <p className="stage-words">Something was put on the scale or taken off. It comes to rest…</p>
       </section>
     )
   return (
     <section className="stage stage-asks" aria-live="polite">
       <h2 className="stage-label">What stands on the scale?</h2>
-      <p className="stage-number pan-number">{reads}</p>
+      <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words">
-        {!known ? 'Put the empty bowl on it.' : `Put bowl ${facts.letter} on it${empty ? '' : `, with its ${batch.total}`}.`}
-        {batch.bowlWeight === null ? null : <span className="stage-in">empty it weighs {batch.bowlWeight}{batch.vessel === '' ? '' : ` (${batch.vessel})`}</span>}
+        {!known ? 'Put the empty bowl on it.' : `Put bowl ${facts.letter} on it${empty ? '' : `, with its ${masses(batch.total)}`}.`}
+        {batch.bowlWeight === null ? null : <span className="stage-in">empty it weighs {masses(batch.bowlWeight)}{batch.vessel === '' ? '' : ` (${batch.vessel})`}</span>}
       </p>
       <div className="bench-choices">
         {empty
@@ -70,7 +72,7 @@ function Question({ batch, bench, reads }: { batch: Batch; bench: Bench; reads: 
   if (question === null) return null
   return (
     <section className="stage stage-asks" role="alert">
-      <p className="stage-number pan-number">{reads}</p>
+      <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words" id="pan-question">! {question.message}<span className="stage-in">{question.mend}</span></p>
       {named ? <Form.Control aria-label="What this bowl is called" id="pan-mark" placeholder="Its name, where it has one: the yellow one" maxLength={40} value={mark} onChange={(event) => { setMark(event.target.value) }} /> : null}
       <div className="bench-choices">
@@ -91,7 +93,7 @@ function choicesOf(about: string, extra: string | null, batch: Batch): Choice[] 
     case 'more-than-recorded': {
       // What is poured now comes first; what went in before it may have had more.
       const lines = [...batch.lines].sort((one, other) => Number(other.key === batch.current) - Number(one.key === batch.current))
-      return [...lines.slice(0, 6).map((line) => ({ words: `${extra ?? ''} of ${line.label}`, said: { line: line.key } })), { words: 'Nothing was poured', said: { sure: true } }, again]
+      return [...lines.slice(0, 6).map((line) => ({ words: `${masses(extra ?? '')} of ${line.label}`, said: { line: line.key } })), { words: 'Nothing was poured', said: { sure: true } }, again]
     }
     case 'no-such-bowl-under':
       return [{ words: 'All that is in it is on record', said: { sure: true } }, again]

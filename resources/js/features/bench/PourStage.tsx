@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import type { Batch } from './api'
 import { Gauge } from './Gauge'
 import { Press } from '../../shared/ui/Press'
@@ -29,7 +31,7 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
       <h2 className="stage-label">{line.label}</h2>
       {pour === null ? (
         <>
-          <p className="stage-number">{line.left}</p>
+          <p className="stage-number"><Mass of={line.left} /></p>
           <p className="stage-words" role="alert">
             {`✕ ${scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
           </p>
@@ -37,13 +39,13 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
       ) : (
         <>
           <p className="stage-number" id="stage-number">
-            {line.open ? pour.inLine : place === 'over' ? `+${pour.over}` : pour.left}
+            <Mass of={line.open ? pour.inLine : place === 'over' ? `+${pour.over}` : pour.left} />
           </p>
           <p className="stage-words">
             {line.open ? '' : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
             {line.open && place !== 'bowl-missing' ? 'By eye: pour, then record what the scale saw' : WORDS[place]}
             <span className="stage-in">
-              <span id="stage-in">{pour.inLine}</span> {line.open ? 'in' : `of ${line.target}`}
+              <span id="stage-in">{masses(pour.inLine)}</span> {line.open ? 'in' : `of ${masses(line.target)}`}
             </span>
           </p>
         </>

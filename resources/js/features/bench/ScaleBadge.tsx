@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { useState } from 'react'
 import { ScalePicker } from '../../shared/scale/ScalePicker'
 import type { ScaleState } from './useScale'
@@ -13,7 +14,7 @@ export function ScaleBadge({ scale }: { scale: ScaleState }) {
         <span role="status">
           {scale.state === 'reading' ? (
             <>
-              <span className="quiet">scale</span> <span className="grams">{scale.shown}</span> <span aria-hidden="true">{scale.still ? '■' : '≈'}</span>
+              <span className="quiet">scale</span> <span className="grams"><Mass of={scale.shown} /></span> <span aria-hidden="true">{scale.still ? '■' : '≈'}</span>
               <span className="visually-hidden">{scale.still ? 'still' : 'moving'}</span>
             </>
           ) : (

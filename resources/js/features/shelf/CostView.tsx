@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { lazy, Suspense, useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -31,11 +33,11 @@ export function CostView() {
       {error === null ? null : <ErrorNotice error={error} />}
       <p className="cost-total">
         <span><strong className="grams-big">{data.total.cost}</strong> poured</span>
-        <span><strong className="grams-big cost-waste">{data.total.wastedCost}</strong> of it never came onto a head: {data.total.wasted} of {data.total.poured}</span>
-        {data.total.thrown === null ? null : <span><strong>{data.total.thrown.cost}</strong> of that in bowls thrown away whole, {data.total.thrown.grams}</span>}
-        {data.total.over === null ? null : <span><strong>{data.total.over.cost}</strong> went in beyond the plan, {data.total.over.grams}</span>}
+        <span><strong className="grams-big cost-waste">{data.total.wastedCost}</strong> of it never came onto a head: {masses(data.total.wasted)} of {masses(data.total.poured)}</span>
+        {data.total.thrown === null ? null : <span><strong>{data.total.thrown.cost}</strong> of that in bowls thrown away whole, {masses(data.total.thrown.grams)}</span>}
+        {data.total.over === null ? null : <span><strong>{data.total.over.cost}</strong> went in beyond the plan, {masses(data.total.over.grams)}</span>}
         {data.total.addOns === null ? null : <span><strong>{data.total.addOns}</strong> of treatments done beside</span>}
-        {data.total.unpriced === null ? null : <span className="quiet">{data.total.unpriced} have no price, and are not counted as free</span>}
+        {data.total.unpriced === null ? null : <span className="quiet">{masses(data.total.unpriced)} have no price, and are not counted as free</span>}
       </p>
       {shown.length === 0 ? <p className="quiet">Nothing was poured in these days.</p> : (
         <Suspense fallback={<Waiting what="the drawing" />}><CostChart rows={shown.slice(0, 24)} /></Suspense>
@@ -44,7 +46,7 @@ export function CostView() {
         <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th><th scope="col" className="number">thrown away</th><th scope="col" className="number">beyond the plan</th>{addOns ? <th scope="col" className="number">add-ons</th> : null}</tr></thead>
         <tbody>
           {shown.map((row) => (
-            <tr key={row.key}><td>{row.name}</td><td className="number grams">{row.poured}</td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {row.unpriced} unpriced</span>}</td><td className="number">{row.wasted}</td><td className="number">{row.wastedCost}</td><td className="number">{row.thrown?.cost ?? ''}</td><td className="number">{row.over?.cost ?? ''}</td>{addOns ? <td className="number">{row.addOns ?? ''}</td> : null}</tr>
+            <tr key={row.key}><td>{row.name}</td><td className="number grams"><Mass of={row.poured} /></td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {masses(row.unpriced)} unpriced</span>}</td><td className="number"><Mass of={row.wasted} /></td><td className="number">{row.wastedCost}</td><td className="number">{row.thrown?.cost ?? ''}</td><td className="number">{row.over?.cost ?? ''}</td>{addOns ? <td className="number">{row.addOns ?? ''}</td> : null}</tr>
           ))}
         </tbody>
       </table>

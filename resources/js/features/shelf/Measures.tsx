@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -31,7 +32,7 @@ export function Measures({ writes }: { writes: boolean }) {
       <ul className="plain-rows">
         {data.map((each) => (
           <li key={each.id}>
-            <strong>1 {each.name}</strong> <span className="quiet">{named(each.product)}</span> <span className="grams">{each.grams}</span>
+            <strong>1 {each.name}</strong> <span className="quiet">{named(each.product)}</span> <span className="grams"><Mass of={each.grams} /></span>
             {writes ? <Press kind="quiet" label={`Take away: ${each.name} ${named(each.product)}`} onPress={() => { drop.mutate(each.id) }}>Take away</Press> : null}
           </li>
         ))}

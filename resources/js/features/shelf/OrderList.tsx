@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -29,8 +30,8 @@ export function OrderList() {
                 <tr key={row.id}>
                   <td className="order-box" aria-hidden="true">☐</td>
                   <td><strong>{row.code}</strong> <span className="quiet">{row.name}</span></td>
-                  <td className="number grams">{row.order?.packs == null ? row.order?.grams : `${String(row.order.packs)} × ${row.pack ?? ''}`}</td>
-                  <td className="quiet number">{row.there} there{row.planned === null ? '' : `, ${row.planned} planned`}</td>
+                  <td className="number grams">{row.order?.packs == null ? masses(row.order?.grams ?? '') : `${String(row.order.packs)} × ${row.pack ?? ''}`}</td>
+                  <td className="quiet number">{masses(row.there ?? '')} there{row.planned === null ? '' : `, ${masses(row.planned)} planned`}</td>
                 </tr>
               ))}
             </tbody>

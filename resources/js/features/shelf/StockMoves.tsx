@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -42,7 +43,7 @@ export function StockMoves({ row }: { row: StockRow }) {
       </Form>
       <ul className="ledger">
         {data.slice(0, 30).map((each) => (
-          <li key={each.id}><span className="quiet">{showDay(each.at)} {showClock(each.at)}</span> <span>{WORDS[each.kind] ?? each.kind}</span> <span className="grams">{each.kind === 'opened' ? '' : `${each.out ? '−' : '+'}${each.grams}`}</span> <span className="quiet">{[each.by, each.note].filter((words) => words !== '').join(': ')}</span></li>
+          <li key={each.id}><span className="quiet">{showDay(each.at)} {showClock(each.at)}</span> <span>{WORDS[each.kind] ?? each.kind}</span> <span className="grams">{each.kind === 'opened' ? '' : masses(`${each.out ? '−' : '+'}${each.grams}`)}</span> <span className="quiet">{[each.by, each.note].filter((words) => words !== '').join(': ')}</span></li>
         ))}
         {data.length === 0 ? <li className="quiet">Nothing has moved yet.</li> : null}
       </ul>

@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -68,16 +70,16 @@ function StockLine({ row, first, open, onOpen, count, problem, onCount }: { row:
       <tr className={`stock-${row.state}`}>
         <td><span className="dot-swatch" style={{ background: row.swatch }} /> <strong>{row.code}</strong> <span className="quiet">{row.name === row.code ? '' : row.name}</span></td>
         <td className="number">
-          {count === null ? <><span className="grams">{row.there ?? '–'}</span>{row.packs === null ? null : <span className="quiet"> {row.packs} packs</span>}</> : (
+          {count === null ? <><span className="grams"><Mass of={row.there ?? '–'} /></span>{row.packs === null ? null : <span className="quiet"> {row.packs} packs</span>}</> : (
             <>
               <Form.Control className="count-field" aria-label={`Counted of ${row.line} ${row.code}`} placeholder={row.there ?? ''} value={count} onKeyDown={(event) => { if (event.key === 'Enter') next(event.currentTarget) }} onChange={(event) => { onCount(event.target.value) }} />
               <FieldProblem problem={problem} />
             </>
           )}
         </td>
-        <td className="number grams">{row.planned ?? ''}</td>
-        <td><span className="stock-state"><span aria-hidden="true">{sign}</span> {words}{row.missing === null ? '' : `: ${row.missing} more was poured than was there; count again`}</span></td>
-        <td className="number grams">{row.order === null ? '' : row.order.packs === null ? row.order.grams : `${String(row.order.packs)} ${row.order.packs === 1 ? 'pack' : 'packs'}`}</td>
+        <td className="number grams"><Mass of={row.planned ?? ''} /></td>
+        <td><span className="stock-state"><span aria-hidden="true">{sign}</span> {words}{row.missing === null ? '' : `: ${masses(row.missing)} more was poured than was there; count again`}</span></td>
+        <td className="number grams">{row.order === null ? '' : row.order.packs === null ? masses(row.order.grams) : `${String(row.order.packs)} ${row.order.packs === 1 ? 'pack' : 'packs'}`}</td>
         <td>{count === null ? <Press kind="quiet" label={`${row.code}: what moved`} onPress={onOpen}>{open ? 'Less' : 'Move'}</Press> : null}</td>
       </tr>
       {open ? <tr><td colSpan={6}><StockMoves row={row} /></td></tr> : null}

@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { ShadePicker } from '../../shared/shelf/ShadePicker'
@@ -25,7 +26,7 @@ export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line:
             value={entry.dose}
             onChange={(event) => { onChange(sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each))) }}
           />
-          <output className="grams">{worked.find((each) => each.product === entry.product)?.grams ?? '–'}</output>
+          <output className="grams"><Mass of={worked.find((each) => each.product === entry.product)?.grams ?? '–'} /></output>
           <span className="percent" />
           <span />
           <Press kind="quiet" label="Take it out" onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>

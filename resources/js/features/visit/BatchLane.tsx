@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { newId } from '../../shared/api/newId'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -20,7 +21,7 @@ export function BatchLane({ visit, bowl, batch, clock, now }: { visit: Visit; bo
   const steps = isOver(visit) ? [] : laneSteps(clock)
   return (
     <div className="batch-lane" aria-label={`Batch ${batch.number} of bowl ${bowl.letter}`}>
-      <strong>Batch {batch.number}</strong> <span className="quiet">{[batch.said, batch.mixed].filter((each) => each !== '').join(' · ')}</span>
+      <strong>Batch {batch.number}</strong> <span className="quiet">{[batch.said, masses(batch.mixed)].filter((each) => each !== '').join(' · ')}</span>
       <ClockLane letter={`${bowl.letter}, batch ${batch.number}`} clock={clock} now={now} />
       <div className="lane-acts">
         {steps.map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate(kind) }}>{label}</Press>)}

@@ -1,3 +1,5 @@
+import { masses } from '../../shared/format/mass'
+import { Mass } from '../../shared/ui/Mass'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -149,9 +151,9 @@ function Amount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][str
   return (
     <div className="painted-amount">
       <span>
-        {FROM[amount.source]}: <strong className="grams">{amount.take}</strong> {amount.of === 'colour' ? 'colour' : 'mixture'}
+        {FROM[amount.source]}: <strong className="grams"><Mass of={amount.take} /></strong> {amount.of === 'colour' ? 'colour' : 'mixture'}
       </span>
-      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>take {amount.take}</button>
+      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>take {masses(amount.take)}</button>
       <details className="why"><summary>Why?</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
       {amount.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
     </div>

@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { showDay } from '../../shared/format/time'
 import { Notice } from '../../shared/ui/Notice'
 import { productColour } from '../../shared/shelf/productColour'
@@ -43,8 +44,8 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
                 <td>
                   <span className="shade-swatch small" style={{ background: productColour(row.product, line, shelf) }} /> {row.label}
                 </td>
-                <td className="number grams">{row.grams}</td>
-                {poured.length === 0 ? null : <td className={`number grams ${row.plan === row.grams ? 'quiet' : ''}`}>{row.plan}</td>}
+                <td className="number grams"><Mass of={row.grams} /></td>
+                {poured.length === 0 ? null : <td className={`number grams ${row.plan === row.grams ? 'quiet' : ''}`}><Mass of={row.plan} /></td>}
                 <td className="number">{row.percent}</td>
               </tr>
             ))}
@@ -52,10 +53,10 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </table>
         {bowl.batches.map((batch) => (
           <p key={batch.id} className="batch-line">
-            Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : `thrown away (${batch.reason})`}, <span className="grams">{batch.mixed}</span> mixed
+            Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : `thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed
             {batch.leftover === null ? null : (
               <>
-                , <span className="grams">{batch.leftover}</span> left over, <strong className="grams">{batch.used}</strong> used
+                , <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used
               </>
             )}
           </p>

@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { productColour } from '../../shared/shelf/productColour'
 import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
@@ -19,7 +20,7 @@ export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: str
         <dl>
           <dt>Total</dt>
           <dd className={worked.known ? 'grams-big' : 'grams-open'} id="bowl-total">
-            {worked.total === '' ? 'no grams yet' : worked.total}
+            <Mass of={worked.total === '' ? 'no grams yet' : worked.total} />
           </dd>
           {worked.asked === null ? null : <dd className="asked">asked {worked.asked}; this is the nearest on the scale’s step of {shelf.step}</dd>}
           <dt>Ratio</dt>

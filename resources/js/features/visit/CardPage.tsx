@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { encode } from 'uqr'
@@ -102,7 +104,7 @@ function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; plan
       <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
       <div>
         <p className="card-job">
-          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? 'planned, never mixed' : `${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : ` (planned ${bowl.worked.total})`}`}
+          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? 'planned, never mixed' : masses(`${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : ` (planned ${bowl.worked.total})`}`)}
           {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
           {bowl.purpose === 'trial' ? ' · test strand' : ''}
         </p>
@@ -111,11 +113,11 @@ function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; plan
             const wanted = entries.find((entry) => entry.product === row.product)
             return (
               <span key={row.product}>
-                <b>{row.grams}</b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : ` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
+                <b><Mass of={row.grams} /></b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : ` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
               </span>
             )
           })}
-          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b>{extra.grams}</b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
+          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b><Mass of={extra.grams} /></b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
         </p>
         <p>
           {bowl.place}
@@ -124,9 +126,9 @@ function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; plan
           {planned === undefined ? '' : ` · begin ${showClock(planned.begin)}, rinse ${showClock(planned.rinse)}`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
-        {bowl.batches.length === 0 ? null : <p>{bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : `, thrown away: ${batch.reason}`}${batch.used === null ? '' : `, ${batch.used} used`}`).join('; ')}</p>}
+        {bowl.batches.length === 0 ? null : <p>{masses(bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : `, thrown away: ${batch.reason}`}${batch.used === null ? '' : `, ${batch.used} used`}`).join('; '))}</p>}
         {looks.length === 0 ? null : <p>Seen: {looks.map((each) => `${showClock(each.at)} ${each.words}`).join('; ')}</p>}
-        {worked?.uses.length === 0 || worked === null ? null : <p>Serves {worked.uses.map((use) => `${use.job} ${use.grams}`).join(', ')}</p>}
+        {worked?.uses.length === 0 || worked === null ? null : <p>Serves {worked.uses.map((use) => `${use.job} ${masses(use.grams)}`).join(', ')}</p>}
         {bowl.trial === null ? null : <p>Strand came to level {bowl.trial.level} {bowl.trial.tone}. {bowl.trial.words}</p>}
         {bowl.note === '' ? null : <p>{bowl.note}</p>}
       </div>

@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useEffect, useRef } from 'react'
 import { Press } from '../../shared/ui/Press'
 import type { Row, Tried, TriedWay } from './shapes'
@@ -38,8 +39,8 @@ function Rows({ rows }: { rows: Row[] }) {
     <ul className="change-rows">
       {rows.map((row) => (
         <li key={row.what}>
-          <span>{row.what}</span> <s>{row.before === '' ? 'none' : row.before}</s> → <strong>{row.after === '' ? 'none' : row.after}</strong>
-          {row.difference === '' ? null : <em className="grams"> {row.difference}</em>}
+          <span>{row.what}</span> <s>{row.before === '' ? 'none' : masses(row.before)}</s> → <strong>{row.after === '' ? 'none' : masses(row.after)}</strong>
+          {row.difference === '' ? null : <em className="grams"> {masses(row.difference)}</em>}
         </li>
       ))}
     </ul>

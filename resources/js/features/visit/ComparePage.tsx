@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useParams } from 'react-router'
@@ -38,7 +39,7 @@ export function ComparePage() {
                 <tbody>
                   {rows.map((row) => (
                     <tr key={row.what} className={row.differs ? 'differs' : ''}>
-                      <th scope="row">{row.what}</th><td>{row.before === '' ? '–' : row.before}</td><td>{row.after === '' ? '–' : row.after}</td><td className="number grams">{row.difference}</td>
+                      <th scope="row">{row.what}</th><td>{row.before === '' ? '–' : masses(row.before)}</td><td>{row.after === '' ? '–' : masses(row.after)}</td><td className="number grams">{masses(row.difference)}</td>
                     </tr>
                   ))}
                 </tbody>

@@ -1,3 +1,4 @@
+import { Mass } from '../../shared/ui/Mass'
 import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import { FieldProblem } from '../../shared/ui/Field'
@@ -54,7 +55,7 @@ export function PartEditor(props: {
   return (
     <fieldset className="part">
       <legend>
-        {props.title} <span className="grams">{props.total}</span>
+        {props.title} <span className="grams"><Mass of={props.total ?? ''} /></span>
       </legend>
       {entries.map((entry, at) => (
         <div key={entry.product ?? entry.blend ?? `unnamed ${at}`} className="part-row">
@@ -113,7 +114,7 @@ export function PartEditor(props: {
 /** What it comes to; words and bounds are longer than grams, and smaller. */
 function GramsOf({ worked, product }: { worked: WorkedIngredient | undefined; product: string | undefined }) {
   const grams = worked?.grams ?? ''
-  return <output className={/^[\d.]+ g$/.test(grams) || grams === '' ? 'grams' : 'grams is-open'} data-product={product}>{grams === '' ? '–' : grams}</output>
+  return <output className={/^[\d.]+ g$/.test(grams) || grams === '' ? 'grams' : 'grams is-open'} data-product={product}>{grams === '' ? '–' : <Mass of={grams} />}</output>
 }
 
 const leftOf = (sources: Bowl[], product: string | undefined) => {

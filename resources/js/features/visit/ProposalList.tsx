@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -41,7 +42,7 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
         <span className="proposal-state">{STATE[proposal.state]}</span>
         {proposal.letter === '' ? null : <strong className="proposal-letter">{proposal.letter}</strong>} <strong>{proposal.words}</strong>
         {proposal.before === '' && proposal.after === '' ? null : (
-          <span className="grams"> {proposal.before} {proposal.before === '' ? '' : '→'} {proposal.after}</span>
+          <span className="grams"> {masses(proposal.before)} {proposal.before === '' ? '' : '→'} {masses(proposal.after)}</span>
         )}
         {proposal.condition === '' ? null : <em> only if {proposal.condition}</em>}
         {proposal.rest === '' ? null : <em> not understood: “{proposal.rest}”</em>}

@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { showAgo, showDay } from '../../shared/format/time'
@@ -61,7 +62,7 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
           <li key={each.id}>
             <Link to={`/visits/${each.id}`}>{showDay(each.startsAt)}</Link> <span className="quiet">{showAgo(each.startsAt, new Date())}</span> {each.service}
             {each.verdict === null ? null : <span className={`verdict verdict-${each.verdict}`}> {each.verdict}</span>}
-            <span className="quiet"> {each.bowls.map((bowl) => `${bowl.letter}: ${bowl.poured === '' ? `${bowl.colour}, ${bowl.developer}` : bowl.poured}${bowl.used === null ? '' : `, ${bowl.used} used`}`).join(' · ')}</span>
+            <span className="quiet"> {each.bowls.map((bowl) => masses(`${bowl.letter}: ${bowl.poured === '' ? `${bowl.colour}, ${bowl.developer}` : bowl.poured}${bowl.used === null ? '' : `, ${bowl.used} used`}`)).join(' · ')}</span>
             <div>
               {each.outcome}
               {each.keep === '' ? null : <span className="keep">Keep: {each.keep}</span>}

@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -84,9 +85,9 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
         <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
         <div className="lane-words">
           <strong>{bowl.job === '' ? `Bowl ${bowl.letter}` : bowl.job}</strong>
-          <details className="lane-prose"><summary className="quiet">{bowl.worked?.total ?? 'how it goes on'}</summary>{[bowl.place, ...bowl.about].filter((each) => each !== '').join(' · ')}</details>
+          <details className="lane-prose"><summary className="quiet">{masses(bowl.worked?.total ?? 'how it goes on')}</summary>{[bowl.place, ...bowl.about].filter((each) => each !== '').join(' · ')}</details>
         </div>
-        {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => batch.mixed).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
+        {bowl.state === 'mixed' ? <span className="state state-mixed">● mixed {bowl.batches.map((batch) => masses(batch.mixed)).join(' + ')}</span> : <Link className="press btn btn-outline-primary" to={`/bench/${bowl.id}`}>⚖ {bowl.state === 'weighing' ? 'Carry on' : 'Weigh'}</Link>}
       </header>
       {bowl.clock.stale === null ? null : <Notice kind="warn" title={`Mixed ${bowl.clock.stale} minutes ago.`}>Oxidative colour works from the moment it is mixed: mix it fresh.</Notice>}
       <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} rinse={planned?.rinse ?? bowl.clock.due} stays={bowl.sheet.rinse === 'not'} />
@@ -105,8 +106,8 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       {open && ['applying', 'processing', 'due', 'over'].includes(bowl.clock.state) ? <LaneMarks visit={visit} bowl={bowl} /> : null}
       {open && bowl.state === 'mixed' && bowl.clock.state === 'waiting' && bowl.sides.length === 0 ? <TimeApart visit={visit} bowl={bowl} /> : null}
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
-      {bowl.poured === null ? null : <p className="poured">Poured, it came to {bowl.poured.total} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${each.grams} ${each.label}`).join(', ')}.</p>}
-      {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${batch.mixed}`).join('; ')}</p> : null}
+      {bowl.poured === null ? null : <p className="poured">Poured, it came to {masses(bowl.poured.total)} at {bowl.poured.ratio}{bowl.poured.strength === null ? '' : `, ${bowl.poured.strength.developer}`}: {bowl.poured.parts.flatMap((part) => part.ingredients).map((each) => `${masses(each.grams)} ${each.label}`).join(', ')}.</p>}
+      {bowl.batches.length > 1 ? <p className="quiet">{bowl.batches.map((batch) => `Batch ${batch.number} ${batch.said} ${showClock(batch.at)}: ${masses(batch.mixed)}`).join('; ')}</p> : null}
       {open && bowl.state === 'mixed' && bowl.clock.state !== 'set-aside' ? <MoreOf visit={visit} bowl={bowl} /> : null}
       {bowl.purpose === 'trial' ? <Trial bowl={bowl} visit={visit} formulates={formulates && open} letters={letters} /> : null}
     </article>

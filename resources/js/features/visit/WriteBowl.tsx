@@ -1,3 +1,5 @@
+import { Mass } from '../../shared/ui/Mass'
+import { masses } from '../../shared/format/mass'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -68,8 +70,8 @@ function Read({ bowl }: { bowl: WrittenBowl }) {
   return (
     <p className="written-read">
       {bowl.sheet === null ? null : <strong>{bowl.sheet.letter}</strong>}{' '}
-      {rows.map((row) => <span key={row.product} className="grams">{row.grams} {row.label}</span>)}
-      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {bowl.worked.total}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : ` · ${bowl.sheet.minutes} min`}</span>}
+      {rows.map((row) => <span key={row.product} className="grams"><Mass of={row.grams} /> {row.label}</span>)}
+      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {masses(bowl.worked.total)}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : ` · ${bowl.sheet.minutes} min`}</span>}
       {bowl.problem === null ? null : <span className="off-target">! {bowl.problem}</span>}
       {bowl.rest.length === 0 ? null : <span className="off-target">not understood: “{bowl.rest.join(', ')}”</span>}
     </p>

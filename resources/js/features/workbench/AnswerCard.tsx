@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { Link } from 'react-router'
 import { Notice } from '../../shared/ui/Notice'
 import type { Answer } from './api'
@@ -6,7 +7,7 @@ import type { Answer } from './api'
 export function AnswerCard({ answer, stale }: { answer: Answer; stale: boolean }) {
   return (
     <section className={`answer card-paper ${stale ? 'is-stale' : ''}`} aria-live="polite">
-      <h2 className="answer-headline">{answer.headline}</h2>
+      <h2 className="answer-headline">{masses(answer.headline)}</h2>
       {answer.alarms.map((alarm) => (
         <Notice key={alarm} kind="warn" title={alarm} />
       ))}
@@ -22,14 +23,14 @@ export function AnswerCard({ answer, stale }: { answer: Answer; stale: boolean }
       )}
       {answer.ingredients.length === 0 ? null : (
         <p className="answer-formula">
-          {answer.ingredients.map((each) => `${each.share} of ${each.label}`).join(' + ')}
+          {answer.ingredients.map((each) => `${masses(each.share)} of ${each.label}`).join(' + ')}
         </p>
       )}
       <dl className="answer-facts">
         {answer.facts.map((fact) => (
           <div key={fact.label}>
             <dt>{fact.label}</dt>
-            <dd>{fact.value}</dd>
+            <dd>{masses(fact.value)}</dd>
           </div>
         ))}
       </dl>

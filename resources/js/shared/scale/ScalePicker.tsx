@@ -1,3 +1,4 @@
+import { Mass } from '../ui/Mass'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Modal from 'react-bootstrap/Modal'
@@ -26,7 +27,7 @@ export function ScalePicker({ onClose }: { onClose: () => void }) {
               <li key={scale.id}>
                 <button type="button" className="scale-choice" aria-pressed={on} onClick={() => { chooseScale(scale.id); onClose() }}>
                   <span>{on ? '● ' : '○ '}{scale.name}</span>
-                  <span className="grams">{scale.state === 'reading' ? scale.shown : STATE[scale.state]}</span>
+                  <span className="grams"><Mass of={scale.state === 'reading' ? scale.shown : STATE[scale.state]} /></span>
                 </button>
               </li>
             )

@@ -1,6 +1,7 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query'
 import { z } from 'zod'
 import { deleteJson, getJson, postJson, putJson, Unreachable } from '../api/http'
+import { showMassesIn } from '../format/mass'
 import { showTimesIn } from '../format/time'
 import { forgetOffline, memberWithoutServer, restoreFor } from '../keep/offlineCache'
 import { outbox } from '../outbox/kept'
@@ -20,6 +21,8 @@ export const sessionShape = z.object({
   idleMinutes: z.number(),
   salon: z.string(),
   timezone: z.string(),
+  /** Masses are read in ounces of so many grams; null: in grams. */
+  gramsToAnOunce: z.string().nullable(),
   ownsRules: z.boolean(),
   scaleSimulated: z.boolean(),
 })
@@ -27,7 +30,10 @@ export type Session = z.infer<typeof sessionShape>
 
 /** From here on the page shows the time on the salon's wall, and what waits on the device goes out under this name. */
 export function greet<T extends Session | null>(member: T): T {
-  if (member !== null) showTimesIn(member.timezone)
+  if (member !== null) {
+    showTimesIn(member.timezone)
+    showMassesIn(member.gramsToAnOunce)
+  }
   outbox.setAuthor(member === null || member.locked ? null : { id: member.id, name: member.name })
   return member
 }

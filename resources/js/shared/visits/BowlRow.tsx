@@ -1,3 +1,4 @@
+import { Mass } from '../ui/Mass'
 import { BowlGlyph } from '../ui/BowlGlyph'
 import type { VisitLine } from './visitLine'
 
@@ -24,7 +25,7 @@ export function BowlRow({ bowl, showState }: { bowl: Bowl; showState: boolean })
         </div>
       </div>
       <div className="bowl-row-end">
-        {bowl.used === null ? null : <span><span className="quiet">used</span> <span className="grams">{bowl.used}</span></span>}
+        {bowl.used === null ? null : <span><span className="quiet">used</span> <span className="grams"><Mass of={bowl.used} /></span></span>}
         {showState ? <span className={`state state-${bowl.state}`}>{STATE[bowl.state]}</span> : null}
       </div>
     </div>
