@@ -16,6 +16,8 @@ $own = [
     'engine' => 'InnoDB',
     // A write reads what stands when it has its lock, not what stood when it began to wait.
     'isolation_level' => 'READ COMMITTED',
+    // What another node has answered is seen by this one too: whoever is sent there finds what was just kept.
+    'options' => env('TINTA_CLUSTER', false) ? [PDO::MYSQL_ATTR_INIT_COMMAND => 'SET SESSION wsrep_sync_wait = 1'] : [],
 ];
 
 return [

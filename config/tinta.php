@@ -16,6 +16,8 @@ return [
     'hosted' => (bool) env('TINTA_HOSTED', false),
     // Which of a cluster's nodes this is; one machine is its own.
     'node' => (int) env('TINTA_NODE', 1),
+    // Whether other machines write the same record.
+    'cluster' => (bool) env('TINTA_CLUSTER', false),
     // Where the bridge is told that something was written; 0 where none runs.
     'bridge' => (int) env('TINTA_BRIDGE_PORT', 0),
 ];

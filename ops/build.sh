@@ -46,17 +46,22 @@ command_start() {
     install_composer
     install_npm
     build_front_end
+    FIRST_OF_ALL=
+    [ "${1:-}" = --first ] && { FIRST_OF_ALL=1; shift; }
     choose_instance "${1:-}"
     use_instance "$(chosen_instance)"
+    [ -z "$FIRST_OF_ALL" ] || is_cluster_node || fail 'This machine is no node yet: ./tinta cluster NODE ADDRESS,ADDRESS,ADDRESS says which it is.'
     end_older_release
     end_orphans
     # Taken ports are said before anything is begun.
     is_running nginx "$(NGINX_MARK)" || need_port "$WEB_PORT" 'the application' TINTA_PORT
     start_database
     is_running fpm "$(FPM_MARK)" || { prepare_record; grant_app "$DB_NAME"; }
+    [ -z "$FIRST_OF_ALL" ] || artisan photos:gather --no-interaction >"$DIR/log/photos.log" 2>&1 || fail "The photographs could not be taken into the record; see var/$INSTANCE/log/photos.log."
     start_scale
     start_web
-    start_keeper
+    # Backups and what is learnt over night are one machine's work.
+    if ! is_cluster_node || [ "$(cluster_says node)" = 1 ]; then start_keeper; fi
     done_saying "Tinta is at http://127.0.0.1:$WEB_PORT$([ ! -s "$DIR/tls/name" ] || printf ' and https://%s:%s' "$(cat "$DIR/tls/name")" "$TLS_PORT")"
     print_logins
 }

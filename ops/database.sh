@@ -38,17 +38,25 @@ SQL
     # A recorded pour survives a pulled plug: the log is flushed to disk at every commit, and pages are written twice so that a
     # torn one can be mended. Tests write as much and pull no plug.
     local flush=1
-    [ "$INSTANCE" = test ] && flush=0
+    is_for_tests && flush=0
     # A quarter of the machine's memory, as far as that is needed: pages are kept there only once they were read.
     local pool=$(($(awk '/^MemTotal/ {print $2}' /proc/meminfo 2>/dev/null || echo 524288) / 4096))
     if [ $pool -lt 128 ]; then pool=128; elif [ $pool -gt 8192 ]; then pool=8192; fi
-    [ "$INSTANCE" = test ] && pool=128
+    is_for_tests && pool=128
     local server=(mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET"
         --pid-file="$DIR/run/mariadbd.own" --local-infile=0 --secure-file-priv="$DIR/nginx"
         --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=${pool}M
         --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M
         --log-bin-trust-function-creators=1 --server-id=1)
-    start_process database "${server[@]}" --init-file="$DIR/run/init.sql"
+    local options=() first=(--init-file="$DIR/run/init.sql")
+    mapfile -t options < <(cluster_options)
+    if is_cluster_node; then
+        # The first makes the accounts; whoever joins has them from the others, with everything else, however long that takes.
+        server=("$ROOT/ops/cluster-database.sh" "${server[@]}" "${options[@]}")
+        if [ -n "${FIRST_OF_ALL:-}" ]; then first+=(--wsrep-new-cluster); else first=(); fi
+        WAIT_TENTHS=36000
+    fi
+    start_process database "${server[@]}" "${first[@]}"
     wait_until 'The database' "$DIR/log/database.log" database "$(DB_MARK)" sql owner -e 'SELECT 1'
     # Started again by itself, it finds its accounts as they are: the file with their passwords is gone by then.
     write_service database "${server[@]}"

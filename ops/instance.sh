@@ -3,7 +3,7 @@
 # The demo, or a salon of one's own beside it: each with its own folder and data, one of them at work at a time.
 chosen_instance() {
     local chosen=${TINTA_INSTANCE:-$(cat "$ROOT/var/current" 2>/dev/null || echo demo)}
-    case "$chosen" in demo | salon | drill | test | group) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
+    case "$chosen" in demo | salon | drill | test | group | cluster[1-9]) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
 }
 
 # choose_instance --empty|--demo : which of the two is started from now on; the other is laid aside as it is
@@ -31,6 +31,9 @@ choose_instance() {
     printf '%s' "$wanted" >"$ROOT/var/current"
 }
 
+# Tests have two: a second lane of browser tests works beside the first.
+is_for_tests() { [ "$INSTANCE" = test ] || [ "$INSTANCE" = test2 ]; }
+
 use_instance() {
     INSTANCE=$1
     DIR="$ROOT/var/$INSTANCE"
@@ -38,13 +41,18 @@ use_instance() {
     [ "$INSTANCE" = test ] && base=100
     [ "$INSTANCE" = drill ] && base=200
     [ "$INSTANCE" = group ] && base=300
+    [ "$INSTANCE" = test2 ] && base=400
+    [[ "$INSTANCE" == cluster[1-9] ]] && base=$((500 + 10 * ${INSTANCE#cluster}))
     DB_NAME=tinta
-    [ "$INSTANCE" = test ] && DB_NAME=tinta_browser
+    is_for_tests && DB_NAME=tinta_browser
     if [ "$INSTANCE" = test ]; then
         WEB_PORT=${TINTA_TEST_PORT:-$((8360 + base))}
         SCALE_PORT=${TINTA_TEST_SCALE_PORT:-$((8361 + base))}
         BRIDGE_PORT=${TINTA_TEST_BRIDGE_PORT:-$((8362 + base))}
         SCALE2_PORT=${TINTA_TEST_SCALE2_PORT:-$((8363 + base))}
+    elif [ "$INSTANCE" = test2 ]; then
+        WEB_PORT=${TINTA_TEST2_PORT:-$((8360 + base))}
+        SCALE_PORT=$((WEB_PORT + 1)) BRIDGE_PORT=$((WEB_PORT + 2)) SCALE2_PORT=$((WEB_PORT + 3))
     else
         WEB_PORT=${TINTA_PORT:-$((8360 + base))}
         SCALE_PORT=${TINTA_SCALE_PORT:-$((8361 + base))}
@@ -62,7 +70,8 @@ use_instance() {
     FPM_SOCKET="$SOCKETS/fpm.sock"
     SEARCH_SOCKET="$SOCKETS/search.sock"
     local env=production
-    [ "$INSTANCE" = test ] && env=testing
+    is_for_tests && env=testing
+    export_cluster
     export TINTA_NOTES_KEYS
     TINTA_NOTES_KEYS=$(cat "$SECRETS/notes_keys")
     local address="http://127.0.0.1:$WEB_PORT"
@@ -71,7 +80,7 @@ use_instance() {
     export APP_PACKAGES_CACHE="$DIR/storage/framework/packages.php" APP_SERVICES_CACHE="$DIR/storage/framework/services.php"
     export DB_SOCKET DB_DATABASE=$DB_NAME DB_USERNAME=tinta_app DB_PASSWORD
     # In the tests' instance a new salon begins beside the demo, whoever starts the application anew.
-    if [ "$INSTANCE" = test ]; then export TINTA_HOSTED=true; fi
+    if is_for_tests; then export TINTA_HOSTED=true; fi
     export TINTA_SCALE_PORT=$SCALE_PORT TINTA_SCALE2_PORT=$SCALE2_PORT TINTA_SCALE_SIMULATED=true TINTA_WEB_PORT=$WEB_PORT TINTA_BRIDGE_PORT=$BRIDGE_PORT
     # Through whom mail goes out, where somebody has said it once in this file or says it now.
     if [ -s "$SECRETS/mail_url" ] && [ -z "${TINTA_MAIL_URL:-}" ]; then TINTA_MAIL_URL=$(cat "$SECRETS/mail_url"); export TINTA_MAIL_URL; fi
@@ -155,7 +164,7 @@ need_port() {
 wait_until() {
     local what=$1 log=$2 name=$3 mark=$4
     shift 4
-    for _ in $(seq 1 300); do
+    for _ in $(seq 1 "${WAIT_TENTHS:-300}"); do
         "$@" >/dev/null 2>&1 && return
         sleep 0.1
         is_running "$name" "$mark" || { sleep 0.5; is_running "$name" "$mark" || break; }

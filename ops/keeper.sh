@@ -7,7 +7,7 @@ DB_NAME=$3
 INSTANCE=${DIR##*/}
 SECRETS=$DIR/run/keeper
 # shellcheck source=/dev/null
-for part in say owner instance supervise database record; do source "$ROOT/ops/$part.sh"; done
+for part in say owner instance cluster supervise database record; do source "$ROOT/ops/$part.sh"; done
 OWN_USER=$(id -un)
 OWN=()
 SOCKETS=$(socket_folder)

@@ -1,7 +1,13 @@
 # The salon's record: brought up to date, backed up, put back. Nothing here throws a salon away.
 
-# How many salons the database holds; nothing where there are no tables yet.
-salons_held() { sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons' 2>/dev/null || echo 0; }
+# How many salons the database holds; none where there are no tables yet. Where it cannot be asked, that is said: a salon that is not
+# seen for a moment must not be taken for none.
+salons_held() {
+    local tables
+    tables=$(sql owner -N -e "SELECT COUNT(*) FROM information_schema.tables WHERE table_schema = '$DB_NAME' AND table_name = 'salons'") || fail 'The database does not tell what it holds. Nothing was changed; try again.'
+    if [ "$tables" -eq 0 ]; then echo 0; return; fi
+    sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons' || fail 'The database does not tell what it holds. Nothing was changed; try again.'
+}
 
 pending_migrations() {
     local done_already
@@ -14,7 +20,10 @@ pending_migrations() {
 # Where no salon is yet, everything is made anew, whatever a cut-off start left; where one is, it is kept.
 prepare_record() {
     MIGRATIONS=${TINTA_MIGRATIONS:-$ROOT/database/migrations}
-    if [ "$INSTANCE" = salon ]; then
+    if is_cluster_node && [ -z "${FIRST_OF_ALL:-}" ]; then
+        # What is here came from the others, and what is made anew here is made anew everywhere.
+        update_record
+    elif [ "$INSTANCE" = salon ]; then
         # It may be empty: whoever opens it first begins the salon. What is in it is kept, whatever it is.
         if [ -z "$(sql owner -N "$DB_NAME" -e 'SELECT 1 FROM migrations LIMIT 1' 2>/dev/null)" ]; then
             artisan migrate --path="$MIGRATIONS" --realpath --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail "The database could not be made ready; see var/$INSTANCE/log/migrate.log."

@@ -25,6 +25,7 @@ command_help() {
 ./tinta status       what is running, and where
 ./tinta doctor       what is wrong here, and what mends it: programs, disk, clock, processes, database, keys, backups
 ./tinta tls NAME     reached from the salon’s tablets by TLS; with NAME CERTIFICATE KEY by a certificate of yours; off takes it back
+./tinta cluster      one record on several machines: ./tinta cluster NODE ADDRESS,ADDRESS,ADDRESS (docs/deploy.md); alone it tells whether this one is whole
 ./tinta backup FILE  the record and the photographs as of one moment, while the salon works
 ./tinta restore FILE put a backup in the place of what is here; what is here is kept beside
 ./tinta password ADDRESS  a link for a new password, once
@@ -32,7 +33,8 @@ command_help() {
 ./tinta export DIR   a whole salon as open files: JSON, CSV, photographs
 ./tinta import DIR   such a salon into an empty instance (./tinta start --empty)
 ./tinta reset-demo   throw the demo's data away and load it afresh
-./tinta drill [bench] kills, races, interrupted starts and a lost connection, each again and again; counts what was lost
+./tinta drill [bench|cluster] kills, races, interrupted starts and a lost connection, each again and again; three machines of which some end;
+                     counts what was lost
 
 Ports, each can be set in the environment:
   TINTA_PORT (8360)         the application

@@ -1,7 +1,7 @@
 # What starts our processes and starts them again: runit's runsvdir, one for each instance, as the own user. It is Debian's, small, needs
 # no root and no init of its own, and works where there is no systemd; at boot, systemd or anything else says ./tinta start.
 
-SERVICES=(database scale bridge fpm nginx keeper)
+SERVICES=(database scale bridge fpm nginx keeper front)
 
 SUPERVISOR_MARK() { echo "runsvdir -P $DIR/sv"; }
 
@@ -20,8 +20,8 @@ start_supervisor() {
         done
         touch "$DIR/log/supervisor.log"
         if [ "$(id -u)" -eq 0 ]; then chown -R "$OWN_USER:" "$DIR/sv" "$DIR/log/supervisor.log"; fi
-        # The start's own lock must not live on in what it starts.
-        exec 9>&-
+        # The locks of the start, or of the tests, must not live on in what they start.
+        exec 8>&- 9>&-
         "${OWN[@]}" setsid bash -c 'cd "$1" && echo $$ >"$1/run/supervisor.pid" && exec runsvdir -P "$1/sv"' start "$DIR" >>"$DIR/log/supervisor.log" 2>&1 </dev/null &
     )
     for each in "${SERVICES[@]}"; do

@@ -5,16 +5,17 @@ command_test() {
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     install_composer
     install_npm
-    local suites=()
+    mkdir -p var
+    exec 8>var/test.lock
+    flock -n 8 || fail 'Another ./tinta test runs in this checkout. Wait for it: both would use the same salon, scale and browser.'
+    rm -f var/junit-*.xml
     CORE_TESTS=''
     if [ $# -eq 0 ]; then
         # The core needs neither database nor browser: its tests run beside the static checks.
-        mkdir -p var
-        vendor/bin/pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 &
+        vendor/bin/pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 8>&- &
         CORE_TESTS=$!
         trap 'kill "$CORE_TESTS" 2>/dev/null || true' EXIT
         run_static_checks
-        suites=(--testsuite Scale,Feature,Ops,Browser)
     fi
     build_front_end
     use_instance test
@@ -29,6 +30,7 @@ command_test() {
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
         artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
         grant_app tinta_browser
+        [ $# -gt 0 ] || second_lane_data
         start_web
     fi
     start_scale
@@ -39,11 +41,66 @@ command_test() {
         cat var/core.log
     fi
     say 'Running the PHP tests'
-    # What the tests themselves write is not the running application's.
+    if [ $# -gt 0 ]; then
+        run_pest given "$@" || status=$?
+    else
+        run_lanes || status=$?
+    fi
+    php ops/closing-line.php var/junit-*.xml
+    return $status
+}
+
+# run_pest NAME ARGUMENTS... : what the tests themselves write is not the running application's
+run_pest() {
+    local name=$1
+    shift
     mkdir -p "$DIR"/tests/{app/private,logs,framework/cache,framework/views,framework/sessions}
     APP_PACKAGES_CACHE="$DIR/tests/framework/packages.php" APP_SERVICES_CACHE="$DIR/tests/framework/services.php" TINTA_STORAGE="$DIR/tests" DB_DATABASE=tinta_http SESSION_DRIVER=array CACHE_STORE=array BCRYPT_ROUNDS=4 \
-        vendor/bin/pest --log-junit "$DIR/junit.xml" "${suites[@]}" "$@" || status=$?
-    php ops/closing-line.php "$DIR/junit.xml" ${CORE_TESTS:+var/junit-core.xml}
+        vendor/bin/pest --log-junit "var/junit-$name.xml" "$@"
+}
+
+# Browser tests mostly wait, for the scale to rest as a hand does: two lanes of them, each with a salon, a scale and a browser of its
+# own, take the files one by one from the same pile. The first lane runs all other suites before.
+run_lanes() {
+    local status=0 second
+    rm -rf var/test-pile
+    mkdir -p var/test-pile
+    (
+        trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
+        use_instance test2
+        end_orphans
+        start_database
+        start_scale
+        start_web
+        take_from_pile
+    ) >var/test2.log 2>&1 8>&- &
+    second=$!
+    run_pest suites --testsuite Scale,Feature,Ops || status=1
+    take_from_pile || status=1
+    say 'The second lane'
+    wait "$second" || status=1
+    cat var/test2.log
+    return $status
+}
+
+# The data of the first lane's salon, copied before anybody works with it; its keys with it.
+second_lane_data() {
+    stop_database
+    rm -rf "$ROOT/var/test2"
+    mkdir -p "$ROOT/var/test2"
+    cp -a "$DIR/." "$ROOT/var/test2/"
+    rm -rf "$ROOT"/var/test2/{run,sv,tests}
+    start_database
+}
+
+# The longest first, so that the lanes end together.
+take_from_pile() {
+    local file name status=0
+    for file in $(ls -S tests/Browser/*Test.php); do
+        name=$(basename "$file" .php)
+        mkdir "var/test-pile/$name" 2>/dev/null || continue
+        run_pest "browser-$name" "$file" || status=1
+    done
     return $status
 }
 

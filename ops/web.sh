@@ -162,6 +162,7 @@ http {
     map \$https \$tinta_hsts { default ''; on 'max-age=31536000'; }
     server {
         listen 127.0.0.1:$WEB_PORT;
+        $(cluster_listen)
         include "$DIR/nginx-site.conf";
     }
 $(tls_server)

@@ -10,8 +10,11 @@ use App\Exchange\ArchiveRefused;
 use App\Exchange\ExportSalon;
 use App\Exchange\ImportSalon;
 use App\Formulas\JudgeRows;
+use App\Models\Photo;
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Photos\PhotosInRecord;
+use App\Photos\PhotosOnDisk;
 use App\Sealed\SealAnew;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
@@ -46,7 +49,7 @@ Artisan::command('salon:export {folder} {--salon=}', function (ExportSalon $expo
         return 1;
     }
     try {
-        $counts = $export($salons->firstOrFail(), (string) $this->argument('folder'), storage_path('app/private'));
+        $counts = $export($salons->firstOrFail(), (string) $this->argument('folder'));
         $this->info(array_sum($counts).' rows of '.count(array_filter($counts)).' tables.');
 
         return 0;
@@ -60,7 +63,7 @@ Artisan::command('salon:export {folder} {--salon=}', function (ExportSalon $expo
 // ./tinta import DIR: takes it into an empty instance.
 Artisan::command('salon:import {folder}', function (ImportSalon $import): int {
     try {
-        $counts = $import((string) $this->argument('folder'), storage_path('app/private'));
+        $counts = $import((string) $this->argument('folder'));
         $this->info(array_sum($counts).' rows of '.count(array_filter($counts)).' tables.');
 
         return 0;
@@ -69,6 +72,19 @@ Artisan::command('salon:import {folder}', function (ImportSalon $import): int {
 
         return 1;
     }
+});
+
+// The first node of a cluster: pictures that this machine alone had are taken into the record.
+Artisan::command('photos:gather', function (PhotosOnDisk $here, PhotosInRecord $everywhere): void {
+    $taken = 0;
+    foreach (Photo::query()->pluck('file') as $file) {
+        $bytes = $everywhere->get((string) $file) === null ? $here->get((string) $file) : null;
+        if ($bytes !== null) {
+            $everywhere->put((string) $file, $bytes);
+            $taken++;
+        }
+    }
+    $this->info("{$taken} photographs were taken into the record.");
 });
 
 // ./tinta judge: how far off each closed visit was, foretold from what was known before it.

@@ -22,7 +22,7 @@ final class Bridge
     private readonly News $news;
 
     /** @param  resource  $server a listening socket */
-    public function __construct(private $server, private readonly Scales $scales)
+    public function __construct(private $server, private readonly Scales $scales, private readonly ?Elsewhere $elsewhere = null)
     {
         $this->news = new News;
     }
@@ -41,6 +41,9 @@ final class Bridge
                 $this->scales->tidy($now);
                 $this->news->keepOpen($now);
                 $tidied = $now;
+            }
+            foreach ($this->elsewhere?->news($now) ?? [] as $salon) {
+                $this->news->tell($salon, '');
             }
             foreach ($this->listeners as $key => $listener) {
                 if (! $listener->tell($this->scales, $now)) {

@@ -41,8 +41,16 @@ final class News
         $this->listeners[(int) $client] = ['socket' => $client, 'salon' => $salon, 'told' => $now, 'since' => $now];
     }
 
+    /** @param  string  $salon  0: every salon that listens */
     public function tell(string $salon, string $visit): void
     {
+        if ($salon === '0') {
+            foreach (array_unique(array_column($this->listeners, 'salon')) as $each) {
+                $this->tell($each, $visit);
+            }
+
+            return;
+        }
         if ($salon === '') {
             return;
         }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Scale\Bridge;
+use Scale\Elsewhere;
 use Scale\Scales;
 use Scale\Wire;
 
@@ -16,4 +17,4 @@ if ($server === false) {
     fwrite(STDERR, "The scale bridge cannot listen on port {$port}: {$error}.\n");
     exit(1);
 }
-(new Bridge($server, new Scales(array_map(static fn (int $each): Wire => new Wire('127.0.0.1', $each), $scales))))->run();
+(new Bridge($server, new Scales(array_map(static fn (int $each): Wire => new Wire('127.0.0.1', $each), $scales)), Elsewhere::here()))->run();

@@ -15,8 +15,11 @@ final class MachineTrouble
     /** The disk, a table or a temporary file is full. */
     private const NO_ROOM = [1021, 1114, 1026, 3, 28];
 
-    /** Nobody answers, went away, or has too many to answer. */
-    private const NOBODY = [2002, 2006, 2013, 1040, 1053];
+    /**
+     * Nobody answers, went away, has too many to answer, is a node that has lost the others or waits for them; or a
+     * race was lost again and again.
+     */
+    private const NOBODY = [2002, 2006, 2013, 1040, 1053, 1047, 1927, 1180, 1205, 1213];
 
     /** @return ?array{int, Fact} status and what is said; null where it is something else */
     public static function of(Throwable $failure): ?array

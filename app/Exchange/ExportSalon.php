@@ -8,6 +8,7 @@ use App\Csv\Table;
 use App\Models\ColourLine;
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Photos\PhotoFiles;
 use App\Shelf\ShadeTable;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\ConnectionInterface;
@@ -19,7 +20,7 @@ final readonly class ExportSalon
 {
     public const FORMAT = 1;
 
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private PhotoFiles $files)
     {
     }
 
@@ -28,7 +29,7 @@ final readonly class ExportSalon
      *
      * @throws ArchiveRefused
      */
-    public function __invoke(Salon $salon, string $folder, string $photos): array
+    public function __invoke(Salon $salon, string $folder): array
     {
         if (is_dir($folder) && array_diff((array) scandir($folder), ['.', '..']) !== []) {
             throw ArchiveRefused::because("{$folder} is not empty.", 'Name a folder that is not there yet.');
@@ -39,7 +40,7 @@ final readonly class ExportSalon
         $connection = $this->database->connection();
 
         // As of one moment, while the salon works.
-        return $connection->transaction(function (ConnectionInterface $now) use ($salon, $folder, $photos): array {
+        return $connection->transaction(function (ConnectionInterface $now) use ($salon, $folder): array {
             $counts = [];
             foreach (array_keys(SalonTables::BELONG) as $table) {
                 $rows = SalonTables::inOrder($now, $table, $salon->id);
@@ -47,7 +48,7 @@ final readonly class ExportSalon
             }
             $counts[SalonTables::LOG] = $this->write("{$folder}/data/".SalonTables::LOG.'.jsonl', $this->log($salon), SalonTables::LOG);
             $this->csv($salon, $folder);
-            $this->photos($now, $salon, $folder, $photos);
+            $this->photos($now, $salon, $folder);
             file_put_contents("{$folder}/tinta.json", json_encode([
                 'tinta' => 'salon',
                 'format' => self::FORMAT,
@@ -106,15 +107,15 @@ final readonly class ExportSalon
         file_put_contents("{$folder}/csv/visits.csv", Table::write($visits));
     }
 
-    private function photos(ConnectionInterface $now, Salon $salon, string $folder, string $photos): void
+    private function photos(ConnectionInterface $now, Salon $salon, string $folder): void
     {
         foreach (SalonTables::rows($now, 'photos', $salon->id)->pluck('file') as $file) {
-            $from = "{$photos}/{$file}";
-            if (! is_file($from)) {
+            $bytes = $this->files->get((string) $file);
+            if ($bytes === null) {
                 throw ArchiveRefused::because("The photograph {$file} is not where it was kept.", 'Put it back from a backup first.');
             }
             is_dir(dirname("{$folder}/{$file}")) || mkdir(dirname("{$folder}/{$file}"), 0700, true);
-            copy($from, "{$folder}/{$file}");
+            file_put_contents("{$folder}/{$file}", $bytes);
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Exchange;
 
 use App\Models\Salon;
+use App\Photos\PhotoFiles;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\QueryException;
@@ -14,7 +15,7 @@ final readonly class ImportSalon
 {
     private const AT_ONCE = 200;
 
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private PhotoFiles $files)
     {
     }
 
@@ -23,7 +24,7 @@ final readonly class ImportSalon
      *
      * @throws ArchiveRefused
      */
-    public function __invoke(string $folder, string $photos): array
+    public function __invoke(string $folder): array
     {
         $told = $this->told($folder);
         $connection = $this->database->connection();
@@ -40,7 +41,7 @@ final readonly class ImportSalon
             }
             $connection->statement('SET foreign_key_checks = 1');
             $this->whole($connection);
-            $this->photos($connection, $folder, $photos);
+            $this->photos($connection, $folder);
             $connection->commit();
         } catch (QueryException $failure) {
             $connection->rollBack();
@@ -126,7 +127,7 @@ final readonly class ImportSalon
         }
     }
 
-    private function photos(ConnectionInterface $database, string $folder, string $photos): void
+    private function photos(ConnectionInterface $database, string $folder): void
     {
         $files = $database->table('photos')->pluck('file')->all();
         foreach ($files as $file) {
@@ -135,8 +136,7 @@ final readonly class ImportSalon
             }
         }
         foreach ($files as $file) {
-            is_dir(dirname("{$photos}/{$file}")) || mkdir(dirname("{$photos}/{$file}"), 0700, true);
-            copy("{$folder}/{$file}", "{$photos}/{$file}");
+            $this->files->put((string) $file, (string) file_get_contents("{$folder}/{$file}"));
         }
     }
 }

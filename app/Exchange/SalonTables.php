@@ -57,7 +57,7 @@ final class SalonTables
     ];
 
     /** What lives only while the machine works, or opens a door: it is not carried. */
-    public const LEFT = ['turns', 'stock_sums', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'invitations', 'migrations'];
+    public const LEFT = ['turns', 'stock_sums', 'photo_files', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'invitations', 'migrations'];
 
     public const LOG = 'activity_log';
 

@@ -19,7 +19,7 @@ final class Turns
     public const EVERYBODY = 0;
 
     /** What no kept answer is made of: doors, locks and copies of what stands elsewhere. */
-    private const APART = ['turns', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'activity_log', 'migrations'];
+    private const APART = ['turns', 'photo_files', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'activity_log', 'migrations'];
 
     private const SHELF = ['salons', 'developers', 'colour_lines', 'colour_line_developer', 'shades', 'measures', 'house_blends', 'editions'];
 

@@ -31,6 +31,9 @@ use App\Models\Shade;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Photos\PhotoFiles;
+use App\Photos\PhotosInRecord;
+use App\Photos\PhotosOnDisk;
 use App\Records\Editions;
 use App\Records\WriteContext;
 use App\Sealed\Seal;
@@ -80,6 +83,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(KeptValues::class, fn (): KeptValues => new KeptValues(
             function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, 'tinta ') : new ArrayStore(serializesValues: true),
         ));
+        $this->app->bind(PhotoFiles::class, config('tinta.cluster') ? PhotosInRecord::class : PhotosOnDisk::class);
         $this->app->scoped(Editions::class);
         $this->app->scoped(StockRows::class);
         $this->app->scoped(SalonShelf::class);

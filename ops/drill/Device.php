@@ -26,11 +26,35 @@ final class Device
 
     /**
      * @param  ?array<string, mixed>  $body
+     * @param  ?string  $write  the device's own id of a write, under which it may be sent again
      * @return array{int, mixed} status, 0 for no answer; and what was said
      */
-    public function ask(string $method, string $path, ?array $body = null): array
+    public function ask(string $method, string $path, ?array $body = null, ?string $write = null): array
     {
-        return $this->read($this->request($method, $path, $body));
+        return $this->read($this->request($method, $path, $body, $write));
+    }
+
+    /** How long it took until a stream said anything of a salon after this was done, in seconds; null where it did not in ten. */
+    public function hears(string $path, callable $done): ?float
+    {
+        $handle = $this->request('GET', $path, null);
+        [$begun, $heard] = [null, null];
+        curl_setopt_array($handle, [CURLOPT_TIMEOUT => 12, CURLOPT_WRITEFUNCTION => function ($of, string $bytes) use (&$begun, &$heard, $done): int {
+            if ($begun === null && str_contains($bytes, 'missed')) {
+                $begun = microtime(true);
+                $done();
+            } elseif ($begun !== null && str_contains($bytes, '"visit"')) {
+                $heard = microtime(true) - $begun;
+
+                return 0;
+            }
+
+            return strlen($bytes);
+        }]);
+        curl_exec($handle);
+        curl_close($handle);
+
+        return $heard;
     }
 
     /**
@@ -78,13 +102,16 @@ final class Device
     }
 
     /** @param  ?array<string, mixed>  $body */
-    private function request(string $method, string $path, ?array $body): \CurlHandle
+    private function request(string $method, string $path, ?array $body, ?string $write = null): \CurlHandle
     {
         $this->pace();
         $handle = curl_init($this->address.$path);
         $headers = ['Accept: application/json', 'Content-Type: application/json'];
         if (preg_match('/XSRF-TOKEN\s+(\S+)/', (string) file_get_contents($this->cookies), $token) === 1) {
             $headers[] = 'X-XSRF-TOKEN: '.urldecode($token[1]);
+        }
+        if ($write !== null) {
+            $headers[] = "X-Write-Id: {$write}";
         }
         curl_setopt_array($handle, [
             CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEFILE => $this->cookies, CURLOPT_COOKIEJAR => $this->cookies,

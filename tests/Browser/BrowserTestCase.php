@@ -8,6 +8,7 @@ use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Exception\InvalidSessionIdException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
+use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -17,6 +18,15 @@ use PHPUnit\Framework\TestCase;
 /** A real browser on the running application, with the demo salon, and a hand on the simulated scale. */
 abstract class BrowserTestCase extends TestCase
 {
+    /** The first element of a kind that is shown and says a text, found in one question. */
+    private const SHOWN = <<<'JS'
+        const [css, text] = arguments;
+        const seen = (each) => each.checkVisibility({ opacityProperty: true, visibilityProperty: true });
+        const shown = (each) => each.tagName === 'OPTION' ? seen(each.closest('select')) : seen(each) && [...each.getClientRects()].some((box) => box.width > 0 || box.height > 0);
+        const says = (each) => (each.innerText ?? each.textContent).replaceAll('\u00a0', ' ').includes(text);
+        return [...document.querySelectorAll(css)].find((each) => shown(each) && (text === '' || says(each))) ?? null;
+        JS;
+
     /** @var resource|null */
     private static $driverProcess = null;
 
@@ -111,16 +121,11 @@ abstract class BrowserTestCase extends TestCase
     ): RemoteWebElement {
         $until = microtime(true) + $seconds;
         do {
-            foreach ($browser->findElements(WebDriverBy::cssSelector($css)) as $element) {
-                try {
-                    if ($element->isDisplayed() && ($text === '' || str_contains($element->getText(), $text))) {
-                        return $element;
-                    }
-                } catch (StaleElementReferenceException) {
-                    // The page drew it anew between finding and asking; look again.
-                }
+            $found = $browser->executeScript(self::SHOWN, [$css, $text]);
+            if (is_array($found)) {
+                return new RemoteWebElement(new RemoteExecuteMethod($browser), (string) current($found), true);
             }
-            usleep(80_000);
+            usleep(40_000);
         } while (microtime(true) < $until);
         $shot = sys_get_temp_dir().'/tinta-browser-failure.png';
         $browser->takeScreenshot($shot);
@@ -248,6 +253,21 @@ abstract class BrowserTestCase extends TestCase
         $new = $browser->getWindowHandle();
         $browser->switchTo()->window($old)->close();
         $browser->switchTo()->window($new);
+    }
+
+    /**
+     * The visit of a client who is expected or in the chair today.
+     *
+     * @return array<string, mixed>
+     */
+    protected function visitOf(RemoteWebDriver $browser, string $client): array
+    {
+        foreach ($this->ask($browser, 'today')['visits'] as $visit) {
+            if ($visit['client']['name'] === $client) {
+                return $this->ask($browser, "visits/{$visit['id']}");
+            }
+        }
+        self::fail("{$client} is not here today.");
     }
 
     /** The server's answer to a question of the page's own session. */

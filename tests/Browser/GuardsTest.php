@@ -4,20 +4,6 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
 
-/** The visit of a client who is expected or in the chair today. */
-function visitOf(
-    Tests\Browser\BrowserTestCase $test,
-    Facebook\WebDriver\Remote\RemoteWebDriver $page,
-    string $client,
-): array {
-    foreach ((fn () => $this->ask($page, 'today'))->call($test)['visits'] as $visit) {
-        if ($visit['client']['name'] === $client) {
-            return (fn () => $this->ask($page, "visits/{$visit['id']}"))->call($test);
-        }
-    }
-    throw new RuntimeException("{$client} is not here today.");
-}
-
 it('loses nothing that is done while the network is gone, and does it once when it is back', function () {
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
@@ -142,7 +128,7 @@ it('keeps what one person could not send for that person, through a sign-out', f
     $this->signIn($page, 'noor');
     $this->press($page, '.visit-card', 'Linnea Forsberg');
     $this->see($page, '.visit-head');
-    $visit = visitOf($this, $page, 'Linnea Forsberg');
+    $visit = $this->visitOf($page, 'Linnea Forsberg');
     // As if it had been made while the server was away.
     $page->executeScript('localStorage.setItem("tinta.keep.outbox", JSON.stringify([arguments[0]]))', [[
         'id' => '0a0b0c0d-1111-4222-8333-444455556666',

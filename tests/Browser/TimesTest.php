@@ -20,7 +20,7 @@ it('moves a bowl on its lane by key, says at once what breaks, keeps or takes ba
     $page = $this->browser();
     $this->signIn($page, 'leilani');
     // Two bowls of one round, both her own to move.
-    $visit = visitOf($this, $page, 'Hana Kobayashi');
+    $visit = $this->visitOf($page, 'Hana Kobayashi');
     $page->get($this->address("/visits/{$visit['id']}?at=run"));
     $lane = $this->see($page, '.time-lane .time-apply');
     $began = $lane->getAttribute('aria-label');
@@ -44,7 +44,7 @@ it('moves a bowl on its lane by key, says at once what breaks, keeps or takes ba
 it('calls every device when a rinse is due, shows it on the wall, and gives it more minutes from either', function () {
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
-    $visit = visitOf($this, $page, 'Teodora Petrova');
+    $visit = $this->visitOf($page, 'Teodora Petrova');
     $bowl = $visit['rounds'][0]['bowls'][0];
     $other = $this->browser(1024, 768);
     $this->signIn($other, 'noor');

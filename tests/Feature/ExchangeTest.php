@@ -10,6 +10,7 @@ use App\Exchange\SalonTables;
 use App\Models\Shade;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\File;
+use Illuminate\Support\Facades\Storage;
 use Illuminate\Support\Str;
 use Opis\JsonSchema\Validator;
 use Tests\Feature\SmallSalon;
@@ -24,11 +25,10 @@ beforeEach(function () {
     Shade::query()->whereKey($this->salon->shades['7G']->id)->update(['own' => json_encode(['level' => '7.5', 'tone' => ['gold' => '1.0']]), 'name' => "two\nlines, „quoted“ \u{1F9F4}"]);
     $this->photo = "photos/{$this->salon->salon->id}/".Str::uuid().'.jpg';
     $this->root = sys_get_temp_dir().'/tinta-exchange-'.Str::random(12);
-    File::ensureDirectoryExists(dirname("{$this->root}/storage/{$this->photo}"));
-    file_put_contents("{$this->root}/storage/{$this->photo}", random_bytes(2_000));
+    Storage::fake('local')->put($this->photo, random_bytes(2_000));
     DB::table('photos')->insert(['id' => (string) Str::uuid(), 'client_id' => $this->salon->client->id, 'kind' => 'before', 'file' => $this->photo, 'width' => 1, 'height' => 1, 'note' => '', 'taken_at' => now(), 'taken_by' => auth()->id()]);
-    $this->export = fn () => resolve(ExportSalon::class)($this->salon->salon->refresh(), "{$this->root}/out", "{$this->root}/storage");
-    $this->import = fn () => resolve(ImportSalon::class)("{$this->root}/out", "{$this->root}/back");
+    $this->export = fn () => resolve(ExportSalon::class)($this->salon->salon->refresh(), "{$this->root}/out");
+    $this->import = fn () => resolve(ImportSalon::class)("{$this->root}/out");
 });
 
 afterEach(fn () => File::deleteDirectory($this->root));
@@ -68,7 +68,7 @@ it('writes files that anybody can read', function () {
     $bowl = json_decode((string) file_get_contents("{$this->root}/out/data/bowls.jsonl"), true);
     expect($bowl['sheet']['ratio'])->toBe('1:1.5');
     expect(file_get_contents("{$this->root}/out/csv/visits.csv"))->toContain('Root')
-        ->and(file_get_contents("{$this->root}/out/{$this->photo}"))->toBe(file_get_contents("{$this->root}/storage/{$this->photo}"));
+        ->and(file_get_contents("{$this->root}/out/{$this->photo}"))->toBe(Storage::disk('local')->get($this->photo));
     // What opens a door today is not carried.
     expect(file_exists("{$this->root}/out/data/sessions.jsonl"))->toBeFalse()->and(file_exists("{$this->root}/out/data/invitations.jsonl"))->toBeFalse();
 });

@@ -12,7 +12,7 @@ final class Shell
     {
         $root = dirname(__DIR__, 2);
         $script = 'set -euo pipefail; ROOT='.escapeshellarg($root).'; CALLER=$ROOT; cd "$ROOT"; COMMAND=test;'
-            .'for part in say install owner instance supervise database record web build; do source "ops/$part.sh"; done; use_instance test; MIGRATIONS=$ROOT/database/migrations;'.$words;
+            .'for part in say install owner instance cluster supervise database record web build; do source "ops/$part.sh"; done; use_instance test; MIGRATIONS=$ROOT/database/migrations;'.$words;
         exec('bash -c '.escapeshellarg($script).' 2>&1', $said, $status);
 
         return [$status, implode("\n", $said)];

@@ -10,8 +10,8 @@ use App\Exceptions\ClientRefused;
 use App\Kept\KeptValues;
 use App\Models\Client;
 use App\Models\TeamMember;
+use App\Photos\PhotoFiles;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Database\DatabaseManager;
 
 /**
@@ -25,7 +25,7 @@ final readonly class EraseClient
     /** Keys under which a JSON value of a visit holds somebody's words. */
     private const WORDS = ['words', 'historyWords', 'bandWords', 'note'];
 
-    public function __construct(private DatabaseManager $database, private Filesystem $files, private KeptValues $kept)
+    public function __construct(private DatabaseManager $database, private PhotoFiles $files, private KeptValues $kept)
     {
     }
 
@@ -66,7 +66,7 @@ final readonly class EraseClient
             $database->table($table)->where('client_id', $id)->delete();
         }
         $database->table('client_matches')->where('client_id', $id)->orWhere('other_id', $id)->delete();
-        $database->afterCommit(fn () => $this->files->delete($files));
+        $database->afterCommit(fn () => $this->files->delete(...$files));
     }
 
     /** @param  list<string>  $said  what names the person, wherever it stands */

@@ -12,13 +12,13 @@ use App\Models\Client;
 use App\Models\Photo;
 use App\Models\TeamMember;
 use App\Photos\CleanPhoto;
+use App\Photos\PhotoFiles;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Filesystem\Filesystem;
 
 /** Keeps a cleaned photograph outside the web root; only the team is ever shown it. */
 final readonly class KeepPhoto
 {
-    public function __construct(private Filesystem $files)
+    public function __construct(private PhotoFiles $files)
     {
     }
 

@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace App\Actions\Photos;
 
 use App\Models\Photo;
-use Illuminate\Contracts\Filesystem\Filesystem;
+use App\Photos\PhotoFiles;
 use Illuminate\Database\DatabaseManager;
 
 /** Takes a photograph away: the row now, its file when that is certain. */
 final readonly class RemovePhoto
 {
-    public function __construct(private DatabaseManager $database, private Filesystem $files)
+    public function __construct(private DatabaseManager $database, private PhotoFiles $files)
     {
     }
 

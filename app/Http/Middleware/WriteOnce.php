@@ -10,6 +10,7 @@ use App\Models\TeamMember;
 use App\Records\WriteContext;
 use Closure;
 use Illuminate\Contracts\Foundation\Application;
+use Illuminate\Database\Connection;
 use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\QueryException;
@@ -65,7 +66,7 @@ final readonly class WriteOnce
                     [$response, $failure] = [null, $thrown];
                 }
             }
-            $connection->rollBack($level);
+            $this->takeBack($connection, $level);
             if ($try === self::TRIES || ! self::lostRace($failure)) {
                 if ($failure !== null && self::lostRace($failure)) {
                     $this->app->make(SafeReport::class)->write($failure, $request);
@@ -79,6 +80,16 @@ final readonly class WriteOnce
             }
             $this->app->forgetScopedInstances();
             usleep(random_int(2_000, 15_000) * $try);
+        }
+    }
+
+    /** Where the database has gone there is nothing to take back any more, and the next statement looks for it anew. */
+    private function takeBack(Connection $connection, int $level): void
+    {
+        try {
+            $connection->rollBack($level);
+        } catch (PDOException) {
+            $connection->disconnect();
         }
     }
 
@@ -125,13 +136,19 @@ final readonly class WriteOnce
             );
     }
 
+    /** Another node's write took the whole transaction away before it came to its commit. */
+    private static function takenAway(Throwable $failure): bool
+    {
+        return $failure instanceof PDOException && $failure->errorInfo === null && str_contains($failure->getMessage(), 'no active transaction');
+    }
+
     public static function lostRace(?Throwable $failure): bool
     {
         for ($each = $failure; $each !== null; $each = $each->getPrevious()) {
             $code = $each instanceof QueryException || $each instanceof PDOException
                 ? ($each->errorInfo[1] ?? null)
                 : null;
-            if (in_array($code, self::LOST_RACES, true) || $each instanceof \Illuminate\Database\DeadlockException) {
+            if (in_array($code, self::LOST_RACES, true) || $each instanceof \Illuminate\Database\DeadlockException || self::takenAway($each)) {
                 return true;
             }
         }

@@ -10,7 +10,7 @@ use App\Http\Resources\Clients\ClientResource;
 use App\Http\Resources\Visits\VisitLineResource;
 use App\Models\Client;
 use App\Models\Visit;
-use Illuminate\Contracts\Filesystem\Filesystem;
+use App\Photos\PhotoFiles;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
@@ -26,7 +26,7 @@ final class ClientFileController extends Controller
     }
 
     /** Stands by itself: its photographs are in it. */
-    public function page(Client $client, Filesystem $files): Response
+    public function page(Client $client, PhotoFiles $files): Response
     {
         $this->authorize('plan', $client);
         activity()->performedOn($client)->event('exported')->log('All that is held was written to a page.');

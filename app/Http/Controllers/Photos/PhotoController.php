@@ -11,9 +11,9 @@ use App\Http\Requests\Photos\PhotoRequest;
 use App\Http\Resources\Photos\PhotoResource;
 use App\Models\Client;
 use App\Models\Photo;
+use App\Photos\PhotoFiles;
 use App\Records\WriteContext;
 use Carbon\CarbonImmutable;
-use Illuminate\Contracts\Filesystem\Filesystem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -52,7 +52,7 @@ final class PhotoController extends Controller
     }
 
     /** Only to the team, and to nobody's cache, not even the browser's own: a tablet is shared. */
-    public function show(Photo $photo, Filesystem $files): Response
+    public function show(Photo $photo, PhotoFiles $files): Response
     {
         $this->authorize('view', $photo->client);
 
