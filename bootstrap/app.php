@@ -9,10 +9,12 @@ use App\Exceptions\ScaleUnreachable;
 use App\Http\Middleware\IdleLock;
 use App\Http\Middleware\PlainValues;
 use App\Http\Middleware\SecureCookies;
+use App\Http\Middleware\SureAgain;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
 use App\Kept\KeptAnswer;
 use App\Logging\SafeReport;
+use App\Logging\SecurityLog;
 use App\Words\Say;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
@@ -24,6 +26,7 @@ use Illuminate\Foundation\Configuration\Middleware;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
+use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
@@ -31,7 +34,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware(['web', 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware(['web', SecurityLog::class, 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },
     )
@@ -47,7 +50,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo('/sign-in');
         // What is no plain value is refused before anything reads it; a write begins before its records are looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: IdleLock::class);
-        $middleware->alias(['kept' => KeptAnswer::class]);
+        // The doors are watched from just inside the session: whoever is refused behind it is told of.
+        $middleware->appendToPriorityList(after: StartSession::class, append: SecurityLog::class);
+        $middleware->alias(['kept' => KeptAnswer::class, 'sure' => SureAgain::class]);
+        // Whoever must say their password again is told so before anything is looked up.
+        $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: SureAgain::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WriteOnce::class);
         // What was answered before is answered before anything is looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: KeptAnswer::class);

@@ -43,7 +43,7 @@ command_start() {
     COMMAND=start
     take_lock
     install_debian "${RUN_PACKAGES[@]}"
-    install_composer
+    install_composer run
     install_npm
     build_front_end
     FIRST_OF_ALL=

@@ -34,7 +34,7 @@ look_at_programs() {
         version="PHP $(php -r 'echo PHP_VERSION;'), $(mariadbd --version 2>/dev/null | grep -oE '[0-9]+\.[0-9]+\.[0-9]+' | head -1 | sed 's/^/MariaDB /'), $(nginx -v 2>&1 | sed 's#.*/#nginx #')"
         fine programs "$version"
     fi
-    if [ ! -f vendor/autoload.php ] || stamp_is_old composer composer.json; then wrong packages 'The PHP packages are not those of this release.' 'Run ./tinta start.'; fi
+    if [ ! -f vendor/autoload.php ] || { stamp_is_old composer composer.json && stamp_is_old composer-run composer.json; }; then wrong packages 'The PHP packages are not those of this release.' 'Run ./tinta start.'; fi
     mapfile -t files < <(front_end_files)
     if [ ! -f public/build/manifest.json ] || stamp_is_old build "${files[@]}"; then wrong page 'The page that was built is not of this release.' 'Run ./tinta start: it builds it.'; fi
 }

@@ -40,17 +40,22 @@ record_stamp() {
     cat "$@" | sha256sum >"var/stamps/$name"
 }
 
+# install_composer [run] : what the application runs on; without “run” also what it is tested with, which a salon's machine never gets
 install_composer() {
-    if [ ! -f vendor/autoload.php ] || stamp_is_old composer composer.json; then
-        say 'Installing PHP packages'
-        mkdir -p var
-        composer install --no-interaction --no-progress >var/composer.log 2>&1 \
-            || composer install --no-interaction --no-progress >var/composer.log 2>&1 \
-            || fail 'Composer could not install its packages; see var/composer.log.'
-        # Some packages come readable to their installer only; the own user runs them.
-        chmod -R go+rX vendor
-        record_stamp composer composer.json
+    local stamp=composer how=()
+    if [ "${1:-}" = run ]; then stamp=composer-run how=(--no-dev); fi
+    if [ -f vendor/autoload.php ] && { ! stamp_is_old composer composer.json || ! stamp_is_old "$stamp" composer.json; }; then
+        return 0
     fi
+    say 'Installing PHP packages'
+    mkdir -p var
+    composer install --no-interaction --no-progress "${how[@]}" >var/composer.log 2>&1 \
+        || composer install --no-interaction --no-progress "${how[@]}" >var/composer.log 2>&1 \
+        || fail 'Composer could not install its packages; see var/composer.log.'
+    # Some packages come readable to their installer only; the own user runs them.
+    chmod -R go+rX vendor
+    rm -f var/stamps/composer var/stamps/composer-run
+    record_stamp "$stamp" composer.json
 }
 
 install_npm() {

@@ -31,8 +31,8 @@ choose_instance() {
     printf '%s' "$wanted" >"$ROOT/var/current"
 }
 
-# Tests have two: a second lane of browser tests works beside the first.
-is_for_tests() { [ "$INSTANCE" = test ] || [ "$INSTANCE" = test2 ]; }
+# Tests have several: lanes of browser tests work beside each other.
+is_for_tests() { [[ "$INSTANCE" == test* ]]; }
 
 use_instance() {
     INSTANCE=$1
@@ -42,6 +42,7 @@ use_instance() {
     [ "$INSTANCE" = drill ] && base=200
     [ "$INSTANCE" = group ] && base=300
     [ "$INSTANCE" = test2 ] && base=400
+    [ "$INSTANCE" = test3 ] && base=420
     [[ "$INSTANCE" == cluster[1-9] ]] && base=$((500 + 10 * ${INSTANCE#cluster}))
     DB_NAME=tinta
     is_for_tests && DB_NAME=tinta_browser
@@ -50,8 +51,8 @@ use_instance() {
         SCALE_PORT=${TINTA_TEST_SCALE_PORT:-$((8361 + base))}
         BRIDGE_PORT=${TINTA_TEST_BRIDGE_PORT:-$((8362 + base))}
         SCALE2_PORT=${TINTA_TEST_SCALE2_PORT:-$((8363 + base))}
-    elif [ "$INSTANCE" = test2 ]; then
-        WEB_PORT=${TINTA_TEST2_PORT:-$((8360 + base))}
+    elif is_for_tests; then
+        WEB_PORT=$((8360 + base))
         SCALE_PORT=$((WEB_PORT + 1)) BRIDGE_PORT=$((WEB_PORT + 2)) SCALE2_PORT=$((WEB_PORT + 3))
     else
         WEB_PORT=${TINTA_PORT:-$((8360 + base))}

@@ -175,7 +175,7 @@ command_reset_demo() {
     use_instance "${TINTA_INSTANCE:-demo}"
     COMMAND=reset-demo
     take_lock
-    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; }
+    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer run; start_database; }
     local others
     others=$(sql owner -N "$DB_NAME" -e 'SELECT COUNT(*) FROM salons WHERE demo = 0' 2>/dev/null || sql owner -N "$DB_NAME" -e "SELECT COUNT(*) FROM salons WHERE name <> 'Sailcloth Row Colour Studio'" 2>/dev/null || echo 0)
     [ "$others" -eq 0 ] || fail 'There is a salon here that is not the demo. It is not thrown away; back it up with ./tinta backup FILE.'
@@ -195,7 +195,7 @@ command_generate() {
     COMMAND=generate
     take_lock
     install_debian "${RUN_PACKAGES[@]}"
-    install_composer
+    install_composer run
     start_database
     say 'Loading the demo salon'
     artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail "The demo could not be loaded; see var/$INSTANCE/log/seed.log."
@@ -210,7 +210,7 @@ command_generate() {
 command_judge() {
     use_instance "$(chosen_instance)"
     COMMAND=judge
-    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer; start_database; STARTED_DATABASE=1; }
+    is_running database "$(DB_MARK)" || { install_debian "${RUN_PACKAGES[@]}"; install_composer run; start_database; STARTED_DATABASE=1; }
     artisan judge --no-interaction
     [ -z "${STARTED_DATABASE:-}" ] || { stop_database; stop_supervisor; }
 }

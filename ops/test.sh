@@ -30,7 +30,7 @@ command_test() {
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
         artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
         grant_app tinta_browser
-        [ $# -gt 0 ] || second_lane_data
+        [ $# -gt 0 ] || lanes_data
         start_web
     fi
     start_scale
@@ -59,37 +59,47 @@ run_pest() {
         vendor/bin/pest --log-junit "var/junit-$name.xml" "$@"
 }
 
-# Browser tests mostly wait, for the scale to rest as a hand does: two lanes of them, each with a salon, a scale and a browser of its
-# own, take the files one by one from the same pile. The first lane runs all other suites before.
+# Browser tests mostly wait, for the scale to rest as a hand does: lanes of them, each with a salon, a scale and a browser of its own,
+# take the files one by one from the same pile. The first lane runs all other suites before; what measures time runs before everything.
 run_lanes() {
-    local status=0 second
+    local status=0 each lanes=()
     rm -rf var/test-pile
     mkdir -p var/test-pile
-    (
-        trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
-        use_instance test2
-        end_orphans
-        start_database
-        start_scale
-        start_web
-        take_from_pile
-    ) >var/test2.log 2>&1 8>&- &
-    second=$!
-    run_pest suites --testsuite Scale,Feature,Ops || status=1
+    run_pest alone --testsuite Feature,Ops --group alone || status=1
+    for each in test2 test3; do
+        (
+            trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
+            use_instance "$each"
+            end_orphans
+            start_database
+            start_scale
+            start_web
+            take_from_pile
+        ) >"var/$each.log" 2>&1 8>&- &
+        lanes+=($!)
+    done
+    run_pest suites --testsuite Scale,Feature,Ops --exclude-group alone || status=1
     take_from_pile || status=1
-    say 'The second lane'
-    wait "$second" || status=1
-    cat var/test2.log
+    for each in "${lanes[@]}"; do
+        wait "$each" || status=1
+    done
+    for each in test2 test3; do
+        say "Lane of $each"
+        cat "var/$each.log"
+    done
     return $status
 }
 
 # The data of the first lane's salon, copied before anybody works with it; its keys with it.
-second_lane_data() {
+lanes_data() {
+    local each
     stop_database
-    rm -rf "$ROOT/var/test2"
-    mkdir -p "$ROOT/var/test2"
-    cp -a "$DIR/." "$ROOT/var/test2/"
-    rm -rf "$ROOT"/var/test2/{run,sv,tests}
+    for each in test2 test3; do
+        rm -rf "$ROOT/var/$each"
+        mkdir -p "$ROOT/var/$each"
+        cp -a "$DIR/." "$ROOT/var/$each/"
+        rm -rf "$ROOT/var/$each"/{run,sv,tests}
+    done
     start_database
 }
 
@@ -120,7 +130,7 @@ run_static_checks() {
 
 # Quiet on standard output: what it prints is the document.
 command_work() {
-    install_composer >&2
+    install_composer run >&2
     php ops/work.php "$@"
 }
 

@@ -109,16 +109,20 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 
 Route::middleware(['auth', 'auth.session', IdleLock::class, SpeakTheirWay::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
+    Route::post('session/again', [SessionController::class, 'again']);
+    Route::get('sure', [SessionController::class, 'sure'])->middleware('sure');
     Route::get('session/devices', [DeviceController::class, 'index']);
     Route::delete('session/devices', [DeviceController::class, 'destroy']);
     Route::put('session/pin', [PinController::class, 'update']);
     Route::get('beginning', [BeginningController::class, 'show']);
     Route::put('beginning', [BeginningController::class, 'update']);
     Route::get('team', [TeamController::class, 'index']);
-    Route::post('team', [TeamController::class, 'invite']);
-    Route::put('team/{member}', [TeamController::class, 'update']);
-    Route::post('team/{member}/again', [TeamController::class, 'again']);
-    Route::delete('invitations/{invitation}', [TeamController::class, 'withdraw']);
+    Route::middleware('sure')->group(function (): void {
+        Route::post('team', [TeamController::class, 'invite']);
+        Route::put('team/{member}', [TeamController::class, 'update']);
+        Route::post('team/{member}/again', [TeamController::class, 'again']);
+        Route::delete('invitations/{invitation}', [TeamController::class, 'withdraw']);
+    });
 
     Route::get('today', TodayController::class)->middleware('kept:15');
     Route::get('wall', WallController::class)->middleware('kept:15');
@@ -147,8 +151,8 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, SpeakTheirWay::class
     Route::get('measures', [MeasureController::class, 'index'])->middleware('kept:300');
     Route::post('measures', [MeasureController::class, 'store']);
     Route::delete('measures/{measure}', [MeasureController::class, 'destroy']);
-    Route::get('clients/{client}/all', ClientFileController::class);
-    Route::get('clients/{client}/page', [ClientFileController::class, 'page']);
+    Route::get('clients/{client}/all', ClientFileController::class)->middleware('sure');
+    Route::get('clients/{client}/page', [ClientFileController::class, 'page'])->middleware('sure');
     Route::post('clients/{client}/consents', [ConsentController::class, 'store']);
     Route::post('clients/{client}/matches', [MatchController::class, 'store']);
     Route::delete('clients/{client}/matches/{match}', [MatchController::class, 'destroy']);
@@ -175,6 +179,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, SpeakTheirWay::class
     Route::get('house/judgement', JudgementController::class)->middleware('kept:300');
     Route::get('practice', [PracticeController::class, 'index']);
     Route::post('practice', [PracticeController::class, 'store']);
+    Route::post('practice/bowl', [PracticeController::class, 'bowl']);
     Route::post('visits/{visit}/practice', [PracticeController::class, 'try']);
     Route::get('house-blends', [HouseBlendController::class, 'index'])->middleware('kept:300');
     Route::post('house-blends', [HouseBlendController::class, 'store']);

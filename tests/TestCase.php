@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Http\Middleware\SureAgain;
+use App\Models\TeamMember;
 use Illuminate\Contracts\Auth\Authenticatable;
 use Illuminate\Foundation\Testing\TestCase as LaravelTestCase;
 use Illuminate\Testing\TestResponse;
@@ -14,6 +16,10 @@ abstract class TestCase extends LaravelTestCase
     public function be(Authenticatable $user, $guard = null): static
     {
         $this->app['session']->forget('password_hash_web');
+        // Signed in a moment ago, by password.
+        if ($user instanceof TeamMember) {
+            SureAgain::said($this->app['session']->driver(), $user);
+        }
 
         return parent::be($user, $guard);
     }

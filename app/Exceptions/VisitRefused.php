@@ -37,6 +37,11 @@ final class VisitRefused extends Refusal
         return new self(Fact::of('refusals.visit-refused.still-weighing', letter: $letter));
     }
 
+    public static function nothingToWeigh(): self
+    {
+        return new self(Fact::of('refusals.visit-refused.nothing-to-weigh'));
+    }
+
     public static function nothingWeighed(): self
     {
         return new self(Fact::of('refusals.visit-refused.nothing-weighed'));

@@ -928,6 +928,10 @@ return [
             'said' => 'Bowl :letter is still being weighed.',
             'mend' => 'Finish or discard it on the bench, then close the visit.',
         ],
+        'nothing-to-weigh' => [
+            'said' => 'No line on the shelf has two shades and a developer yet.',
+            'mend' => 'Add them under Shelf; then there is a bowl to weigh.',
+        ],
         'nothing-weighed' => [
             'said' => 'Nothing has been weighed in this visit.',
             'mend' => 'Weigh its bowls first.',

@@ -116,3 +116,35 @@ it('runs no script and no style that did not come from here', function () {
     $page->executeScript("const slipped = document.createElement('script'); slipped.textContent = 'window.slipped = true'; document.body.append(slipped)");
     expect($page->executeScript('return window.slipped === true'))->toBeFalse();
 });
+
+it('asks for the password once more before all of a client leaves, and then goes on by itself', function () {
+    // A tablet that was taken over by a PIN: its person has said no password on it for a while.
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $tomasz = $this->ask($page, 'session')['id'];
+    $this->send($page, 'session/pin', ['password' => 'harbour-light', 'pin' => '4719'], method: 'PUT');
+    $this->send($page, 'session', [], method: 'DELETE');
+    $this->signIn($page, 'ines');
+    $this->send($page, 'session/take', ['member' => $tomasz, 'pin' => '4719']);
+    $page->get($this->address('/clients/5'));
+    $this->press($page, '#held-page');
+    $this->see($page, '#say-again-title', 'Is it you?');
+    // Who leaves it is told what was wanted, and nothing has left.
+    $this->press($page, '.modal button', 'Leave it');
+    $this->see($page, '.notice', 'Say once more that it is you');
+    $this->press($page, '#held-page');
+    $this->type($page, '#say-again-password', 'not this one');
+    $this->press($page, '#say-again');
+    $this->see($page, '.modal .notice');
+    $this->type($page, '#say-again-password', 'harbour-light');
+    $this->press($page, '#say-again');
+    // What was asked goes on; the next one is not asked any more.
+    $gone = fn (): bool => $page->findElements(WebDriverBy::cssSelector('.modal')) === [];
+    for ($until = microtime(true) + 10; ! $gone() && microtime(true) < $until;) {
+        usleep(100_000);
+    }
+    expect($gone())->toBeTrue();
+    $this->press($page, '#held-file');
+    $this->rest($page);
+    expect($gone())->toBeTrue()->and($page->findElements(WebDriverBy::cssSelector('#held-on-them ~ .notice')))->toBe([]);
+});

@@ -78,3 +78,22 @@ it('puts nothing on a real client, and nothing on another salon’s head', funct
     $this->postJson("/api/visits/{$this->visit}/practice")->assertNotFound();
     expect(Visit::query()->whereKey($this->visit)->exists())->toBeTrue();
 });
+
+it('makes a first bowl on a practice head of the house’s own shelf, once, for whoever works here', function () {
+    $salon = new SmallSalon;
+    $this->actingAs($salon->member(Role::Assistant));
+    $id = (string) Str::uuid();
+    $bowl = $this->postJson('/api/practice/bowl', ['id' => $id])->assertCreated()->json('bowl');
+    expect($this->postJson('/api/practice/bowl', ['id' => $id])->assertCreated()->json('bowl'))->toBe($bowl);
+    $visit = $this->getJson("/api/visits/{$id}")->assertOk()->json();
+    $made = $visit['rounds'][0]['bowls'][0];
+    expect($visit['rounds'][0]['bowls'])->toHaveCount(1)->and($made['worked']['parts'][0]['grams'])->toBe('30.0 g')
+        ->and($made['worked']['parts'][0]['ingredients'])->toHaveCount(2);
+    // Nobody tests a head that is nobody's: it can be weighed at once.
+    $this->postJson("/api/bowls/{$bowl}/batches", ['id' => (string) Str::uuid()])->assertCreated();
+    $this->postJson('/api/practice/bowl', ['id' => 'one'])->assertUnprocessable();
+    $salon->salon->colourLines()->update(['withdrawn' => true]);
+    app()->forgetScopedInstances();
+    $this->postJson('/api/practice/bowl', ['id' => (string) Str::uuid()])->assertUnprocessable()
+        ->assertJsonPath('mend', 'Add them under Shelf; then there is a bowl to weigh.');
+});

@@ -88,4 +88,4 @@ it('lets somebody sign in within a second while twenty of the dearest requests a
     foreach ($handles as $handle) {
         expect(curl_getinfo($handle, CURLINFO_HTTP_CODE))->toBeLessThan(500)->toBeGreaterThan(0);
     }
-});
+})->group('alone');

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
 import { due, isQuiet, ring, setQuiet, uncalled, type Alarm } from '../shared/time/alarms'
 import { useServerNow } from '../shared/time/useServerNow'
+import { Spoken } from '../shared/ui/Spoken'
 import { Press } from '../shared/ui/Press'
 import { wall } from '../shared/visits/wall'
 
@@ -39,7 +40,8 @@ function Calls({ heads, told, bench }: { heads: Parameters<typeof due>[0]; told:
   if (alarms.length === 0) return null
   return (
     <aside className={`alarms ${bench ? 'alarms-bench' : ''}`} aria-label="Due now">
-      <ul role="alert">
+      <Spoken urgent text={alarms.map((alarm) => `${alarm.act.words}, ${alarm.client}`).join('. ')} />
+      <ul>
         {alarms.slice(0, 3).map((alarm) => <li key={alarm.key}>{bench ? <Call alarm={alarm} /> : <Link to={`/visits/${alarm.visit}?at=run`}><Call alarm={alarm} /></Link>}</li>)}
         {alarms.length > 3 ? <li>and {alarms.length - 3} more</li> : null}
       </ul>

@@ -13,7 +13,9 @@ import { Waiting } from '../shared/ui/Waiting'
 import { useNews } from '../shared/time/useNews'
 import { Alarms } from './Alarms'
 import { Layout } from './Layout'
+import { KeySheet } from './KeySheet'
 import { LockScreen } from './LockScreen'
+import { SayAgain } from './SayAgain'
 import { Mishap } from './Mishap'
 import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, GuidePage, HousePage, MessagesPage, PanelPage, PracticePage, ShelfPage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
 import { SignOut } from './SignOut'
@@ -57,6 +59,7 @@ function SignedIn({ member }: { member: Session }) {
     <MemberContext value={member}>
       {seen ? <div hidden={member.locked} inert={member.locked} className="behind-lock"><Pages member={member} onLeave={() => { setLeaving(true) }} /></div> : null}
       {member.locked ? <LockScreen member={member} onSomebodyElse={() => { setLeaving(true) }} /> : null}
+      {member.locked ? null : <SayAgain />}
       {leaving ? <SignOut member={member} onStay={() => { setLeaving(false) }} /> : null}
     </MemberContext>
   )
@@ -69,6 +72,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
   useNews(!member.locked)
   return (
     <Mishap at={pathname}>
+      <KeySheet />
       {pathname === '/panel' ? null : <Alarms bench={pathname.startsWith('/bench')} />}
       <Suspense fallback={<Waiting what="this page" />}>
         <Routes>

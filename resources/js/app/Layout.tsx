@@ -6,25 +6,8 @@ import { OutboxNote } from '../shared/outbox/OutboxNote'
 import { lock, showLocked, type Session } from '../shared/session/session'
 import { Press } from '../shared/ui/Press'
 import { useKeys } from '../shared/ui/useKeys'
+import { showKeys } from './KeySheet'
 import { TakeDevice } from './TakeDevice'
-
-const SHORTCUTS = [
-  ['g', 'Today'],
-  ['c', 'Clients'],
-  ['m', 'Messages to clients'],
-  ['w', 'Workbench; there 1 to 9 choose the instrument, 0 opens a formula'],
-  ['s', 'Shelf: lines, products, developers, measures'],
-  ['h', 'House rules and team'],
-  ['1–6', 'In a visit: read, canvas, formulate, place, run, close'],
-  ['d', 'Light or dark'],
-  ['?', 'This list'],
-  ['space', 'On the bench: the next thing'],
-  ['0–9', 'On the bench: grams by hand'],
-  ['← →', 'On the bench: undo, take as it is'],
-  ['+', 'On the bench: something that was not planned goes in too'],
-  ['1 2 3', 'On the bench, over target: keep proportion, accept, discard'],
-  ['Esc', 'On the bench: leave'],
-] as const
 
 function turnTheme() {
   const next = document.documentElement.dataset['bsTheme'] === 'dark' ? 'light' : 'dark'
@@ -36,12 +19,10 @@ function turnTheme() {
 export function Layout({ member, onLeave }: { member: Session; onLeave: () => void }) {
   const queries = useQueryClient()
   const close = () => { void lock().catch(() => null).then(() => { showLocked(queries) }) }
-  const [help, setHelp] = useState(false)
   const [handing, setHanding] = useState(false)
   const go = useNavigate()
   useKeys((event) => {
-    if (event.key === '?') setHelp(true)
-    else if (event.key === 'g') void go('/')
+    if (event.key === 'g') void go('/')
     else if (event.key === 'c') {
       event.preventDefault()
       void go('/clients')
@@ -75,7 +56,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           <Press kind="quiet" label="Light or dark theme" onPress={turnTheme}>
             ◐
           </Press>
-          <Press kind="quiet" label="Shortcuts" onPress={() => { setHelp(true) }}>
+          <Press kind="quiet" label="Shortcuts" onPress={showKeys}>
             ?
           </Press>
           <button type="button" id="who" className="initials who-press" aria-label={`${member.name}, ${member.role}: hand this device over`} title={`${member.name}, ${member.role}`} onClick={() => { setHanding(true) }}>
@@ -95,24 +76,6 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
       <Modal show={handing} onHide={() => { setHanding(false) }} centered aria-labelledby="who-title">
         <Modal.Header closeButton><Modal.Title id="who-title">{member.name} is at this device</Modal.Title></Modal.Header>
         <Modal.Body><p>Who takes it over? From then on what is weighed carries their name.</p><TakeDevice member={member} onDone={() => { setHanding(false) }} /></Modal.Body>
-      </Modal>
-      <Modal show={help} onHide={() => { setHelp(false) }} centered aria-labelledby="help-title">
-        <Modal.Header closeButton>
-          <Modal.Title id="help-title">Shortcuts</Modal.Title>
-        </Modal.Header>
-        <Modal.Body>
-          <p><NavLink to="/guide" onClick={() => { setHelp(false) }}>The first ten minutes, and the words of the trade</NavLink></p>
-          <dl className="shortcuts">
-            {SHORTCUTS.map(([key, words]) => (
-              <div key={key}>
-                <dt>
-                  <kbd>{key}</kbd>
-                </dt>
-                <dd>{words}</dd>
-              </div>
-            ))}
-          </dl>
-        </Modal.Body>
       </Modal>
     </div>
   )

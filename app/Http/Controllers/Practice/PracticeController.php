@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Practice;
 
 use App\Http\Controllers\Controller;
+use App\Http\Requests\Practice\FirstBowlRequest;
 use App\Http\Requests\Practice\NewHeadRequest;
 use App\Models\Client;
 use App\Models\PracticeTry;
 use App\Models\Visit;
+use App\Practice\FirstBowl;
 use App\Practice\Lesson;
 use App\Practice\NewHead;
 use App\Practice\TryHead;
@@ -49,6 +51,12 @@ final class PracticeController extends Controller
         $visit = $new($this->member($request), $request->lesson(), $request->id());
 
         return new JsonResponse(['visit' => $visit->id], 201);
+    }
+
+    /** A bowl to weigh for the first time. */
+    public function bowl(FirstBowlRequest $request, FirstBowl $first): JsonResponse
+    {
+        return new JsonResponse(['bowl' => $first($this->member($request), $request->id())->id], 201);
     }
 
     public function try(Request $request, Visit $visit, TryHead $try): JsonResponse

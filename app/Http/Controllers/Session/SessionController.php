@@ -8,6 +8,7 @@ use App\Accounts\CheckPassword;
 use App\Accounts\KnownDevice;
 use App\Http\Controllers\Controller;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\SureAgain;
 use App\Http\Requests\Session\NewPasswordRequest;
 use App\Http\Requests\Session\PasswordRequest;
 use App\Http\Requests\Session\SignInRequest;
@@ -41,6 +42,7 @@ final class SessionController extends Controller
         $this->guard->login($member);
         $request->session()->regenerate();
         IdleLock::open($request->session());
+        SureAgain::said($request->session(), $member);
 
         return (new JsonResponse((new SessionResource($member))->toArray()))->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
     }
@@ -57,8 +59,24 @@ final class SessionController extends Controller
     {
         $check->again($this->member($request), $request->password());
         IdleLock::open($request->session());
+        SureAgain::said($request->session(), $this->member($request));
 
         return new JsonResponse((new SessionResource($this->member($request)))->toArray());
+    }
+
+    /** The password once more, before what only its person may do. */
+    public function again(PasswordRequest $request, CheckPassword $check): JsonResponse
+    {
+        $check->again($this->member($request), $request->password());
+        SureAgain::said($request->session(), $this->member($request));
+
+        return new JsonResponse(null, 204);
+    }
+
+    /** Whether a password was said a moment ago: asked before something leaves that is no question of the page's own. */
+    public function sure(): JsonResponse
+    {
+        return new JsonResponse(null, 204);
     }
 
     /** A new password ends every other session of this person. */

@@ -19,6 +19,7 @@ import { Ended } from './Ended'
 import { bowlFacts, type BowlFacts } from './facts'
 import { productColour } from '../../shared/shelf/productColour'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
+import { FirstBowl } from './FirstBowl'
 import { HandEntry } from './HandEntry'
 import { LineList } from './LineList'
 import type { OfflineBowl } from './offline'
@@ -78,6 +79,7 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
       <div className="bench-body">
         {batch === null ? <Plan facts={facts} /> : <LineList batch={batch} offline={weighing.offline} colourOf={colourOf} />}
         <div className="bench-middle">
+          <FirstBowl batch={batch} scale={scale} asked={bench.pan.question !== null} standsHere={bench.standsHere} />
           <EarlyWords early={facts.early} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />
           {weighing.refused.length > 0 ? null : <GateWords gate={facts.gate} visit={facts.visit} begun={batch !== null && batch.status !== 'finished' && batch.status !== 'discarded'} />}
           <UnsentPours weighing={weighing} />

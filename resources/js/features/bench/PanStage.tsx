@@ -1,3 +1,4 @@
+import { Spoken } from '../../shared/ui/Spoken'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import { useState } from 'react'
@@ -25,7 +26,8 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
       </section>
     )
   return (
-    <section className="stage stage-asks" aria-live="polite">
+    <section className="stage stage-asks">
+      <Spoken text={scale.state === 'reading' && scale.still ? `What stands on the scale? ${masses(reads)}` : ''} />
       <h2 className="stage-label">What stands on the scale?</h2>
       <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words">
@@ -71,9 +73,9 @@ function Question({ batch, bench, reads }: { batch: Batch; bench: Bench; reads: 
   })
   if (question === null) return null
   return (
-    <section className="stage stage-asks" role="alert">
+    <section className="stage stage-asks">
       <p className="stage-number pan-number"><Mass of={reads} /></p>
-      <p className="stage-words" id="pan-question">! {question.message}<span className="stage-in">{question.mend}</span></p>
+      <p className="stage-words" id="pan-question" role="alert">! {question.message}<span className="stage-in">{question.mend}</span></p>
       {named ? <Form.Control aria-label="What this bowl is called" id="pan-mark" placeholder="Its name, where it has one: the yellow one" maxLength={40} value={mark} onChange={(event) => { setMark(event.target.value) }} /> : null}
       <div className="bench-choices">
         {choices.map((choice, at) => (

@@ -2,6 +2,7 @@ import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import type { Batch } from './api'
 import { Gauge } from './Gauge'
+import { Spoken } from '../../shared/ui/Spoken'
 import { Press } from '../../shared/ui/Press'
 import type { ScaleState } from './useScale'
 
@@ -20,6 +21,10 @@ const LOST = {
   overload: 'Too heavy for the scale', frozen: 'The scale stands still',
 } as const
 
+/** What is heard of a pour: where it stands, and how much is in once the scale rests. */
+export const spokenPour = (label: string, open: boolean, place: keyof typeof WORDS, still: boolean, inLine: string) =>
+  `${label}: ${open && place !== 'bowl-missing' ? 'by eye' : WORDS[place]}${still ? `, ${masses(inLine)} in` : ''}`
+
 /** The one product being poured, large: what is left, what is in, where that stands. */
 export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch; scale: ScaleState; onStanding: () => void; onOther: () => void }) {
   const line = batch.lines.find((each) => each.key === batch.current)
@@ -27,7 +32,8 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
   const pour = scale.state === 'reading' ? scale.pour : null
   const place = pour?.place ?? 'waiting'
   return (
-    <section className={`stage stage-${pour === null ? 'lost' : place}`} aria-live="polite">
+    <section className={`stage stage-${pour === null ? 'lost' : place}`}>
+      <Spoken text={pour === null || scale.state !== 'reading' ? '' : spokenPour(line.label, line.open, place, scale.still, pour.inLine)} />
       <h2 className="stage-label">{line.label}</h2>
       {pour === null ? (
         <>

@@ -1,5 +1,6 @@
 import { Mass } from '../../shared/ui/Mass'
 import { useState } from 'react'
+import { Spoken } from '../../shared/ui/Spoken'
 import { ScalePicker } from '../../shared/scale/ScalePicker'
 import type { ScaleState } from './useScale'
 
@@ -11,7 +12,7 @@ export function ScaleBadge({ scale }: { scale: ScaleState }) {
   return (
     <>
       <button type="button" className={`scale-badge scale-${scale.state}`} id="scale-badge" aria-label="Which scale" onClick={() => { setChoosing(true) }}>
-        <span role="status">
+        <span>
           {scale.state === 'reading' ? (
             <>
               <span className="quiet">scale</span> <span className="grams"><Mass of={scale.shown} /></span> <span aria-hidden="true">{scale.still ? '■' : '≈'}</span>
@@ -22,6 +23,7 @@ export function ScaleBadge({ scale }: { scale: ScaleState }) {
           )}
         </span>
       </button>
+      <Spoken text={scale.state === 'reading' ? '' : WORDS[scale.state]} />
       {choosing ? <ScalePicker onClose={() => { setChoosing(false) }} /> : null}
     </>
   )

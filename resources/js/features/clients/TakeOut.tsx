@@ -1,6 +1,7 @@
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { beSure } from '../../shared/session/session'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -8,16 +9,26 @@ import { eraseClient, type Client } from './api'
 
 /** All that is held, to be given to them; and, by the owner, the person taken out of the record. */
 export function TakeOut({ file, owns, onErased }: { file: Client; owns: boolean; onErased: () => void }) {
+  // A download is no question that could be asked again: who may have it is asked before.
+  const take = useMutation({ mutationFn: async (as: 'page' | 'all') => { await beSure(); return as }, onSuccess: (as) => { download(`/api/clients/${String(file.id)}/${as}`) } })
   return (
     <section aria-labelledby="held-on-them">
       <h2 id="held-on-them">What is held on them</h2>
       <p className="notice-actions">
-        <a className="btn btn-outline-primary press" href={`/api/clients/${String(file.id)}/page`} download>As a page to read</a>
-        <a className="btn btn-link press" href={`/api/clients/${String(file.id)}/all`} download>As a file for programs</a>
+        <Press disabled={take.isPending} onPress={() => { take.mutate('page') }} id="held-page">As a page to read</Press>
+        <Press kind="quiet" disabled={take.isPending} onPress={() => { take.mutate('all') }} id="held-file">As a file for programs</Press>
       </p>
+      {take.error === null ? null : <ErrorNotice error={take.error} />}
       {owns ? <Erase file={file} onErased={onErased} /> : null}
     </section>
   )
+}
+
+function download(address: string): void {
+  const link = document.createElement('a')
+  link.href = address
+  link.download = ''
+  link.click()
 }
 
 function Erase({ file, onErased }: { file: Client; onErased: () => void }) {

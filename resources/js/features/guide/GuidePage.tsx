@@ -1,8 +1,30 @@
+import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { Link } from 'react-router'
+import { Link, useNavigate } from 'react-router'
+import { z } from 'zod'
+import { postJson } from '../../shared/api/http'
+import { newId } from '../../shared/api/newId'
 import { useMember } from '../../shared/session/member'
+import { ErrorNotice } from '../../shared/ui/Notice'
+import { Press } from '../../shared/ui/Press'
 import { WORDS } from './words'
+
+/** A bowl on a practice head, and the bench with somebody beside it. */
+function FirstBowlPress() {
+  const go = useNavigate()
+  const make = useMutation({
+    mutationFn: async () => z.object({ bowl: z.string() }).parse(await postJson('practice/bowl', { id: newId() })).bowl,
+    onSuccess: (bowl) => go(`/bench/${bowl}?guide=yes`),
+  })
+  return (
+    <div className="guide-first">
+      <Press kind="main" id="first-bowl" disabled={make.isPending} onPress={() => { make.mutate() }}>Weigh your first bowl</Press>
+      <span className="quiet">On a practice head, with somebody beside you at each step; nothing of it stands in the salon’s records.</span>
+      {make.error === null ? null : <ErrorNotice error={make.error} />}
+    </div>
+  )
+}
 
 /** The first ten minutes, and the words. */
 export function GuidePage() {
@@ -14,6 +36,7 @@ export function GuidePage() {
     <div className="page guide">
       <h1>The first ten minutes</h1>
       <p className="lead-line">A visit from the first gram to the next time. Nothing you do at the bench is lost: press twice, press wrong, walk away.</p>
+      <FirstBowlPress />
       <ol className="guide-steps">
         <li><strong>Weigh.</strong> On <Link to="/">Today</Link>, under “Needs a hand next”, press “Weigh bowl A”. Put an empty bowl on the scale and say that it is empty: only then does a gram count.</li>
         <li><strong>Pour.</strong> {member.scaleSimulated ? <>The scale here is a simulated one: open the <Link to="/panel" target="_blank" rel="noreferrer">pour panel</Link> in a second window and pour there.</> : 'Pour the product that stands there large.'} The number says what is still to go; “On target” is within what a hand may miss. Space records it and goes on to the next. Without a scale, type the grams.</li>

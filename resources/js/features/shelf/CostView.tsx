@@ -42,14 +42,16 @@ export function CostView() {
       {shown.length === 0 ? <p className="quiet">Nothing was poured in these days.</p> : (
         <Suspense fallback={<Waiting what="the drawing" />}><CostChart rows={shown.slice(0, 24)} /></Suspense>
       )}
-      <table className="stock-table">
-        <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th><th scope="col" className="number">thrown away</th><th scope="col" className="number">beyond the plan</th>{addOns ? <th scope="col" className="number">add-ons</th> : null}</tr></thead>
-        <tbody>
-          {shown.map((row) => (
-            <tr key={row.key}><td>{row.name}</td><td className="number grams"><Mass of={row.poured} /></td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {masses(row.unpriced)} unpriced</span>}</td><td className="number"><Mass of={row.wasted} /></td><td className="number">{row.wastedCost}</td><td className="number">{row.thrown?.cost ?? ''}</td><td className="number">{row.over?.cost ?? ''}</td>{addOns ? <td className="number">{row.addOns ?? ''}</td> : null}</tr>
-          ))}
-        </tbody>
-      </table>
+      <div className="table-scroll" tabIndex={0} role="region" aria-label="What it cost, row by row">
+        <table className="stock-table">
+          <thead><tr><th scope="col">{BY.find(([key]) => key === data.by)?.[1]}</th><th scope="col" className="number">Poured</th><th scope="col" className="number">Cost</th><th scope="col" className="number">Not used</th><th scope="col" className="number">its cost</th><th scope="col" className="number">thrown away</th><th scope="col" className="number">beyond the plan</th>{addOns ? <th scope="col" className="number">add-ons</th> : null}</tr></thead>
+          <tbody>
+            {shown.map((row) => (
+              <tr key={row.key}><td>{row.name}</td><td className="number grams"><Mass of={row.poured} /></td><td className="number grams">{row.cost}{row.unpriced === null ? '' : <span className="quiet"> + {masses(row.unpriced)} unpriced</span>}</td><td className="number"><Mass of={row.wasted} /></td><td className="number">{row.wastedCost}</td><td className="number">{row.thrown?.cost ?? ''}</td><td className="number">{row.over?.cost ?? ''}</td>{addOns ? <td className="number">{row.addOns ?? ''}</td> : null}</tr>
+            ))}
+          </tbody>
+        </table>
+      </div>
       {shown.length < data.rows.length ? <p className="quiet">and {data.rows.length - shown.length} more; the table (CSV) has all of them.</p> : null}
     </section>
   )

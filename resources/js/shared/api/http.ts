@@ -46,6 +46,14 @@ export function onDoor(listener: (door: Door) => void): () => void {
   return () => { doors.delete(listener) }
 }
 
+let sayAgain: (() => Promise<boolean>) | null = null
+
+/** Who asks for the password once more where the server wants it: true when it was said, and what was asked goes on. */
+export function onSayAgain(ask: () => Promise<boolean>): () => void {
+  sayAgain = ask
+  return () => { sayAgain = null }
+}
+
 function token(): string {
   const cookie = document.cookie.split('; ').find((each) => each.startsWith('XSRF-TOKEN='))
   return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length))
@@ -96,6 +104,7 @@ export async function exchange(method: string, path: string, body: unknown, with
   }
   const refused = readRefusal(response.status, text, Number(response.headers.get('Retry-After') ?? 0) || 0)
   if (refused instanceof Refused && (refused.status === 401 || refused.status === 423)) letGo()
+  if (refused instanceof Refused && refused.status === 428 && sayAgain !== null && (await sayAgain())) return exchange(method, path, body, with_)
   if (refused instanceof Refused && !path.startsWith('session')) {
     if (refused.status === 401) for (const listener of doors) listener('signed-out')
     if (refused.status === 423) for (const listener of doors) listener('locked')

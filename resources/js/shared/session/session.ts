@@ -82,3 +82,9 @@ export function showSignedOut(queries: QueryClient): void {
 }
 export const changePassword = (password: string, next: string) => putJson('session/password', { password, new: next })
 export const signOut = () => deleteJson('session')
+
+/** The password once more, before what only its person may do. */
+export const sayPassword = (password: string) => postJson('session/again', { password })
+
+/** Resolves where a password was said a moment ago; it is asked for where it was not. */
+export const beSure = () => getJson('sure')
