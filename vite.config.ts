@@ -1,8 +1,24 @@
+import purgecss from '@fullhuman/postcss-purgecss'
 import react from '@vitejs/plugin-react'
 import laravel from 'laravel-vite-plugin'
+import type { Plugin } from 'postcss'
 import { defineConfig } from 'vite'
+
+/** Of Bootstrap's style only what the page can show: what our own code and Bootstrap's components name. */
+const used = purgecss({
+  content: ['resources/js/**/*.{ts,tsx}', 'resources/views/**/*.php', 'node_modules/react-bootstrap/esm/{Modal,Offcanvas,Form,AbstractModal,Close,Fade}*.js'],
+  // Names that components put together.
+  safelist: { standard: [/^modal/, /^offcanvas/, /^form-(control|select|check|range)/, /^btn($|-)/, 'invalid-feedback', 'was-validated'] },
+})
+const bootstrapOnly: Plugin = {
+  postcssPlugin: 'of-bootstrap-what-is-used',
+  async OnceExit(root, more) {
+    if (root.source?.input.file?.includes('bootstrap') === true && 'OnceExit' in used) await used.OnceExit?.(root, more)
+  },
+}
 
 export default defineConfig({
   plugins: [laravel({ input: 'resources/js/app/main.tsx', refresh: false }), react()],
+  css: { postcss: { plugins: [bootstrapOnly] } },
   build: { target: 'es2022', sourcemap: false },
 })

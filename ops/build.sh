@@ -1,13 +1,14 @@
 # Building the page, and the commands that start, stop and tell.
 
-front_end_files() { find resources vite.config.ts vite.worker.config.ts tsconfig.json package-lock.json -type f | LC_ALL=C sort; }
+front_end_files() { find resources vite.config.ts vite.worker.config.ts tsconfig.json package-lock.json ops/brotli.mjs -type f | LC_ALL=C sort; }
 
 build_front_end() {
     mapfile -t files < <(front_end_files)
     if [ ! -f public/build/manifest.json ] || [ ! -f public/sw.js ] || stamp_is_old build "${files[@]}"; then
         say 'Building the page'
         { npx vite build && npx vite build -c vite.worker.config.ts; } >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
-        find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} +
+        # As far as it goes, once; by Brotli for whoever takes it, which browsers do by TLS and on the machine itself.
+        find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} + -exec node ops/brotli.mjs {} +
         record_stamp build "${files[@]}"
     fi
 }

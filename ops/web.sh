@@ -123,7 +123,11 @@ CONF
 }
 
 write_nginx_conf() {
+    # What Debian has of it; where it is not there, gzip does.
+    local module=/usr/lib/nginx/modules/ngx_http_brotli_static_module.so brotli_load='' brotli_on=''
+    if [ -e "$module" ]; then brotli_load="load_module $module;" brotli_on='brotli_static on;'; fi
     cat >"$DIR/nginx.conf" <<CONF
+$brotli_load
 daemon off;
 worker_processes 2;
 pid "$DIR/run/nginx-master.pid";
@@ -149,6 +153,7 @@ http {
     gzip_min_length 600;
     # What was built is compressed once, as far as it goes.
     gzip_static on;
+    $brotli_on
     gzip_types text/css application/javascript application/json image/svg+xml;
     fastcgi_buffers 16 32k;
     fastcgi_buffer_size 64k;

@@ -2,9 +2,6 @@ import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useEffect, useState } from 'react'
 import { Route, Routes, useLocation } from 'react-router'
 import { mayBegin } from '../features/begin/api'
-import { BeginPage } from '../features/begin/BeginPage'
-import { Steps } from '../features/begin/Steps'
-import { JoinPage } from '../features/begin/JoinPage'
 import { SignInPage } from '../features/session/SignInPage'
 import { MemberContext } from '../shared/session/member'
 import { session, type Session } from '../shared/session/session'
@@ -17,8 +14,7 @@ import { KeySheet } from './KeySheet'
 import { LockScreen } from './LockScreen'
 import { SayAgain } from './SayAgain'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, GuidePage, HousePage, MessagesPage, PanelPage, PracticePage, ShelfPage, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
-import { SignOut } from './SignOut'
+import { BeginPage, BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, GuidePage, HousePage, JoinPage, MessagesPage, PanelPage, PracticePage, ShelfPage, SignOut, Steps, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
 import { useDoors } from './useDoors'
 import { useOffline } from './useOffline'
 
@@ -28,7 +24,7 @@ export function App() {
   const joining = /^\/join\/([0-9a-f]{40})$/.exec(useLocation().pathname)?.[1] ?? null
   useDoors(member.data ?? null)
   if (member.data === undefined) return member.error === null ? <Waiting what="Tinta" /> : <ErrorNotice error={member.error} />
-  if (joining !== null) return <JoinPage token={joining} />
+  if (joining !== null) return <Suspense fallback={<Waiting what="Tinta" />}><JoinPage token={joining} /></Suspense>
   if (member.data === null) return <Entrance />
   return <SignedIn member={member.data} />
 }
@@ -42,7 +38,7 @@ function Entrance() {
   if (open.fetchStatus === 'fetching') return <Waiting what="Tinta" />
   if (open.data?.open !== true) return <SignInPage />
   // Where several salons are, most who come here have theirs already.
-  return (begins ?? (open.data.empty || first === '/begin')) ? <BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} /> : <SignInPage onBegin={() => { setBegins(true) }} />
+  return (begins ?? (open.data.empty || first === '/begin')) ? <Suspense fallback={<Waiting what="Tinta" />}><BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} /></Suspense> : <SignInPage onBegin={() => { setBegins(true) }} />
 }
 
 function SignedIn({ member }: { member: Session }) {
@@ -60,7 +56,7 @@ function SignedIn({ member }: { member: Session }) {
       {seen ? <div hidden={member.locked} inert={member.locked} className="behind-lock"><Pages member={member} onLeave={() => { setLeaving(true) }} /></div> : null}
       {member.locked ? <LockScreen member={member} onSomebodyElse={() => { setLeaving(true) }} /> : null}
       {member.locked ? null : <SayAgain />}
-      {leaving ? <SignOut member={member} onStay={() => { setLeaving(false) }} /> : null}
+      {leaving ? <Suspense><SignOut member={member} onStay={() => { setLeaving(false) }} /></Suspense> : null}
     </MemberContext>
   )
 }

@@ -1,13 +1,12 @@
 import { useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
-import Modal from 'react-bootstrap/Modal'
+import { Suspense, useState } from 'react'
 import { NavLink, Outlet, useNavigate } from 'react-router'
 import { OutboxNote } from '../shared/outbox/OutboxNote'
 import { lock, showLocked, type Session } from '../shared/session/session'
 import { Press } from '../shared/ui/Press'
 import { useKeys } from '../shared/ui/useKeys'
 import { showKeys } from './KeySheet'
-import { TakeDevice } from './TakeDevice'
+import { HandOver } from './pages'
 
 function turnTheme() {
   const next = document.documentElement.dataset['bsTheme'] === 'dark' ? 'light' : 'dark'
@@ -73,10 +72,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
       <main className="frame-main">
         <Outlet />
       </main>
-      <Modal show={handing} onHide={() => { setHanding(false) }} centered aria-labelledby="who-title">
-        <Modal.Header closeButton><Modal.Title id="who-title">{member.name} is at this device</Modal.Title></Modal.Header>
-        <Modal.Body><p>Who takes it over? From then on what is weighed carries their name.</p><TakeDevice member={member} onDone={() => { setHanding(false) }} /></Modal.Body>
-      </Modal>
+      {handing ? <Suspense><HandOver member={member} onClose={() => { setHanding(false) }} /></Suspense> : null}
     </div>
   )
 }

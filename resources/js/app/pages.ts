@@ -18,6 +18,14 @@ const load = {
   shelf: () => import('../features/shelf/ShelfPage'),
   house: () => import('../features/house/HousePage'),
   panel: () => import('../features/scale/PanelPage'),
+  begin: () => import('../features/begin/BeginPage'),
+  join: () => import('../features/begin/JoinPage'),
+  steps: () => import('../features/begin/Steps'),
+  outbox: () => import('../shared/outbox/OutboxPanel'),
+  signOut: () => import('./SignOut'),
+  keys: () => import('./KeyDialog'),
+  sayAgain: () => import('./SayAgainDialog'),
+  handOver: () => import('./HandOver'),
 }
 
 const page = <P extends object, K extends string>(from: () => Promise<Record<K, ComponentType<P>>>, name: K) =>
@@ -39,6 +47,14 @@ export const PracticePage = page(load.practice, 'PracticePage')
 export const ShelfPage = page(load.shelf, 'ShelfPage')
 export const HousePage = page(load.house, 'HousePage')
 export const PanelPage = page(load.panel, 'PanelPage')
+export const BeginPage = page(load.begin, 'BeginPage')
+export const JoinPage = page(load.join, 'JoinPage')
+export const Steps = page(load.steps, 'Steps')
+/** What opens over a page is a piece of its own too. */
+export const SignOut = page(load.signOut, 'SignOut')
+export const KeyDialog = page(load.keys, 'KeyDialog')
+export const SayAgainDialog = page(load.sayAgain, 'SayAgainDialog')
+export const HandOver = page(load.handOver, 'HandOver')
 
 /**
  * Fetches the other pages once the first one stands: the network may be gone when the bench is opened. What cannot be fetched
