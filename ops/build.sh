@@ -36,6 +36,8 @@ end_older_release() {
             stop_database
             stop_supervisor
         fi
+        # Which packages there are, and what was made ready of the settings, was the other release's.
+        rm -f "$DIR"/storage/framework/{packages,services,config,routes,events}.php
         (umask 077 && printf '%s' "$release" >"$DIR/run/release")
     fi
 }

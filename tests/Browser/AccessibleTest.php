@@ -10,13 +10,13 @@ it('has no accessibility violation on its main views', function () {
         $page->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $say, 'params' => (object) $what]);
     };
     $all = [];
-    $check = function (string $where, array $sizes = [[1280, 800], [1024, 768], [390, 844]]) use (&$page, &$all, $axe, $devtools): void {
+    $check = function (string $where, array $looks = [[1280, 800, ['light', 'dark']], [1024, 768, ['light']], [390, 844, ['dark']]]) use (&$page, &$all, $axe, $devtools): void {
         // Nothing fades in while it is looked at.
         $devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
         $page->executeScript($axe);
-        foreach ($sizes as [$width, $height]) {
+        foreach ($looks as [$width, $height, $themes]) {
             $devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
-            foreach (['light', 'dark'] as $theme) {
+            foreach ($themes as $theme) {
                 $found = $page->executeAsyncScript(<<<'JS'
                     const [theme, done] = arguments;
                     document.documentElement.dataset.bsTheme = theme;

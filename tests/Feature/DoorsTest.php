@@ -303,4 +303,4 @@ it('reads no body of more values than anything holds', function () {
     // Refused before any of it is checked.
     expect(microtime(true) - $from)->toBeLessThan(1.5);
     $tried(100)->assertUnprocessable()->assertJsonValidationErrors('fields');
-});
+})->group('alone');

@@ -10,6 +10,7 @@ use App\Actions\Salons\BeginSalon;
 use App\Exceptions\PasswordRefused;
 use App\Http\Controllers\Controller;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\SureAgain;
 use App\Http\Requests\Salons\BeginRequest;
 use App\Http\Resources\Salons\BeginningResource;
 use App\Http\Resources\Session\SessionResource;
@@ -44,6 +45,7 @@ final class BeginningController extends Controller
         $this->guard->login($owner);
         $request->session()->regenerate();
         IdleLock::open($request->session());
+        SureAgain::said($request->session(), $owner);
 
         return (new JsonResponse((new SessionResource($owner))->toArray(), 201))->withCookie(KnownDevice::of($request)->cookieWith($owner, $cookies));
     }

@@ -11,6 +11,7 @@ use App\Exceptions\PasswordRefused;
 use App\Exceptions\TeamRefused;
 use App\Http\Controllers\Controller;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\SureAgain;
 use App\Http\Requests\Team\AcceptRequest;
 use App\Http\Resources\Session\SessionResource;
 use Illuminate\Contracts\Auth\StatefulGuard;
@@ -48,6 +49,7 @@ final class JoinController extends Controller
         $guard->login($member);
         $request->session()->regenerate();
         IdleLock::open($request->session());
+        SureAgain::said($request->session(), $member);
 
         return (new JsonResponse((new SessionResource($member))->toArray(), 201))->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
     }
