@@ -54,6 +54,8 @@ command_start() {
     choose_instance "${1:-}"
     use_instance "$(chosen_instance)"
     [ -z "$FIRST_OF_ALL" ] || is_cluster_node || fail 'This machine is no node yet: ./tinta cluster NODE ADDRESS,ADDRESS,ADDRESS says which it is.'
+    # A node takes the whole record from another by these.
+    if is_cluster_node; then install_debian "${CLUSTER_PACKAGES[@]}"; fi
     end_older_release
     end_orphans
     # Taken ports are said before anything is begun.

@@ -42,7 +42,6 @@ use_instance() {
     [ "$INSTANCE" = drill ] && base=200
     [ "$INSTANCE" = group ] && base=300
     [ "$INSTANCE" = test2 ] && base=400
-    [ "$INSTANCE" = test3 ] && base=420
     [[ "$INSTANCE" == cluster[1-9] ]] && base=$((500 + 10 * ${INSTANCE#cluster}))
     DB_NAME=tinta
     is_for_tests && DB_NAME=tinta_browser

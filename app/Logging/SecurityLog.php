@@ -11,6 +11,7 @@ use Illuminate\Http\Request;
 use Illuminate\Log\LogManager;
 use Illuminate\Routing\Route;
 use Symfony\Component\HttpFoundation\Response;
+use Throwable;
 
 /**
  * What happens at the doors, one line each, for whoever looks after the machine: who came in and who did not, what was refused, what
@@ -56,7 +57,7 @@ final readonly class SecurityLog
         if ($event === null && ! in_array($status, self::REFUSED, true)) {
             return;
         }
-        $this->logs->channel('security')->info($event ?? 'refused', [
+        $line = [
             'answer' => $status,
             'asked' => "{$request->method()} {$pattern}",
             'person' => $member instanceof TeamMember ? $member->id : null,
@@ -64,6 +65,11 @@ final readonly class SecurityLog
             // The same for the same origin until the key is changed, and nobody's address.
             'origin' => substr(hash_hmac('sha256', (string) $request->ip(), (string) $this->config->get('app.key')), 0, 12),
             'node' => $this->config->get('tinta.node'),
-        ]);
+        ];
+        try {
+            $this->logs->channel('security')->info($event ?? 'refused', $line);
+        } catch (Throwable) {
+            // A disk without room must not shut the doors: whoever asked has their answer.
+        }
     }
 }

@@ -80,3 +80,9 @@ it('tells what happens at the doors, and names nobody', function () {
         expect($written)->not->toContain($secret);
     }
 });
+
+it('keeps no door shut because its log cannot be written', function () {
+    config(['logging.channels.security' => ['driver' => 'single', 'path' => '/proc/there/is/no/room.log', 'level' => 'info']]);
+    $this->postJson('/api/session', ['email' => $this->owner->email, 'password' => 'a-long-password'])->assertOk();
+    $this->getJson('/api/today')->assertOk();
+});
