@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Cable;
 
@@ -19,7 +20,7 @@ it('opens without the network, weighs a bowl and the next one by hand, and bring
     // The visit is looked at once, so that this device has what it needs.
     $page->get($this->address("/visits/{$visit}?at=run"));
     $this->see($page, '.lane[aria-label="Bowl B"]');
-    expect($page->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))'))->toBeTrue();
+    heldForNoNetwork($page);
     usleep(3_500_000);
 
     $this->cable->pull();
@@ -62,8 +63,7 @@ it('shows nothing without the network to whoever comes after the person who left
     $page = $this->browser();
     $this->signIn($page, 'noor');
     $this->see($page, '.visit-card, .today-visit, .frame-main');
-    $page->executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then(() => done(true))');
-    usleep(2_500_000);
+    heldForNoNetwork($page);
     // Untouched for longer than the house allows, it opens locked.
     $this->cable->pull();
     $page->executeScript("localStorage.setItem('tinta.touched', String(Date.now() - 3 * 3600 * 1000))");
@@ -80,3 +80,21 @@ it('shows nothing without the network to whoever comes after the person who left
     $this->see($page, '.notice-warn', 'No connection');
     expect($page->executeScript('return document.body.textContent'))->not->toContain('Teodora Petrova');
 });
+
+/** Waits until the device holds the shell and every built piece that this page was opened with, and not a moment longer. */
+function heldForNoNetwork(RemoteWebDriver $page): void
+{
+    $held = <<<'JS'
+        const done = arguments[0]
+        const pieces = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => new URL(name).pathname.startsWith('/build/'))
+        Promise.all(['/', ...pieces].map((name) => caches.match(name))).then((held) => done(['/', ...pieces].filter((name, index) => held[index] === undefined)))
+        JS;
+    $until = microtime(true) + 20;
+    while (($missing = $page->executeAsyncScript($held)) !== []) {
+        if (microtime(true) > $until) {
+            throw new RuntimeException('This device does not hold '.implode(', ', $missing).'.');
+        }
+        usleep(50_000);
+    }
+    expect($missing)->toBe([]);
+}

@@ -2,20 +2,35 @@ import { clientsClaim } from 'workbox-core'
 import { ExpirationPlugin } from 'workbox-expiration'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
+import { STAND } from './stand'
 
 /**
  * The page itself, for a device that has lost the network: the shell as it was last served, and the built pieces, whose names
  * change with their contents. What the server says is never kept here (`shared/keep/offlineCache` keeps what the bench needs,
  * under its person).
  */
-declare const self: { skipWaiting(): Promise<void> }
+declare const self: {
+  skipWaiting(): Promise<void>
+  clients: { claim(): Promise<void> }
+  addEventListener(name: 'install' | 'message', on: (event: { data: unknown; waitUntil(until: Promise<unknown>): void }) => void): void
+}
+
+const SHELL = 'tinta-shell'
 
 void self.skipWaiting()
 clientsClaim()
+// The page that brought this worker was opened before it stood: without this a device that opens once holds no shell at all.
+self.addEventListener('install', (event) => {
+  event.waitUntil(caches.open(SHELL).then((held) => held.add(new Request('/', { headers: { Accept: 'text/html' } }))))
+})
+// A page that was still opening while this worker became active is not among those it claimed then: it asks.
+self.addEventListener('message', (event) => {
+  if (event.data === STAND) event.waitUntil(self.clients.claim())
+})
 
 // Every address is the one page: one shell stands for all of them.
 const shell = new NetworkFirst({
-  cacheName: 'tinta-shell',
+  cacheName: SHELL,
   networkTimeoutSeconds: 4,
   plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }],
 })
