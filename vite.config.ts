@@ -1,8 +1,10 @@
 import purgecss from '@fullhuman/postcss-purgecss'
+import { lingui } from '@lingui/vite-plugin'
 import react from '@vitejs/plugin-react'
 import laravel from 'laravel-vite-plugin'
 import type { Plugin } from 'postcss'
 import { defineConfig } from 'vite'
+import { words } from './words.plugin'
 
 /** Of Bootstrap's style only what the page can show: what our own code and Bootstrap's components name. */
 const used = purgecss({
@@ -18,7 +20,8 @@ const bootstrapOnly: Plugin = {
 }
 
 export default defineConfig({
-  plugins: [laravel({ input: 'resources/js/app/main.tsx', refresh: false }), react()],
+  plugins: [laravel({ input: ['resources/js/app/main.tsx', 'resources/js/words/pt.ts'], refresh: false }), words(), lingui({ failOnMissing: true, failOnCompileError: true }), react()],
+  resolve: { alias: { '@words': '/resources/js/shared/words' } },
   css: { postcss: { plugins: [bootstrapOnly] } },
   build: { target: 'es2022', sourcemap: false },
 })

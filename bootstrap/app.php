@@ -8,6 +8,7 @@ use App\Exceptions\PasswordRefused;
 use App\Exceptions\ScaleUnreachable;
 use App\Http\Middleware\IdleLock;
 use App\Http\Middleware\PlainValues;
+use App\Http\Middleware\QuietReads;
 use App\Http\Middleware\SecureCookies;
 use App\Http\Middleware\SureAgain;
 use App\Http\Middleware\WriteOnce;
@@ -44,7 +45,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         if ($proxies !== []) {
             $middleware->trustProxies(at: $proxies, headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT);
         }
-        $middleware->web(prepend: [SecureCookies::class]);
+        $middleware->web(prepend: [QuietReads::class, SecureCookies::class]);
         // One origin serves page and API, so there is nothing to allow across origins.
         $middleware->remove(HandleCors::class);
         $middleware->redirectGuestsTo('/sign-in');

@@ -220,3 +220,22 @@ it('shows where somebody is signed in, and ends one of them or all others with t
     $this->deleteJson('/api/session/devices', ['password' => 'a-long-password'])->assertOk()->assertExactJson([]);
     expect(DB::table('sessions')->whereIn('id', ['one', 'two', 'theirs'])->pluck('id')->all())->toBe(['theirs']);
 });
+
+it('brings no session’s cookies with what is only read, so that none comes back over the one that followed it; a wall stays signed in', function () {
+    $member = (new SmallSalon)->member();
+    $name = (string) config('session.cookie');
+    $brought = fn ($response): array => array_map(fn ($cookie): string => $cookie->getName(), $response->headers->getCookies());
+    $signed = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
+    expect($brought($signed))->toContain($name);
+    $this->withCredentials()->withCookie($name, session()->getId());
+    expect($brought($this->getJson('/api/today')->assertOk()))->toBe([])
+        ->and($brought($this->getJson('/api/house')->assertOk()))->toBe([]);
+    $this->travel(61)->minutes();
+    expect($brought($this->getJson('/api/session')->assertOk()))->toContain($name)
+        ->and($brought($this->getJson('/api/session')->assertOk()))->toBe([]);
+    // Nobody is signed in: nothing that would keep it.
+    $this->travelBack();
+    $this->deleteJson('/api/session')->assertNoContent();
+    $this->travel(61)->minutes();
+    expect($brought($this->getJson('/api/session')->assertOk()))->toBe([]);
+});

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useRef, useState } from 'react'
 import { Link } from 'react-router'
@@ -39,19 +40,19 @@ function Calls({ heads, told, bench }: { heads: Parameters<typeof due>[0]; told:
   useWakeLock(heads.some((head) => head.onHair))
   if (alarms.length === 0) return null
   return (
-    <aside className={`alarms ${bench ? 'alarms-bench' : ''}`} aria-label="Due now">
+    <aside className={`alarms ${bench ? 'alarms-bench' : ''}`} aria-label={t`Due now`}>
       <Spoken urgent text={alarms.map((alarm) => `${alarm.act.words}, ${alarm.client}`).join('. ')} />
       <ul>
         {alarms.slice(0, 3).map((alarm) => <li key={alarm.key}>{bench ? <Call alarm={alarm} /> : <Link to={`/visits/${alarm.visit}?at=run`}><Call alarm={alarm} /></Link>}</li>)}
-        {alarms.length > 3 ? <li>and {alarms.length - 3} more</li> : null}
+        {alarms.length > 3 ? <li>{t`and ${alarms.length - 3} more`}</li> : null}
       </ul>
-      {bench ? null : <Press kind="quiet" label={quiet ? 'Let the clocks be heard' : 'Quiet: clocks are shown, not heard'} pressed={quiet} onPress={() => { setQuiet(!quiet); turn(!quiet) }}>{quiet ? 'Quiet' : 'Sound on'}</Press>}
+      {bench ? null : <Press kind="quiet" label={quiet ? t`Let the clocks be heard` : t`Quiet: clocks are shown, not heard`} pressed={quiet} onPress={() => { setQuiet(!quiet); turn(!quiet) }}>{quiet ? t`Quiet` : t`Sound on`}</Press>}
     </aside>
   )
 }
 
 function Call({ alarm }: { alarm: Alarm }) {
-  return <><strong>{alarm.act.words}</strong> {alarm.client}{alarm.late > 0 ? `, ${alarm.late} min late` : ''}</>
+  return <><strong>{alarm.act.words}</strong> {alarm.client}{alarm.late > 0 ? t`, ${alarm.late} min late` : ''}</>
 }
 
 /** While a clock runs the screen stays on, where the device allows it. */

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery, useQueryClient } from '@tanstack/react-query'
 import { Suspense, useEffect, useState } from 'react'
 import { Route, Routes, useLocation } from 'react-router'
@@ -70,7 +71,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
     <Mishap at={pathname}>
       <KeySheet />
       {pathname === '/panel' ? null : <Alarms bench={pathname.startsWith('/bench')} />}
-      <Suspense fallback={<Waiting what="this page" />}>
+      <Suspense fallback={<Waiting what={t`this page`} />}>
         <Routes>
           <Route path="/bench/:bowl" element={<BenchPage />} />
           <Route path="/wall" element={<WallPage />} />
@@ -89,7 +90,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
             <Route path="/shelf/*" element={<ShelfPage />} />
             <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
             <Route path="/panel" element={<PanelPage />} />
-            <Route path="*" element={<Notice kind="note" title="There is no such page.">Go to Today.</Notice>} />
+            <Route path="*" element={<Notice kind="note" title={t`There is no such page.`}>{t`Go to Today.`}</Notice>} />
           </Route>
         </Routes>
       </Suspense>

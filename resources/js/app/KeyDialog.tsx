@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Modal from 'react-bootstrap/Modal'
 import { Link, useLocation } from 'react-router'
 import { keysOf, type Keys } from './keysOf'
@@ -7,11 +8,11 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
   const { page, own, everywhere } = keysOf(pathname)
   return (
     <Modal show onHide={onClose} centered aria-labelledby="help-title">
-      <Modal.Header closeButton><Modal.Title as="h2" id="help-title">{own.length === 0 ? 'Keys' : `${page}: its keys`}</Modal.Title></Modal.Header>
+      <Modal.Header closeButton><Modal.Title as="h2" id="help-title">{own.length === 0 ? t`Keys` : t`${page}: its keys`}</Modal.Title></Modal.Header>
       <Modal.Body>
-        <p><Link to="/guide" onClick={onClose}>The first ten minutes, and the words of the trade</Link></p>
+        <p><Link to="/guide" onClick={onClose}>{t`The first ten minutes, and the words of the trade`}</Link></p>
         <List keys={own} />
-        {own.length === 0 || everywhere.length < 2 ? null : <h3 className="keys-everywhere">On every page</h3>}
+        {own.length === 0 || everywhere.length < 2 ? null : <h3 className="keys-everywhere">{t`On every page`}</h3>}
         <List keys={everywhere} />
       </Modal.Body>
     </Modal>

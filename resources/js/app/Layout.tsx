@@ -1,3 +1,5 @@
+import { named } from '../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { useQueryClient } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
 import { NavLink, Outlet, useNavigate } from 'react-router'
@@ -35,37 +37,37 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
     <div className="frame">
       <header className="frame-head">
         <NavLink to="/" className="brand">
-          Tinta
+          {t`Tinta`}
         </NavLink>
-        <nav aria-label="Main">
+        <nav aria-label={t`Main`}>
           <NavLink to="/" end>
-            Today
+            {t`Today`}
           </NavLink>
-          <NavLink to="/clients">Clients</NavLink>
-          <NavLink to="/messages">Messages</NavLink>
-          <NavLink to="/workbench">Workbench</NavLink>
-          <NavLink to="/shelf">Shelf</NavLink>
-          <NavLink to="/practice">Practice</NavLink>
-          <NavLink to="/house">House</NavLink>
-          {member.scaleSimulated ? <NavLink to="/panel">Pour panel</NavLink> : null}
+          <NavLink to="/clients">{t`Clients`}</NavLink>
+          <NavLink to="/messages">{t`Messages`}</NavLink>
+          <NavLink to="/workbench">{t`Workbench`}</NavLink>
+          <NavLink to="/shelf">{t`Shelf`}</NavLink>
+          <NavLink to="/practice">{t`Practice`}</NavLink>
+          <NavLink to="/house">{t`House`}</NavLink>
+          {member.scaleSimulated ? <NavLink to="/panel">{t`Pour panel`}</NavLink> : null}
         </nav>
         <span className="frame-who">
           <OutboxNote />
           <span className="quiet">{member.salon}</span>
-          <Press kind="quiet" label="Light or dark theme" onPress={turnTheme}>
+          <Press kind="quiet" label={t`Light or dark theme`} onPress={turnTheme}>
             ◐
           </Press>
-          <Press kind="quiet" label="Shortcuts" onPress={showKeys}>
+          <Press kind="quiet" label={t`Shortcuts`} onPress={showKeys}>
             ?
           </Press>
-          <button type="button" id="who" className="initials who-press" aria-label={`${member.name}, ${member.role}: hand this device over`} title={`${member.name}, ${member.role}`} onClick={() => { setHanding(true) }}>
+          <button type="button" id="who" className="initials who-press" aria-label={t`${member.name}, ${named(member.role)}: hand this device over`} title={`${member.name}, ${named(member.role)}`} onClick={() => { setHanding(true) }}>
             {member.initials}
           </button>
-          <Press kind="quiet" label="Lock this device" onPress={close} id="lock">
-            Lock
+          <Press kind="quiet" label={t`Lock this device`} onPress={close} id="lock">
+            {t`Lock`}
           </Press>
           <Press kind="quiet" onPress={onLeave} id="sign-out">
-            Sign out
+            {t`Sign out`}
           </Press>
         </span>
       </header>

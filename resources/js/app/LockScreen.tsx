@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -26,17 +27,17 @@ export function LockScreen({ member, onSomebodyElse }: { member: Session; onSome
     return () => { delete document.documentElement.dataset['locked'] }
   }, [])
   return (
-    <main className="lock-screen" aria-label="Locked">
+    <main className="lock-screen" aria-label={t`Locked`}>
       <Form className="sign-in-card" onSubmit={(event) => { event.preventDefault(); open.mutate() }}>
         <span className="initials lock-initials" aria-hidden="true">{member.initials}</span>
-        <h1>Locked</h1>
-        <p className="quiet">{member.name}, {member.salon}. What you typed is kept.</p>
-        <Field id="unlock-password" label="Password">
+        <h1>{t`Locked`}</h1>
+        <p className="quiet">{t`${member.name}, ${member.salon}. What you typed is kept.`}</p>
+        <Field id="unlock-password" label={t`Password`}>
           <Form.Control type="password" autoComplete="current-password" autoFocus value={password} onChange={(event) => { setPassword(event.target.value) }} />
         </Field>
         {open.error === null ? null : <ErrorNotice error={open.error} />}
-        <Press kind="main" submit disabled={password === '' || open.isPending} id="unlock">Go on</Press>
-        <Press kind="quiet" onPress={onSomebodyElse} id="somebody-else">Somebody else</Press>
+        <Press kind="main" submit disabled={password === '' || open.isPending} id="unlock">{t`Go on`}</Press>
+        <Press kind="quiet" onPress={onSomebodyElse} id="somebody-else">{t`Somebody else`}</Press>
       </Form>
       <div className="sign-in-card"><TakeDevice member={member} /></div>
     </main>

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useMutation } from '@tanstack/react-query'
 import Modal from 'react-bootstrap/Modal'
 import { ErrorNotice } from '../shared/ui/Notice'
@@ -24,16 +26,16 @@ export function SignOut({ member, onStay }: { member: Session; onStay: () => voi
   return (
     <Modal show onHide={onStay} centered aria-labelledby="sign-out-title">
       <Modal.Header closeButton>
-        <Modal.Title id="sign-out-title">Sign out, {member.name}?</Modal.Title>
+        <Modal.Title id="sign-out-title">{t`Sign out, ${member.name}?`}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        {drafts === 0 ? <p>No draft is open on this device.</p> : <p><strong>{count(drafts, 'draft', 'drafts')}</strong> on this device will be cleared. Save what you want to keep first.</p>}
-        {unsent === 0 ? null : <p><strong>{count(unsent, 'thing is', 'things are')} not sent yet.</strong> It stays on this device and goes out under your name when you sign in here again.</p>}
+        {drafts === 0 ? <p>{t`No draft is open on this device.`}</p> : <p><Trans><strong>{count(drafts, 'draft', 'drafts')}</strong> on this device will be cleared. Save what you want to keep first.</Trans></p>}
+        {unsent === 0 ? null : <p><Trans><strong>{count(unsent, t`thing is`, t`things are`)} not sent yet.</strong> It stays on this device and goes out under your name when you sign in here again.</Trans></p>}
         {leave.error === null ? null : <ErrorNotice error={leave.error} />}
       </Modal.Body>
       <Modal.Footer>
-        <Press kind="plain" onPress={onStay}>Stay</Press>
-        <Press kind={drafts === 0 ? 'main' : 'stop'} disabled={leave.isPending} onPress={() => { leave.mutate() }} id="sign-out-now">Sign out</Press>
+        <Press kind="plain" onPress={onStay}>{t`Stay`}</Press>
+        <Press kind={drafts === 0 ? 'main' : 'stop'} disabled={leave.isPending} onPress={() => { leave.mutate() }} id="sign-out-now">{t`Sign out`}</Press>
       </Modal.Footer>
     </Modal>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { productColour } from '../../shared/shelf/productColour'
@@ -12,7 +13,7 @@ export function AlsoIn({ line, planned, onPick, onClose }: { line: string; plann
   return (
     <ShadePicker
       line={found}
-      title={`What else goes in? · ${found.name}`}
+      title={t`What else goes in? · ${found.name}`}
       kinds="all"
       without={planned}
       also={developers.map((each) => ({ id: each.id, code: each.label, name: each.name, swatch: productColour(each.id, found, shelf.data) }))}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Press } from '../../shared/ui/Press'
 import { can, type Batch } from './api'
 import type { Bench } from './useBench'
@@ -9,12 +10,12 @@ export function BenchFoot({ bench, batch }: { bench: Bench; batch: Batch | null 
   return (
     <footer className="bench-foot">
       <Press size="bench" hint="←" disabled={!bench.canUndo || busy || shut} onPress={bench.undo} id="undo">
-        Undo{batch?.undoes == null || !bench.canUndo ? '' : <span className="quiet undo-what">{batch.undoes}</span>}
+        {t`Undo`}{batch?.undoes == null || !bench.canUndo ? '' : <span className="quiet undo-what">{batch.undoes}</span>}
       </Press>
       {can(batch, 'withdraw') ? (
-        <Press size="bench" hint="x" disabled={busy || shut} onPress={bench.withdraw} id="withdraw">Not begun</Press>
+        <Press size="bench" hint="x" disabled={busy || shut} onPress={bench.withdraw} id="withdraw">{t`Not begun`}</Press>
       ) : (
-        <Press kind="stop" size="bench" hint="x" disabled={!can(batch, 'discard') || busy || shut} onPress={bench.askDiscard} id="throw-away">Discard…</Press>
+        <Press kind="stop" size="bench" hint="x" disabled={!can(batch, 'discard') || busy || shut} onPress={bench.askDiscard} id="throw-away">{t`Discard…`}</Press>
       )}
       <Press size="bench" hint="0–9" disabled={!bench.canType || busy || shut} onPress={() => { bench.type('') }} id="by-hand">
         {bench.typeWords}
@@ -23,10 +24,10 @@ export function BenchFoot({ bench, batch }: { bench: Bench; batch: Batch | null 
         {bench.shortWords}
       </Press>
       <Press size="bench" hint="+" disabled={!bench.canAdd || busy || shut} onPress={bench.openAdding} id="also-in">
-        Also in…
+        {t`Also in…`}
       </Press>
       <Press kind="main" size="bench" hint="space" disabled={bench.action.kind === 'none' || busy || shut || bench.pan.question !== null} onPress={bench.act} id="act">
-        {bench.pan.question !== null ? 'Answer above' : bench.waitingForStill ? 'Waiting until it is still…' : bench.action.words}
+        {bench.pan.question !== null ? t`Answer above` : bench.waitingForStill ? t`Waiting until it is still…` : bench.action.words}
       </Press>
     </footer>
   )

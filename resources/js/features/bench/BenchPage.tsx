@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
@@ -38,7 +39,7 @@ export function BenchPage() {
   const weighing = useBatch(bowl, facts.data, params.get('batch'))
   if (facts.data === undefined || weighing.loading) {
     const error = facts.error ?? weighing.error
-    return error === null ? <Waiting what="the bench" /> : <ErrorNotice error={error} />
+    return error === null ? <Waiting what={t`the bench`} /> : <ErrorNotice error={error} />
   }
   return <Bench key={bowl} facts={facts.data} weighing={weighing} />
 }
@@ -62,18 +63,18 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
   return (
     <main className="bench">
       <header className="bench-head">
-        <BowlGlyph letter={facts.letter} wedges={[]} size={56} label={`Bowl ${facts.letter}`} />
+        <BowlGlyph letter={facts.letter} wedges={[]} size={56} label={t`Bowl ${facts.letter}`} />
         <div>
-          <h1>{facts.job === '' ? `Bowl ${facts.letter}` : facts.job}</h1>
+          <h1>{facts.job === '' ? t`Bowl ${facts.letter}` : facts.job}</h1>
           <p>
             {facts.client} <span className="quiet">· {facts.line} · {facts.ratio}{facts.mark === '' ? '' : ` · ${facts.mark}`}</span>
-            {batch !== null && batch.number > 1 ? <span className="quiet"> · batch {batch.number}</span> : null}
+            {batch !== null && batch.number > 1 ? <span className="quiet"> {t`· batch ${batch.number}`}</span> : null}
           </p>
         </div>
         <OutboxNote />
         <ScaleBadge scale={scale} />
         <Press kind="quiet" onPress={() => { void go(`/visits/${facts.visit}?at=run`) }} hint="Esc">
-          Leave bench
+          {t`Leave bench`}
         </Press>
       </header>
       <div className="bench-body">
@@ -87,13 +88,13 @@ function Bench({ facts, weighing }: { facts: BowlFacts; weighing: ReturnType<typ
           <Middle batch={batch} facts={facts} bench={bench} offline={weighing.offline} />
         </div>
         <aside className="bench-bowl">
-          <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={`Bowl ${facts.letter}: ${masses(batch?.total ?? 'empty')}`} />
+          <BowlGlyph letter={facts.letter} wedges={wedges} size={210} label={t`Bowl ${facts.letter}: ${masses(batch?.total ?? t`empty`)}`} />
           <p>
             <strong className="grams-big"><Mass of={pouring?.bowl ?? batch?.total ?? '0 g'} /></strong>
-            <span className="quiet"> of {masses(batch?.target ?? facts.total)}</span>
+            <span className="quiet"> {t`of ${masses(batch?.target ?? facts.total)}`}</span>
           </p>
           {facts.batches.length > 1 && batch !== null && batch.status !== 'weighing' ? <Batches facts={facts} shown={batch.id} bowl={batch.bowl.id} /> : null}
-          {batch !== null && batch.target !== batch.planned ? <p className="quiet">planned {masses(batch.planned)}</p> : null}
+          {batch !== null && batch.target !== batch.planned ? <p className="quiet">{t`planned ${masses(batch.planned)}`}</p> : null}
         </aside>
       </div>
       <BenchFoot bench={bench} batch={batch} />
@@ -106,13 +107,13 @@ function Middle({ batch, facts, bench, offline }: { batch: Batch | null; facts: 
   const { scale, open, busy } = bench
   if (open.kind === 'typing') return <HandEntry key={open.typing.label} label={open.typing.label} first={open.typing.first} onEnter={bench.enter} onCancel={bench.close} />
   if (open.kind === 'again')
-    return <AnotherBatch later={facts.later} busy={busy} onCancel={bench.close} onBegin={(how) => { bench.begin(how, 'Another batch') }} />
+    return <AnotherBatch later={facts.later} busy={busy} onCancel={bench.close} onBegin={(how) => { bench.begin(how, t`Another batch`) }} />
   if (batch === null || batch.status === 'withdrawn')
     return (
       <section className="stage">
-        <p className="stage-words">Put the empty bowl on the scale.</p>
+        <p className="stage-words">{t`Put the empty bowl on the scale.`}</p>
         <p className="stage-number"><Mass of={scale.state === 'reading' ? scale.shown : '–'} /></p>
-        <p className="quiet">Wear gloves; use a bowl and tools that are not metal; keep the room aired.</p>
+        <p className="quiet">{t`Wear gloves; use a bowl and tools that are not metal; keep the room aired.`}</p>
       </section>
     )
   if (open.kind === 'discarding') return <DiscardStage total={batch.total} busy={busy} onDiscard={bench.discard} onCancel={bench.close} />
@@ -128,11 +129,11 @@ function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }
   const line = batch.lines.find((each) => each.key === offline.current)
   return (
     <section className="stage stage-lost">
-      {line === undefined ? <p className="stage-words">Everything is noted; it is worked when the connection is back.</p> : (
+      {line === undefined ? <p className="stage-words">{t`Everything is noted; it is worked when the connection is back.`}</p> : (
         <>
           <h2 className="stage-label">{line.label}</h2>
           <p className="stage-number"><Mass of={line.left} /></p>
-          <p className="stage-words">No connection. Type the grams: press a digit, or “By hand”.</p>
+          <p className="stage-words">{t`No connection. Type the grams: press a digit, or “By hand”.`}</p>
         </>
       )}
     </section>
@@ -142,15 +143,15 @@ function OfflineStage({ batch, offline }: { batch: Batch; offline: OfflineBowl }
 /** The bowl's batches, each to be weighed back by itself. */
 function Batches({ facts, shown, bowl }: { facts: BowlFacts; shown: string; bowl: string }) {
   return (
-    <nav aria-label="Batches of this bowl" className="bench-choices">
-      {facts.batches.map((each) => <Link key={each.id} className="chip chip-link" aria-current={each.id === shown} to={`/bench/${bowl}?batch=${each.id}`}>batch {each.number}</Link>)}
+    <nav aria-label={t`Batches of this bowl`} className="bench-choices">
+      {facts.batches.map((each) => <Link key={each.id} className="chip chip-link" aria-current={each.id === shown} to={`/bench/${bowl}?batch=${each.id}`}>{t`batch ${each.number}`}</Link>)}
     </nav>
   )
 }
 
 function Plan({ facts }: { facts: BowlFacts }) {
   return (
-    <ol className="bench-lines" aria-label="Products">
+    <ol className="bench-lines" aria-label={t`Products`}>
       {facts.lines.map((line) => (
         <li key={line.key} className="bench-line">
           <span className="bench-sign">○</span>

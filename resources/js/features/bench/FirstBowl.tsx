@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useSearchParams } from 'react-router'
 import { postJson } from '../../shared/api/http'
@@ -18,11 +19,11 @@ export function FirstBowl({ batch, scale, asked, standsHere }: { batch: Batch | 
   // Whoever listens to the scale hears the pour; it is pressed once.
   const idle = scale.state === 'reading' && scale.still
   return (
-    <aside className="first-bowl" aria-label="Your first bowl">
-      <strong className="first-bowl-at">{step.at} <span className="quiet">of {STEPS}</span></strong>
+    <aside className="first-bowl" aria-label={t`Your first bowl`}>
+      <strong className="first-bowl-at">{step.at} <span className="quiet">{t`of ${STEPS}`}</span></strong>
       <p role="status">{step.words}{step.press === undefined ? null : <> <kbd>{step.press}</kbd></>}</p>
       {hand === undefined || !scaleSimulated ? null : <Press disabled={send.isPending || !idle} onPress={() => { send.mutate(hand.command) }} id="first-hand">{hand.words}</Press>}
-      <Press kind="quiet" onPress={() => { setParams((now) => { const rest = new URLSearchParams(now); rest.delete('guide'); return rest }, { replace: true }) }} id="first-end">Without the guide</Press>
+      <Press kind="quiet" onPress={() => { setParams((now) => { const rest = new URLSearchParams(now); rest.delete('guide'); return rest }, { replace: true }) }} id="first-end">{t`Without the guide`}</Press>
     </aside>
   )
 }

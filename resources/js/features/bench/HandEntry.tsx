@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { readsOunces } from '../../shared/format/mass'
@@ -21,7 +22,7 @@ export function HandEntry({ label, first, onEnter, onCancel }: { label: string; 
         if (event.key === 'Escape') onCancel()
       }}
     >
-      <label htmlFor="hand">{label}, {ounces ? 'grams or oz' : 'grams'} by hand</label>
+      <label htmlFor="hand">{t`${label}, ${ounces ? t`grams or oz` : t`grams`} by hand`}</label>
       <Form.Control id="hand" autoFocus size="lg" inputMode="none" autoComplete="off" value={text} onChange={(event) => { setText(event.target.value) }} />
       <div className="pad" aria-hidden="true">
         {PAD.map((key) => (
@@ -29,14 +30,14 @@ export function HandEntry({ label, first, onEnter, onCancel }: { label: string; 
             {key}
           </button>
         ))}
-        {ounces ? <button type="button" tabIndex={-1} className="pad-wide" onClick={() => { setText(`${text.replace(/ oz$/, '')} oz`) }}>oz</button> : null}
+        {ounces ? <button type="button" tabIndex={-1} className="pad-wide" onClick={() => { setText(`${text.replace(/ oz$/, '')} oz`) }}>{t`oz`}</button> : null}
       </div>
       <div className="hand-actions">
         <Press size="bench" onPress={onCancel} hint="Esc">
-          Back
+          {t`Back`}
         </Press>
         <Press kind="main" size="bench" submit disabled={text.trim() === ''} hint="Enter" id="hand-enter">
-          Record
+          {t`Record`}
         </Press>
       </div>
     </Form>

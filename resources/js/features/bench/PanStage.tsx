@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Spoken } from '../../shared/ui/Spoken'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
@@ -22,17 +23,17 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
     return (
       <section className="stage stage-asks">
         <p className="stage-number pan-number"><Mass of={reads} /></p>
-        <p className="stage-words">Something was put on the scale or taken off. It comes to rest…</p>
+        <p className="stage-words">{t`Something was put on the scale or taken off. It comes to rest…`}</p>
       </section>
     )
   return (
     <section className="stage stage-asks">
-      <Spoken text={scale.state === 'reading' && scale.still ? `What stands on the scale? ${masses(reads)}` : ''} />
-      <h2 className="stage-label">What stands on the scale?</h2>
+      <Spoken text={scale.state === 'reading' && scale.still ? t`What stands on the scale? ${masses(reads)}` : ''} />
+      <h2 className="stage-label">{t`What stands on the scale?`}</h2>
       <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words">
-        {!known ? 'Put the empty bowl on it.' : `Put bowl ${facts.letter} on it${empty ? '' : `, with its ${masses(batch.total)}`}.`}
-        {batch.bowlWeight === null ? null : <span className="stage-in">empty it weighs {masses(batch.bowlWeight)}{batch.vessel === '' ? '' : ` (${batch.vessel})`}</span>}
+        {!known ? t`Put the empty bowl on it.` : t`Put bowl ${facts.letter} on it${empty ? '' : t`, with its ${masses(batch.total)}`}.`}
+        {batch.bowlWeight === null ? null : <span className="stage-in">{t`empty it weighs ${masses(batch.bowlWeight)}${batch.vessel === '' ? '' : ` (${batch.vessel})`}`}</span>}
       </p>
       <div className="bench-choices">
         {empty
@@ -42,13 +43,13 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
             </Press>
           ))
           : null}
-        {known && empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty' }) }}>Another bowl, empty</Press> : null}
-        {!empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'other' }) }} id="other-bowl">Another bowl, empty: go on in it</Press> : null}
-        {!known || bench.standsHere ? null : <span className="quiet">Grams that were typed need no scale.</span>}
+        {known && empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty' }) }}>{t`Another bowl, empty`}</Press> : null}
+        {!empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'other' }) }} id="other-bowl">{t`Another bowl, empty: go on in it`}</Press> : null}
+        {!known || bench.standsHere ? null : <span className="quiet">{t`Grams that were typed need no scale.`}</span>}
         {bench.open.kind === 'standing' ? (
           <>
-            <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'same' }) }} id="same-bowl">This bowl, with what is in it</Press>
-            <Press size="bench" onPress={bench.close}>Go back</Press>
+            <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'same' }) }} id="same-bowl">{t`This bowl, with what is in it`}</Press>
+            <Press size="bench" onPress={bench.close}>{t`Go back`}</Press>
           </>
         ) : null}
       </div>
@@ -76,7 +77,7 @@ function Question({ batch, bench, reads }: { batch: Batch; bench: Bench; reads: 
     <section className="stage stage-asks">
       <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words" id="pan-question" role="alert">! {question.message}<span className="stage-in">{question.mend}</span></p>
-      {named ? <Form.Control aria-label="What this bowl is called" id="pan-mark" placeholder="Its name, where it has one: the yellow one" maxLength={40} value={mark} onChange={(event) => { setMark(event.target.value) }} /> : null}
+      {named ? <Form.Control aria-label={t`What this bowl is called`} id="pan-mark" placeholder={t`Its name, where it has one: the yellow one`} maxLength={40} value={mark} onChange={(event) => { setMark(event.target.value) }} /> : null}
       <div className="bench-choices">
         {choices.map((choice, at) => (
           <Press key={choice.words} size="bench" hint={String(at + 1)} disabled={bench.busy} onPress={() => { choose(choice) }}>{choice.words}</Press>
@@ -87,23 +88,23 @@ function Question({ batch, bench, reads }: { batch: Batch; bench: Bench; reads: 
 }
 
 function choicesOf(about: string, extra: string | null, batch: Batch): Choice[] {
-  const again: Choice = { words: 'No: look again', said: null }
+  const again: Choice = { words: t`No: look again`, said: null }
   switch (about) {
     case 'no-such-bowl':
     case 'not-that-bowl':
-      return [{ words: 'It is empty', said: { sure: true } }, again]
+      return [{ words: t`It is empty`, said: { sure: true } }, again]
     case 'more-than-recorded': {
       // What is poured now comes first; what went in before it may have had more.
       const lines = [...batch.lines].sort((one, other) => Number(other.key === batch.current) - Number(one.key === batch.current))
-      return [...lines.slice(0, 6).map((line) => ({ words: `${masses(extra ?? '')} of ${line.label}`, said: { line: line.key } })), { words: 'Nothing was poured', said: { sure: true } }, again]
+      return [...lines.slice(0, 6).map((line) => ({ words: t`${masses(extra ?? '')} of ${line.label}`, said: { line: line.key } })), { words: t`Nothing was poured`, said: { sure: true } }, again]
     }
     case 'no-such-bowl-under':
-      return [{ words: 'All that is in it is on record', said: { sure: true } }, again]
+      return [{ words: t`All that is in it is on record`, said: { sure: true } }, again]
     case 'less-than-recorded':
-      return [{ words: 'Some was taken out: go on', said: { sure: true } }, again]
+      return [{ words: t`Some was taken out: go on`, said: { sure: true } }, again]
     case 'lighter-than-bowl':
       return [again]
     default:
-      return [{ words: 'It was set to zero under the bowl', said: { sure: true } }, again]
+      return [{ words: t`It was set to zero under the bowl`, said: { sure: true } }, again]
   }
 }

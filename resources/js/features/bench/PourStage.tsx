@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import type { Batch } from './api'
@@ -7,23 +8,23 @@ import { Press } from '../../shared/ui/Press'
 import type { ScaleState } from './useScale'
 
 const WORDS = {
-  'bowl-missing': 'The scale shows less than the bowl should weigh. Put it back.',
-  waiting: 'Pour',
-  under: 'to go',
-  inside: 'On target',
-  over: 'over',
+  'bowl-missing': t`The scale shows less than the bowl should weigh. Put it back.`,
+  waiting: t`Pour`,
+  under: t`to go`,
+  inside: t`On target`,
+  over: t`over`,
 } as const
 
 const LOST = {
-  connecting: 'Finding the scale…',
-  disconnected: 'The scale is disconnected',
-  garbled: 'The scale sends garbage',
-  overload: 'Too heavy for the scale', frozen: 'The scale stands still',
+  connecting: t`Finding the scale…`,
+  disconnected: t`The scale is disconnected`,
+  garbled: t`The scale sends garbage`,
+  overload: t`Too heavy for the scale`, frozen: t`The scale stands still`,
 } as const
 
 /** What is heard of a pour: where it stands, and how much is in once the scale rests. */
 export const spokenPour = (label: string, open: boolean, place: keyof typeof WORDS, still: boolean, inLine: string) =>
-  `${label}: ${open && place !== 'bowl-missing' ? 'by eye' : WORDS[place]}${still ? `, ${masses(inLine)} in` : ''}`
+  `${label}: ${open && place !== 'bowl-missing' ? t`by eye` : WORDS[place]}${still ? t`, ${masses(inLine)} in` : ''}`
 
 /** The one product being poured, large: what is left, what is in, where that stands. */
 export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch; scale: ScaleState; onStanding: () => void; onOther: () => void }) {
@@ -39,7 +40,7 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
         <>
           <p className="stage-number"><Mass of={line.left} /></p>
           <p className="stage-words" role="alert">
-            {`✕ ${scale.state === 'reading' ? 'Waiting for a reading' : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
+            {t`✕ ${scale.state === 'reading' ? t`Waiting for a reading` : LOST[scale.state]}. Type the grams: press a digit, or “By hand”.`}
           </p>
         </>
       ) : (
@@ -49,16 +50,16 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
           </p>
           <p className="stage-words">
             {line.open ? '' : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
-            {line.open && place !== 'bowl-missing' ? 'By eye: pour, then record what the scale saw' : WORDS[place]}
+            {line.open && place !== 'bowl-missing' ? t`By eye: pour, then record what the scale saw` : WORDS[place]}
             <span className="stage-in">
-              <span id="stage-in">{masses(pour.inLine)}</span> {line.open ? 'in' : `of ${masses(line.target)}`}
+              <span id="stage-in">{masses(pour.inLine)}</span> {line.open ? t`in` : t`of ${masses(line.target)}`}
             </span>
           </p>
         </>
       )}
       {line.short === null || line.done ? null : <p className="stage-short" role="status">! {line.short.message} {line.short.mend}</p>}
-      {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">It is another bowl, or some was taken out</Press> : null}
-      {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? <p className="stage-other"><Press kind="quiet" onPress={onOther} id="other-product">It is not {line.label}</Press></p> : null}
+      {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">{t`It is another bowl, or some was taken out`}</Press> : null}
+      {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? <p className="stage-other"><Press kind="quiet" onPress={onOther} id="other-product">{t`It is not ${line.label}`}</Press></p> : null}
       {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}
     </section>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
@@ -113,16 +114,16 @@ export type BatchEvent = { id: string; after: number } & (
 export const recordEvent = async (batch: { id: string; bowl: { id: string; letter: string; client: string }; lines: { key: string; label: string }[] }, event: BatchEvent): Promise<Batch> => {
   const label = 'line' in event ? (batch.lines.find((line) => line.key === event.line)?.label ?? event.line) : ''
   const pour = event.kind === 'poured' ? { batch: batch.id, line: event.line, label, grams: inGrams(event.grams) } : null
-  const what = pour === null ? (WHAT[event.kind] ?? event.kind) : `${pour.grams} of ${label}`
+  const what = pour === null ? (WHAT[event.kind] ?? event.kind) : t`${pour.grams} of ${label}`
 
   return batchShape.parse(await keptPost(`batches/${batch.id}/events`, event, {
-    stream: benchStream(batch.bowl.id), about: `${what}, bowl ${batch.bowl.letter}, ${batch.bowl.client}`, at: `/bench/${batch.bowl.id}`, pour, reload: `batches/${batch.id}`,
+    stream: benchStream(batch.bowl.id), about: t`${what}, bowl ${batch.bowl.letter}, ${batch.bowl.client}`, at: `/bench/${batch.bowl.id}`, pour, reload: `batches/${batch.id}`,
   }))
 }
 
 const WHAT: Partial<Record<BatchEvent['kind'], string>> = {
-  withdrawn: 'Batch left', 'accepted-short': 'Taken as it is', added: 'Something else goes in', 'kept-proportion': 'Proportion kept', 'accepted-over': 'Over-pour accepted', steered: 'Steered back',
-  undone: 'Last step taken back', finished: 'Bowl finished', discarded: 'Bowl discarded', 'weighed-back': 'Left over, weighed back',
+  withdrawn: t`Batch left`, 'accepted-short': t`Taken as it is`, added: t`Something else goes in`, 'kept-proportion': t`Proportion kept`, 'accepted-over': t`Over-pour accepted`, steered: t`Steered back`,
+  undone: t`Last step taken back`, finished: t`Bowl finished`, discarded: t`Bowl discarded`, 'weighed-back': t`Left over, weighed back`,
 }
 
 const question = z.object({ about: z.string(), message: z.string(), mend: z.string(), extra: z.string().nullable() })

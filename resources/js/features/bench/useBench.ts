@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useEffect, useRef, useState } from 'react'
 import { useKeys } from '../../shared/ui/useKeys'
 import { can, type Stands } from './api'
@@ -32,8 +33,8 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     pan.stopWaiting()
   }
   const begun = benchAction(batch, scale)
-  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: 'Waiting for the connection' }
-    : shut && begun.kind === 'start' ? { kind: 'none', words: 'The gate is shut' } : begun
+  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: t`Waiting for the connection` }
+    : shut && begun.kind === 'start' ? { kind: 'none', words: t`The gate is shut` } : begun
   const ready = useGuard(`${at} ${action.kind} ${open.kind}`)
   const canAdd = offline === null && can(batch, 'add')
   const canTakeShort = offline === null ? can(batch, 'take-short') : line !== undefined && (line.started || line.open)
@@ -99,7 +100,7 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   }, [due])
 
   const type = (first: string) => {
-    if (batch?.status === 'finished') show({ kind: 'typing', typing: { label: 'Left over', first } })
+    if (batch?.status === 'finished') show({ kind: 'typing', typing: { label: t`Left over`, first } })
     else if (line !== undefined) show({ kind: 'typing', typing: { label: line.label, first } })
   }
   const enter = (grams: string) => {
@@ -174,9 +175,9 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     openAdding: () => { show({ kind: 'adding' }) },
     discard: (reason: string) => { record({ kind: 'discarded', reason }) },
     add: (product: string) => { record({ kind: 'added', line: product }) },
-    shortWords: line?.open === true && !line.started ? 'Leave it out' : 'Take as it is',
+    shortWords: line?.open === true && !line.started ? t`Leave it out` : t`Take as it is`,
     canType: line !== undefined || batch?.status === 'finished',
-    typeWords: batch?.status === 'finished' ? 'Type what is left' : 'By hand',
+    typeWords: batch?.status === 'finished' ? t`Type what is left` : t`By hand`,
   }
 }
 export type Bench = ReturnType<typeof useBench>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -20,14 +21,14 @@ import { isOver } from '../../shared/visits/visitLine'
 import { Trail } from '../../shared/trail/Trail'
 import { VisitLineage } from './VisitLineage'
 
-const WAYS = { '': '', phone: 'by telephone', mail: 'by mail', message: 'by message', none: 'does not want to be reached' } as const
+const WAYS = { '': '', phone: t`by telephone`, mail: t`by mail`, message: t`by message`, none: t`does not want to be reached` } as const
 
 export function ClientPage({ formulates, owns }: { formulates: boolean; owns: boolean }) {
   const { id = '' } = useParams()
   const loaded = useQuery(client(id))
   const queries = useQueryClient()
   const refresh = () => { void queries.invalidateQueries({ queryKey: client(id).queryKey }) }
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the client file" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the client file`} /> : <ErrorNotice error={loaded.error} />
   const file = loaded.data
   // Two files of one person: whoever comes by the other is led to the one that is kept.
   if (file.into !== null) return <Navigate to={`/clients/${file.into.id}`} replace />
@@ -40,34 +41,34 @@ export function ClientPage({ formulates, owns }: { formulates: boolean; owns: bo
         <div>
           <h1>{file.name}</h1>
           <p className="quiet">
-            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.email === '' ? null : <a href={`mailto:${file.email}`}>{file.email}</a>} {file.contactBy === '' ? '' : `${WAYS[file.contactBy]}.`} {file.preferred === null ? '' : `Likes to come to ${file.preferred.name}.`} {file.training ? 'Practice head.' : ''}
+            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.email === '' ? null : <a href={`mailto:${file.email}`}>{file.email}</a>} {file.contactBy === '' ? '' : `${WAYS[file.contactBy]}.`} {file.preferred === null ? '' : t`Likes to come to ${file.preferred.name}.`} {file.training ? t`Practice head.` : ''}
           </p>
         </div>
         {formulates ? <Plan file={file} lastId={last?.id} openId={open?.id} /> : null}
       </header>
       {file.cautions === '' ? null : (
         <Notice kind="warn" title={file.cautions}>
-          Follow the maker’s instructions and local rules; when in doubt, do not colour.
+          {t`Follow the maker’s instructions and local rules; when in doubt, do not colour.`}
         </Notice>
       )}
       <SafetyPanel client={file.id} safety={file.safety} formulates={formulates} onChanged={refresh} />
       <div className="client-file">
         <section aria-labelledby="line-of-visits">
-          <h2 id="line-of-visits">Visits</h2>
-          {file.visits.length === 0 ? <p className="quiet">No visit yet. Plan the first one.</p> : <VisitLineage visits={file.visits} />}
+          <h2 id="line-of-visits">{t`Visits`}</h2>
+          {file.visits.length === 0 ? <p className="quiet">{t`No visit yet. Plan the first one.`}</p> : <VisitLineage visits={file.visits} />}
         </section>
         <aside className="client-side">
-          <h2>To change next time</h2>
-          {file.waiting.length === 0 ? <p className="quiet">Nothing waits to be changed.</p> : null}
+          <h2>{t`To change next time`}</h2>
+          {file.waiting.length === 0 ? <p className="quiet">{t`Nothing waits to be changed.`}</p> : null}
           {file.waiting.map((change) => (
             <blockquote key={change.id} className="wish">
               {change.letter === '' ? null : <strong>{change.letter} </strong>}
-              {change.words} <span className="quiet">said {showDay(change.from.on)}{change.canApply ? '; can be applied with one press' : ''}</span>
+              {change.words} <span className="quiet">{t`said ${showDay(change.from.on)}${change.canApply ? t`; can be applied with one press` : ''}`}</span>
             </blockquote>
           ))}
-          <h2>What has been used</h2>
+          <h2>{t`What has been used`}</h2>
           <TrendList jobs={file.trends} />
-          <h2>Photographs</h2>
+          <h2>{t`Photographs`}</h2>
           <PhotoStrip client={file.id} visit={null} photos={file.photos} formulates={formulates} onAdded={refresh} />
           {file.training ? null : <Matches file={file} formulates={formulates} onChanged={refresh} />}
           {file.training ? null : <Consents file={file} formulates={formulates} onChanged={refresh} />}
@@ -86,7 +87,7 @@ function Erased({ file }: { file: Client }) {
   return (
     <div className="page">
       <h1>{file.name}</h1>
-      <Notice kind="note" title={`Taken out of the record on ${file.erasedAt === null ? '' : showDay(file.erasedAt)}.`}>What was mixed stays, of nobody.</Notice>
+      <Notice kind="note" title={t`Taken out of the record on ${file.erasedAt === null ? '' : showDay(file.erasedAt)}.`}>{t`What was mixed stays, of nobody.`}</Notice>
       <VisitLineage visits={file.visits} />
     </div>
   )
@@ -106,12 +107,12 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
     <div className="client-plan">
       {openId === undefined ? null : (
         <Press kind="main" onPress={() => { void go(`/visits/${openId}`) }} id="open-visit">
-          Open today’s visit
+          {t`Open today’s visit`}
         </Press>
       )}
       {lastId === undefined ? null : (
         <Press kind={openId === undefined ? 'main' : 'plain'} disabled={repeat.isPending} onPress={() => { repeat.mutate(lastId) }} id="repeat">
-          ↻ Repeat last visit
+          {t`↻ Repeat last visit`}
         </Press>
       )}
       <Form
@@ -121,13 +122,13 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
           plan.mutate({ name: service.trim(), template: null })
         }}
       >
-        <Form.Control aria-label="Service" placeholder="Another service" required maxLength={120} value={service} onChange={(event) => { setService(event.target.value) }} id="service" />
+        <Form.Control aria-label={t`Service`} placeholder={t`Another service`} required maxLength={120} value={service} onChange={(event) => { setService(event.target.value) }} id="service" />
         <Press submit disabled={plan.isPending || service.trim() === ''} id="plan">
-          Plan
+          {t`Plan`}
         </Press>
       </Form>
       {(house.data ?? []).length === 0 ? null : (
-        <div className="chips" role="group" aria-label="Services of the house">
+        <div className="chips" role="group" aria-label={t`Services of the house`}>
           {house.data?.map((each) => <button key={each.id} type="button" className="chip" title={each.bowls.join(', ')} disabled={plan.isPending} onClick={() => { plan.mutate({ name: each.name, template: each.id }) }}>{each.name}</button>)}
         </div>
       )}

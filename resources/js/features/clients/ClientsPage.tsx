@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -16,16 +17,16 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
   return (
     <div className="page">
       <header className="page-head">
-        <h1>Clients</h1>
+        <h1>{t`Clients`}</h1>
       </header>
       <div className="clients">
-        <section aria-label="Find a client">
+        <section aria-label={t`Find a client`}>
           <Form.Control
             type="search"
             size="lg"
             autoFocus
-            placeholder="Name, phone, shade, line or technique"
-            aria-label="Name, phone, shade, line or technique"
+            placeholder={t`Name, phone, shade, line or technique`}
+            aria-label={t`Name, phone, shade, line or technique`}
             value={search}
             onChange={(event) => {
               setSearch(event.target.value)
@@ -33,7 +34,7 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
             }}
           />
           {found.error === null ? null : <ErrorNotice error={found.error} />}
-          {found.data?.length === 0 ? <p className="quiet">Nobody by that. A new client can be added beside.</p> : null}
+          {found.data?.length === 0 ? <p className="quiet">{t`Nobody by that. A new client can be added beside.`}</p> : null}
           <ul className="client-list">
             {found.data?.map((client) => (
               <li key={client.id}>
@@ -42,7 +43,7 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
                   <span className="quiet">
                     {client.by.length === 0 ? client.about : <span className="found-by">{client.by.join(', ')}</span>}
                   </span>
-                  <span className="client-last">{client.lastVisit === null ? 'new' : showAgo(client.lastVisit, new Date())}</span>
+                  <span className="client-last">{client.lastVisit === null ? t`new` : showAgo(client.lastVisit, new Date())}</span>
                 </Link>
               </li>
             ))}
@@ -69,22 +70,22 @@ function NewClient() {
         add.mutate()
       }}
     >
-      <h2>New client</h2>
-      <Field id="new-name" label="Name">
+      <h2>{t`New client`}</h2>
+      <Field id="new-name" label={t`Name`}>
         <Form.Control required maxLength={120} value={fields.name} onChange={set('name')} />
       </Field>
-      <Field id="new-phone" label="Phone">
+      <Field id="new-phone" label={t`Phone`}>
         <Form.Control maxLength={40} value={fields.phone} onChange={set('phone')} />
       </Field>
-      <Field id="new-about" label="About">
+      <Field id="new-about" label={t`About`}>
         <Form.Control maxLength={500} value={fields.about} onChange={set('about')} />
       </Field>
-      <Field id="new-cautions" label="Cautions">
+      <Field id="new-cautions" label={t`Cautions`}>
         <Form.Control maxLength={500} value={fields.cautions} onChange={set('cautions')} />
       </Field>
       {add.error === null ? null : <ErrorNotice error={add.error} />}
       <Press kind="main" submit disabled={add.isPending}>
-        Add client
+        {t`Add client`}
       </Press>
     </Form>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -23,38 +24,38 @@ export function Particulars({ file, onSaved }: { file: Client; onSaved: () => vo
   })
   return (
     <details className="adjust">
-      <summary>Particulars</summary>
+      <summary>{t`Particulars`}</summary>
       <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
-        <Field id="its-name" label="Name"><Form.Control required maxLength={120} value={now.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
-        <Field id="its-phone" label="Phone"><Form.Control maxLength={40} value={now.phone} onChange={(event) => { set({ phone: event.target.value }) }} /></Field>
-        <Field id="its-email" label="Mail"><Form.Control type="email" maxLength={190} value={now.email} onChange={(event) => { set({ email: event.target.value }) }} /></Field>
-        <Field id="its-way" label="To be reached">
+        <Field id="its-name" label={t`Name`}><Form.Control required maxLength={120} value={now.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+        <Field id="its-phone" label={t`Phone`}><Form.Control maxLength={40} value={now.phone} onChange={(event) => { set({ phone: event.target.value }) }} /></Field>
+        <Field id="its-email" label={t`Mail`}><Form.Control type="email" maxLength={190} value={now.email} onChange={(event) => { set({ email: event.target.value }) }} /></Field>
+        <Field id="its-way" label={t`To be reached`}>
           <Form.Select value={now.contactBy} onChange={(event) => { set({ contactBy: event.target.value as Client['contactBy'] }) }}>
-            <option value="">nobody asked</option>
-            <option value="phone">by telephone</option>
-            <option value="mail">by mail</option>
-            <option value="message">by message</option>
-            <option value="none">not at all</option>
+            <option value="">{t`nobody asked`}</option>
+            <option value="phone">{t`by telephone`}</option>
+            <option value="mail">{t`by mail`}</option>
+            <option value="message">{t`by message`}</option>
+            <option value="none">{t`not at all`}</option>
           </Form.Select>
         </Field>
-        <Field id="its-preferred" label="Likes to come to">
+        <Field id="its-preferred" label={t`Likes to come to`}>
           <Form.Select value={now.preferred ?? ''} onChange={(event) => { set({ preferred: event.target.value === '' ? null : Number(event.target.value) }) }}>
-            <option value="">anybody</option>
+            <option value="">{t`anybody`}</option>
             {file.colourists.map((each) => <option key={each.id} value={each.id}>{each.name}</option>)}
           </Form.Select>
         </Field>
-        <Field id="its-born" label="Born on"><Form.Control type="date" value={now.bornOn ?? ''} onChange={(event) => { set({ bornOn: event.target.value === '' ? null : event.target.value }) }} /></Field>
-        <Field id="its-about" label="About"><Form.Control maxLength={500} value={now.about} onChange={(event) => { set({ about: event.target.value }) }} /></Field>
-        <Field id="its-cautions" label="Cautions"><Form.Control maxLength={500} value={now.cautions} onChange={(event) => { set({ cautions: event.target.value }) }} /></Field>
-        <label className="tick"><input type="checkbox" checked={now.training} onChange={(event) => { set({ training: event.target.checked }) }} /> a practice head</label>
+        <Field id="its-born" label={t`Born on`}><Form.Control type="date" value={now.bornOn ?? ''} onChange={(event) => { set({ bornOn: event.target.value === '' ? null : event.target.value }) }} /></Field>
+        <Field id="its-about" label={t`About`}><Form.Control maxLength={500} value={now.about} onChange={(event) => { set({ about: event.target.value }) }} /></Field>
+        <Field id="its-cautions" label={t`Cautions`}><Form.Control maxLength={500} value={now.cautions} onChange={(event) => { set({ cautions: event.target.value }) }} /></Field>
+        <label className="tick"><input type="checkbox" checked={now.training} onChange={(event) => { set({ training: event.target.checked }) }} /> {t`a practice head`}</label>
         {vouched ? (
-          <Field id="its-reason" label="Why">
-            <Form.Control maxLength={300} placeholder="read off her passport; the dummy in the window" value={now.reason} disabled={!member.vouches} onChange={(event) => { set({ reason: event.target.value }) }} />
-            <p className="quiet">{member.vouches ? 'A birthday and a practice head decide whether the skin-test gate asks. It stands in the record with your name.' : 'A birthday or a practice head is changed by the owner or a licensed person.'}</p>
+          <Field id="its-reason" label={t`Why`}>
+            <Form.Control maxLength={300} placeholder={t`read off her passport; the dummy in the window`} value={now.reason} disabled={!member.vouches} onChange={(event) => { set({ reason: event.target.value }) }} />
+            <p className="quiet">{member.vouches ? t`A birthday and a practice head decide whether the skin-test gate asks. It stands in the record with your name.` : t`A birthday or a practice head is changed by the owner or a licensed person.`}</p>
           </Field>
         ) : null}
         {save.error === null ? null : <ErrorNotice error={save.error} />}
-        <Press submit kind="main" disabled={fields === null || save.isPending || (vouched && (!member.vouches || now.reason.trim().length < 10))}>Save particulars</Press>
+        <Press submit kind="main" disabled={fields === null || save.isPending || (vouched && (!member.vouches || now.reason.trim().length < 10))}>{t`Save particulars`}</Press>
       </Form>
     </details>
   )

@@ -1,14 +1,15 @@
+import { t } from '@lingui/core/macro'
 import { masses } from '../../shared/format/mass'
 import { showDay } from '../../shared/format/time'
 import type { Client } from './api'
 
 /** Grams used, strength and level of each job from visit to visit; a drift is said, not only drawn. */
 export function TrendList({ jobs }: { jobs: Client['trends'] }) {
-  if (jobs.length === 0) return <p className="quiet">After three closed visits of a job, its line is drawn here.</p>
+  if (jobs.length === 0) return <p className="quiet">{t`After three closed visits of a job, its line is drawn here.`}</p>
   return (
     <div className="trends">
       {jobs.map((job) => (
-        <section key={job.job} aria-label={`Trend of ${job.job}`}>
+        <section key={job.job} aria-label={t`Trend of ${job.job}`}>
           <h3>{job.job}</h3>
           {job.trends.filter((trend, index) => index === 0 || trend.points.some((point) => point.value !== trend.points[0]?.value)).map((trend) => (
             <div key={trend.what} className="trend">

@@ -1,11 +1,12 @@
+import { t } from '@lingui/core/macro'
 import { Link } from 'react-router'
 import { showAgo, showDay } from '../../shared/format/time'
 import { StrandRibbon } from '../../shared/ui/StrandRibbon'
 import { BowlRow } from '../../shared/visits/BowlRow'
 import type { VisitLine } from '../../shared/visits/visitLine'
 
-const VERDICT = { good: '✓ good', mixed: '~ mixed', poor: '✕ poor' } as const
-const STATUS = { expected: 'expected', 'in-chair': 'in the chair', closed: 'closed', ended: 'did not take place' } as const
+const VERDICT = { good: t`✓ good`, mixed: t`~ mixed`, poor: t`✕ poor` } as const
+const STATUS = { expected: t`expected`, 'in-chair': t`in the chair`, closed: t`closed`, ended: t`did not take place` } as const
 
 /** The client's visits as a line, newest first: what was done, what came of it, what to change. */
 export function VisitLineage({ visits }: { visits: VisitLine[] }) {
@@ -23,8 +24,8 @@ export function VisitLineage({ visits }: { visits: VisitLine[] }) {
               <span>{visit.service}</span>
               <span className="quiet">{visit.colourist.name}</span>
               {visit.verdict === null ? null : <span className={`verdict verdict-${visit.verdict}`}>{VERDICT[visit.verdict]}</span>}
-              {visit.from === null ? null : <Link to={`/compare/${visit.from.id}/${visit.id}`}>compare</Link>}
-              <Link to={`/visits/${visit.id}/card`}>card</Link>
+              {visit.from === null ? null : <Link to={`/compare/${visit.from.id}/${visit.id}`}>{t`compare`}</Link>}
+              <Link to={`/visits/${visit.id}/card`}>{t`card`}</Link>
             </header>
             <div className="lineage-body">
               <div>
@@ -42,8 +43,8 @@ export function VisitLineage({ visits }: { visits: VisitLine[] }) {
             {visit.outcome === '' ? null : (
               <p className="lineage-words">
                 {visit.outcome}
-                {visit.keep === '' ? null : <span className="keep">Keep: {visit.keep}</span>}
-                {visit.change === '' ? null : <span className="change">Change: {visit.change}</span>}
+                {visit.keep === '' ? null : <span className="keep">{t`Keep: ${visit.keep}`}</span>}
+                {visit.change === '' ? null : <span className="change">{t`Change: ${visit.change}`}</span>}
               </p>
             )}
           </div>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
@@ -20,22 +21,22 @@ const idOnly = z.object({ id: z.string() })
 
 /** Null where the answer was lost: the client is there, and is found by name. */
 export const addClient = async (fields: { name: string; phone: string; about: string; cautions: string }): Promise<Client | null> =>
-  clientShape.nullable().parse(await keptPost('clients', { ...fields, id: newId() }, { stream: 'clients', about: `New client ${fields.name}`, at: '/clients' }))
+  clientShape.nullable().parse(await keptPost('clients', { ...fields, id: newId() }, { stream: 'clients', about: t`New client ${fields.name}`, at: '/clients' }))
 export const planVisit = async (clientId: number, id: string, service: string, startsAt: string, template: number | null = null): Promise<string> =>
-  idOnly.parse(await keptPost(`clients/${clientId}/visits`, { id, service, startsAt, ...(template === null ? {} : { template }) }, { stream: `visit:${id}`, about: `New visit, ${service}`, at: `/clients/${clientId}`, reload: `visits/${id}` })).id
+  idOnly.parse(await keptPost(`clients/${clientId}/visits`, { id, service, startsAt, ...(template === null ? {} : { template }) }, { stream: `visit:${id}`, about: t`New visit, ${service}`, at: `/clients/${clientId}`, reload: `visits/${id}` })).id
 const servicesShape = z.array(z.object({ id: z.number(), name: z.string(), bowls: z.array(z.string()) }))
 /** The services of the house: each begins a visit with its bowls. */
 export const services = queryOptions({ queryKey: ['templates'], queryFn: async ({ signal }) => servicesShape.parse(await getJson('templates', signal)), staleTime: 30_000 })
-export const repeatVisit = async (visitId: string, id: string): Promise<string> => idOnly.parse(await keptPost(`visits/${visitId}/repeat`, { id }, { stream: `visit:${id}`, about: 'Repeating a visit', reload: `visits/${id}` })).id
+export const repeatVisit = async (visitId: string, id: string): Promise<string> => idOnly.parse(await keptPost(`visits/${visitId}/repeat`, { id }, { stream: `visit:${id}`, about: t`Repeating a visit`, reload: `visits/${id}` })).id
 
 export const changeClient = async (id: number, fields: { version: number; name: string; phone: string; about: string; cautions: string; bornOn: string | null; email: string; contactBy: string; preferred: number | null; training: boolean; reason: string }): Promise<Client> =>
-  clientShape.parse(await keptPut(`clients/${id}`, fields, { stream: `client:${id}`, about: `Particulars of ${fields.name}`, at: `/clients/${id}`, reload: `clients/${id}` }))
+  clientShape.parse(await keptPut(`clients/${id}`, fields, { stream: `client:${id}`, about: t`Particulars of ${fields.name}`, at: `/clients/${id}`, reload: `clients/${id}` }))
 
 export const matchWith = async (id: number, other: number, how: string): Promise<void> => {
-  await keptPost(`clients/${id}/matches`, { other, how }, { stream: `client:${id}`, about: 'Two who must match', at: `/clients/${id}` })
+  await keptPost(`clients/${id}/matches`, { other, how }, { stream: `client:${id}`, about: t`Two who must match`, at: `/clients/${id}` })
 }
 export const endMatch = async (id: number, match: number): Promise<void> => {
-  await keptDelete(`clients/${id}/matches/${match}`, {}, { stream: `client:${id}`, about: 'Two who need not match any more', at: `/clients/${id}` })
+  await keptDelete(`clients/${id}/matches/${match}`, {}, { stream: `client:${id}`, about: t`Two who need not match any more`, at: `/clients/${id}` })
 }
 
 const half = z.object({

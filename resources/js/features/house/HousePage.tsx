@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -24,7 +25,7 @@ import { Trail } from '../../shared/trail/Trail'
 /** What this house does where good people disagree: set by the owner, readable by everybody. */
 export function HousePage({ owns }: { owns: boolean }) {
   const loaded = useQuery(houseQuery)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="House rules" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`House rules`} /> : <ErrorNotice error={loaded.error} />
   return <Rules house={loaded.data} owns={owns} />
 }
 
@@ -54,23 +55,23 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
   const problem = (key: string) => (save.error instanceof Refused ? save.error.problems.find((each) => each.pointer === `/rules/${key}`) : undefined)
   return (
     <div className="page house">
-      <h1>House rules</h1>
-      <p className="lead-line">Where good people disagree, this is what {house.name} does. Every suggestion, clock and caution follows it. {owns ? null : 'The owner sets them.'}</p>
-      <nav className="house-jumps" aria-label="On this page">
-        <a href="#house-team">Team</a>
+      <h1>{t`House rules`}</h1>
+      <p className="lead-line">{t`Where good people disagree, this is what ${house.name} does. Every suggestion, clock and caution follows it.`} {owns ? null : t`The owner sets them.`}</p>
+      <nav className="house-jumps" aria-label={t`On this page`}>
+        <a href="#house-team">{t`Team`}</a>
         {house.groups.map((group) => <a key={group.key} href={`#group-${group.key}`}>{group.words}</a>)}
-        <a href="#house-clock">Clock</a>
-        {owns ? <a href="#house-keeps">Keeping</a> : null}
-        <a href="#house-own">My own</a>
+        <a href="#house-clock">{t`Clock`}</a>
+        {owns ? <a href="#house-keeps">{t`Keeping`}</a> : null}
+        <a href="#house-own">{t`My own`}</a>
       </nav>
       {newer?.success === true ? (
         <Notice
           kind="warn"
-          title="The house rules were changed on another device."
+          title={t`The house rules were changed on another device.`}
           action={
             <span className="notice-actions">
-              <Press onPress={() => { save.reset(); change(null); queries.setQueryData(houseQuery.queryKey, newer.data) }}>Take the newer</Press>
-              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>Put mine in their place</Press>
+              <Press onPress={() => { save.reset(); change(null); queries.setQueryData(houseQuery.queryKey, newer.data) }}>{t`Take the newer`}</Press>
+              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>{t`Put mine in their place`}</Press>
             </span>
           }
         >
@@ -87,9 +88,9 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
         </section>
       ))}
       <section aria-labelledby="house-clock">
-        <h2 id="house-clock">The clock on the wall</h2>
+        <h2 id="house-clock">{t`The clock on the wall`}</h2>
         {owns ? (
-          <Field id="timezone" label="Time zone">
+          <Field id="timezone" label={t`Time zone`}>
             <Form.Select value={draft?.timezone ?? house.timezone} onChange={(event) => { edit(withTimezone(house, draft, event.target.value)) }}>
               {[...new Set([house.timezone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => <option key={zone} value={zone}>{zone.replaceAll('_', ' ')}</option>)}
             </Form.Select>
@@ -100,16 +101,16 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       <TeamSection owns={owns} />
       {owns ? <Retention /> : null}
       <JudgementChart />
-      <h2 id="house-own">My own</h2>
+      <h2 id="house-own">{t`My own`}</h2>
       <OwnPassword />
       <OwnPin />
       <OwnDevices />
       <OwnCalendar />
       {owns ? (
         <footer className="desk-foot">
-          <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? 'Saved' : 'Draft, kept here'}</span>
-          {draft === null ? null : <Press kind="quiet" onPress={() => { edit({ version: house.version, rules: {}, timezone: null }) }}>Undo changes</Press>}
-          <Press id="save-house" kind="main" disabled={draft === null || save.isPending} onPress={() => { if (draft !== null) save.mutate(draft.version) }}>Save rules</Press>
+          <span className="quiet" role="status">{save.isPending ? t`Saving…` : draft === null ? t`Saved` : t`Draft, kept here`}</span>
+          {draft === null ? null : <Press kind="quiet" onPress={() => { edit({ version: house.version, rules: {}, timezone: null }) }}>{t`Undo changes`}</Press>}
+          <Press id="save-house" kind="main" disabled={draft === null || save.isPending} onPress={() => { if (draft !== null) save.mutate(draft.version) }}>{t`Save rules`}</Press>
         </footer>
       ) : null}
     </div>
@@ -119,5 +120,5 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
 /** What the other device set differently, rule by rule. */
 function differences(newer: House, mine: Record<string, string>): string {
   const differ = newer.groups.flatMap((group) => group.rules).filter((rule) => mine[rule.key] !== rule.value)
-  return differ.length === 0 ? 'They are the same as yours.' : differ.map((rule) => `${rule.label}: ${rule.words}.`).join(' ')
+  return differ.length === 0 ? t`They are the same as yours.` : differ.map((rule) => `${rule.label}: ${rule.words}.`).join(' ')
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { z } from 'zod'
 import { postJson } from '../../shared/api/http'
@@ -11,10 +12,10 @@ export function OwnCalendar() {
   const make = useMutation({ mutationFn: async () => made.parse(await postJson('calendar', {})) })
   return (
     <details className="adjust own-calendar">
-      <summary>My calendar elsewhere</summary>
-      <p className="quiet">Your visits, the skin tests and their readings, for any calendar program that follows an address. Whoever has the address reads it; a new one ends the old one.</p>
+      <summary>{t`My calendar elsewhere`}</summary>
+      <p className="quiet">{t`Your visits, the skin tests and their readings, for any calendar program that follows an address. Whoever has the address reads it; a new one ends the old one.`}</p>
       {make.data === undefined ? null : <p><code className="calendar-address">{new URL(make.data.path, location.origin).href}</code></p>}
-      <Press disabled={make.isPending} id="calendar-address" onPress={() => { make.mutate() }}>{make.data === undefined ? 'Make an address' : 'Make a new one'}</Press>
+      <Press disabled={make.isPending} id="calendar-address" onPress={() => { make.mutate() }}>{make.data === undefined ? t`Make an address` : t`Make a new one`}</Press>
       {make.error === null ? null : <ErrorNotice error={make.error} />}
     </details>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import type { Problem } from '../../shared/api/http'
 import type { Rule } from '../../shared/house/house'
@@ -28,8 +29,8 @@ export function RuleRow({ rule, value, mayChange, problem, onChange }: { rule: R
         )}
         {value === rule.standard ? null : (
           <span className="rule-standard">
-            ◆ ours; the standard is {rule.standardWords}{' '}
-            {mayChange ? <button type="button" className="chip" onClick={() => { onChange(rule.standard) }}>standard</button> : null}
+            {t`◆ ours; the standard is ${rule.standardWords}${' '}`}
+            {mayChange ? <button type="button" className="chip" onClick={() => { onChange(rule.standard) }}>{t`standard`}</button> : null}
           </span>
         )}
         <FieldProblem problem={problem} />

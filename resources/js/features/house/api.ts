@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { deleteJson, getJson, postJson, putJson } from '../../shared/api/http'
@@ -5,7 +6,7 @@ import { keptPut } from '../../shared/outbox/kept'
 import { houseShape, type House } from '../../shared/house/house'
 
 export const changeHouse = async (version: number, rules: Record<string, string>, timezone: string): Promise<House> =>
-  houseShape.parse(await keptPut('house', { version, rules, timezone }, { stream: 'house', about: 'House rules', at: '/house', reload: 'house' }))
+  houseShape.parse(await keptPut('house', { version, rules, timezone }, { stream: 'house', about: t`House rules`, at: '/house', reload: 'house' }))
 
 const judgementShape = z.object({
   by: z.array(z.object({ by: z.enum(['table', 'house', 'client']), count: z.number(), levels: z.number(), seen: z.number().nullable() })),

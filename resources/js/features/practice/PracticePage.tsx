@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { Link, useNavigate } from 'react-router'
 import { newId } from '../../shared/api/newId'
@@ -17,27 +18,27 @@ export function PracticePage() {
       await go(`/visits/${visit}?at=canvas`)
     },
   })
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="Practice" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`Practice`} /> : <ErrorNotice error={loaded.error} />
   const { lessons, heads, progress } = loaded.data
   return (
     <div className="page practice">
-      <h1>Practice</h1>
-      <p className="lead-line">Invented heads with a canvas and a wish. Plan the bowls as for a client, put them on, and see what comes of it. Nothing of it stands in the salon’s records.</p>
+      <h1>{t`Practice`}</h1>
+      <p className="lead-line">{t`Invented heads with a canvas and a wish. Plan the bowls as for a client, put them on, and see what comes of it. Nothing of it stands in the salon’s records.`}</p>
       <section aria-labelledby="new-head">
-        <h2 id="new-head">A new head</h2>
+        <h2 id="new-head">{t`A new head`}</h2>
         <div className="chips">{lessons.map((lesson) => <button key={lesson.key} type="button" className="chip" disabled={make.isPending} onClick={() => { make.mutate(lesson.key) }}>{lesson.words}</button>)}</div>
         {make.error === null ? null : <ErrorNotice error={make.error} />}
       </section>
       {progress.length < 2 ? null : <Progress of={progress} />}
       <section aria-labelledby="own-heads">
-        <h2 id="own-heads">Your heads</h2>
-        {heads.length === 0 ? <p className="quiet">None yet. Begin with grey.</p> : (
+        <h2 id="own-heads">{t`Your heads`}</h2>
+        {heads.length === 0 ? <p className="quiet">{t`None yet. Begin with grey.`}</p> : (
           <ul className="practice-heads">
             {heads.map((head) => (
               <li key={head.name}>
                 {head.visit === null ? head.name : <Link to={`/visits/${head.visit}`}>{head.name}</Link>} <span>{head.lesson}</span>
-                <span className={head.onTarget ? 'on-target' : 'quiet'}>{head.tries === 0 ? 'not tried' : head.onTarget ? '✓ on target' : `nearest ΔE ${String(head.best ?? '')}`}</span>
-                <span className="quiet">{head.tries === 0 ? '' : head.tries === 1 ? 'one try' : `${String(head.tries)} tries`}</span>
+                <span className={head.onTarget ? 'on-target' : 'quiet'}>{head.tries === 0 ? t`not tried` : head.onTarget ? t`✓ on target` : t`nearest ΔE ${String(head.best ?? '')}`}</span>
+                <span className="quiet">{head.tries === 0 ? '' : head.tries === 1 ? t`one try` : t`${String(head.tries)} tries`}</span>
               </li>
             ))}
           </ul>
@@ -52,11 +53,11 @@ function Progress({ of }: { of: number[] }) {
   const most = Math.max(...of, 1)
   return (
     <section aria-labelledby="progress">
-      <h2 id="progress">How near you came</h2>
-      <ol className="practice-progress" aria-label={`From ΔE ${String(of[0] ?? 0)} to ΔE ${String(of.at(-1) ?? 0)} over ${String(of.length)} tries`}>
-        {of.map((each, at) => <li key={at} style={{ height: `${String(Math.max(4, (100 * each) / most))}%` }} title={`ΔE ${String(each)}`} />)}
+      <h2 id="progress">{t`How near you came`}</h2>
+      <ol className="practice-progress" aria-label={t`From ΔE ${String(of[0] ?? 0)} to ΔE ${String(of.at(-1) ?? 0)} over ${String(of.length)} tries`}>
+        {of.map((each, at) => <li key={at} style={{ height: `${String(Math.max(4, (100 * each) / most))}%` }} title={t`ΔE ${String(each)}`} />)}
       </ol>
-      <p className="quiet">Each bar is a try: the shorter, the nearer to the wish.</p>
+      <p className="quiet">{t`Each bar is a try: the shorter, the nearer to the wish.`}</p>
     </section>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -27,26 +28,26 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
     <main className="sign-in">
       <div className="sign-in-card">
         <BowlGlyph letter="T" wedges={MARK} size={92} label="Tinta" />
-        <h1>Tinta</h1>
-        <p className="quiet">Weigh it, write it, repeat it.</p>
+        <h1>{t`Tinta`}</h1>
+        <p className="quiet">{t`Weigh it, write it, repeat it.`}</p>
         <Form
           onSubmit={(event) => {
             event.preventDefault()
             enter.mutate()
           }}
         >
-          <Field id="email" label="Mail address">
+          <Field id="email" label={t`Mail address`}>
             <Form.Control inputMode="email" autoCapitalize="none" autoComplete="username" required autoFocus value={email} onChange={(event) => { setEmail(event.target.value) }} />
           </Field>
-          <Field id="password" label="Password">
+          <Field id="password" label={t`Password`}>
             <Form.Control type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value) }} />
           </Field>
           {enter.error === null ? null : <ErrorNotice error={enter.error} />}
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
-            {enter.isPending ? 'Signing in…' : 'Sign in'}
+            {enter.isPending ? t`Signing in…` : t`Sign in`}
           </Press>
-          <p className="quiet forgotten">Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.</p>
-          {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>Begin a new salon here</Press>}
+          <p className="quiet forgotten">{t`Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.`}</p>
+          {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>{t`Begin a new salon here`}</Press>}
         </Form>
       </div>
     </main>

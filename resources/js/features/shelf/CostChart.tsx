@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { BarController, BarElement, CategoryScale, Chart, Legend, LinearScale, Tooltip } from 'chart.js'
 import { useEffect, useRef } from 'react'
 import type { Costs } from './costApi'
@@ -17,8 +18,8 @@ export function CostChart({ rows }: { rows: Costs['rows'] }) {
       data: {
         labels: rows.map((row) => (row.name.length > 26 ? `${row.name.slice(0, 25)}…` : row.name)),
         datasets: [
-          { label: 'used', data: rows.map((row) => row.drawn.used), backgroundColor: colour('--accent'), stack: 'cost' },
-          { label: 'not used', data: rows.map((row) => row.drawn.wasted), backgroundColor: colour('--ink-ochre'), stack: 'cost' },
+          { label: t`used`, data: rows.map((row) => row.drawn.used), backgroundColor: colour('--accent'), stack: 'cost' },
+          { label: t`not used`, data: rows.map((row) => row.drawn.wasted), backgroundColor: colour('--ink-ochre'), stack: 'cost' },
         ],
       },
       options: {
@@ -30,5 +31,5 @@ export function CostChart({ rows }: { rows: Costs['rows'] }) {
     })
     return () => { chart.destroy() }
   }, [rows])
-  return <div className="cost-chart"><canvas ref={canvas} role="img" aria-label={`Cost of ${rows.map((row) => `${row.name}: ${row.cost}, of which not used ${row.wastedCost}`).join('; ')}`} /></div>
+  return <div className="cost-chart"><canvas ref={canvas} role="img" aria-label={t`Cost of ${rows.map((row) => t`${row.name}: ${row.cost}, of which not used ${row.wastedCost}`).join('; ')}`} /></div>
 }

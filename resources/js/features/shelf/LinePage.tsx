@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
@@ -21,7 +22,7 @@ export function LinePage({ id, writes }: { id?: null; writes: boolean }) {
   const open = id === null ? null : named
   const loaded = useQuery({ ...lineQuery(named), enabled: open !== null })
   if (open === null) return <Desk key="new" line={null} writes={writes} />
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="The line" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`The line`} /> : <ErrorNotice error={loaded.error} />
   return <Desk key={open} line={loaded.data} writes={writes} />
 }
 
@@ -61,19 +62,19 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
   const mild = save.error === null && line === null ? (at: string) => (isEmpty(shown, at) ? undefined : problem(at)) : problem
   return (
     <div className="line-desk">
-      <section className="line-rules card-paper" aria-label="Rules and legend">
-        <h1>{shown.name === '' ? 'A new line' : shown.name}</h1>
+      <section className="line-rules card-paper" aria-label={t`Rules and legend`}>
+        <h1>{shown.name === '' ? t`A new line` : shown.name}</h1>
         {newer?.success === true ? (
           <Notice
             kind="warn"
-            title="This line was changed on another device."
+            title={t`This line was changed on another device.`}
             action={(
               <span className="notice-actions">
-                <Press onPress={() => { save.reset(); change(null); queries.setQueryData(lineQuery(newer.data.id).queryKey, newer.data) }}>Take the newer</Press>
-                <Press kind="stop" onPress={() => { save.mutate({ of: shown, version: newer.data.version }) }}>Put mine in its place</Press>
+                <Press onPress={() => { save.reset(); change(null); queries.setQueryData(lineQuery(newer.data.id).queryKey, newer.data) }}>{t`Take the newer`}</Press>
+                <Press kind="stop" onPress={() => { save.mutate({ of: shown, version: newer.data.version }) }}>{t`Put mine in its place`}</Press>
               </span>
             )}
-          >Its version now: {newer.data.line.name}, {newer.data.line.ratio}, {newer.data.line.window.min} to {newer.data.line.window.max} min.</Notice>
+          >{t`Its version now: ${newer.data.line.name}, ${newer.data.line.ratio}, ${newer.data.line.window.min} to ${newer.data.line.window.max} min.`}</Notice>
         ) : save.error === null ? null : <ErrorNotice error={save.error} />}
         <fieldset disabled={!writes} className="plain-fieldset">
           <LineRules draft={shown} edit={edit} problem={mild} />
@@ -82,11 +83,11 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
         {line === null ? null : <Trail of={`lines/${line.id.replace('line-', '')}`} />}
         {writes ? (
           <footer className="desk-foot">
-            <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? (line === null ? 'Nothing written yet' : 'Saved') : 'Draft, kept here'}</span>
-            {line === null ? null : <Press kind="quiet" onPress={() => { edit({ withdrawn: !shown.withdrawn }) }}>{shown.withdrawn ? 'Take it up again' : 'Withdraw'}</Press>}
-            {line === null || draft !== null ? null : <Press kind="quiet" onPress={() => { keepLineDraft(deviceKeep, 'new', { ...shown, version: 0, withdrawn: false, name: `${shown.name} copy`, codes: line.products.filter((each) => each.said.kind === 'shade').map((each) => each.said.code).join('\n') }); void go('/shelf/new') }}>Copy</Press>}
-            {draft === null ? null : <Press kind="quiet" onPress={() => { save.reset(); change(null) }}>Undo changes</Press>}
-            <Press id="save-line" kind="main" disabled={draft === null || save.isPending} onPress={() => { save.mutate({ of: shown, version: shown.version }) }}>{line === null ? 'Make the line' : 'Save line'}</Press>
+            <span className="quiet" role="status">{save.isPending ? t`Saving…` : draft === null ? (line === null ? t`Nothing written yet` : t`Saved`) : t`Draft, kept here`}</span>
+            {line === null ? null : <Press kind="quiet" onPress={() => { edit({ withdrawn: !shown.withdrawn }) }}>{shown.withdrawn ? t`Take it up again` : t`Withdraw`}</Press>}
+            {line === null || draft !== null ? null : <Press kind="quiet" onPress={() => { keepLineDraft(deviceKeep, 'new', { ...shown, version: 0, withdrawn: false, name: t`${shown.name} copy`, codes: line.products.filter((each) => each.said.kind === 'shade').map((each) => each.said.code).join('\n') }); void go('/shelf/new') }}>{t`Copy`}</Press>}
+            {draft === null ? null : <Press kind="quiet" onPress={() => { save.reset(); change(null) }}>{t`Undo changes`}</Press>}
+            <Press id="save-line" kind="main" disabled={draft === null || save.isPending} onPress={() => { save.mutate({ of: shown, version: shown.version }) }}>{line === null ? t`Make the line` : t`Save line`}</Press>
           </footer>
         ) : null}
       </section>

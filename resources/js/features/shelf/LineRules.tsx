@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
@@ -7,9 +8,9 @@ import { Field, FieldProblem } from '../../shared/ui/Field'
 import { OneOf } from '../../shared/ui/OneOf'
 import type { LineDraft, Minutes } from './lineDraft'
 
-const KINDS = [['permanent', 'permanent'], ['demi', 'demi'], ['lightener', 'lightener'], ['direct', 'direct dye'], ['care', 'care']] as const
-const ORDERS = [['colour,developer', 'colour : developer'], ['colour,base,developer', 'colour : gel : developer'], ['colour,developer,base', 'colour : developer : gel'], ['colour', 'no developer']] as const
-const SAID = [['yes', 'yes'], ['no', 'no']] as const
+const KINDS = [['permanent', t`permanent`], ['demi', t`demi`], ['lightener', t`lightener`], ['direct', t`direct dye`], ['care', t`care`]] as const
+const ORDERS = [['colour,developer', t`colour : developer`], ['colour,base,developer', t`colour : gel : developer`], ['colour,developer,base', t`colour : developer : gel`], ['colour', t`no developer`]] as const
+const SAID = [['yes', t`yes`], ['no', t`no`]] as const
 
 type Part = { draft: LineDraft; edit: (next: Partial<LineDraft>) => void; problem: (at: string) => Problem | undefined }
 
@@ -18,40 +19,40 @@ export function LineRules({ draft, edit, problem }: Part) {
   return (
     <>
       <div className="field-row">
-        <Field id="line-name" label="Name" className="wide" problem={problem('name')}>
+        <Field id="line-name" label={t`Name`} className="wide" problem={problem('name')}>
           <Form.Control value={draft.name} maxLength={80} onChange={(event) => { edit({ name: event.target.value }) }} />
         </Field>
-        <Field id="line-ratio" label="Ratio" className="narrow-ratio" problem={problem('ratio')}>
+        <Field id="line-ratio" label={t`Ratio`} className="narrow-ratio" problem={problem('ratio')}>
           <Form.Control value={draft.ratio} maxLength={30} onChange={(event) => { edit({ ratio: event.target.value }) }} />
         </Field>
       </div>
-      <OneOf label="Kind" all={KINDS} on={draft.kind} onChange={(kind) => { edit(kind === 'direct' || kind === 'care' ? { kind, ratio: 'no developer', order: ['colour'], developers: [] } : { kind: kind ?? 'permanent' }) }} />
+      <OneOf label={t`Kind`} all={KINDS} on={draft.kind} onChange={(kind) => { edit(kind === 'direct' || kind === 'care' ? { kind, ratio: 'no developer', order: ['colour'], developers: [] } : { kind: kind ?? 'permanent' }) }} />
       <FieldProblem problem={problem('kind')} />
-      <Field id="line-order" label="The parts of its ratio, in the order in which they are printed" problem={problem('order')}>
+      <Field id="line-order" label={t`The parts of its ratio, in the order in which they are printed`} problem={problem('order')}>
         <Form.Select value={draft.order.join()} onChange={(event) => { edit({ order: event.target.value.split(',') }) }}>
           {ORDERS.map(([value, words]) => <option key={value} value={value}>{words}</option>)}
         </Form.Select>
       </Field>
       <Developers draft={draft} edit={edit} problem={problem} />
-      <MinutesField id="line-window" label="Minutes: least, usual, most" value={draft.window} problem={problem('window')} onChange={(window) => { edit({ window }) }} />
+      <MinutesField id="line-window" label={t`Minutes: least, usual, most`} value={draft.window} problem={problem('window')} onChange={(window) => { edit({ window }) }} />
       <Strengths draft={draft} edit={edit} problem={problem} />
       <div className="line-said">
-        <span id="heat-words">Heat is allowed</span>
-        <OneOf label="Heat is allowed" all={SAID} on={said(draft.heat)} clears onChange={(on) => { edit({ heat: unsaid(on) }) }} />
-        <span>It stops by itself</span>
-        <OneOf label="It stops by itself" all={SAID} on={said(draft.stops)} clears onChange={(on) => { edit({ stops: unsaid(on) }) }} />
+        <span id="heat-words">{t`Heat is allowed`}</span>
+        <OneOf label={t`Heat is allowed`} all={SAID} on={said(draft.heat)} clears onChange={(on) => { edit({ heat: unsaid(on) }) }} />
+        <span>{t`It stops by itself`}</span>
+        <OneOf label={t`It stops by itself`} all={SAID} on={said(draft.stops)} clears onChange={(on) => { edit({ stops: unsaid(on) }) }} />
       </div>
       <div className="field">
-        <span className="form-label">On one strand it must not meet a line that is</span>
-        <div className="chips" role="group" aria-label="On one strand it must not meet">
+        <span className="form-label">{t`On one strand it must not meet a line that is`}</span>
+        <div className="chips" role="group" aria-label={t`On one strand it must not meet`}>
           {KINDS.filter(([kind]) => kind !== 'care').map(([kind, words]) => <button key={kind} type="button" className="chip" aria-pressed={draft.apart.includes(kind)} onClick={() => { edit({ apart: draft.apart.includes(kind) ? draft.apart.filter((each) => each !== kind) : [...draft.apart, kind] }) }}>{words}</button>)}
         </div>
         <FieldProblem problem={problem('apart')} />
       </div>
-      <Field id="line-density" label="Grams per ml, of products that say no other" className="narrow-ratio" problem={problem('density')}>
+      <Field id="line-density" label={t`Grams per ml, of products that say no other`} className="narrow-ratio" problem={problem('density')}>
         <Form.Control inputMode="decimal" placeholder="1" maxLength={8} value={draft.density} onChange={(event) => { edit({ density: event.target.value }) }} />
       </Field>
-      <Field id="line-about" label="In a sentence, for the team">
+      <Field id="line-about" label={t`In a sentence, for the team`}>
         <Form.Control value={draft.about} maxLength={300} onChange={(event) => { edit({ about: event.target.value }) }} />
       </Field>
     </>
@@ -66,13 +67,13 @@ function Developers({ draft, edit, problem }: Part) {
   const offered = (data?.developers ?? []).filter((each) => !each.withdrawn || draft.developers.includes(each.id))
   return (
     <div className="field">
-      <span className="form-label">Developers that go with it</span>
-      <div className="chips" role="group" aria-label="Developers that go with it">
+      <span className="form-label">{t`Developers that go with it`}</span>
+      <div className="chips" role="group" aria-label={t`Developers that go with it`}>
         {offered.map((each) => {
           const on = draft.developers.includes(each.id)
           return <button key={each.id} type="button" className="chip" aria-pressed={on} title={each.name} onClick={() => { edit({ developers: on ? draft.developers.filter((id) => id !== each.id) : [...draft.developers, each.id] }) }}>{each.label}</button>
         })}
-        {offered.length === 0 ? <Link to="/shelf/developers">None on the shelf yet: the developers first; what is typed here is kept.</Link> : null}
+        {offered.length === 0 ? <Link to="/shelf/developers">{t`None on the shelf yet: the developers first; what is typed here is kept.`}</Link> : null}
       </div>
       <FieldProblem problem={problem('developers')} />
     </div>
@@ -83,38 +84,38 @@ function Developers({ draft, edit, problem }: Part) {
 function Strengths({ draft, edit, problem }: Part) {
   return (
     <details className="line-more" open={draft.windows.length + draft.lift.length > 0 || draft.grey !== null}>
-      <summary>By strength, for grey, and how far it lifts</summary>
+      <summary>{t`By strength, for grey, and how far it lifts`}</summary>
       {draft.windows.map((each, at) => (
         <div key={at} className="field-row">
-          <Field id={`window-${String(at)}`} label="Vol" className="narrow"><Form.Control inputMode="numeric" value={each.strength} onChange={(event) => { edit({ windows: draft.windows.map((other, place) => (place === at ? { ...other, strength: event.target.value } : other)) }) }} /></Field>
-          <MinutesField id={`window-${String(at)}-minutes`} label="Minutes at this strength" value={each.minutes} problem={problem(`windows/${each.strength}`)} onChange={(minutes) => { edit({ windows: draft.windows.map((other, place) => (place === at ? { ...other, minutes } : other)) }) }} />
-          <TakeAway what={`Minutes at ${each.strength} vol`} onPress={() => { edit({ windows: draft.windows.filter((_, place) => place !== at) }) }} />
+          <Field id={`window-${String(at)}`} label={t`Vol`} className="narrow"><Form.Control inputMode="numeric" value={each.strength} onChange={(event) => { edit({ windows: draft.windows.map((other, place) => (place === at ? { ...other, strength: event.target.value } : other)) }) }} /></Field>
+          <MinutesField id={`window-${String(at)}-minutes`} label={t`Minutes at this strength`} value={each.minutes} problem={problem(`windows/${each.strength}`)} onChange={(minutes) => { edit({ windows: draft.windows.map((other, place) => (place === at ? { ...other, minutes } : other)) }) }} />
+          <TakeAway what={t`Minutes at ${each.strength} vol`} onPress={() => { edit({ windows: draft.windows.filter((_, place) => place !== at) }) }} />
         </div>
       ))}
       {draft.grey === null ? null : (
         <div className="field-row">
-          <MinutesField id="line-grey" label="Minutes on grey: least, usual, most" value={draft.grey} problem={problem('grey')} onChange={(grey) => { edit({ grey }) }} />
-          <TakeAway what="Minutes on grey" onPress={() => { edit({ grey: null }) }} />
+          <MinutesField id="line-grey" label={t`Minutes on grey: least, usual, most`} value={draft.grey} problem={problem('grey')} onChange={(grey) => { edit({ grey }) }} />
+          <TakeAway what={t`Minutes on grey`} onPress={() => { edit({ grey: null }) }} />
         </div>
       )}
       {draft.lift.map((each, at) => (
         <div key={at} className="field-row">
-          <Field id={`lift-${String(at)}`} label="Vol" className="narrow"><Form.Control inputMode="numeric" value={each.strength} onChange={(event) => { edit({ lift: draft.lift.map((other, place) => (place === at ? { ...other, strength: event.target.value } : other)) }) }} /></Field>
-          <Field id={`lift-${String(at)}-levels`} label="lifts so many levels" problem={problem(`lift/${each.strength}`)}><Form.Control inputMode="decimal" value={each.levels} onChange={(event) => { edit({ lift: draft.lift.map((other, place) => (place === at ? { ...other, levels: event.target.value } : other)) }) }} /></Field>
-          <TakeAway what={`Lift at ${each.strength} vol`} onPress={() => { edit({ lift: draft.lift.filter((_, place) => place !== at) }) }} />
+          <Field id={`lift-${String(at)}`} label={t`Vol`} className="narrow"><Form.Control inputMode="numeric" value={each.strength} onChange={(event) => { edit({ lift: draft.lift.map((other, place) => (place === at ? { ...other, strength: event.target.value } : other)) }) }} /></Field>
+          <Field id={`lift-${String(at)}-levels`} label={t`lifts so many levels`} problem={problem(`lift/${each.strength}`)}><Form.Control inputMode="decimal" value={each.levels} onChange={(event) => { edit({ lift: draft.lift.map((other, place) => (place === at ? { ...other, levels: event.target.value } : other)) }) }} /></Field>
+          <TakeAway what={t`Lift at ${each.strength} vol`} onPress={() => { edit({ lift: draft.lift.filter((_, place) => place !== at) }) }} />
         </div>
       ))}
       <div className="chips">
-        <button type="button" className="chip" onClick={() => { edit({ windows: [...draft.windows, { strength: '', minutes: draft.window }] }) }}>+ minutes of a strength</button>
-        {draft.grey === null ? <button type="button" className="chip" onClick={() => { edit({ grey: draft.window }) }}>+ minutes on grey</button> : null}
-        <button type="button" className="chip" onClick={() => { edit({ lift: [...draft.lift, { strength: '', levels: '' }] }) }}>+ lift of a strength</button>
+        <button type="button" className="chip" onClick={() => { edit({ windows: [...draft.windows, { strength: '', minutes: draft.window }] }) }}>{t`+ minutes of a strength`}</button>
+        {draft.grey === null ? <button type="button" className="chip" onClick={() => { edit({ grey: draft.window }) }}>{t`+ minutes on grey`}</button> : null}
+        <button type="button" className="chip" onClick={() => { edit({ lift: [...draft.lift, { strength: '', levels: '' }] }) }}>{t`+ lift of a strength`}</button>
       </div>
     </details>
   )
 }
 
 export function TakeAway({ what, onPress }: { what: string; onPress: () => void }) {
-  return <button type="button" className="btn btn-link press take-away" aria-label={`Take away: ${what}`} onClick={onPress}>✕</button>
+  return <button type="button" className="btn btn-link press take-away" aria-label={t`Take away: ${what}`} onClick={onPress}>✕</button>
 }
 
 function MinutesField({ id, label, value, problem, onChange }: { id: string; label: string; value: Minutes; problem: Problem | undefined; onChange: (value: Minutes) => void }) {
@@ -125,11 +126,11 @@ function MinutesField({ id, label, value, problem, onChange }: { id: string; lab
         {(['min', 'target', 'max'] as const).map((part) => (
           <Form.Control key={part} id={`${id}-${part}`} aria-label={`${label}, ${NAMES[part]}`} inputMode="numeric" maxLength={3} value={value[part]} onChange={(event) => { onChange({ ...value, [part]: event.target.value }) }} />
         ))}
-        <span className="quiet">min</span>
+        <span className="quiet">{t`min`}</span>
       </div>
       <FieldProblem problem={problem} />
     </div>
   )
 }
 
-const NAMES = { min: 'least', target: 'usual', max: 'most' }
+const NAMES = { min: t`least`, target: t`usual`, max: t`most` }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -24,19 +25,19 @@ export function Measures({ writes }: { writes: boolean }) {
   const set = (next: Partial<typeof said>) => { save.reset(); setSaid({ ...said, ...next }) }
   const problem = (at: string) => (save.error instanceof Refused ? save.error.problems.find((each) => each.pointer === `/measure/${at}`) : undefined)
   const products = (shelf?.lines ?? []).flatMap((line) => line.products.map((product) => ({ id: product.id, words: `${line.name} ${product.code}` })))
-  const named = (id: string) => (id === '' ? 'of anything' : `of ${products.find((each) => each.id === id)?.words ?? shelf?.developers.find((each) => each.id === id)?.label ?? id}`)
+  const named = (id: string) => (id === '' ? t`of anything` : `of ${products.find((each) => each.id === id)?.words ?? shelf?.developers.find((each) => each.id === id)?.label ?? id}`)
   return (
     <section aria-labelledby="measures-title">
-      <h1 id="measures-title">Measures</h1>
-      <p className="lead-line">Fill it as you do at the bench, weigh what it holds once, and “2 scoops” is grams from then on.</p>
+      <h1 id="measures-title">{t`Measures`}</h1>
+      <p className="lead-line">{t`Fill it as you do at the bench, weigh what it holds once, and “2 scoops” is grams from then on.`}</p>
       <ul className="plain-rows">
         {data.map((each) => (
           <li key={each.id}>
             <strong>1 {each.name}</strong> <span className="quiet">{named(each.product)}</span> <span className="grams"><Mass of={each.grams} /></span>
-            {writes ? <Press kind="quiet" label={`Take away: ${each.name} ${named(each.product)}`} onPress={() => { drop.mutate(each.id) }}>Take away</Press> : null}
+            {writes ? <Press kind="quiet" label={t`Take away: ${each.name} ${named(each.product)}`} onPress={() => { drop.mutate(each.id) }}>{t`Take away`}</Press> : null}
           </li>
         ))}
-        {data.length === 0 ? <li className="quiet">None weighed yet.</li> : null}
+        {data.length === 0 ? <li className="quiet">{t`None weighed yet.`}</li> : null}
       </ul>
       {drop.error === null ? null : <ErrorNotice error={drop.error} />}
       {writes ? (
@@ -44,18 +45,18 @@ export function Measures({ writes }: { writes: boolean }) {
           <div className="chips">{USUAL.map((name) => <button key={name} type="button" className="chip" aria-pressed={said.name === name} onClick={() => { set({ name }) }}>{name}</button>)}</div>
           {save.error !== null && !(save.error instanceof Refused && save.error.problems.length > 0) ? <ErrorNotice error={save.error} /> : null}
           <div className="field-row">
-            <Field id="measure-name" label="What it is called" problem={problem('name')}><Form.Control value={said.name} maxLength={40} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
-            <Field id="measure-grams" label="It holds, in grams" problem={problem('grams')}><Form.Control inputMode="decimal" value={said.grams} onChange={(event) => { set({ grams: event.target.value }) }} /></Field>
-            <Field id="measure-product" label="Filled with" problem={problem('product')}>
+            <Field id="measure-name" label={t`What it is called`} problem={problem('name')}><Form.Control value={said.name} maxLength={40} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+            <Field id="measure-grams" label={t`It holds, in grams`} problem={problem('grams')}><Form.Control inputMode="decimal" value={said.grams} onChange={(event) => { set({ grams: event.target.value }) }} /></Field>
+            <Field id="measure-product" label={t`Filled with`} problem={problem('product')}>
               <Form.Select value={said.product} onChange={(event) => { set({ product: event.target.value }) }}>
-                <option value="">anything</option>
+                <option value="">{t`anything`}</option>
                 {products.map((each) => <option key={each.id} value={each.id}>{each.words}</option>)}
               </Form.Select>
             </Field>
           </div>
-          <p className="quiet">Set the scale to zero with a dish on it, and empty one level {said.name === '' ? 'scoop' : said.name} into the dish.</p>
+          <p className="quiet">{t`Set the scale to zero with a dish on it, and empty one level ${said.name === '' ? t`scoop` : said.name} into the dish.`}</p>
           <div className="notice-actions"><FromScale onTake={(grams) => { set({ grams }) }} /></div>
-          <Press submit kind="main" id="save-measure" disabled={save.isPending}>Keep it</Press>
+          <Press submit kind="main" id="save-measure" disabled={save.isPending}>{t`Keep it`}</Press>
         </Form>
       ) : null}
     </section>

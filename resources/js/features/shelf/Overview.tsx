@@ -1,8 +1,9 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 
-const KINDS: Record<string, string> = { permanent: 'permanent colour', demi: 'demi-permanent gloss', lightener: 'lightener', direct: 'direct dye', care: 'care' }
+const KINDS: Record<string, string> = { permanent: t`permanent colour`, demi: t`demi-permanent gloss`, lightener: t`lightener`, direct: t`direct dye`, care: t`care` }
 
 /** All lines side by side, each as its wall of swatches. */
 export function Overview({ writes }: { writes: boolean }) {
@@ -10,12 +11,12 @@ export function Overview({ writes }: { writes: boolean }) {
   const lines = data?.lines ?? []
   return (
     <>
-      <h1>Shelf</h1>
-      <p className="lead-line">{lines.length === 0 ? 'Nothing stands here yet.' : 'What the salon works with: open a line for its rules, its legend and its products.'}</p>
+      <h1>{t`Shelf`}</h1>
+      <p className="lead-line">{lines.length === 0 ? t`Nothing stands here yet.` : t`What the salon works with: open a line for its rules, its legend and its products.`}</p>
       {lines.length === 0 && writes ? (
         <div className="shelf-begin">
-          <Link className="btn btn-primary press" to="/shelf/developers">First the developers</Link>
-          <Link className="btn btn-outline-primary press" to="/shelf/new">Then a line</Link>
+          <Link className="btn btn-primary press" to="/shelf/developers">{t`First the developers`}</Link>
+          <Link className="btn btn-outline-primary press" to="/shelf/new">{t`Then a line`}</Link>
         </div>
       ) : null}
       <ul className="shelf-lines">
@@ -23,7 +24,7 @@ export function Overview({ writes }: { writes: boolean }) {
           <li key={line.id}>
             <Link to={`/shelf/${line.id}`}>
               <strong>{line.name}</strong>
-              <span className="quiet">{KINDS[line.kind] ?? line.kind}, {line.ratio}, {line.window.target} min{line.withdrawn ? ', withdrawn' : ''}</span>
+              <span className="quiet">{t`${KINDS[line.kind] ?? line.kind}, ${line.ratio}, ${line.window.target} min${line.withdrawn ? t`, withdrawn` : ''}`}</span>
               <span className="shelf-swatches" aria-hidden="true">{line.products.filter((product) => !product.withdrawn).map((product) => <i key={product.id} style={{ background: product.swatch }} />)}</span>
             </Link>
           </li>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Field } from '../../shared/ui/Field'
@@ -16,32 +17,32 @@ export function Products({ line, draft, tried, writes, edit }: { line: Line | nu
   const readOf = (product: Product) => (product.said.kind === 'shade' && product.said.level === undefined && product.said.tone === undefined ? (byCode.get(product.said.code) ?? product.read) : product.read)
   const unread = line === null ? (tried?.codes ?? []).filter((each) => each.read?.unread !== null).length : standing.filter((each) => (readOf(each)?.unread ?? null) !== null).length
   return (
-    <section className="line-products" aria-label="Products">
+    <section className="line-products" aria-label={t`Products`}>
       <div className="page-head">
-        <h2>Products</h2>
-        <span className={unread > 0 ? 'unread-count' : 'quiet'} role="status">{unread === 0 ? '' : `${String(unread)} ${unread === 1 ? 'code is' : 'codes are'} not read by this legend`}</span>
+        <h2>{t`Products`}</h2>
+        <span className={unread > 0 ? 'unread-count' : 'quiet'} role="status">{unread === 0 ? '' : t`${String(unread)} ${unread === 1 ? t`code is` : t`codes are`} not read by this legend`}</span>
         {line !== null && writes ? (
           <span className="notice-actions">
-            <Press id="add-product" onPress={() => { setOpen('new') }}>+ Product</Press>
-            <Press id="bring-table" onPress={() => { setOpen('table') }}>Bring in a table</Press>
-            <a className="btn btn-link press" href={`/api/lines/${line.id.replace('line-', '')}/table`} download>Table out</a>
+            <Press id="add-product" onPress={() => { setOpen('new') }}>{t`+ Product`}</Press>
+            <Press id="bring-table" onPress={() => { setOpen('table') }}>{t`Bring in a table`}</Press>
+            <a className="btn btn-link press" href={`/api/lines/${line.id.replace('line-', '')}/table`} download>{t`Table out`}</a>
           </span>
         ) : null}
       </div>
       {line === null ? (
         <>
-          <Field id="line-codes" label="Paste the codes of its shades here, to try the legend on them">
-            <Form.Control as="textarea" rows={4} value={draft.codes} onChange={(event) => { edit({ codes: event.target.value }) }} placeholder="6N, 7N, 7G …" />
+          <Field id="line-codes" label={t`Paste the codes of its shades here, to try the legend on them`}>
+            <Form.Control as="textarea" rows={4} value={draft.codes} onChange={(event) => { edit({ codes: event.target.value }) }} placeholder={t`6N, 7N, 7G …`} />
           </Field>
           <div className="shade-wall">{(tried?.codes ?? []).map((each) => <Tile key={each.code} code={each.code} read={each.read} />)}</div>
-          <p className="quiet">{(tried?.codes ?? []).length === 0 ? 'Each appears with its level and tone as you type.' : 'They become products with the line; packs, prices and the rest come after.'}</p>
+          <p className="quiet">{(tried?.codes ?? []).length === 0 ? t`Each appears with its level and tone as you type.` : t`They become products with the line; packs, prices and the rest come after.`}</p>
         </>
       ) : (
         <>
           <div className="shade-wall">{standing.map((product) => <Tile key={product.id} code={product.said.code} name={product.said.name} read={readOf(product)} onPress={writes ? () => { setOpen(product) } : undefined} />)}</div>
-          {standing.length === 0 ? <p className="quiet">No product yet: add one, or bring in a table of them.</p> : null}
+          {standing.length === 0 ? <p className="quiet">{t`No product yet: add one, or bring in a table of them.`}</p> : null}
           {withdrawn.length === 0 ? null : (
-            <details className="line-more"><summary>{withdrawn.length} withdrawn</summary>
+            <details className="line-more"><summary>{t`${withdrawn.length} withdrawn`}</summary>
               <div className="shade-wall withdrawn">{withdrawn.map((product) => <Tile key={product.id} code={product.said.code} name={product.said.name} read={readOf(product)} onPress={writes ? () => { setOpen(product) } : undefined} />)}</div>
             </details>
           )}
@@ -55,7 +56,7 @@ export function Products({ line, draft, tried, writes, edit }: { line: Line | nu
 
 /** A swatch with its code, and what is read of it. */
 export function Tile({ code, name, read, onPress }: { code: string; name?: string; read: Read | null; onPress?: () => void }) {
-  const words = read === null ? '' : read.unread !== null ? 'not read' : [read.level, read.tone].filter((each) => each !== null && each !== '').join(' ')
+  const words = read === null ? '' : read.unread !== null ? t`not read` : [read.level, read.tone].filter((each) => each !== null && each !== '').join(' ')
   const inside = (
     <>
       <span className="shade-swatch" style={{ background: read?.swatch ?? '#d8d2c6' }} />

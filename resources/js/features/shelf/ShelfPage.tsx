@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useContext } from 'react'
 import { NavLink, Outlet, Route, Routes } from 'react-router'
@@ -38,24 +40,24 @@ export function ShelfPage() {
 
 function Rail({ writes }: { writes: boolean }) {
   const loaded = useQuery(shelfQuery)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="The shelf" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`The shelf`} /> : <ErrorNotice error={loaded.error} />
   const { lines, developers } = loaded.data
   return (
     <div className="page shelf">
-      <nav className="shelf-rail" aria-label="Shelf">
-        <NavLink to="/shelf" end>All of it</NavLink>
-        <NavLink to="/shelf/stock">Stock</NavLink>
-        {writes ? <NavLink to="/shelf/costs">Cost and waste</NavLink> : null}
+      <nav className="shelf-rail" aria-label={t`Shelf`}>
+        <NavLink to="/shelf" end>{t`All of it`}</NavLink>
+        <NavLink to="/shelf/stock">{t`Stock`}</NavLink>
+        {writes ? <NavLink to="/shelf/costs">{t`Cost and waste`}</NavLink> : null}
         {lines.map((line) => (
           <NavLink key={line.id} to={`/shelf/${line.id}`} className={line.withdrawn ? 'withdrawn' : undefined}>
-            {line.name} <span className="quiet">{line.withdrawn ? 'withdrawn' : line.products.filter((product) => !product.withdrawn).length}</span>
+            {line.name} <span className="quiet">{line.withdrawn ? t`withdrawn` : line.products.filter((product) => !product.withdrawn).length}</span>
           </NavLink>
         ))}
-        {writes ? <NavLink to="/shelf/new" className="shelf-new">+ New line</NavLink> : null}
-        <NavLink to="/shelf/developers">Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></NavLink>
-        <NavLink to="/shelf/blends">House blends</NavLink>
-        <NavLink to="/shelf/services">Services</NavLink>
-        <NavLink to="/shelf/measures">Measures</NavLink>
+        {writes ? <NavLink to="/shelf/new" className="shelf-new">{t`+ New line`}</NavLink> : null}
+        <NavLink to="/shelf/developers"><Trans>Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></Trans></NavLink>
+        <NavLink to="/shelf/blends">{t`House blends`}</NavLink>
+        <NavLink to="/shelf/services">{t`Services`}</NavLink>
+        <NavLink to="/shelf/measures">{t`Measures`}</NavLink>
       </nav>
       <div className="shelf-open"><Outlet /></div>
     </div>

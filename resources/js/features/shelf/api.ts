@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { getJson, postJson } from '../../shared/api/http'
@@ -77,14 +78,14 @@ type Written = { version: number; line: LineJson; about: string; withdrawn: bool
 
 export const makeLine = async (written: Written): Promise<Line> => {
   const name = String(written.line['name'])
-  const made = await keptPost('lines', written, { stream: 'shelf', about: `Line ${name}`, at: '/shelf' })
+  const made = await keptPost('lines', written, { stream: 'shelf', about: t`Line ${name}`, at: '/shelf' })
   if (made !== null) return lineShape.parse(made)
   // Its answer was lost on the way: it is the line of that name.
   const found = shelfShape.parse(await getJson('shelf')).lines.find((each) => each.name === name.trim())
   return lineShape.parse(await getJson(`lines/${(found?.id ?? '').replace('line-', '')}`))
 }
 export const saveLine = async (id: string, written: Written): Promise<Line> =>
-  lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: `Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
+  lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: t`Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
 
 const problems = z.array(z.object({ pointer: z.string(), message: z.string(), mend: z.string() }))
 export const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: readShape.nullable() })) })
@@ -94,7 +95,7 @@ export const tryLine = async (of: string | null, json: LineJson, codes: string[]
 
 export const saveProduct = async (line: string, of: Product | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Line> => {
   const body = { version: of?.version ?? 0, product: json, withdrawn }
-  const what = { stream: line, about: `${String(json['code'])} of a line`, at: at(line), reload: `lines/${line.replace('line-', '')}` }
+  const what = { stream: line, about: t`${String(json['code'])} of a line`, at: at(line), reload: `lines/${line.replace('line-', '')}` }
   return lineShape.parse(of === null ? await keptPost(`lines/${line.replace('line-', '')}/products`, body, what) : await keptPut(`products/${of.id.replace('shade-', '')}`, body, what))
 }
 
@@ -112,7 +113,7 @@ export const tryTable = async (line: string, text: string, fields: string[] | nu
 
 const importedShape = z.object({ added: z.number(), changed: z.number(), line: lineShape })
 export const importTable = async (line: string, text: string, fields: string[] | null) => {
-  const done = await keptPost(`lines/${line.replace('line-', '')}/table`, { text, fields }, { stream: line, about: 'A table of products', at: at(line) })
+  const done = await keptPost(`lines/${line.replace('line-', '')}/table`, { text, fields }, { stream: line, about: t`A table of products`, at: at(line) })
   return done === null ? { added: null, changed: 0, line: lineShape.parse(await getJson(`lines/${line.replace('line-', '')}`)) } : importedShape.parse(done)
 }
 
@@ -120,7 +121,7 @@ export const developerShape = z.object({ id: z.string(), label: z.string(), name
 export type Developer = z.infer<typeof developerShape>
 export const saveDeveloper = async (of: Developer | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Developer | null> => {
   const body = { version: of?.version ?? 0, product: json, withdrawn }
-  const what = { stream: 'developers', about: `Developer ${String(json['strength'])}`, at: '/shelf' }
+  const what = { stream: 'developers', about: t`Developer ${String(json['strength'])}`, at: '/shelf' }
   return developerShape.nullable().parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
 }
 
@@ -128,9 +129,9 @@ export const measureShape = z.array(z.object({ id: z.number(), name: z.string(),
 export type Measure = z.infer<typeof measureShape>[number]
 export const measures = queryOptions({ queryKey: ['measures'], queryFn: async ({ signal }) => measureShape.parse(await getJson('measures', signal)) })
 export const saveMeasure = async (body: { name: string; grams: string; product: string }): Promise<Measure[]> =>
-  measureShape.parse(await keptPost('measures', body, { stream: 'measures', about: `A ${body.name}`, at: '/shelf', reload: 'measures' }))
+  measureShape.parse(await keptPost('measures', body, { stream: 'measures', about: t`A ${body.name}`, at: '/shelf', reload: 'measures' }))
 export const dropMeasure = async (id: number): Promise<Measure[]> =>
-  measureShape.parse(await keptDelete(`measures/${String(id)}`, undefined, { stream: 'measures', about: 'A measure taken away', at: '/shelf', reload: 'measures' }))
+  measureShape.parse(await keptDelete(`measures/${String(id)}`, undefined, { stream: 'measures', about: t`A measure taken away`, at: '/shelf', reload: 'measures' }))
 
 export const blendsShape = z.array(z.object({
   name: z.string(), retired: z.boolean(), line: z.string(),
@@ -146,5 +147,5 @@ const serviceShape = z.object({
 export type Service = z.infer<typeof serviceShape>
 /** Under a key of its own: the client's file reads less of them. */
 export const services = queryOptions({ queryKey: ['templates', 'all'], queryFn: async ({ signal }) => z.array(serviceShape).parse(await getJson('templates', signal)) })
-export const renameService = async (id: number, name: string): Promise<void> => { await keptPatch(`templates/${String(id)}`, { name }, { stream: `template:${String(id)}`, about: `Service ${name}`, at: '/shelf/services' }) }
-export const removeService = async (id: number): Promise<void> => { await keptDelete(`templates/${String(id)}`, {}, { stream: `template:${String(id)}`, about: 'A service taken off', at: '/shelf/services' }) }
+export const renameService = async (id: number, name: string): Promise<void> => { await keptPatch(`templates/${String(id)}`, { name }, { stream: `template:${String(id)}`, about: t`Service ${name}`, at: '/shelf/services' }) }
+export const removeService = async (id: number): Promise<void> => { await keptDelete(`templates/${String(id)}`, {}, { stream: `template:${String(id)}`, about: t`A service taken off`, at: '/shelf/services' }) }

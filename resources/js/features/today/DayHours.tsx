@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { Link } from 'react-router'
@@ -17,7 +18,7 @@ export function DayHours({ day, of, moves }: { day: Day; of: string; moves: bool
   })
   const visits = day.visits.filter((visit) => visit.day === of && visit.status !== 'ended')
   const moments = visits.flatMap((visit) => [visit.startsAt, ...visit.busy.map((busy) => busy.to)]).map((moment) => new Date(moment).getTime())
-  if (moments.length === 0) return <p className="quiet">Nobody is planned.</p>
+  if (moments.length === 0) return <p className="quiet">{t`Nobody is planned.`}</p>
   const hour = 3_600_000
   const from = Math.floor(Math.min(...moments) / hour) * hour
   const to = Math.ceil((Math.max(...moments) + hour / 2) / hour) * hour
@@ -37,7 +38,7 @@ export function DayHours({ day, of, moves }: { day: Day; of: string; moves: bool
             <div className="day-track">
               {hours.map((each) => <i key={each} className="day-tick" style={{ left: `${at(each)}px` }} />)}
               <Start visit={visit} left={at(visit.startsAt)} moves={moves && visit.status === 'expected' && !move.isPending} onShift={(minutes) => { shift(visit, minutes) }} />
-              {visit.busy.map((busy) => <i key={`${busy.from}${busy.kind}${busy.letters}`} className={`day-busy day-${busy.kind}`} style={{ left: `${at(busy.from)}px`, width: `${Math.max(6, at(busy.to) - at(busy.from))}px` }} title={`${busy.person}: ${busy.kind === 'rinse' ? 'rinse' : 'bowl'} ${busy.letters}`}>{busy.kind === 'rinse' ? '≈' : busy.letters}</i>)}
+              {visit.busy.map((busy) => <i key={`${busy.from}${busy.kind}${busy.letters}`} className={`day-busy day-${busy.kind}`} style={{ left: `${at(busy.from)}px`, width: `${Math.max(6, at(busy.to) - at(busy.from))}px` }} title={`${busy.person}: ${busy.kind === 'rinse' ? t`rinse` : t`bowl`} ${busy.letters}`}>{busy.kind === 'rinse' ? '≈' : busy.letters}</i>)}
             </div>
           </div>
         ))}
@@ -74,5 +75,5 @@ function Start({ visit, left, moves, onShift }: { visit: DayVisit; left: number;
     from.current = null
     setBy(0)
   }
-  return <button type="button" className={`day-start day-${visit.status}`} disabled={!moves} style={{ left: `${left + by}px` }} aria-label={`${visit.client.name} at ${showClock(visit.startsAt)}${moves ? ': arrow keys move it' : ''}`} onKeyDown={key} onPointerDown={grab} onPointerMove={(event) => { if (from.current !== null) setBy(event.clientX - from.current) }} onPointerUp={drop} onPointerCancel={drop}>{showClock(new Date(new Date(visit.startsAt).getTime() + minutes * 60_000).toISOString())}</button>
+  return <button type="button" className={`day-start day-${visit.status}`} disabled={!moves} style={{ left: `${left + by}px` }} aria-label={t`${visit.client.name} at ${showClock(visit.startsAt)}${moves ? t`: arrow keys move it` : ''}`} onKeyDown={key} onPointerDown={grab} onPointerMove={(event) => { if (from.current !== null) setBy(event.clientX - from.current) }} onPointerUp={drop} onPointerCancel={drop}>{showClock(new Date(new Date(visit.startsAt).getTime() + minutes * 60_000).toISOString())}</button>
 }

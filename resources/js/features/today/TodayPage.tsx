@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { Link, useSearchParams } from 'react-router'
 import { showClock, showDate, showDay } from '../../shared/format/time'
@@ -14,12 +15,12 @@ import { WaitingMessages } from './WaitingMessages'
 import { WalkIn } from './WalkIn'
 
 const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: string }[] = [
-  { status: 'in-chair', title: 'In the chair', empty: 'Nobody is in the chair.' },
-  { status: 'expected', title: 'Expected', empty: 'Nobody else is expected today.' },
-  { status: 'closed', title: 'Gone home', empty: 'Nobody has left yet.' },
-  { status: 'ended', title: 'Did not take place', empty: '' },
+  { status: 'in-chair', title: t`In the chair`, empty: t`Nobody is in the chair.` },
+  { status: 'expected', title: t`Expected`, empty: t`Nobody else is expected today.` },
+  { status: 'closed', title: t`Gone home`, empty: t`Nobody has left yet.` },
+  { status: 'ended', title: t`Did not take place`, empty: '' },
 ]
-const NOTE = { test: 'Skin test of', reading: 'Read the skin test of', 'follow-up': 'Ask how it wears:', due: 'Wanted to come again:' } as const
+const NOTE = { test: t`Skin test of`, reading: t`Read the skin test of`, 'follow-up': t`Ask how it wears:`, due: t`Wanted to come again:` } as const
 
 /** The salon's day: whose hands are needed next by the minute, and any other day or week beside it. */
 export function TodayPage({ formulates }: { formulates: boolean }) {
@@ -34,14 +35,14 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
   return (
     <div className="page">
       <header className="page-head today-head">
-        <h1>{isToday ? 'Today' : week ? 'Week' : showDate(data.day)}</h1>
-        <p className="quiet">{isToday ? showDay(data.now) : week ? `from ${showDate(data.day)}` : ''}</p>
-        <nav aria-label="Day" className="day-walk">
-          <button type="button" className="chip" aria-label={week ? 'The week before' : 'The day before'} onClick={() => { go(dayAfter(data.day, -step), week) }}>‹</button>
-          <button type="button" className="chip" aria-pressed={isToday} onClick={() => { go(data.today, false) }}>Today</button>
-          <button type="button" className="chip" aria-label={week ? 'The next week' : 'The next day'} onClick={() => { go(dayAfter(data.day, step), week) }}>›</button>
-          <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>Week</button>
-          <Link className="chip" to="/wall">Wall</Link>
+        <h1>{isToday ? t`Today` : week ? t`Week` : showDate(data.day)}</h1>
+        <p className="quiet">{isToday ? showDay(data.now) : week ? t`from ${showDate(data.day)}` : ''}</p>
+        <nav aria-label={t`Day`} className="day-walk">
+          <button type="button" className="chip" aria-label={week ? t`The week before` : t`The day before`} onClick={() => { go(dayAfter(data.day, -step), week) }}>‹</button>
+          <button type="button" className="chip" aria-pressed={isToday} onClick={() => { go(data.today, false) }}>{t`Today`}</button>
+          <button type="button" className="chip" aria-label={week ? t`The next week` : t`The next day`} onClick={() => { go(dayAfter(data.day, step), week) }}>›</button>
+          <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>{t`Week`}</button>
+          <Link className="chip" to="/wall">{t`Wall`}</Link>
           {isToday ? <WaitingMessages /> : null}
         </nav>
         {formulates ? <WalkIn /> : null}
@@ -56,8 +57,8 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
       )) : (
         <>
           {isToday ? <HandsAndCards day={data} /> : null}
-          <section aria-label="Hours" className="week-day">
-            <h2>Hours</h2>
+          <section aria-label={t`Hours`} className="week-day">
+            <h2>{t`Hours`}</h2>
             <div className="day-scroll"><DayHours day={data} of={data.day} moves={formulates} /></div>
             <Notes day={data} of={data.day} />
           </section>
@@ -82,15 +83,15 @@ function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
   return (
     <div className="today">
       <section aria-labelledby="next-hand" className="next-hands">
-        <h2 id="next-hand">Needs a hand next</h2>
-        {hands.length === 0 ? <p className="quiet">Nothing is waiting. Open somebody who is expected.</p> : null}
+        <h2 id="next-hand">{t`Needs a hand next`}</h2>
+        {hands.length === 0 ? <p className="quiet">{t`Nothing is waiting. Open somebody who is expected.`}</p> : null}
         <ol>
           {hands.map((visit) => (
             <li key={visit.id}>
               <Link to={visit.next.bowl === null ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}` : `/bench/${visit.next.bowl}`} className={`next-hand next-${visit.next.do}`}>
                 <strong>{visit.next.what}</strong>
                 <span>
-                  {visit.client.name} <span className="quiet">{visit.next.at === null ? `since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}</span>
+                  {visit.client.name} <span className="quiet">{visit.next.at === null ? t`since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}</span>
                 </span>
               </Link>
             </li>

@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { Link } from 'react-router'
 import { showClock } from '../../shared/format/time'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
@@ -21,13 +23,13 @@ export function VisitCard({ visit }: { visit: VisitLine }) {
       <span className="visit-bowls">
         {visit.bowls.map((bowl) => (
           <span key={bowl.id} className="visit-bowl">
-            <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={40} label={`Bowl ${bowl.letter}, ${bowl.state}`} />
+            <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={40} label={t`Bowl ${bowl.letter}, ${named(bowl.state)}`} />
             <span className={`state state-${bowl.state}`} aria-hidden="true">
-              {STATE[bowl.state]} {bowl.state}
+              {STATE[bowl.state]} {named(bowl.state)}
             </span>
           </span>
         ))}
-        {visit.bowls.length === 0 ? <span className="quiet">no bowls yet</span> : null}
+        {visit.bowls.length === 0 ? <span className="quiet">{t`no bowls yet`}</span> : null}
       </span>
     </Link>
   )

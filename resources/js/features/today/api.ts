@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
 import { z } from 'zod'
 import { newId } from '../../shared/api/newId'
@@ -35,7 +36,7 @@ export const day = (of: string | null, days: 1 | 7) =>
 
 /** Another hour of the salon’s clock, or another day. */
 export const moveVisit = (visit: string, version: number, startsAt: string, client: string) =>
-  keptPatch(`visits/${visit}`, { version, startsAt }, { stream: `visit:${visit}`, about: `${client} at ${startsAt.slice(11)}`, at: '/' })
+  keptPatch(`visits/${visit}`, { version, startsAt }, { stream: `visit:${visit}`, about: t`${client} at ${startsAt.slice(11)}`, at: '/' })
 
 const begun = z.object({ id: z.string() })
 /** Somebody sits down who was not expected; not kept on the device, as the visit is gone to at once. */

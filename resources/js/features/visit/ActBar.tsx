@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link } from 'react-router'
@@ -14,7 +15,7 @@ import type { Visit } from './shapes'
 
 /** What each act is marked with. */
 const STAMP: Partial<Record<Act['kind'], string>> = { begin: 'began', complete: 'completed', look: 'checked', through: 'through', emulsify: 'emulsified', 'heat-on': 'heat-on', 'heat-off': 'heat-off', rinse: 'rinsed' }
-const DONE: Partial<Record<Act['kind'], string>> = { begin: 'First touch', complete: 'Last touch', look: 'Looked', through: 'Taken through', emulsify: 'Emulsified', 'heat-on': 'Heat is on', 'heat-off': 'Heat is off', rinse: 'Rinsed' }
+const DONE: Partial<Record<Act['kind'], string>> = { begin: t`First touch`, complete: t`Last touch`, look: t`Looked`, through: t`Taken through`, emulsify: t`Emulsified`, 'heat-on': t`Heat is on`, 'heat-off': t`Heat is off`, rinse: t`Rinsed` }
 
 /** The plan’s next acts: the first large, with the press that marks it; what follows by minutes. */
 export function ActBar({ visit, now }: { visit: Visit; now: number }) {
@@ -42,14 +43,14 @@ export function ActBar({ visit, now }: { visit: Visit; now: number }) {
   const waits = next.kind === 'rinse' && !visit.times.bowls.some((bowl) => next.letters.includes(bowl.letter) && bowl.begun)
   const one = next.bowls[0]
   return (
-    <section aria-label="Next" className={`act-bar ${due ? 'act-due' : ''} ${next.over ? 'act-over' : ''}`}>
+    <section aria-label={t`Next`} className={`act-bar ${due ? 'act-due' : ''} ${next.over ? 'act-over' : ''}`}>
       <div className="act-next">
-        <span className="act-left">{due ? (late > 0 ? `${late} min late` : 'now') : left(next.at, now)}</span>
+        <span className="act-left">{due ? (late > 0 ? t`${late} min late` : t`now`) : left(next.at, now)}</span>
         <strong>{next.words}</strong>
-        {next.kind === 'mix' || next.kind === 'again' || next.kind === 'stale' ? <Link className="press btn btn-primary press-bench" to={`/bench/${one?.bowl ?? ''}`}>⚖ Weigh</Link>
-          : waits ? null : <Press kind="main" size="bench" id="act-done" disabled={mark.isPending} onPress={() => { if (early !== null && !asked) setAsked(true); else mark.mutate(next) }}>{DONE[next.kind] ?? 'Done'}</Press>}
+        {next.kind === 'mix' || next.kind === 'again' || next.kind === 'stale' ? <Link className="press btn btn-primary press-bench" to={`/bench/${one?.bowl ?? ''}`}>{t`⚖ Weigh`}</Link>
+          : waits ? null : <Press kind="main" size="bench" id="act-done" disabled={mark.isPending} onPress={() => { if (early !== null && !asked) setAsked(true); else mark.mutate(next) }}>{DONE[next.kind] ?? t`Done`}</Press>}
       </div>
-      {asked && early !== null ? <Notice kind="warn" title={early}><Press disabled={mark.isPending} onPress={() => { mark.mutate(next) }}>Rinsed all the same</Press> <Press kind="quiet" onPress={() => { setAsked(false) }}>Not yet</Press></Notice> : null}
+      {asked && early !== null ? <Notice kind="warn" title={early}><Press disabled={mark.isPending} onPress={() => { mark.mutate(next) }}>{t`Rinsed all the same`}</Press> <Press kind="quiet" onPress={() => { setAsked(false) }}>{t`Not yet`}</Press></Notice> : null}
       {later.length === 0 ? null : <ol className="act-later">{later.slice(0, 4).map((act) => <li key={`${act.kind}${act.letters.join()}`}><span>{showClock(act.at)}</span> {act.words}</li>)}</ol>}
       {mark.error === null ? null : <ErrorNotice error={mark.error} />}
     </section>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -16,12 +17,12 @@ export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line:
   if (!offered && sheet.additives.length === 0) return null
   return (
     <fieldset className="part">
-      <legend>On top</legend>
+      <legend>{t`On top`}</legend>
       {sheet.additives.map((entry, at) => (
         <div key={entry.product} className="part-row">
           <ShadeButton line={line} product={entry.product} onPress={() => { setPicking(true) }} />
           <Form.Control
-            aria-label={`Dose ${at + 1}`}
+            aria-label={t`Dose ${at + 1}`}
             className="share"
             value={entry.dose}
             onChange={(event) => { onChange(sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each))) }}
@@ -29,14 +30,14 @@ export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line:
           <output className="grams"><Mass of={worked.find((each) => each.product === entry.product)?.grams ?? '–'} /></output>
           <span className="percent" />
           <span />
-          <Press kind="quiet" label="Take it out" onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>
+          <Press kind="quiet" label={t`Take it out`} onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>
             ✕
           </Press>
           <FieldProblem problem={problemAt(error, `/additives/${at}/dose`) ?? problemAt(error, `/additives/${at}/product`)} />
         </div>
       ))}
       <Press kind="quiet" onPress={() => { setPicking(true) }}>
-        + additive
+        {t`+ additive`}
       </Press>
       {picking ? (
         <ShadePicker

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -66,28 +67,28 @@ export function AmendVisit({ visit, ladder }: { visit: Visit; ladder: Rung[] }) 
   const bowl = (id: string, change: Partial<{ minutes: string; note: string }>) => { set({ bowls: { ...words.bowls, [id]: { minutes: '', note: '', ...words.bowls[id], ...change } } }) }
   return (
     <details className="adjust" id="amend">
-      <summary>Correct what was written</summary>
+      <summary>{t`Correct what was written`}</summary>
       <Form className="close-station" onSubmit={(event) => { event.preventDefault(); amend.mutate() }}>
-        <p className="quiet">What was weighed stays. The first words stay on record, beside who corrected them and why.</p>
+        <p className="quiet">{t`What was weighed stays. The first words stay on record, beside who corrected them and why.`}</p>
         <VerdictChoice verdict={words.verdict} onChange={(verdict) => { set({ verdict }) }} />
         <ResultRows ladder={ladder} zones={judgedZones(visit)} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
-        <Field id="amend-outcome" label="What came of it"><Form.Control as="textarea" rows={2} maxLength={1000} value={words.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
+        <Field id="amend-outcome" label={t`What came of it`}><Form.Control as="textarea" rows={2} maxLength={1000} value={words.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
         <div className="field-row">
-          <Field id="amend-keep" label="Keep"><Form.Control maxLength={1000} value={words.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>
-          <Field id="amend-change" label="Change next time"><Form.Control maxLength={1000} value={words.change} onChange={(event) => { set({ change: event.target.value }) }} /></Field>
-          <Field id="amend-next" label="Next" className="next-on"><Form.Control type="date" value={words.nextOn} onChange={(event) => { set({ nextOn: event.target.value }) }} /></Field>
+          <Field id="amend-keep" label={t`Keep`}><Form.Control maxLength={1000} value={words.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>
+          <Field id="amend-change" label={t`Change next time`}><Form.Control maxLength={1000} value={words.change} onChange={(event) => { set({ change: event.target.value }) }} /></Field>
+          <Field id="amend-next" label={t`Next`} className="next-on"><Form.Control type="date" value={words.nextOn} onChange={(event) => { set({ nextOn: event.target.value }) }} /></Field>
         </div>
         {bowlsOf(visit).map((each) => (
           <div key={each.id} className="field-row amend-bowl">
             <strong className="bowl-letter">{each.letter}</strong>
-            <Field id={`amend-minutes-${each.letter}`} label="Minutes" className="next-on"><Form.Control inputMode="text" maxLength={20} placeholder={each.minutes} value={words.bowls[each.id]?.minutes ?? ''} onChange={(event) => { bowl(each.id, { minutes: event.target.value }) }} /></Field>
-            <Field id={`amend-note-${each.letter}`} label={`Note to ${each.letter}`}><Form.Control maxLength={1000} value={words.bowls[each.id]?.note ?? ''} onChange={(event) => { bowl(each.id, { note: event.target.value }) }} /></Field>
+            <Field id={`amend-minutes-${each.letter}`} label={t`Minutes`} className="next-on"><Form.Control inputMode="text" maxLength={20} placeholder={each.minutes} value={words.bowls[each.id]?.minutes ?? ''} onChange={(event) => { bowl(each.id, { minutes: event.target.value }) }} /></Field>
+            <Field id={`amend-note-${each.letter}`} label={t`Note to ${each.letter}`}><Form.Control maxLength={1000} value={words.bowls[each.id]?.note ?? ''} onChange={(event) => { bowl(each.id, { note: event.target.value }) }} /></Field>
           </div>
         ))}
-        <Field id="amend-note" label="Note to the visit"><Form.Control maxLength={2000} value={words.note} onChange={(event) => { set({ note: event.target.value }) }} /></Field>
-        <Field id="amend-why" label="Why it is corrected"><Form.Control maxLength={280} value={words.why} onChange={(event) => { set({ why: event.target.value }) }} /></Field>
+        <Field id="amend-note" label={t`Note to the visit`}><Form.Control maxLength={2000} value={words.note} onChange={(event) => { set({ note: event.target.value }) }} /></Field>
+        <Field id="amend-why" label={t`Why it is corrected`}><Form.Control maxLength={280} value={words.why} onChange={(event) => { set({ why: event.target.value }) }} /></Field>
         {amend.error === null ? null : <ErrorNotice error={amend.error} />}
-        <Press kind="main" submit disabled={Object.keys(changed).length === 0 || words.why.trim().length < 3 || amend.isPending} id="save-amend">Correct it</Press>
+        <Press kind="main" submit disabled={Object.keys(changed).length === 0 || words.why.trim().length < 3 || amend.isPending} id="save-amend">{t`Correct it`}</Press>
       </Form>
     </details>
   )
@@ -97,14 +98,14 @@ export function AmendVisit({ visit, ladder }: { visit: Visit; ladder: Rung[] }) 
 export function Amendments({ all }: { all: Amendment[] }) {
   if (all.length === 0) return null
   return (
-    <section aria-label="Corrected" className="amendments">
-      <h2>Corrected</h2>
+    <section aria-label={t`Corrected`} className="amendments">
+      <h2>{t`Corrected`}</h2>
       <ul>
         {all.map((each) => (
           <li key={each.at + each.why}>
             <span className="quiet">{showDay(each.at)} {showClock(each.at)}, {each.by}: “{each.why}”</span>
             {each.what.map((what) => (
-              <div key={what.field}>{what.field}: <del>{what.was === '' ? 'nothing' : what.was}</del> → <strong>{what.is === '' ? 'nothing' : what.is}</strong></div>
+              <div key={what.field}>{what.field}: <del>{what.was === '' ? t`nothing` : what.was}</del> → <strong>{what.is === '' ? t`nothing` : what.is}</strong></div>
             ))}
           </li>
         ))}

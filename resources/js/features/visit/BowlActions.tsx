@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -24,21 +25,21 @@ export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl
   const error = move.error ?? split.error ?? merge.error
   return (
     <details className="adjust">
-      <summary>Copy, split, merge, move</summary>
+      <summary>{t`Copy, split, merge, move`}</summary>
       <div className="chips">
-        <Press kind="plain" id="copy-bowl" onPress={() => { split.mutate(null) }}>Copy as {freeLetter(letters)}</Press>
+        <Press kind="plain" id="copy-bowl" onPress={() => { split.mutate(null) }}>{t`Copy as ${freeLetter(letters)}`}</Press>
         {bowl.written === '' ? null : <CopyLine written={bowl.written} />}
         <span className="split">
-          <Form.Control aria-label="Percent that moves into the new bowl" inputMode="numeric" value={percent} onChange={(event) => { setPercent(event.target.value) }} />
-          <Press kind="plain" id="split-bowl" disabled={bowl.batches.length > 0 || !(Number(percent) >= 1 && Number(percent) <= 99)} onPress={() => { split.mutate(Number(percent)) }}>% split off as {freeLetter(letters)}</Press>
+          <Form.Control aria-label={t`Percent that moves into the new bowl`} inputMode="numeric" value={percent} onChange={(event) => { setPercent(event.target.value) }} />
+          <Press kind="plain" id="split-bowl" disabled={bowl.batches.length > 0 || !(Number(percent) >= 1 && Number(percent) <= 99)} onPress={() => { split.mutate(Number(percent)) }}>{t`% split off as ${freeLetter(letters)}`}</Press>
         </span>
         {others.map((other) => (
-          <Press key={other.id} kind="plain" disabled={merge.isPending} onPress={() => { merge.mutate(other) }}>mix {other.letter} into {bowl.letter}</Press>
+          <Press key={other.id} kind="plain" disabled={merge.isPending} onPress={() => { merge.mutate(other) }}>{t`mix ${other.letter} into ${bowl.letter}`}</Press>
         ))}
-        <Press kind="plain" disabled={place <= 0} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place - 1 }) }}>↑ earlier</Press>
-        <Press kind="plain" disabled={round === undefined || place >= round.bowls.length - 1} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place + 1 }) }}>↓ later</Press>
+        <Press kind="plain" disabled={place <= 0} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place - 1 }) }}>{t`↑ earlier`}</Press>
+        <Press kind="plain" disabled={round === undefined || place >= round.bowls.length - 1} onPress={() => { if (round !== undefined) move.mutate({ round: round.id, place: place + 1 }) }}>{t`↓ later`}</Press>
         {visit.rounds.filter((each) => each.id !== round?.id).map((each) => (
-          <Press key={each.id} kind="plain" onPress={() => { move.mutate({ round: each.id, place: each.bowls.length }) }}>to {each.name}</Press>
+          <Press key={each.id} kind="plain" onPress={() => { move.mutate({ round: each.id, place: each.bowls.length }) }}>{t`to ${each.name}`}</Press>
         ))}
       </div>
       <KeepBlend bowl={bowl} />
@@ -50,7 +51,7 @@ export function BowlActions({ visit, bowl, letters }: { visit: Visit; bowl: Bowl
 /** The bowl in one line, for a card, a message, or another visit. */
 function CopyLine({ written }: { written: string }) {
   const [copied, setCopied] = useState(false)
-  return <Press kind="plain" id="copy-line" label={`Copy: ${written}`} onPress={() => { void navigator.clipboard.writeText(written).then(() => { setCopied(true) }, () => null) }}>{copied ? '✓ copied' : 'Copy as a line'}</Press>
+  return <Press kind="plain" id="copy-line" label={t`Copy: ${written}`} onPress={() => { void navigator.clipboard.writeText(written).then(() => { setCopied(true) }, () => null) }}>{copied ? t`✓ copied` : t`Copy as a line`}</Press>
 }
 
 /** The colour of this bowl under a nickname of the house; the next version where the name is taken. */
@@ -63,9 +64,9 @@ function KeepBlend({ bowl }: { bowl: Bowl }) {
   })
   return (
     <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
-      <Form.Control aria-label="Nickname of this blend" placeholder="keep its colour as a house blend: nickname" maxLength={80} value={name} onChange={(event) => { setName(event.target.value) }} />
-      <Press kind="quiet" submit disabled={name.trim() === '' || keep.isPending}>Keep</Press>
-      {keep.data === undefined || keep.data === null ? null : <span role="status">Kept as {keep.data.name}, version {keep.data.version}.</span>}
+      <Form.Control aria-label={t`Nickname of this blend`} placeholder={t`keep its colour as a house blend: nickname`} maxLength={80} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <Press kind="quiet" submit disabled={name.trim() === '' || keep.isPending}>{t`Keep`}</Press>
+      {keep.data === undefined || keep.data === null ? null : <span role="status">{t`Kept as ${keep.data.name}, version ${keep.data.version}.`}</span>}
       {keep.error === null ? null : <ErrorNotice error={keep.error} />}
     </Form>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { WorkedBowl } from './shapes'
 
 /** What needs care in this bowl: the reason, and the mend; what may be meant so is answered once, and stays answered. */
@@ -8,19 +9,19 @@ export function BowlCautions({ warnings, meant = [], onMeant }: {
 }) {
   if (warnings.length === 0 && meant.length === 0) return null
   return (
-    <ul className="cautions" aria-label="Cautions">
+    <ul className="cautions" aria-label={t`Cautions`}>
       {warnings.map((warning) => (
         <li key={warning.key + warning.reason}>
           <strong>! {warning.reason}</strong> {warning.mend}
           {warning.asks && onMeant !== undefined ? (
-            <button type="button" className="meant" onClick={() => { onMeant([...meant, warning.key]) }}>Yes, it is meant so</button>
+            <button type="button" className="meant" onClick={() => { onMeant([...meant, warning.key]) }}>{t`Yes, it is meant so`}</button>
           ) : null}
         </li>
       ))}
       {meant.length === 0 || onMeant === undefined ? null : (
         <li className="quiet">
-          {meant.length === 1 ? 'One question' : `${String(meant.length)} questions`} answered: meant so.
-          <button type="button" className="meant" onClick={() => { onMeant([]) }}>Ask again</button>
+          {t`${meant.length === 1 ? t`One question` : t`${String(meant.length)} questions`} answered: meant so.`}
+          <button type="button" className="meant" onClick={() => { onMeant([]) }}>{t`Ask again`}</button>
         </li>
       )}
     </ul>

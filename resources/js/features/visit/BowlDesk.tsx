@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -60,35 +61,35 @@ export function BowlDesk(props: {
       {conflict?.success === true ? (
         <Notice
           kind="warn"
-          title="This bowl was changed on another device."
+          title={t`This bowl was changed on another device.`}
           action={
             <span className="notice-actions">
-              <Press onPress={() => { save.reset(); props.onDrop(draft.id); void refresh() }}>Take the newer</Press>
-              <Press kind="stop" onPress={() => { save.mutate(conflict.data.version) }}>Put mine in its place</Press>
+              <Press onPress={() => { save.reset(); props.onDrop(draft.id); void refresh() }}>{t`Take the newer`}</Press>
+              <Press kind="stop" onPress={() => { save.mutate(conflict.data.version) }}>{t`Put mine in its place`}</Press>
             </span>
           }
         >
-          The newer one: {conflict.data.job}, {conflict.data.worked?.total}, ratio {conflict.data.sheet.ratio}, {conflict.data.sheet.amount.grams}. Yours is below, untouched.
+          {t`The newer one: ${conflict.data.job}, ${conflict.data.worked?.total ?? t`no grams yet`}, ratio ${conflict.data.sheet.ratio}, ${conflict.data.sheet.amount.grams}. Yours is below, untouched.`}
         </Notice>
       ) : null}
       {props.footOnly === true ? (save.error !== null && conflict === null ? <Notice kind="stop" title={save.error.message}>{problemsOf(save.error)}</Notice> : null) : <BowlEditor shelf={props.shelf} sheet={draft.sheet} visit={props.visit} amount={props.amount} saveError={conflict === null ? save.error : null} onChange={change} tools={props.tools} />}
       <footer className="desk-foot">
         <span className="quiet" role="status">
-          {save.isPending ? 'Saving…' : props.dirty ? 'Draft, kept here' : 'Saved'}
+          {save.isPending ? t`Saving…` : props.dirty ? t`Draft, kept here` : t`Saved`}
         </span>
-        {props.dirty && bowl !== null ? <Form.Control className="reason" aria-label="Why it is changed" placeholder="Why? (kept with the change)" maxLength={500} value={props.reason} onChange={(event) => { props.onReason(event.target.value) }} /> : null}
+        {props.dirty && bowl !== null ? <Form.Control className="reason" aria-label={t`Why it is changed`} placeholder={t`Why? (kept with the change)`} maxLength={500} value={props.reason} onChange={(event) => { props.onReason(event.target.value) }} /> : null}
         {props.footOnly === true ? null : (
           <Press kind="quiet" onPress={() => { remove.mutate() }}>
-            Take bowl out
+            {t`Take bowl out`}
           </Press>
         )}
-        {props.dirty && bowl !== null ? <Press kind="quiet" onPress={() => { props.onDrop(draft.id) }}>Undo changes</Press> : null}
+        {props.dirty && bowl !== null ? <Press kind="quiet" onPress={() => { props.onDrop(draft.id) }}>{t`Undo changes`}</Press> : null}
         <Press kind={props.dirty ? 'main' : 'plain'} disabled={!props.dirty || save.isPending} onPress={() => { save.mutate(draft.version) }} id="save-bowl">
-          Save bowl
+          {t`Save bowl`}
         </Press>
         {props.footOnly === true ? null : (
         <Press kind={props.dirty ? 'plain' : 'main'} disabled={props.dirty || bowl === null} onPress={() => { void go(`/bench/${draft.id}`) }} id="weigh">
-          Weigh
+          {t`Weigh`}
         </Press>
         )}
       </footer>

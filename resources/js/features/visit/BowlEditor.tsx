@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { masses } from '../../shared/format/mass'
 import { Mass } from '../../shared/ui/Mass'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
@@ -18,13 +19,13 @@ import type { Picture, Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
 import { StrengthWish } from './StrengthWish'
 
-const TITLES = { colour: 'Colour', developer: 'Developer', base: 'Third part' } as const
+const TITLES = { colour: t`Colour`, developer: t`Developer`, base: t`Third part` } as const
 const AMOUNTS = [
-  ['colour', 'Colour'],
-  ['total', 'Total mixture'],
-  ['developer', 'Developer'],
-  ['ingredient', 'One product'],
-  ['shares', 'Shares say it'],
+  ['colour', t`Colour`],
+  ['total', t`Total mixture`],
+  ['developer', t`Developer`],
+  ['ingredient', t`One product`],
+  ['shares', t`Shares say it`],
 ] as const
 
 /** A bowl as it is planned; the core works it while it is typed. */
@@ -52,13 +53,13 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
     <div className="bowl-editor">
       <div className="bowl-form">
         <div className="field-row">
-          <Field id="letter" label="Bowl" problem={problemAt(error, '/letter')} className="narrow">
+          <Field id="letter" label={t`Bowl`} problem={problemAt(error, '/letter')} className="narrow">
             <Form.Control value={sheet.letter} maxLength={2} onChange={(event) => { set({ letter: event.target.value.toUpperCase() }) }} />
           </Field>
-          <Field id="job" label="Job" className="wide">
-            <Form.Control value={sheet.job} maxLength={80} placeholder="Root, gloss, foils…" onChange={(event) => { set({ job: event.target.value }) }} />
+          <Field id="job" label={t`Job`} className="wide">
+            <Form.Control value={sheet.job} maxLength={80} placeholder={t`Root, gloss, foils…`} onChange={(event) => { set({ job: event.target.value }) }} />
           </Field>
-          <Field id="line" label="Line" problem={problemAt(error, '/line')}>
+          <Field id="line" label={t`Line`} problem={problemAt(error, '/line')}>
             <Form.Select value={sheet.line} onChange={(event) => { changeLine(event.target.value) }}>
               {shelf.lines.filter((each) => !each.withdrawn || each.id === sheet.line).map((each) => (
                 <option key={each.id} value={each.id}>
@@ -69,7 +70,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
           </Field>
         </div>
         <div className="field-row">
-          <Field id="amount-of" label="Given by" problem={problemAt(error, '/amount/of')}>
+          <Field id="amount-of" label={t`Given by`} problem={problemAt(error, '/amount/of')}>
             <Form.Select
               value={sheet.amount.of}
               onChange={(event) => {
@@ -85,8 +86,8 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
             </Form.Select>
           </Field>
           {sheet.amount.of === 'shares' ? null : (
-            <Field id="amount" label="Amount" problem={problemAt(error, '/amount/grams')}>
-              <Form.Control value={sheet.amount.grams} placeholder="not said" inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
+            <Field id="amount" label={t`Amount`} problem={problemAt(error, '/amount/grams')}>
+              <Form.Control value={sheet.amount.grams} placeholder={t`not said`} inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
             </Field>
           )}
           {sheet.amount.of === 'ingredient' ? (
@@ -100,10 +101,10 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
               </Form.Select>
             </Field>
           ) : null}
-          <Field id="ratio" label="Ratio" problem={problemAt(error, '/ratio')}>
+          <Field id="ratio" label={t`Ratio`} problem={problemAt(error, '/ratio')}>
             <Form.Control value={sheet.ratio} placeholder={line.ratio} onChange={(event) => { fill(event.target.value) }} />
           </Field>
-          <Field id="minutes" label="Minutes" problem={problemAt(error, '/minutes')} className="minutes">
+          <Field id="minutes" label={t`Minutes`} problem={problemAt(error, '/minutes')} className="minutes">
             <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
           </Field>
         </div>
@@ -113,7 +114,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
               key={`${line.order[index] ?? 'base'} ${index}`}
               index={index}
               isDeveloper={line.order[index] === 'developer'}
-              title={index === 3 ? 'Fourth part' : TITLES[line.order[index] ?? 'base']}
+              title={index === 3 ? t`Fourth part` : TITLES[line.order[index] ?? 'base']}
               line={line}
               shelf={shelf}
               entries={part.ingredients}
@@ -133,7 +134,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
         {props.amount === undefined || props.amount === null ? null : <Amount amount={props.amount} onTake={(grams) => { set({ amount: { of: props.amount?.of ?? 'total', grams, ingredient: null }, uses: undefined }) }} />}
         {props.visit === undefined ? null : <BowlDetails shelf={shelf} line={line} sheet={sheet} visit={props.visit} error={error} onChange={onChange} />}
         {props.tools}
-        <Field id="note" label="Note" problem={problemAt(error, '/note')}>
+        <Field id="note" label={t`Note`} problem={problemAt(error, '/note')}>
           <Form.Control value={sheet.note} maxLength={2000} onChange={(event) => { set({ note: event.target.value }) }} />
         </Field>
         <BowlCautions warnings={worked.data?.warnings ?? []} meant={sheet.meant} onMeant={(keys) => { set({ meant: keys.length === 0 ? undefined : keys }) }} />
@@ -144,17 +145,17 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
   )
 }
 
-const FROM = { own: 'This client’s own', house: 'Such heads here', table: 'Painted, by the table' } as const
+const FROM = { own: t`This client’s own`, house: t`Such heads here`, table: t`Painted, by the table` } as const
 
 /** One suggestion for the amount, with its reason; taken with a press, never by itself. */
 function Amount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][string]>; onTake: (grams: string) => void }) {
   return (
     <div className="painted-amount">
       <span>
-        {FROM[amount.source]}: <strong className="grams"><Mass of={amount.take} /></strong> {amount.of === 'colour' ? 'colour' : 'mixture'}
+        {FROM[amount.source]}: <strong className="grams"><Mass of={amount.take} /></strong> {amount.of === 'colour' ? t`colour` : t`mixture`}
       </span>
-      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>take {masses(amount.take)}</button>
-      <details className="why"><summary>Why?</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
+      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>{t`take ${masses(amount.take)}`}</button>
+      <details className="why"><summary>{t`Why?`}</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
       {amount.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
     </div>
   )

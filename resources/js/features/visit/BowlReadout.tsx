@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { showDay } from '../../shared/format/time'
 import { Notice } from '../../shared/ui/Notice'
@@ -25,17 +27,17 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         <p>
           {bowl.place}
           {bowl.minutes === '' ? null : ` · ${bowl.minutes}`}
-          {bowl.from === null ? null : <span className="quiet"> · from bowl {bowl.from.letter} of {showDay(bowl.from.on)}</span>}
+          {bowl.from === null ? null : <span className="quiet"> {t`· from bowl ${bowl.from.letter} of ${showDay(bowl.from.on)}`}</span>}
         </p>
         {bowl.note === '' ? null : <p className="wish">{bowl.note}</p>}
-        {bowl.problem === null ? null : <Notice kind="warn" title={bowl.problem}>What was poured stays on record.</Notice>}
+        {bowl.problem === null ? null : <Notice kind="warn" title={bowl.problem}>{t`What was poured stays on record.`}</Notice>}
         <table className="readout">
           <thead>
             <tr>
-              <th scope="col">Product</th>
-              <th scope="col" className="number">{poured.length > 0 ? 'Poured' : bowl.state === 'mixed' ? 'Poured as planned' : 'Planned'}</th>
-              {poured.length === 0 ? null : <th scope="col" className="number">Planned</th>}
-              <th scope="col" className="number">Share</th>
+              <th scope="col">{t`Product`}</th>
+              <th scope="col" className="number">{poured.length > 0 ? t`Poured` : bowl.state === 'mixed' ? t`Poured as planned` : t`Planned`}</th>
+              {poured.length === 0 ? null : <th scope="col" className="number">{t`Planned`}</th>}
+              <th scope="col" className="number">{t`Share`}</th>
             </tr>
           </thead>
           <tbody>
@@ -53,10 +55,10 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </table>
         {bowl.batches.map((batch) => (
           <p key={batch.id} className="batch-line">
-            Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : `thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed
+            <Trans>Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : t`thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed</Trans>
             {batch.leftover === null ? null : (
               <>
-                , <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used
+                <Trans>, <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used</Trans>
               </>
             )}
           </p>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { productColour } from '../../shared/shelf/productColour'
@@ -13,23 +14,23 @@ export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined,
 export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
   return (
     <div className={`bowl-totals ${stale && worked !== null ? 'is-stale' : ''}`} aria-live="polite">
-      <BowlGlyph letter={letter === '' ? '?' : letter} wedges={wedgesOf(worked, line, shelf)} size={168} label={`Bowl ${letter}`} />
+      <BowlGlyph letter={letter === '' ? '?' : letter} wedges={wedgesOf(worked, line, shelf)} size={168} label={t`Bowl ${letter}`} />
       {worked === null ? (
-        <p className="quiet">Choose shades and an amount.</p>
+        <p className="quiet">{t`Choose shades and an amount.`}</p>
       ) : (
         <dl>
-          <dt>Total</dt>
+          <dt>{t`Total`}</dt>
           <dd className={worked.known ? 'grams-big' : 'grams-open'} id="bowl-total">
-            <Mass of={worked.total === '' ? 'no grams yet' : worked.total} />
+            <Mass of={worked.total === '' ? t`no grams yet` : worked.total} />
           </dd>
-          {worked.asked === null ? null : <dd className="asked">asked {worked.asked}; this is the nearest on the scale’s step of {shelf.step}</dd>}
-          <dt>Ratio</dt>
-          <dd>{worked.ratio === '' ? 'not known' : worked.ratio}</dd>
+          {worked.asked === null ? null : <dd className="asked">{t`asked ${worked.asked}; this is the nearest on the scale’s step of ${shelf.step}`}</dd>}
+          <dt>{t`Ratio`}</dt>
+          <dd>{worked.ratio === '' ? t`not known` : worked.ratio}</dd>
           {worked.strength === null ? null : (
             <>
-              <dt>Developer</dt>
+              <dt>{t`Developer`}</dt>
               <dd>{worked.strength.developer}</dd>
-              <dt>On the head</dt>
+              <dt>{t`On the head`}</dt>
               <dd>{worked.strength.onHead}</dd>
             </>
           )}
@@ -47,10 +48,10 @@ function Enough({ of }: { of: WorkedBowl['enough'] }) {
   if (of === null || of.times === null) return null
   return (
     <>
-      <dt>On the shelf</dt>
+      <dt>{t`On the shelf`}</dt>
       {of.short.length > 0
         ? of.short.map((short) => <dd key={short.message} className="enough-short"><strong>{short.message}</strong> {short.mend}</dd>)
-        : <dd>{of.times === 1 ? 'enough for this one bowl' : `enough for ${String(of.times)} of this bowl`}{of.times < 5 && of.first !== null ? `; ${of.first} runs out first` : ''}</dd>}
+        : <dd>{of.times === 1 ? t`enough for this one bowl` : t`enough for ${String(of.times)} of this bowl`}{of.times < 5 && of.first !== null ? t`; ${of.first} runs out first` : ''}</dd>}
     </>
   )
 }
@@ -59,9 +60,9 @@ function Enough({ of }: { of: WorkedBowl['enough'] }) {
 function Judgement({ judgement }: { judgement: NonNullable<WorkedBowl['judgement']> }) {
   return (
     <>
-      <dt>Behaves as</dt>
+      <dt>{t`Behaves as`}</dt>
       <dd className="behaves">
-        {judgement.swatch === null ? null : <span className="shade-swatch small" style={{ background: judgement.swatch }} />} {judgement.level === null ? 'no level' : `level ${judgement.level}`}
+        {judgement.swatch === null ? null : <span className="shade-swatch small" style={{ background: judgement.swatch }} />} {judgement.level === null ? t`no level` : t`level ${judgement.level}`}
       </dd>
       <dd className="behaves-tone">{judgement.tone}</dd>
     </>
@@ -73,7 +74,7 @@ function Why({ lines }: { lines: string[] }) {
   return (
     <dd>
       <details className="why">
-        <summary>Why?</summary>
+        <summary>{t`Why?`}</summary>
         {lines.map((line) => (
           <p key={line}>{line}</p>
         ))}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -36,8 +37,8 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
   if (canvas.zones.length === 0)
     return (
       <div className="empty-desk">
-        <p className="quiet">The canvas has not been read. Three zones to start with; more can be added.</p>
-        {editable ? <Press kind="main" id="start-canvas" onPress={() => { set(firstCanvas()) }}>Read the canvas</Press> : null}
+        <p className="quiet">{t`The canvas has not been read. Three zones to start with; more can be added.`}</p>
+        {editable ? <Press kind="main" id="start-canvas" onPress={() => { set(firstCanvas()) }}>{t`Read the canvas`}</Press> : null}
       </div>
     )
   const zone = canvas.zones.find((each) => each.id === chosen) ?? canvas.zones[0]
@@ -47,27 +48,27 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
   return (
     <div className="canvas-station">
       {newer?.success === true ? (
-        <Notice kind="warn" title="The canvas was changed on another device." action={
+        <Notice kind="warn" title={t`The canvas was changed on another device.`} action={
           <span className="notice-actions">
-            <Press onPress={() => { save.reset(); onDraft(null); void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }}>Take the newer</Press>
-            <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>Put mine in its place</Press>
+            <Press onPress={() => { save.reset(); onDraft(null); void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }}>{t`Take the newer`}</Press>
+            <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>{t`Put mine in its place`}</Press>
           </span>
         }>
-          The newer one, by {newer.data.editedBy ?? 'somebody'}: {newer.data.canvas.zones.map((each) => `${each.name} ${each.level ?? 'not read'}`).join(', ')}. Yours is below, untouched.
+          {t`The newer one, by ${newer.data.editedBy ?? t`somebody`}:`} {newer.data.canvas.zones.map((each) => `${each.name} ${each.level ?? t`not read`}`).join(', ')}{t`. Yours is below, untouched.`}
         </Notice>
       ) : null}
       {record.said.length === 0 ? null : (
         <details className="canvas-said" open={draft === null && !isOver(visit)}>
-          <summary>Carried on from last time: look again</summary>
+          <summary>{t`Carried on from last time: look again`}</summary>
           <ul>{record.said.map((line) => <li key={line}>{line}</li>)}</ul>
         </details>
       )}
       {editable ? <MatchedTarget visit={visit} canvas={canvas} onTake={set} /> : null}
       <div className="zone-tabs">
-        <div className="tab-list" role="tablist" aria-label="Zones">
+        <div className="tab-list" role="tablist" aria-label={t`Zones`}>
         {canvas.zones.map((each, index) => (
           <button key={each.id} type="button" role="tab" aria-selected={each.id === zone?.id} className="zone-tab" onClick={() => { setChosen(each.id) }}>
-            <span className="zone-number">{index + 1}</span> <strong>{each.name}</strong> <span className="quiet">{each.level === null || each.level === '' ? 'read it' : `${each.level}${each.wish.level === null || each.wish.level === '' ? '' : ` → ${each.wish.level}`}`}</span>
+            <span className="zone-number">{index + 1}</span> <strong>{each.name}</strong> <span className="quiet">{each.level === null || each.level === '' ? t`read it` : `${each.level}${each.wish.level === null || each.wish.level === '' ? '' : ` → ${each.wish.level}`}`}</span>
           </button>
         ))}
         </div>
@@ -79,16 +80,16 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
         </fieldset>
       )}
       <div className="field-row">
-        <Form.Control aria-label="How the hair is worn" placeholder="Worn: parting, up or down, cowlicks, what will be cut" maxLength={400} value={canvas.worn} disabled={!editable} onChange={(event) => { set({ ...canvas, worn: event.target.value }) }} />
-        <Form.Control aria-label="Target to match" placeholder="To match: a swatch, a photograph, the twin" maxLength={400} value={canvas.target} disabled={!editable} onChange={(event) => { set({ ...canvas, target: event.target.value }) }} />
+        <Form.Control aria-label={t`How the hair is worn`} placeholder={t`Worn: parting, up or down, cowlicks, what will be cut`} maxLength={400} value={canvas.worn} disabled={!editable} onChange={(event) => { set({ ...canvas, worn: event.target.value }) }} />
+        <Form.Control aria-label={t`Target to match`} placeholder={t`To match: a swatch, a photograph, the twin`} maxLength={400} value={canvas.target} disabled={!editable} onChange={(event) => { set({ ...canvas, target: event.target.value }) }} />
       </div>
       {save.error !== null && newer?.success !== true ? <ErrorNotice error={save.error} /> : null}
       {editable ? (
         <footer className="desk-foot">
-          <span className="quiet" role="status">{save.isPending ? 'Saving…' : draft === null ? 'Saved' : 'Draft, kept on this device'}</span>
-          {zone !== undefined && canvas.zones.length > 1 ? <Press kind="quiet" onPress={() => { set({ ...canvas, zones: canvas.zones.filter((each) => each.id !== zone.id) }) }}>Take “{zone.name}” out</Press> : null}
-          {draft === null ? null : <Press kind="quiet" onPress={() => { onDraft(null) }}>Undo changes</Press>}
-          <Press kind="main" id="save-canvas" disabled={draft === null || save.isPending} onPress={() => { save.mutate(draft?.version ?? record.version) }}>Save canvas</Press>
+          <span className="quiet" role="status">{save.isPending ? t`Saving…` : draft === null ? t`Saved` : t`Draft, kept on this device`}</span>
+          {zone !== undefined && canvas.zones.length > 1 ? <Press kind="quiet" onPress={() => { set({ ...canvas, zones: canvas.zones.filter((each) => each.id !== zone.id) }) }}>{t`Take “${zone.name}” out`}</Press> : null}
+          {draft === null ? null : <Press kind="quiet" onPress={() => { onDraft(null) }}>{t`Undo changes`}</Press>}
+          <Press kind="main" id="save-canvas" disabled={draft === null || save.isPending} onPress={() => { save.mutate(draft?.version ?? record.version) }}>{t`Save canvas`}</Press>
         </footer>
       ) : null}
     </div>
@@ -106,7 +107,7 @@ function ZoneMap({ canvas, at, onRegion }: { canvas: Canvas; at: number; onRegio
     <>
       <HeadMap cells={cells} uncovered={[]} doubled={[]} chosen={canvas.zones[at]?.regions.length === 0 ? REGIONS : canvas.zones[at]?.regions} onRegion={onRegion} />
       <StrandRibbon bowls={canvas.zones.map((zone, index) => ({ letter: String(index + 1), spans: zone.spans }))} />
-      <p className="card-legend">Zones by number: root, regrowth, mids, ends. Press a region to narrow this zone to it.</p>
+      <p className="card-legend">{t`Zones by number: root, regrowth, mids, ends. Press a region to narrow this zone to it.`}</p>
     </>
   )
 }
@@ -123,8 +124,8 @@ function NewZone({ canvas, onAdd }: { canvas: Canvas; onAdd: (zone: Zone) => voi
         setName('')
       }}
     >
-      <Form.Control aria-label="Name of a new zone" placeholder="Another zone: temples, band…" maxLength={60} value={name} onChange={(event) => { setName(event.target.value) }} />
-      <Press kind="quiet" submit disabled={name.trim() === ''}>+ zone</Press>
+      <Form.Control aria-label={t`Name of a new zone`} placeholder={t`Another zone: temples, band…`} maxLength={60} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <Press kind="quiet" submit disabled={name.trim() === ''}>{t`+ zone`}</Press>
     </Form>
   )
 }

@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
@@ -20,7 +22,7 @@ import type { Bowl, Visit } from './shapes'
 export function CardPage() {
   const { id = '' } = useParams()
   const loaded = useQuery(visitQuery(id))
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the card" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the card`} /> : <ErrorNotice error={loaded.error} />
   return <Card visit={loaded.data} />
 }
 
@@ -29,26 +31,26 @@ function Card({ visit }: { visit: Visit }) {
   const code = encode(address, { ecc: 'M', border: 2 })
   const skin = Object.values(visit.gate.states).map((state) => `${state.line}: ${state.words}`)
   return (
-    <article className="card-sheet" aria-label="Handover card">
+    <article className="card-sheet" aria-label={t`Handover card`}>
       <header className="card-head">
         <div>
           <h1>{visit.client.name}</h1>
           <p>
             <strong>{visit.service}</strong> · {showDay(visit.startsAt)}, {showClock(visit.startsAt)} · {visit.colourist.name}
-            {visit.verdict === null ? '' : ` · came out ${visit.verdict}`}
+            {visit.verdict === null ? '' : t` · came out ${named(visit.verdict)}`}
           </p>
           <p className="card-cautions">
             {visit.client.cautions === '' ? null : <strong>! {visit.client.cautions} </strong>}
-            {visit.gate.waived === '' ? skin.join('; ') : `Skin test waived: ${visit.gate.waived}`}{skin.length === 0 && visit.gate.waived === '' ? '' : '. '}Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.
+            {t`${visit.gate.waived === '' ? skin.join('; ') : t`Skin test waived: ${visit.gate.waived}`}${skin.length === 0 && visit.gate.waived === '' ? '' : '. '}Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.`}
           </p>
         </div>
-        <svg className="card-qr" viewBox={`0 0 ${code.size} ${code.size}`} role="img" aria-label="QR code of this visit">
+        <svg className="card-qr" viewBox={`0 0 ${code.size} ${code.size}`} role="img" aria-label={t`QR code of this visit`}>
           <rect width={code.size} height={code.size} fill="#ffffff" />
           <path d={qrPath(code.data)} fill="#000000" />
         </svg>
         <div className="card-tools">
-          <a className="btn btn-link press" href={`/api/visits/${visit.id}/file`} download>As a file</a>
-          <Press kind="main" onPress={() => { print() }}>Print</Press>
+          <a className="btn btn-link press" href={`/api/visits/${visit.id}/file`} download>{t`As a file`}</a>
+          <Press kind="main" onPress={() => { print() }}>{t`Print`}</Press>
         </div>
       </header>
       <div className="card-body">
@@ -57,7 +59,7 @@ function Card({ visit }: { visit: Visit }) {
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
               {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} planned={visit.status === 'expected' ? visit.times.bowls.find((each) => each.bowl === bowl.id) : undefined} />)}
-              {round.reached.length === 0 ? null : <p className="card-reached"><strong>Reached:</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
+              {round.reached.length === 0 ? null : <p className="card-reached"><strong>{t`Reached:`}</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
             </section>
           ))}
         </div>
@@ -70,22 +72,22 @@ function Card({ visit }: { visit: Visit }) {
               </figure>
             ))}
           </div>
-          <p className="card-legend">Cells: root, regrowth, mids, ends.</p>
+          <p className="card-legend">{t`Cells: root, regrowth, mids, ends.`}</p>
           <PatternList picture={visit.picture} />
           <CanvasTable visit={visit} />
         </div>
       </div>
       <footer className="card-foot">
-        {visit.canvas.canvas.worn === '' ? null : <p>Worn: {visit.canvas.canvas.worn}</p>}
-        {visit.canvas.canvas.target === '' ? null : <p>To match: {visit.canvas.canvas.target}</p>}
-        {visit.care.steps.length === 0 ? null : <p><strong>Care:</strong> {visit.care.steps.map(careWords).join('; ')}{visit.care.minutes === 0 ? '' : ` (${visit.care.minutes} min${visit.care.price === '' ? '' : `, ${visit.care.price}`})`}</p>}
+        {visit.canvas.canvas.worn === '' ? null : <p>{t`Worn: ${visit.canvas.canvas.worn}`}</p>}
+        {visit.canvas.canvas.target === '' ? null : <p>{t`To match: ${visit.canvas.canvas.target}`}</p>}
+        {visit.care.steps.length === 0 ? null : <p><strong>{t`Care:`}</strong> {visit.care.steps.map(careWords).join('; ')}{visit.care.minutes === 0 ? '' : t` (${visit.care.minutes} min${visit.care.price === '' ? '' : `, ${visit.care.price}`})`}</p>}
         {visit.note === '' ? null : <p>{visit.note}</p>}
-        {visit.outcome === '' ? null : <p><strong>Came of it:</strong> {visit.outcome}</p>}
-        {visit.keep === '' ? null : <p><strong>Keep:</strong> {visit.keep}</p>}
-        {visit.change === '' ? null : <p><strong>Change:</strong> {visit.change}</p>}
+        {visit.outcome === '' ? null : <p><strong>{t`Came of it:`}</strong> {visit.outcome}</p>}
+        {visit.keep === '' ? null : <p><strong>{t`Keep:`}</strong> {visit.keep}</p>}
+        {visit.change === '' ? null : <p><strong>{t`Change:`}</strong> {visit.change}</p>}
         {visit.proposals.filter((each) => each.state === 'applied').map((each) => <p key={each.id}><strong>{each.letter}</strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})</p>)}
-        {visit.amendments.map((each) => <p key={each.at + each.why}><strong>Corrected</strong> {showDay(each.at)}, {each.by}: {each.what.map((what) => what.field).join(', ')} ({each.why})</p>)}
-        {visit.nextOn === null ? null : <p><strong>Next:</strong> {showDate(visit.nextOn)}</p>}
+        {visit.amendments.map((each) => <p key={each.at + each.why}><strong>{t`Corrected`}</strong> {showDay(each.at)}, {each.by}: {each.what.map((what) => what.field).join(', ')} ({each.why})</p>)}
+        {visit.nextOn === null ? null : <p><strong>{t`Next:`}</strong> {showDate(visit.nextOn)}</p>}
         <p className="card-address">{address}</p>
       </footer>
     </article>
@@ -104,32 +106,32 @@ function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; plan
       <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
       <div>
         <p className="card-job">
-          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? 'planned, never mixed' : masses(`${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : ` (planned ${bowl.worked.total})`}`)}
+          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? t`planned, never mixed` : masses(`${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : t` (planned ${bowl.worked.total})`}`)}
           {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
-          {bowl.purpose === 'trial' ? ' · test strand' : ''}
+          {bowl.purpose === 'trial' ? t` · test strand` : ''}
         </p>
         <p className="card-formula">
           {rows.map((row) => {
             const wanted = entries.find((entry) => entry.product === row.product)
             return (
               <span key={row.product}>
-                <b><Mass of={row.grams} /></b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : ` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
+                <b><Mass of={row.grams} /></b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : t` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
               </span>
             )
           })}
-          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b><Mass of={extra.grams} /></b> {extra.label}, {extra.counts === 'inside' ? 'inside the ratio' : extra.counts === 'on-top' ? 'on top' : 'beside'}</span>)}
+          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b><Mass of={extra.grams} /></b> {extra.label}, {extra.counts === 'inside' ? t`inside the ratio` : extra.counts === 'on-top' ? t`on top` : t`beside`}</span>)}
         </p>
         <p>
           {bowl.place}
           {`${bowl.place === '' ? '' : ' · '}${bowl.minutes === '' ? bowl.ownMinutes : bowl.minutes}`}
-          {bowl.clock.processed === null ? '' : ` (was on ${bowl.clock.processed}${bowl.clock.longest === null ? '' : `, first strand ${bowl.clock.longest}`})`}
-          {planned === undefined ? '' : ` · begin ${showClock(planned.begin)}, rinse ${showClock(planned.rinse)}`}
+          {bowl.clock.processed === null ? '' : t` (was on ${bowl.clock.processed}${bowl.clock.longest === null ? '' : t`, first strand ${bowl.clock.longest}`})`}
+          {planned === undefined ? '' : t` · begin ${showClock(planned.begin)}, rinse ${showClock(planned.rinse)}`}
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
-        {bowl.batches.length === 0 ? null : <p>{masses(bowl.batches.map((batch) => `batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : `, thrown away: ${batch.reason}`}${batch.used === null ? '' : `, ${batch.used} used`}`).join('; '))}</p>}
-        {looks.length === 0 ? null : <p>Seen: {looks.map((each) => `${showClock(each.at)} ${each.words}`).join('; ')}</p>}
-        {worked?.uses.length === 0 || worked === null ? null : <p>Serves {worked.uses.map((use) => `${use.job} ${masses(use.grams)}`).join(', ')}</p>}
-        {bowl.trial === null ? null : <p>Strand came to level {bowl.trial.level} {bowl.trial.tone}. {bowl.trial.words}</p>}
+        {bowl.batches.length === 0 ? null : <p>{masses(bowl.batches.map((batch) => t`batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : t`, thrown away: ${batch.reason}`}${batch.used === null ? '' : t`, ${batch.used} used`}`).join('; '))}</p>}
+        {looks.length === 0 ? null : <p>{t`Seen:`} {looks.map((each) => `${showClock(each.at)} ${each.words}`).join('; ')}</p>}
+        {worked?.uses.length === 0 || worked === null ? null : <p>{t`Serves`} {worked.uses.map((use) => `${use.job} ${masses(use.grams)}`).join(', ')}</p>}
+        {bowl.trial === null ? null : <p>{t`Strand came to level ${bowl.trial.level} ${bowl.trial.tone}. ${bowl.trial.words}`}</p>}
         {bowl.note === '' ? null : <p>{bowl.note}</p>}
       </div>
     </div>
@@ -142,7 +144,7 @@ function CanvasTable({ visit }: { visit: Visit }) {
   return (
     <table className="card-canvas">
       <thead>
-        <tr><th scope="col">Zone</th><th scope="col">Was</th><th scope="col">Wish</th><th scope="col">Came to</th></tr>
+        <tr><th scope="col">{t`Zone`}</th><th scope="col">{t`Was`}</th><th scope="col">{t`Wish`}</th><th scope="col">{t`Came to`}</th></tr>
       </thead>
       <tbody>
         {zones.map((zone) => {
@@ -150,7 +152,7 @@ function CanvasTable({ visit }: { visit: Visit }) {
           return (
             <tr key={zone.id}>
               <td>{zone.name}</td>
-              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.historyWords === '' ? '' : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${zone.confidence})`}`, zone.grey === null || zone.grey === 0 ? '' : `${zone.grey} % grey`, zone.regrowth === null ? '' : `${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : `${zone.porosity} porosity`, zone.offLimits ? 'leave out' : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
+              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.historyWords === '' ? '' : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${zone.confidence})`}`, zone.grey === null || zone.grey === 0 ? '' : t`${zone.grey} % grey`, zone.regrowth === null ? '' : t`${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : t`${named(zone.porosity)} porosity`, zone.offLimits ? t`leave out` : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
               <td>{[zone.wish.level, zone.wish.tone.join('-'), zone.wish.words, zone.also === null ? '' : `; ${zone.also.of}: ${[zone.also.level, zone.also.tone.join('-'), zone.also.words].filter((each) => each !== null && each !== '').join(' ')}`].filter((each) => each !== null && each !== '').join(' ')}</td>
               <td>{result === undefined ? '' : [result.level, result.tone.join('-'), result.words].filter((each) => each !== null && each !== '').join(' ')}</td>
             </tr>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -28,13 +29,13 @@ export function ChangeVisit({ visit }: { visit: Visit }) {
   const error = save.error ?? back.error
   return (
     <details className="adjust change-visit" id="change-visit">
-      <summary>Change: name, time, note</summary>
+      <summary>{t`Change: name, time, note`}</summary>
       <Form className="field-row" onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
-        <Field id="visit-service" label="Service"><Form.Control value={now.service} maxLength={120} onChange={(event) => { setFields({ ...now, service: event.target.value }) }} /></Field>
-        <Field id="visit-at" label="Day and hour"><Form.Control type="datetime-local" value={now.startsAt} onChange={(event) => { setFields({ ...now, startsAt: event.target.value }) }} /></Field>
-        <Field id="visit-note" label="Note"><Form.Control value={now.note} maxLength={2000} onChange={(event) => { setFields({ ...now, note: event.target.value }) }} /></Field>
-        <Press kind="main" submit disabled={fields === null || now.service.trim() === '' || save.isPending} id="save-visit">Save</Press>
-        {untouched ? <Press kind="stop" disabled={back.isPending} onPress={() => { back.mutate() }} id="take-visit-back">Take the visit back</Press> : null}
+        <Field id="visit-service" label={t`Service`}><Form.Control value={now.service} maxLength={120} onChange={(event) => { setFields({ ...now, service: event.target.value }) }} /></Field>
+        <Field id="visit-at" label={t`Day and hour`}><Form.Control type="datetime-local" value={now.startsAt} onChange={(event) => { setFields({ ...now, startsAt: event.target.value }) }} /></Field>
+        <Field id="visit-note" label={t`Note`}><Form.Control value={now.note} maxLength={2000} onChange={(event) => { setFields({ ...now, note: event.target.value }) }} /></Field>
+        <Press kind="main" submit disabled={fields === null || now.service.trim() === '' || save.isPending} id="save-visit">{t`Save`}</Press>
+        {untouched ? <Press kind="stop" disabled={back.isPending} onPress={() => { back.mutate() }} id="take-visit-back">{t`Take the visit back`}</Press> : null}
       </Form>
       <EndVisit visit={visit} />
       {error === null ? null : <ErrorNotice error={error} />}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -12,19 +13,19 @@ export function ComparePage() {
   const { one = '', other = '' } = useParams()
   const found = useQuery(compareVisits(one, other))
   const [all, setAll] = useState(false)
-  if (found.data === undefined) return found.error === null ? <Waiting what="the comparison" /> : <ErrorNotice error={found.error} />
+  if (found.data === undefined) return found.error === null ? <Waiting what={t`the comparison`} /> : <ErrorNotice error={found.error} />
   const { before, after, pairs } = found.data
   return (
     <div className="page compare">
       <header className="page-head">
-        <h1>{before.client === after.client ? before.client : `${before.client} and ${after.client}`}</h1>
-        <button type="button" className="chip" aria-pressed={all} onClick={() => { setAll(!all) }}>show what is the same</button>
+        <h1>{before.client === after.client ? before.client : t`${before.client} and ${after.client}`}</h1>
+        <button type="button" className="chip" aria-pressed={all} onClick={() => { setAll(!all) }}>{t`show what is the same`}</button>
       </header>
       <div className="compare-heads">
         {[before, after].map((side) => (
           <div key={side.id}>
             <Link to={`/visits/${side.id}`}><strong>{showDay(side.on)}</strong></Link> {side.service} {side.verdict === null ? null : <span className={`verdict verdict-${side.verdict}`}>{side.verdict}</span>}
-            <p>{side.outcome}{side.change === '' ? null : <span className="change">Change: {side.change}</span>}</p>
+            <p>{side.outcome}{side.change === '' ? null : <span className="change">{t`Change: ${side.change}`}</span>}</p>
           </div>
         ))}
       </div>
@@ -32,10 +33,10 @@ export function ComparePage() {
         const rows = pair.rows.filter((row) => all || row.differs)
         return (
           <section key={`${pair.before ?? ''}${pair.after ?? ''}`} className="card-paper compare-pair">
-            <h2>{pair.before === pair.after ? `Bowl ${pair.after}` : pair.before === null ? `Bowl ${pair.after}, new` : pair.after === null ? `Bowl ${pair.before}, gone` : `Bowl ${pair.before}, now ${pair.after}`} <span className="quiet">{pair.job}</span></h2>
-            {rows.length === 0 ? <p className="quiet">The same in everything.</p> : (
+            <h2>{pair.before === pair.after ? t`Bowl ${pair.after ?? ''}` : pair.before === null ? t`Bowl ${pair.after ?? ''}, new` : pair.after === null ? t`Bowl ${pair.before}, gone` : t`Bowl ${pair.before}, now ${pair.after}`} <span className="quiet">{pair.job}</span></h2>
+            {rows.length === 0 ? <p className="quiet">{t`The same in everything.`}</p> : (
               <table className="readout">
-                <thead><tr><th scope="col">What</th><th scope="col">{showDay(before.on)}</th><th scope="col">{showDay(after.on)}</th><th scope="col" className="number">Difference</th></tr></thead>
+                <thead><tr><th scope="col">{t`What`}</th><th scope="col">{showDay(before.on)}</th><th scope="col">{showDay(after.on)}</th><th scope="col" className="number">{t`Difference`}</th></tr></thead>
                 <tbody>
                   {rows.map((row) => (
                     <tr key={row.what} className={row.differs ? 'differs' : ''}>

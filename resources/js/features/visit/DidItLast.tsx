@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import Form from 'react-bootstrap/Form'
 import { useState } from 'react'
@@ -26,10 +27,10 @@ export function DidItLast({ visit, before }: { visit: Visit; before: Before }) {
   }
   return (
     <div className="asked-row" id="did-it-last">
-      <strong>Of {showDay(before.on)}, {before.since} {before.since === 1 ? 'week' : 'weeks'} ago:</strong>
-      <OneOf label="Did the colour last" all={[['yes', 'it lasted'], ['no', 'it did not last']]} on={answer(before.lasting)} clears onChange={(said) => { say.mutate({ lasting: read(said) }) }} />
-      <OneOf label="Did grey show" all={[['no', 'no grey showed'], ['yes', 'grey showed']]} on={answer(before.greyShown)} clears onChange={(said) => { say.mutate({ greyShown: read(said) }) }} />
-      {before.lasting === false || before.greyShown === true ? <Form.Control className="weeks" aria-label="After how many weeks" placeholder="after … weeks" inputMode="numeric" value={weeks} onChange={(event) => { setWeeks(event.target.value) }} onBlur={typed} /> : null}
+      <strong>{t`Of ${showDay(before.on)}, ${before.since} ${before.since === 1 ? t`week` : t`weeks`} ago:`}</strong>
+      <OneOf label={t`Did the colour last`} all={[['yes', t`it lasted`], ['no', t`it did not last`]]} on={answer(before.lasting)} clears onChange={(said) => { say.mutate({ lasting: read(said) }) }} />
+      <OneOf label={t`Did grey show`} all={[['no', t`no grey showed`], ['yes', t`grey showed`]]} on={answer(before.greyShown)} clears onChange={(said) => { say.mutate({ greyShown: read(said) }) }} />
+      {before.lasting === false || before.greyShown === true ? <Form.Control className="weeks" aria-label={t`After how many weeks`} placeholder={t`after … weeks`} inputMode="numeric" value={weeks} onChange={(event) => { setWeeks(event.target.value) }} onBlur={typed} /> : null}
       {say.error === null ? null : <ErrorNotice error={say.error} />}
     </div>
   )

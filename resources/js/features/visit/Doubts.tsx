@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import { Press } from '../../shared/ui/Press'
 import type { ShelfLine } from '../../shared/shelf/shelf'
@@ -12,12 +13,12 @@ export function InDoubt({ entry, named, onChange }: { entry: Entry; named: Named
   const others = named.filter((each) => each.id !== entry.product && !(entry.or ?? []).includes(each.id))
   return (
     <span className="wanted in-doubt">
-      not sure it was this{(entry.or ?? []).map((id) => `, or ${labelOf(id)}`).join('')}{' '}
-      <Form.Select aria-label={`What ${labelOf(entry.product ?? '')} may have been instead`} value="" onChange={(event) => { if (event.target.value !== '') onChange({ doubt: true, or: [...(entry.or ?? []), event.target.value] }) }}>
-        <option value="">or was it…</option>
+      {t`not sure it was this`}{(entry.or ?? []).map((id) => t`, or ${labelOf(id)}`).join('')}{' '}
+      <Form.Select aria-label={t`What ${labelOf(entry.product ?? '')} may have been instead`} value="" onChange={(event) => { if (event.target.value !== '') onChange({ doubt: true, or: [...(entry.or ?? []), event.target.value] }) }}>
+        <option value="">{t`or was it…`}</option>
         {others.map((each) => <option key={each.id} value={each.id}>{each.label}</option>)}
       </Form.Select>
-      <Press kind="quiet" onPress={() => { onChange({ doubt: undefined, or: undefined }) }}>I am sure</Press>
+      <Press kind="quiet" onPress={() => { onChange({ doubt: undefined, or: undefined }) }}>{t`I am sure`}</Press>
     </span>
   )
 }
@@ -27,9 +28,9 @@ export function AskDoubt({ entries, named, onDoubt }: { entries: Entry[]; named:
   const asked = entries.flatMap((entry, at) => (entry.product === undefined || entry.product === '' || entry.doubt === true ? [] : [{ at, id: entry.product }]))
   if (asked.length === 0) return null
   return (
-    <Form.Select className="left-over" aria-label="Not sure which it was" value="" onChange={(event) => { if (event.target.value !== '') onDoubt(Number(event.target.value)) }}>
-      <option value="">not sure…</option>
-      {asked.map((each) => <option key={each.at} value={each.at}>it was {named.find((one) => one.id === each.id)?.label ?? each.id}</option>)}
+    <Form.Select className="left-over" aria-label={t`Not sure which it was`} value="" onChange={(event) => { if (event.target.value !== '') onDoubt(Number(event.target.value)) }}>
+      <option value="">{t`not sure…`}</option>
+      {asked.map((each) => <option key={each.at} value={each.at}>{t`it was ${named.find((one) => one.id === each.id)?.label ?? each.id}`}</option>)}
     </Form.Select>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import Form from 'react-bootstrap/Form'
 import { useKept } from '../../shared/keep/useKept'
@@ -6,7 +7,7 @@ import { Press } from '../../shared/ui/Press'
 import { endVisit, visit as visitQuery } from './api'
 import type { Visit } from './shapes'
 
-const WHY = [['cancelled', 'Cancelled'], ['no-show', 'Did not come'], ['without-colour', 'Ends without colour']] as const
+const WHY = [['cancelled', t`Cancelled`], ['no-show', t`Did not come`], ['without-colour', t`Ends without colour`]] as const
 
 function useEnding(visit: Visit) {
   const queries = useQueryClient()
@@ -26,7 +27,7 @@ export function EndVisit({ visit }: { visit: Visit }) {
   const { end, reason, setReason } = useEnding(visit)
   return (
     <div className="chips end-visit">
-      <Form.Control aria-label="Why it does not take place" placeholder="why, where it does not take place" maxLength={280} value={reason} onChange={(event) => { setReason(event.target.value) }} />
+      <Form.Control aria-label={t`Why it does not take place`} placeholder={t`why, where it does not take place`} maxLength={280} value={reason} onChange={(event) => { setReason(event.target.value) }} />
       {WHY.map(([why, label]) => <Press key={why} kind="plain" disabled={end.isPending} onPress={() => { end.mutate(why) }}>{label}</Press>)}
       {end.error === null ? null : <ErrorNotice error={end.error} />}
     </div>
@@ -37,7 +38,7 @@ export function TakeUpAgain({ visit, formulates }: { visit: Visit; formulates: b
   const { end } = useEnding(visit)
   return (
     <p className="wish" id="ended">
-      {visit.endedReason} {formulates ? <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate(null) }} id="take-up-again">Take it up again</Press> : null}
+      {visit.endedReason} {formulates ? <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate(null) }} id="take-up-again">{t`Take it up again`}</Press> : null}
       {end.error === null ? null : <ErrorNotice error={end.error} />}
     </p>
   )

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -17,23 +19,23 @@ import type { Sheet } from './shapes'
 /** A formula without a visit: scale it by any amount, share it by its address, send it into a visit. */
 export function FormulaPage({ formulates }: { formulates: boolean }) {
   const shelf = useQuery(shelfQuery)
-  if (shelf.data === undefined) return shelf.error === null ? <Waiting what="the formula" /> : <ErrorNotice error={shelf.error} />
+  if (shelf.data === undefined) return shelf.error === null ? <Waiting what={t`the formula`} /> : <ErrorNotice error={shelf.error} />
   return <Formula shelf={shelf.data} formulates={formulates} />
 }
 
 function Formula({ shelf, formulates }: { shelf: Shelf; formulates: boolean }) {
   const [params, setParams] = useSearchParams()
   const [sheet, setSheet] = useState<Sheet | null>(() => sheetFromLink(params, shelf))
-  if (sheet === null) return <p className="quiet empty-desk">The shelf has no line yet.</p>
+  if (sheet === null) return <p className="quiet empty-desk">{t`The shelf has no line yet.`}</p>
   return (
     <div className="page">
       <header className="page-head">
-        <h1>Formula</h1>
+        <h1>{t`Formula`}</h1>
         <p className="quiet">
-          Change the amount and everything follows. The address holds it: send the link to share it. <Link to="/workbench">Back to the instruments</Link>
+          <Trans>Change the amount and everything follows. The address holds it: send the link to share it. <Link to="/workbench">Back to the instruments</Link></Trans>
         </p>
       </header>
-      <section className="card-paper desk" aria-label="Formula">
+      <section className="card-paper desk" aria-label={t`Formula`}>
         <BowlEditor
           shelf={shelf}
           sheet={sheet}
@@ -67,8 +69,8 @@ function SendToVisit({ sheet }: { sheet: Sheet }) {
   }
   return (
     <footer className="desk-foot">
-      <Form.Select aria-label="Visit" id="send-visit" value={chosen} onChange={(event) => { setChosen(event.target.value) }}>
-        <option value="">Choose a visit of today</option>
+      <Form.Select aria-label={t`Visit`} id="send-visit" value={chosen} onChange={(event) => { setChosen(event.target.value) }}>
+        <option value="">{t`Choose a visit of today`}</option>
         {visits.data?.map((visit) => (
           <option key={visit.id} value={visit.id}>
             {visit.client.name}, {visit.service}
@@ -76,7 +78,7 @@ function SendToVisit({ sheet }: { sheet: Sheet }) {
         ))}
       </Form.Select>
       <Press kind="main" disabled={target.data === undefined} onPress={send} id="send">
-        Send to visit
+        {t`Send to visit`}
       </Press>
     </footer>
   )

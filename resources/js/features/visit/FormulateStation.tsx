@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useKept } from '../../shared/keep/useKept'
 import { AdjustBar } from './AdjustBar'
 import { BowlActions } from './BowlActions'
@@ -41,7 +42,7 @@ export function FormulateStation(props: DeskProps) {
     return (
       <>
         {suggested}
-        <p className="quiet empty-desk">{editable ? 'Write the first bowl above, or add it on the left: one bowl for each job.' : 'No bowls are planned.'}</p>
+        <p className="quiet empty-desk">{editable ? t`Write the first bowl above, or add it on the left: one bowl for each job.` : t`No bowls are planned.`}</p>
       </>
     )
   if (bowl !== null && (!editable || bowl.batches.length > 0))
@@ -84,11 +85,11 @@ export function FormulateStation(props: DeskProps) {
 function Suggestions({ picture, onTake }: { picture: Picture; onTake: (suggestion: Picture['suggestions'][number]) => void }) {
   if (picture.suggestions.length === 0) return null
   return (
-    <ul className="suggestions" aria-label="Suggested">
+    <ul className="suggestions" aria-label={t`Suggested`}>
       {picture.suggestions.map((suggestion) => (
         <li key={suggestion.key}>
           <details className="why"><summary>{suggestion.words}</summary>{suggestion.why.map((line) => <p key={line}>{line}</p>)}</details>
-          <button type="button" className="chip" onClick={() => { onTake(suggestion) }}>{suggestion.sheet === null ? 'change it' : 'add the bowl'}</button>
+          <button type="button" className="chip" onClick={() => { onTake(suggestion) }}>{suggestion.sheet === null ? t`change it` : t`add the bowl`}</button>
         </li>
       ))}
     </ul>

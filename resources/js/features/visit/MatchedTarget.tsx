@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { showDay } from '../../shared/format/time'
@@ -27,9 +29,9 @@ export function MatchedTarget({ visit, canvas, onTake }: { visit: Visit; canvas:
       })
     }
     return (
-      <Notice key={other.client} kind={same ? 'good' : 'note'} title={same ? `The same target as ${other.name}.` : `To look like ${other.name} (${other.how}).`} action={same || shared.length === 0 ? null : <Press id="take-target" onPress={take}>Take over this target</Press>}>
-        <Link to={`/visits/${other.visit}`}>{showDay(other.on)}</Link>, wished: {other.zones.map((zone) => `${zone.name.toLowerCase()} ${said(zone.wish)}${zone.came === null || said(zone.came) === said(zone.wish) ? '' : `, came out ${said(zone.came)}`}`).join('; ')}.
-        {shared.length === other.zones.length ? null : ` Not a zone of this canvas: ${other.zones.filter((zone) => !mine.has(zone.id)).map((zone) => zone.name.toLowerCase()).join(', ')}.`}
+      <Notice key={other.client} kind={same ? 'good' : 'note'} title={same ? t`The same target as ${other.name}.` : t`To look like ${other.name} (${other.how}).`} action={same || shared.length === 0 ? null : <Press id="take-target" onPress={take}>{t`Take over this target`}</Press>}>
+        <Trans><Link to={`/visits/${other.visit}`}>{showDay(other.on)}</Link>, wished:</Trans> {other.zones.map((zone) => `${zone.name.toLowerCase()} ${said(zone.wish)}${zone.came === null || said(zone.came) === said(zone.wish) ? '' : t`, came out ${said(zone.came)}`}`).join('; ')}.
+        {shared.length === other.zones.length ? null : t` Not a zone of this canvas: ${other.zones.filter((zone) => !mine.has(zone.id)).map((zone) => zone.name.toLowerCase()).join(', ')}.`}
       </Notice>
     )
   })

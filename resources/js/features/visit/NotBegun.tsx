@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { newId } from '../../shared/api/newId'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
@@ -14,22 +15,22 @@ export function NotBegun({ visit }: { visit: Visit }) {
 function One({ bowl, visit }: { bowl: Bowl; visit: Visit }) {
   const queries = useQueryClient()
   const mark = useMutation({
-    mutationFn: ({ kind, words }: { kind: string; words: string }) => stampBowl(visit.id, bowl.id, newId(), kind, words, `${kind === 'began' ? 'It went on' : 'Not used'}, bowl ${bowl.letter}, ${visit.client.name}`),
+    mutationFn: ({ kind, words }: { kind: string; words: string }) => stampBowl(visit.id, bowl.id, newId(), kind, words, t`${kind === 'began' ? t`It went on` : t`Not used`}, bowl ${bowl.letter}, ${visit.client.name}`),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
   return (
     <>
       <Notice
         kind="warn"
-        title={`Bowl ${bowl.letter} was weighed, and nobody marked that it went on.`}
+        title={t`Bowl ${bowl.letter} was weighed, and nobody marked that it went on.`}
         action={
           <span className="notice-actions">
-            <Press disabled={mark.isPending} onPress={() => { mark.mutate({ kind: 'began', words: 'marked at the close' }) }}>It went on</Press>
-            <Press disabled={mark.isPending} onPress={() => { mark.mutate({ kind: 'set-aside', words: 'marked at the close' }) }} id={`not-used-${bowl.letter}`}>It was not used</Press>
+            <Press disabled={mark.isPending} onPress={() => { mark.mutate({ kind: 'began', words: t`marked at the close` }) }}>{t`It went on`}</Press>
+            <Press disabled={mark.isPending} onPress={() => { mark.mutate({ kind: 'set-aside', words: t`marked at the close` }) }} id={`not-used-${bowl.letter}`}>{t`It was not used`}</Press>
           </span>
         }
       >
-        The visit closes when every bowl is one or the other.
+        {t`The visit closes when every bowl is one or the other.`}
       </Notice>
       {mark.error === null ? null : <ErrorNotice error={mark.error} />}
     </>

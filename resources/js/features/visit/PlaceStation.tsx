@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Chips } from '../../shared/ui/Chips'
@@ -14,9 +16,9 @@ import { TimePlan } from './TimePlan'
 import type { Picture, Stroke, Visit } from './shapes'
 
 const METHODS = [
-  ['root-touch-up', 'root touch-up'], ['global', 'global'], ['root-shadow', 'root shadow'], ['melt', 'melt'], ['fine-foils', 'fine foils'], ['chunky-foils', 'chunky foils'],
-  ['slice-foils', 'slice foils'], ['backcombed-foils', 'back-combed foils'], ['hand-painted', 'hand-painted, open air'], ['painted-film', 'hand-painted under film'], ['lowlights', 'lowlights'],
-  ['between-foils', 'between foils'], ['blocks', 'blocks'], ['gloss', 'gloss'], ['filler', 'filler'], ['protect', 'protect'], ['strand', 'test strand'],
+  ['root-touch-up', t`root touch-up`], ['global', t`global`], ['root-shadow', t`root shadow`], ['melt', t`melt`], ['fine-foils', t`fine foils`], ['chunky-foils', t`chunky foils`],
+  ['slice-foils', t`slice foils`], ['backcombed-foils', t`back-combed foils`], ['hand-painted', t`hand-painted, open air`], ['painted-film', t`hand-painted under film`], ['lowlights', t`lowlights`],
+  ['between-foils', t`between foils`], ['blocks', t`blocks`], ['gloss', t`gloss`], ['filler', t`filler`], ['protect', t`protect`], ['strand', t`test strand`],
 ] as const
 
 const NEW: Stroke = { regions: [], spans: ['root'] }
@@ -45,68 +47,68 @@ export function PlaceStation(props: DeskProps) {
         <StrandRibbon bowls={ribbonOf(picture)} />
       </div>
       <div className="place-form">
-        {draft === null ? <p className="quiet">Choose a bowl on the left.</p> : (
+        {draft === null ? <p className="quiet">{t`Choose a bowl on the left.`}</p> : (
           <>
             <h2>
-              <span className={`brush ink-${inkOf(draft.sheet.letter).name}`}>{draft.sheet.letter}</span> {draft.sheet.job === '' ? 'Bowl' : draft.sheet.job}
+              <span className={`brush ink-${inkOf(draft.sheet.letter).name}`}>{draft.sheet.letter}</span> {draft.sheet.job === '' ? t`Bowl` : draft.sheet.job}
             </h2>
             <fieldset disabled={!editable}>
               <div className="zone-tabs">
-                {strokes.length === 0 ? null : <div className="tab-list" role="tablist" aria-label="Strokes of this bowl">
+                {strokes.length === 0 ? null : <div className="tab-list" role="tablist" aria-label={t`Strokes of this bowl`}>
                 {strokes.map((stroke, place) => (
                   <button key={place} type="button" role="tab" aria-selected={place === index} className="zone-tab" onClick={() => { setAt(place) }}>
-                    {stroke.order === undefined || stroke.order === null || stroke.order === '' ? '' : `${stroke.order}. `}{stroke.regions.length === 0 ? 'all over' : stroke.regions.join(', ')} <span className="quiet">{stroke.spans.join('–')}</span>
+                    {stroke.order === undefined || stroke.order === null || stroke.order === '' ? '' : `${stroke.order}. `}{stroke.regions.length === 0 ? t`all over` : stroke.regions.map(named).join(', ')} <span className="quiet">{stroke.spans.map(named).join('–')}</span>
                   </button>
                 ))}
                 </div>}
-                {editable ? <Press kind="quiet" id="add-stroke" onPress={() => { put([...strokes, { ...NEW, regions: [] }]); setAt(strokes.length) }}>+ stroke</Press> : null}
+                {editable ? <Press kind="quiet" id="add-stroke" onPress={() => { put([...strokes, { ...NEW, regions: [] }]); setAt(strokes.length) }}>{t`+ stroke`}</Press> : null}
               </div>
-              {current === undefined ? <p className="quiet">Press a region on the head, or “+ stroke” for all over.</p> : (
+              {current === undefined ? <p className="quiet">{t`Press a region on the head, or “+ stroke” for all over.`}</p> : (
                 <>
                   <div className="zone-line">
-                    <span className="zone-what">Strand</span>
-                    <Chips label="Along the strand" all={SPANS} on={SPANS.filter((span) => current.spans.includes(span))} onChange={(spans) => { set({ spans }) }} />
+                    <span className="zone-what">{t`Strand`}</span>
+                    <Chips label={t`Along the strand`} all={SPANS} on={SPANS.filter((span) => current.spans.includes(span))} onChange={(spans) => { set({ spans }) }} />
                   </div>
                   <div className="zone-line">
-                    <span className="zone-what">Measured</span>
-                    <Form.Control className="reach" aria-label="Measured along the strand" placeholder="0 to 3 cm, 1 inch, 8 cm to the ends" maxLength={40} value={current.reach ?? ''} onChange={(event) => { set({ reach: event.target.value === '' ? undefined : event.target.value }) }} />
+                    <span className="zone-what">{t`Measured`}</span>
+                    <Form.Control className="reach" aria-label={t`Measured along the strand`} placeholder={t`0 to 3 cm, 1 inch, 8 cm to the ends`} maxLength={40} value={current.reach ?? ''} onChange={(event) => { set({ reach: event.target.value === '' ? undefined : event.target.value }) }} />
                   </div>
                   <div className="field-row">
-                    <Field id="method" label="Technique">
+                    <Field id="method" label={t`Technique`}>
                       <Form.Select value={current.method ?? ''} onChange={(event) => { set({ method: event.target.value === '' ? undefined : event.target.value }) }}>
                         <option value="">–</option>
                         {METHODS.map(([value, label]) => <option key={value} value={value}>{label}</option>)}
                       </Form.Select>
                     </Field>
-                    <Field id="pattern" label="Pattern">
-                      <Form.Control value={current.pattern ?? ''} list="patterns" placeholder="2:1, alternate, 5, gap, 4" onChange={(event) => { set({ pattern: event.target.value === '' ? undefined : event.target.value }) }} />
+                    <Field id="pattern" label={t`Pattern`}>
+                      <Form.Control value={current.pattern ?? ''} list="patterns" placeholder={t`2:1, alternate, 5, gap, 4`} onChange={(event) => { set({ pattern: event.target.value === '' ? undefined : event.target.value }) }} />
                     </Field>
                     <datalist id="patterns"><option value="alternate" /><option value="2:1" /><option value="5, gap, 4, gap, 3, 3" /><option value="pie 8" /><option value="layers" /><option value="between" /></datalist>
                   </div>
                   {current.pattern === undefined ? null : (
                     <div className="zone-line">
-                      <span className="zone-what">With</span>
-                      <Chips label="Bowls that share the pattern" all={bowls.map((bowl) => bowl.letter).filter((letter) => letter !== draft.sheet.letter)} on={current.with ?? []} onChange={(letters) => { set({ with: letters.length === 0 ? undefined : letters }) }} />
+                      <span className="zone-what">{t`With`}</span>
+                      <Chips label={t`Bowls that share the pattern`} all={bowls.map((bowl) => bowl.letter).filter((letter) => letter !== draft.sheet.letter)} on={current.with ?? []} onChange={(letters) => { set({ with: letters.length === 0 ? undefined : letters }) }} />
                     </div>
                   )}
                   <div className="field-row">
-                    <Field id="order" label="Order" className="narrow"><Form.Control inputMode="numeric" value={current.order ?? ''} onChange={(event) => { set({ order: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
-                    <Field id="foils" label="Foils" className="narrow"><Form.Control inputMode="numeric" value={current.foils ?? ''} onChange={(event) => { set({ foils: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
-                    <Field id="hands" label="Hands">
+                    <Field id="order" label={t`Order`} className="narrow"><Form.Control inputMode="numeric" value={current.order ?? ''} onChange={(event) => { set({ order: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
+                    <Field id="foils" label={t`Foils`} className="narrow"><Form.Control inputMode="numeric" value={current.foils ?? ''} onChange={(event) => { set({ foils: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
+                    <Field id="hands" label={t`Hands`}>
                       <Form.Select value={current.hands ?? ''} onChange={(event) => { set({ hands: event.target.value === '' ? undefined : event.target.value }) }}>
-                        <option value="">whoever is free</option>
+                        <option value="">{t`whoever is free`}</option>
                         {[...new Set([...visit.team, ...(current.hands === undefined ? [] : [current.hands])])].map((name) => <option key={name} value={name}>{name}</option>)}
                       </Form.Select>
                     </Field>
-                    <Field id="width" label="Sections"><Form.Control value={current.width ?? ''} placeholder="narrow at the face" maxLength={60} onChange={(event) => { set({ width: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
+                    <Field id="width" label={t`Sections`}><Form.Control value={current.width ?? ''} placeholder={t`narrow at the face`} maxLength={60} onChange={(event) => { set({ width: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
                   </div>
-                  <div className="zone-line"><span className="zone-what">Hair</span><OneOf label="Hair for this stroke" all={['dry', 'damp', 'wet']} on={current.hair} clears onChange={(hair) => { set({ hair: hair ?? undefined }) }} /></div>
-                  <div className="zone-line"><span className="zone-what">Cover</span><OneOf label="Covering of this stroke" all={['open', 'foil', 'film', 'cap']} on={current.covering} clears onChange={(covering) => { set({ covering: covering ?? undefined }) }} /></div>
-                  <Field id="stroke-note" label="How the sections lie"><Form.Control value={current.note ?? ''} maxLength={300} placeholder="higher at the face, lower at the back" onChange={(event) => { set({ note: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
+                  <div className="zone-line"><span className="zone-what">{t`Hair`}</span><OneOf label={t`Hair for this stroke`} all={['dry', 'damp', 'wet']} on={current.hair} clears onChange={(hair) => { set({ hair: hair ?? undefined }) }} /></div>
+                  <div className="zone-line"><span className="zone-what">{t`Cover`}</span><OneOf label={t`Covering of this stroke`} all={['open', 'foil', 'film', 'cap']} on={current.covering} clears onChange={(covering) => { set({ covering: covering ?? undefined }) }} /></div>
+                  <Field id="stroke-note" label={t`How the sections lie`}><Form.Control value={current.note ?? ''} maxLength={300} placeholder={t`higher at the face, lower at the back`} onChange={(event) => { set({ note: event.target.value === '' ? undefined : event.target.value }) }} /></Field>
                   <div className="chips">
-                    <Press kind="quiet" id="all-over" onPress={() => { set({ regions: [] }) }}>All over</Press>
-                    <button type="button" className="chip" aria-pressed={current.overlaps === true} onClick={() => { set({ overlaps: current.overlaps === true ? undefined : true }) }}>runs over on purpose</button>
-                    <Press kind="quiet" onPress={() => { put(strokes.filter((_, place) => place !== index)); setAt(0) }}>Take stroke out</Press>
+                    <Press kind="quiet" id="all-over" onPress={() => { set({ regions: [] }) }}>{t`All over`}</Press>
+                    <button type="button" className="chip" aria-pressed={current.overlaps === true} onClick={() => { set({ overlaps: current.overlaps === true ? undefined : true }) }}>{t`runs over on purpose`}</button>
+                    <Press kind="quiet" onPress={() => { put(strokes.filter((_, place) => place !== index)); setAt(0) }}>{t`Take stroke out`}</Press>
                   </div>
                 </>
               )}
@@ -140,14 +142,14 @@ export function PatternList({ picture }: { picture: Picture }) {
   const strokes = [...picture.strokes].sort((one, other) => one.round - other.round || (one.order ?? 99) - (other.order ?? 99))
   if (strokes.length === 0) return null
   return (
-    <ol className="pattern-list" aria-label="Order of the strokes">
+    <ol className="pattern-list" aria-label={t`Order of the strokes`}>
       {strokes.map((stroke, index) => (
         <li key={index}>
           <span className={`brush ink-${inkOf(stroke.letter).name}`}>{stroke.letter}</span>
           <div>
             {stroke.words}
             {stroke.sequence.length === 0 ? null : (
-              <span className="sequence" aria-label={`laid ${stroke.sequence.map((each) => each ?? 'gap').join(' ')}`}>
+              <span className="sequence" aria-label={t`laid ${stroke.sequence.map((each) => each ?? t`gap`).join(' ')}`}>
                 {stroke.sequence.slice(0, 40).map((letter, place) => (letter === null ? <i key={place} /> : <b key={place} className={`ink-${inkOf(letter).name}`}>{letter}</b>))}
               </span>
             )}

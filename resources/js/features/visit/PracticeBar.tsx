@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -13,11 +15,11 @@ export function PracticeBar({ visit }: { visit: Visit }) {
   })
   const bowls = visit.rounds.flatMap((round) => round.bowls).length
   return (
-    <section className="practice-bar" aria-label="Practice head">
+    <section className="practice-bar" aria-label={t`Practice head`}>
       <p>
-        <strong>Practice head.</strong> Read its canvas, plan and save the bowls, say where they go and how long. Then put them on.
+        <Trans><strong>Practice head.</strong> Read its canvas, plan and save the bowls, say where they go and how long. Then put them on.</Trans>
       </p>
-      <Press id="put-on" kind="main" disabled={bowls === 0 || put.isPending} onPress={() => { put.mutate() }}>{bowls === 0 ? 'No bowl yet' : 'Put them on'}</Press>
+      <Press id="put-on" kind="main" disabled={bowls === 0 || put.isPending} onPress={() => { put.mutate() }}>{bowls === 0 ? t`No bowl yet` : t`Put them on`}</Press>
       {put.error === null ? null : <ErrorNotice error={put.error} />}
       {put.data === undefined ? null : (
         <div className="practice-came" role="status">
@@ -25,13 +27,13 @@ export function PracticeBar({ visit }: { visit: Visit }) {
             {put.data.came.map((zone) => (
               <li key={zone.zone}>
                 <span className="way-swatches" aria-hidden="true"><i style={{ background: zone.swatch }} /><i className="way-wish" style={{ background: zone.wish }} /></span>
-                <strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? '✓ on target' : `! ${zone.verdict}`}</strong>
+                <Trans><strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? t`✓ on target` : `! ${zone.verdict}`}</strong></Trans>
               </li>
             ))}
           </ul>
-          {put.data.said.length === 0 ? <p>Nothing that the house’s rules would have said otherwise.</p> : (
+          {put.data.said.length === 0 ? <p>{t`Nothing that the house’s rules would have said otherwise.`}</p> : (
             <>
-              <p>What the house’s rules would have said:</p>
+              <p>{t`What the house’s rules would have said:`}</p>
               <ul>{put.data.said.map((line) => <li key={line}>{line}</li>)}</ul>
             </>
           )}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { masses } from '../../shared/format/mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -9,13 +10,13 @@ import { decide, triedChange, visit as visitQuery } from './api'
 import { ChangePreview } from './ChangePreview'
 import type { Proposal, Visit } from './shapes'
 
-const STATE = { open: '○ waits', applied: '● done', dismissed: '– left', said: '› said' } as const
+const STATE = { open: t`○ waits`, applied: t`● done`, dismissed: t`– left`, said: t`› said` } as const
 
 /** What was to change, what the repeat worked out, what was adjusted: each to be applied, left or taken back. */
 export function ProposalList({ visit, editable, proposals }: { visit: Visit; editable: boolean; proposals: Proposal[] }) {
   if (proposals.length === 0) return null
   return (
-    <ul className="proposals" aria-label="Changes to this visit">
+    <ul className="proposals" aria-label={t`Changes to this visit`}>
       {proposals.map((proposal) => (
         <One key={proposal.id} proposal={proposal} visit={visit} editable={editable} />
       ))}
@@ -44,13 +45,13 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
         {proposal.before === '' && proposal.after === '' ? null : (
           <span className="grams"> {masses(proposal.before)} {proposal.before === '' ? '' : '→'} {masses(proposal.after)}</span>
         )}
-        {proposal.condition === '' ? null : <em> only if {proposal.condition}</em>}
-        {proposal.rest === '' ? null : <em> not understood: “{proposal.rest}”</em>}
+        {proposal.condition === '' ? null : <em> {t`only if ${proposal.condition}`}</em>}
+        {proposal.rest === '' ? null : <em> {t`not understood: “${proposal.rest}”`}</em>}
         <span className="quiet">
-          {' '}{proposal.reason} {proposal.source === 'review' ? `Said on ${showDay(proposal.from.on)}.` : ''}{proposal.by === null ? '' : ` ${proposal.by}`}
+          {' '}{proposal.reason} {proposal.source === 'review' ? t`Said on ${showDay(proposal.from.on)}.` : ''}{proposal.by === null ? '' : ` ${proposal.by}`}
         </span>
         {shown === null || tried.data === undefined ? null : (
-          <ChangePreview tried={tried.data} take="Apply" disabled={act.isPending} onTake={(way) => { act.mutate({ verb: 'apply', ...(way.of === 'ask' ? {} : { of: way.of }) }) }} />
+          <ChangePreview tried={tried.data} take={t`Apply`} disabled={act.isPending} onTake={(way) => { act.mutate({ verb: 'apply', ...(way.of === 'ask' ? {} : { of: way.of }) }) }} />
         )}
         {shown === null || tried.error === null ? null : <ErrorNotice error={tried.error} />}
         {act.error === null ? null : <ErrorNotice error={act.error} />}
@@ -58,8 +59,8 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
       {editable ? (
         <div className="proposal-acts">
           {needsBowl ? (
-            <Form.Select aria-label="Which bowl" value={bowl} onChange={(event) => { setBowl(event.target.value) }}>
-              <option value="">which bowl?</option>
+            <Form.Select aria-label={t`Which bowl`} value={bowl} onChange={(event) => { setBowl(event.target.value) }}>
+              <option value="">{t`which bowl?`}</option>
               {bowls.map((each) => (
                 <option key={each.id} value={each.id}>{each.letter} {each.job}</option>
               ))}
@@ -67,12 +68,12 @@ function One({ proposal, visit, editable }: { proposal: Proposal; visit: Visit; 
           ) : null}
           {proposal.state === 'open' ? (
             <>
-              {shown !== null ? null : <Press kind="main" disabled={act.isPending || (needsBowl && bowl === '')} onPress={() => { act.mutate({ verb: 'apply' }) }}>{proposal.canApply ? 'Apply' : 'Done by hand'}</Press>}
-              <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'dismiss' }) }}>Leave</Press>
+              {shown !== null ? null : <Press kind="main" disabled={act.isPending || (needsBowl && bowl === '')} onPress={() => { act.mutate({ verb: 'apply' }) }}>{proposal.canApply ? t`Apply` : t`Done by hand`}</Press>}
+              <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'dismiss' }) }}>{t`Leave`}</Press>
             </>
           ) : null}
-          {proposal.state === 'applied' && proposal.source !== 'adjust' && (proposal.canTakeBack || !proposal.canApply) ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>Take back</Press> : null}
-          {proposal.state === 'dismissed' && proposal.source === 'review' ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>Let it wait again</Press> : null}
+          {proposal.state === 'applied' && proposal.source !== 'adjust' && (proposal.canTakeBack || !proposal.canApply) ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>{t`Take back`}</Press> : null}
+          {proposal.state === 'dismissed' && proposal.source === 'review' ? <Press kind="quiet" disabled={act.isPending} onPress={() => { act.mutate({ verb: 'take-back' }) }}>{t`Let it wait again`}</Press> : null}
         </div>
       ) : null}
     </li>

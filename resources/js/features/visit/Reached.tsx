@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -36,13 +37,13 @@ export function Reached({ visit, ladder, round }: { visit: Visit; ladder: Rung[]
   const words = shown(visit, round)
   if (zones.length === 0 || !round.bowls.some((bowl) => bowl.state === 'mixed')) return null
   return (
-    <details className="adjust reached" aria-label={`Reached after ${round.name}`}>
-      <summary>{words === '' ? 'What was reached?' : `Reached: ${words}`}{round.reachedAt === null ? null : <span className="quiet"> · {showClock(round.reachedAt)}, {round.reachedBy}</span>}</summary>
+    <details className="adjust reached" aria-label={t`Reached after ${round.name}`}>
+      <summary>{words === '' ? t`What was reached?` : t`Reached: ${words}`}{round.reachedAt === null ? null : <span className="quiet"> · {showClock(round.reachedAt)}, {round.reachedBy}</span>}</summary>
       {isOver(visit) ? null : (
         <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
           <ResultRows ladder={ladder} zones={zones} results={results} error={save.error} onChange={(next) => { setTyped(next); deviceKeep.write(kept, next) }} />
           {save.error === null ? null : <ErrorNotice error={save.error} />}
-          <Press submit disabled={typed === null || save.isPending}>Keep what was reached</Press>
+          <Press submit disabled={typed === null || save.isPending}>{t`Keep what was reached`}</Press>
         </Form>
       )}
     </details>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
@@ -5,11 +6,11 @@ import { Tones } from '../../shared/ui/Tones'
 import { problemAt } from './problems'
 import type { Result, Visit } from './shapes'
 
-const VERDICTS = [['good', '✓ Good'], ['mixed', '~ Mixed'], ['poor', '✕ Poor']] as const
+const VERDICTS = [['good', t`✓ Good`], ['mixed', t`~ Mixed`], ['poor', t`✕ Poor`]] as const
 
 export function VerdictChoice({ verdict, onChange }: { verdict: string; onChange: (verdict: string) => void }) {
   return (
-    <div className="chips" role="radiogroup" aria-label="How did it come out?">
+    <div className="chips" role="radiogroup" aria-label={t`How did it come out?`}>
       {VERDICTS.map(([each, label]) => (
         <button key={each} type="button" role="radio" className="chip" aria-checked={verdict === each} onClick={() => { onChange(each) }}>{label}</button>
       ))}
@@ -40,14 +41,14 @@ export function ResultRows({ zones, ladder, results, error, onChange }: { zones:
     const put = (change: Partial<Result>) => { onChange({ ...results, [zone.id]: { ...result, ...change } }) }
     return (
       <fieldset key={zone.id} className="result-row">
-        <legend>{zone.name} {zone.wish === '' ? null : <span className="quiet">wished {zone.wish}</span>}</legend>
-        <LevelField id={`result-${zone.id}`} label={`Level ${zone.name} came to`} ladder={ladder} problem={problemAt(error, `/results/${index}/level`)} value={result.level} onChange={(level) => { put({ level }) }} />
+        <legend>{zone.name} {zone.wish === '' ? null : <span className="quiet">{t`wished ${zone.wish}`}</span>}</legend>
+        <LevelField id={`result-${zone.id}`} label={t`Level ${zone.name} came to`} ladder={ladder} problem={problemAt(error, `/results/${index}/level`)} value={result.level} onChange={(level) => { put({ level }) }} />
         {result.level === null || result.level === '' ? null : (
           <>
-            <Tones label={`Tone of ${zone.name}, strongest first`} on={result.tone} onChange={(tone) => { put({ tone }) }} />
+            <Tones label={t`Tone of ${zone.name}, strongest first`} on={result.tone} onChange={(tone) => { put({ tone }) }} />
             <div className="field-row">
-              <OneOf label={`Was ${zone.name} even`} all={[['yes', 'even'], ['no', 'uneven']]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
-              <Form.Control aria-label={`Words on ${zone.name}`} placeholder="in words" maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
+              <OneOf label={t`Was ${zone.name} even`} all={[['yes', t`even`], ['no', t`uneven`]]} on={result.even === null ? null : result.even ? 'yes' : 'no'} clears onChange={(even) => { put({ even: even === null ? null : even === 'yes' }) }} />
+              <Form.Control aria-label={t`Words on ${zone.name}`} placeholder={t`in words`} maxLength={300} value={result.words} onChange={(event) => { put({ words: event.target.value }) }} />
             </div>
           </>
         )}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -30,8 +31,8 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
   if (typed !== null)
     return (
       <Form className="new-round" onSubmit={(event) => { event.preventDefault(); rename.mutate(typed.trim()) }}>
-        <Form.Control autoFocus aria-label={`New name of the round ${round.name}`} maxLength={80} value={typed} onChange={(event) => { setTyped(event.target.value) }} onKeyDown={(event) => { if (event.key === 'Escape') setTyped(null) }} />
-        <Press kind="quiet" submit disabled={typed.trim() === '' || rename.isPending}>Name it</Press>
+        <Form.Control autoFocus aria-label={t`New name of the round ${round.name}`} maxLength={80} value={typed} onChange={(event) => { setTyped(event.target.value) }} onKeyDown={(event) => { if (event.key === 'Escape') setTyped(null) }} />
+        <Press kind="quiet" submit disabled={typed.trim() === '' || rename.isPending}>{t`Name it`}</Press>
         {rename.error === null ? null : <ErrorNotice error={rename.error} />}
       </Form>
     )
@@ -39,9 +40,9 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
     <>
       <h2>
         {editable ? (
-          <button type="button" className="round-name" aria-label={`Rename the round ${round.name}`} onClick={() => { rename.reset(); setTyped(round.name) }}>{round.name}</button>
+          <button type="button" className="round-name" aria-label={t`Rename the round ${round.name}`} onClick={() => { rename.reset(); setTyped(round.name) }}>{round.name}</button>
         ) : round.name}
-        {removable ? <button type="button" className="chip round-out" aria-label={`Take the round ${round.name} out`} onClick={() => { remove.mutate() }}>✕</button> : null}
+        {removable ? <button type="button" className="chip round-out" aria-label={t`Take the round ${round.name} out`} onClick={() => { remove.mutate() }}>✕</button> : null}
       </h2>
       {remove.error === null ? null : <ErrorNotice error={remove.error} />}
     </>

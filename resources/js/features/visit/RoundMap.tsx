@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useState } from 'react'
 import { HeadMap, type Region } from '../../shared/ui/HeadMap'
 import type { Picture, Visit } from './shapes'
@@ -10,10 +11,10 @@ export function RoundMap({ visit, picture, chosen, at, onRegion }: { visit: Visi
     <div className="round-map">
       <HeadMap cells={map?.cells ?? picture.cells} uncovered={map === undefined ? picture.uncovered : []} doubled={picture.doubled} chosen={chosen} onRegion={onRegion} />
       {picture.maps.length < 2 ? null : (
-        <div className="chips" role="group" aria-label="Rounds on the map">
-          <button type="button" className="chip" aria-pressed={map === undefined} onClick={() => { setRound(null) }}>all</button>
+        <div className="chips" role="group" aria-label={t`Rounds on the map`}>
+          <button type="button" className="chip" aria-pressed={map === undefined} onClick={() => { setRound(null) }}>{t`all`}</button>
           {picture.maps.map((each) => (
-            <button key={each.round} type="button" className="chip" aria-pressed={each.round === round} onClick={() => { setRound(each.round) }}>{visit.rounds[each.round]?.name ?? `Round ${String(each.round + 1)}`}</button>
+            <button key={each.round} type="button" className="chip" aria-pressed={each.round === round} onClick={() => { setRound(each.round) }}>{visit.rounds[each.round]?.name ?? t`Round ${String(each.round + 1)}`}</button>
           ))}
         </div>
       )}

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { ShelfLine } from '../../shared/shelf/shelf'
 
 /** The shade that is chosen, or the words for what is; a press chooses another. */
@@ -6,7 +7,7 @@ export function ShadeButton({ line, product, words, onPress }: { line: ShelfLine
   return (
     <button type="button" className="shade-button" onClick={onPress}>
       <span className="shade-swatch" style={{ background: shade?.swatch }} />
-      <strong>{shade?.code ?? words ?? 'choose'}</strong>
+      <strong>{shade?.code ?? words ?? t`choose`}</strong>
       <span className="quiet">{shade?.name}</span>
     </button>
   )

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import type { ReactNode } from 'react'
 import { showDay } from '../../shared/format/time'
 import { isOver } from '../../shared/visits/visitLine'
@@ -8,12 +10,12 @@ import type { Caution, Picture, Visit } from './shapes'
 /** What one change does to everything else: the painted head, what each zone is expected to become, what needs care. */
 export function SidePanel({ visit, picture, withMap, children }: { visit: Visit; picture: Picture; withMap: boolean; children?: ReactNode }) {
   return (
-    <aside className="side-panel" aria-label="Head and outlook">
+    <aside className="side-panel" aria-label={t`Head and outlook`}>
       {withMap ? <RoundMap visit={visit} picture={picture} /> : null}
       {children}
       <div className="outlooks">
         {picture.zones.map((zone) => (
-          <section key={zone.id} className="outlook" aria-label={`Outlook for ${zone.name}`}>
+          <section key={zone.id} className="outlook" aria-label={t`Outlook for ${zone.name}`}>
             <h3>
               {zone.name} <span className="quiet">{zone.headline}</span>
             </h3>
@@ -24,19 +26,19 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
               {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
             </div>
             {zone.lastTime === null || zone.reached?.last === true ? null : (
-              <p className="outlook-words"><strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls: {zone.lastTime.words}, good</p>
+              <p className="outlook-words"><Trans><strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls: {zone.lastTime.words}, good</Trans></p>
             )}
             {zone.reached?.last === true ? (
-              <p className="outlook-words"><Against verdict={zone.verdict} /> reached {zone.reached.words}</p>
+              <p className="outlook-words"><Against verdict={zone.verdict} /> {t`reached ${zone.reached.words}`}</p>
             ) : zone.expected === null ? null : (
               <p className="outlook-words">
-                {zone.lastTime === null ? null : 'The model: '}<Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
+                {zone.lastTime === null ? null : t`The model: `}<Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
               </p>
             )}
             {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}
           </section>
         ))}
-        {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">Read the canvas, and what to expect appears here.</p> : null}
+        {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">{t`Read the canvas, and what to expect appears here.`}</p> : null}
       </div>
       <CautionList cautions={picture.cautions} />
     </aside>
@@ -44,7 +46,7 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
 }
 
 function Against({ verdict }: { verdict: string }) {
-  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? 'sketch' : `${verdict === 'on target' ? '✓' : '!'} ${verdict}`}</strong>
+  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? t`sketch` : `${verdict === 'on target' ? '✓' : '!'} ${verdict}`}</strong>
 }
 
 function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { words: string; swatch: string } | null; sketch?: boolean }) {
@@ -65,13 +67,13 @@ export function CautionList({ cautions }: { cautions: Caution[] }) {
   if (first === undefined) return null
   return (
     <div className="caution-list">
-      <ul className="cautions" aria-label="What matters most">
+      <ul className="cautions" aria-label={t`What matters most`}>
         <CautionRow caution={first} />
       </ul>
       {others.length === 0 ? null : (
         <details>
-          <summary>{others.length === 1 ? 'one more caution' : `${String(others.length)} more cautions`}</summary>
-          <ul className="cautions" aria-label="Cautions over the whole visit">
+          <summary>{others.length === 1 ? t`one more caution` : t`${String(others.length)} more cautions`}</summary>
+          <ul className="cautions" aria-label={t`Cautions over the whole visit`}>
             {others.map((caution) => <CautionRow key={caution.key + caution.reason} caution={caution} />)}
           </ul>
         </details>

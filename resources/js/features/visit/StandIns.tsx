@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
@@ -11,25 +12,25 @@ import { usePaused } from './usePaused'
 
 /** The nearest blends for a shade that is out; taking one keeps what was wanted and why. */
 export function StandIns({ sheet, product, visit, onTake, onClose }: { sheet: Sheet; product: string; visit: string | undefined; onTake: (sheet: Sheet) => void; onClose: () => void }) {
-  const [why, setWhy] = useKept(`why.${visit ?? ''}.${product}`, 'out of stock')
+  const [why, setWhy] = useKept(`why.${visit ?? ''}.${product}`, t`out of stock`)
   const reason = usePaused(why)
   const found = useQuery({ queryKey: ['stand-ins', sheet, product, visit, reason], queryFn: ({ signal }) => standIns(sheet, product, reason, visit, signal), retry: false, placeholderData: keepPreviousData })
   return (
     <Modal show onHide={onClose} centered aria-labelledby="stand-ins-title">
       <Modal.Header closeButton>
-        <Modal.Title id="stand-ins-title">What can stand in</Modal.Title>
+        <Modal.Title id="stand-ins-title">{t`What can stand in`}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        <Form.Control aria-label="Why" value={why} maxLength={300} onChange={(event) => { setWhy(event.target.value) }} />
+        <Form.Control aria-label={t`Why`} value={why} maxLength={300} onChange={(event) => { setWhy(event.target.value) }} />
         {found.error === null ? null : <ErrorNotice error={found.error} />}
-        {found.data === undefined && found.error === null ? <Waiting what="the nearest blends" /> : null}
+        {found.data === undefined && found.error === null ? <Waiting what={t`the nearest blends`} /> : null}
         {found.data?.map((blend) => (
           <div key={blend.words} className="stand-in">
             <div>
               <strong>{blend.words}</strong>
-              <div className="quiet">{blend.differs === '' ? 'no difference' : blend.differs}{blend.distance === '' ? '' : `; distance ${blend.distance}`}</div>
+              <div className="quiet">{blend.differs === '' ? t`no difference` : blend.differs}{blend.distance === '' ? '' : t`; distance ${blend.distance}`}</div>
             </div>
-            {blend.sheet === null ? null : <Taking sheet={blend.sheet} onTake={(taken) => { setWhy('out of stock'); onTake(taken) }} />}
+            {blend.sheet === null ? null : <Taking sheet={blend.sheet} onTake={(taken) => { setWhy(t`out of stock`); onTake(taken) }} />}
           </div>
         ))}
       </Modal.Body>
@@ -38,5 +39,5 @@ export function StandIns({ sheet, product, visit, onTake, onClose }: { sheet: Sh
 }
 
 function Taking({ sheet, onTake }: { sheet: Sheet; onTake: (sheet: Sheet) => void }) {
-  return <Press kind="main" onPress={() => { onTake(sheet) }}>Take</Press>
+  return <Press kind="main" onPress={() => { onTake(sheet) }}>{t`Take`}</Press>
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { inkOf } from '../../shared/ui/ink'
 import { ribbons } from './ribbons'
 import type { Strand } from './shapes'
@@ -12,7 +13,7 @@ export function StrandRibbons({ strands, whole }: { strands: Strand[]; whole: { 
           const strand = strands[kind]
           return strand === undefined ? null : <i key={at} style={{ background: `linear-gradient(${strand.was} 8%, ${strand.swatch} 45%)` }} />
         })}
-        {whole === null ? null : <b style={{ background: whole.swatch }} title="from some steps away" />}
+        {whole === null ? null : <b style={{ background: whole.swatch }} title={t`from some steps away`} />}
       </div>
       {whole === null ? null : <p className="outlook-words">{whole.words}</p>}
       <ul className="strand-list">
@@ -34,7 +35,7 @@ function StrandRow({ strand, alone }: { strand: Strand; alone: boolean }) {
       {alone ? null : <strong>{strand.share} %</strong>}
       {alone ? null : <span>{strand.name}</span>}
       {strand.letters.map((letter) => <b key={letter} className={`sign ink-${inkOf(letter).name}`}>{letter}</b>)}
-      {strand.words === '' ? <span className="quiet">nothing on it</span> : <span>{strand.words}</span>}
+      {strand.words === '' ? <span className="quiet">{t`nothing on it`}</span> : <span>{strand.words}</span>}
       {strand.verdict === '' || alone || !strand.main ? null : <span className={strand.verdict === 'on target' ? 'on-target' : 'off-target'}>{strand.verdict === 'on target' ? '✓' : `! ${strand.verdict}`}</span>}
     </>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -23,9 +24,9 @@ export function StrengthWish({ line, onBlend }: { line: string; onBlend: (ingred
         blend.mutate()
       }}
     >
-      <Form.Control aria-label="Wished strength" id="wish" value={wish} placeholder="Wished strength: 15 vol, 3.9 %" onChange={(event) => { setWish(event.target.value) }} />
+      <Form.Control aria-label={t`Wished strength`} id="wish" value={wish} placeholder={t`Wished strength: 15 vol, 3.9 %`} onChange={(event) => { setWish(event.target.value) }} />
       <Press kind="quiet" submit disabled={wish.trim() === ''}>
-        Blend
+        {t`Blend`}
       </Press>
       {blend.error === null ? null : <ErrorNotice error={blend.error} />}
     </Form>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -45,38 +46,38 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
   const error = take.error ?? plan.error ?? keep.error ?? drop.error
   return (
     <details className="why to-take">
-      <summary>Take a bowl: of {visit.before === null ? 'another client' : `${showDay(visit.before.on)}, of another client`}, a service or a blend of the house</summary>
+      <summary>{t`Take a bowl: of ${visit.before === null ? t`another client` : t`${showDay(visit.before.on)}, of another client`}, a service or a blend of the house`}</summary>
       {services.length === 0 ? null : (
-        <div className="chips" role="group" aria-label="Services of the house">
-          <span className="zone-what">Services</span>
+        <div className="chips" role="group" aria-label={t`Services of the house`}>
+          <span className="zone-what">{t`Services`}</span>
           {services.map((each) => (
             <span key={each.id} className="chip-pair">
-              <button type="button" className="chip" disabled={busy} onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}><strong>{each.name}</strong> <span className="quiet">{each.bowls === 1 ? 'one bowl' : `${each.bowls} bowls`}</span></button>
-              <button type="button" className="chip chip-out" aria-label={`Forget the service ${each.name}`} disabled={drop.isPending} onClick={() => { drop.mutate({ id: each.id, called: each.name }) }}>✕</button>
+              <button type="button" className="chip" disabled={busy} onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}><strong>{each.name}</strong> <span className="quiet">{each.bowls === 1 ? t`one bowl` : t`${each.bowls} bowls`}</span></button>
+              <button type="button" className="chip chip-out" aria-label={t`Forget the service ${each.name}`} disabled={drop.isPending} onClick={() => { drop.mutate({ id: each.id, called: each.name }) }}>✕</button>
             </span>
           ))}
         </div>
       )}
       {blends.length === 0 ? null : (
-        <div className="chips" role="group" aria-label="Blends of the house">
-          <span className="zone-what">Blends</span>
+        <div className="chips" role="group" aria-label={t`Blends of the house`}>
+          <span className="zone-what">{t`Blends`}</span>
           {blends.map((blend) => <button key={blend.id} type="button" className="chip" disabled={busy} onClick={() => { take.mutate(blend.sheet) }}>{blend.name}</button>)}
         </div>
       )}
-      <Form.Control aria-label="Another client’s bowls" placeholder="another client’s name" value={name} onChange={(event) => { setName(event.target.value) }} />
-      <div className="chips" role="group" aria-label="Bowls of visits">
-        {bowls.length === 0 ? null : <span className="zone-what">Bowls</span>}
+      <Form.Control aria-label={t`Another client’s bowls`} placeholder={t`another client’s name`} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <div className="chips" role="group" aria-label={t`Bowls of visits`}>
+        {bowls.length === 0 ? null : <span className="zone-what">{t`Bowls`}</span>}
         {bowls.map((bowl) => (
           <button key={bowl.id} type="button" className="chip" disabled={busy} title={bowl.written} onClick={() => { take.mutate(bowl.sheet) }}>
             <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
           </button>
         ))}
-        {bowls.length === 0 && wanted.length > 1 && found.data !== undefined ? <span className="quiet">No closed visit of such a client.</span> : null}
+        {bowls.length === 0 && wanted.length > 1 && found.data !== undefined ? <span className="quiet">{t`No closed visit of such a client.`}</span> : null}
       </div>
       {visit.rounds.every((each) => each.bowls.length === 0) ? null : (
         <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
-          <Form.Control aria-label="Name of a service of the house" placeholder="keep this visit’s bowls as a service of the house" maxLength={80} value={service} onChange={(event) => { setService(event.target.value) }} />
-          <Press submit disabled={service.trim() === '' || keep.isPending} id="keep-service">Keep</Press>
+          <Form.Control aria-label={t`Name of a service of the house`} placeholder={t`keep this visit’s bowls as a service of the house`} maxLength={80} value={service} onChange={(event) => { setService(event.target.value) }} />
+          <Press submit disabled={service.trim() === '' || keep.isPending} id="keep-service">{t`Keep`}</Press>
         </Form>
       )}
       {error === null ? null : <ErrorNotice error={error} />}

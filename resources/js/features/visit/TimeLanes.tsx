@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
@@ -21,7 +22,7 @@ export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove }: Props)
   if (axis === null) return null
   const rinses = [...new Set(times.bowls.map((bowl) => bowl.rinse))]
   return (
-    <div className="time-lanes" role="group" aria-label="Times">
+    <div className="time-lanes" role="group" aria-label={t`Times`}>
       <div className="time-axis" aria-hidden="true">
         {axis.ticks.map((tick) => <span key={tick.moment} style={{ left: `${tick.at}%` }}>{showClock(tick.moment)}</span>)}
       </div>
@@ -44,7 +45,7 @@ function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl:
   const [shift, setShift] = useState(0)
   const movable = onMove !== undefined && !bowl.begun && bowl.batch === null
   const span = (from: string, to: string) => ({ left: `${axis.at(from)}%`, width: `${Math.max(0, axis.at(to) - axis.at(from))}%` })
-  const words = `Bowl ${bowl.letter}${job === '' ? '' : `, ${job}`}: ${bowl.begun ? 'on since' : 'begin'} ${showClock(bowl.begin)}, complete ${showClock(bowl.complete)}, rinse ${showClock(bowl.rinse)}; first strand ${bowl.firstStrand} min, last ${bowl.lastStrand}${broken ? '; does not hold' : ''}`
+  const words = t`Bowl ${bowl.letter}${job === '' ? '' : `, ${job}`}: ${bowl.begun ? t`on since` : t`begin`} ${showClock(bowl.begin)}, complete ${showClock(bowl.complete)}, rinse ${showClock(bowl.rinse)}; first strand ${bowl.firstStrand} min, last ${bowl.lastStrand}${broken ? t`; does not hold` : ''}`
   const key = (event: KeyboardEvent) => {
     const step = (event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0) * (event.shiftKey ? 5 : 1)
     if (step !== 0 && movable) {

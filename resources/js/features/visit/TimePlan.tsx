@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { showClock } from '../../shared/format/time'
@@ -40,39 +41,39 @@ export function TimePlan({ visit, now }: { visit: Visit; now: number }) {
   const tryBowl = bowls.find((each) => each.id === tried?.bowl)
   const busy = retime.isPending || hands.isPending
   return (
-    <section aria-label="Plan of times" className="time-plan">
+    <section aria-label={t`Plan of times`} className="time-plan">
       <header>
-        <h2>Times</h2>
-        {times.ends === null ? null : <p className="quiet">done by {showClock(times.ends)}{times.endsLatest === null ? '' : ` to ${showClock(times.endsLatest)}`}{times.proven ? '' : ', the best that was found'}</p>}
+        <h2>{t`Times`}</h2>
+        {times.ends === null ? null : <p className="quiet">{t`done by ${showClock(times.ends)}${times.endsLatest === null ? '' : t` to ${showClock(times.endsLatest)}`}${times.proven ? '' : t`, the best that was found`}`}</p>}
         {open ? (
           <div className="time-hands">
-            <span className="quiet">hands</span>
-            <Press label="Fewer hands" disabled={busy || visit.hands <= 1} onPress={() => { hands.mutate(visit.hands - 1) }}>−</Press>
+            <span className="quiet">{t`hands`}</span>
+            <Press label={t`Fewer hands`} disabled={busy || visit.hands <= 1} onPress={() => { hands.mutate(visit.hands - 1) }}>−</Press>
             <strong aria-live="polite">{times.hands}</strong>
-            <Press label="More hands" disabled={busy || visit.hands >= 8} onPress={() => { hands.mutate(times.hands + 1) }}>+</Press>
+            <Press label={t`More hands`} disabled={busy || visit.hands >= 8} onPress={() => { hands.mutate(times.hands + 1) }}>+</Press>
           </div>
         ) : null}
       </header>
       <TimeLanes times={times} now={visit.status === 'in-chair' || visit.times.bowls.some((each) => each.begun) ? (open ? now : null) : null} jobs={Object.fromEntries(bowls.map((each) => [each.id, each.job]))} chosen={chosen} onChoose={open ? setChosen : undefined} onMove={open ? move : undefined} />
       {bowl !== undefined && planned !== undefined && !planned.begun ? (
-        <div className="time-nudge" role="group" aria-label={`Times of bowl ${bowl.letter}`}>
-          <strong>{bowl.letter} begins {showClock(planned.begin)}</strong>
-          {[-5, -1, 1, 5].map((minutes) => <Press key={minutes} label={`Begin ${Math.abs(minutes)} min ${minutes < 0 ? 'earlier' : 'later'}`} onPress={() => { move(planned, minutes) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
-          <span className="quiet">applied in {Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000)} min</span>
-          {[-5, 5].map((minutes) => <Press key={minutes} label={`Apply ${Math.abs(minutes)} min ${minutes < 0 ? 'faster' : 'slower'}`} onPress={() => { setTried({ bowl: bowl.id, set: { ...(tried?.bowl === bowl.id ? tried.set : {}), applying: Math.max(1, Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000) + minutes) } }) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
-          {bowl.sheet.starts === undefined ? null : <Press kind="quiet" disabled={busy} onPress={() => { retime.mutate({ bowl, set: { starts: null } }) }}>Let the plan choose</Press>}
+        <div className="time-nudge" role="group" aria-label={t`Times of bowl ${bowl.letter}`}>
+          <strong>{t`${bowl.letter} begins ${showClock(planned.begin)}`}</strong>
+          {[-5, -1, 1, 5].map((minutes) => <Press key={minutes} label={t`Begin ${Math.abs(minutes)} min ${minutes < 0 ? t`earlier` : t`later`}`} onPress={() => { move(planned, minutes) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
+          <span className="quiet">{t`applied in ${Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000)} min`}</span>
+          {[-5, 5].map((minutes) => <Press key={minutes} label={t`Apply ${Math.abs(minutes)} min ${minutes < 0 ? t`faster` : t`slower`}`} onPress={() => { setTried({ bowl: bowl.id, set: { ...(tried?.bowl === bowl.id ? tried.set : {}), applying: Math.max(1, Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000) + minutes) } }) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
+          {bowl.sheet.starts === undefined ? null : <Press kind="quiet" disabled={busy} onPress={() => { retime.mutate({ bowl, set: { starts: null } }) }}>{t`Let the plan choose`}</Press>}
         </div>
       ) : null}
       {tried !== null && tryBowl !== undefined ? (
         <div className="time-keep">
-          <Press kind="main" disabled={busy || trial.isFetching} onPress={() => { retime.mutate({ bowl: tryBowl, set: tried.set }) }}>Keep these times</Press>
-          <Press kind="quiet" onPress={() => { setTried(null) }}>Back</Press>
-          <span className="quiet" aria-live="polite">{trial.isFetching ? 'Planning…' : times.breaks.length === 0 ? 'Everything holds.' : `${times.breaks.length} ${times.breaks.length === 1 ? 'window breaks' : 'windows break'}.`}</span>
+          <Press kind="main" disabled={busy || trial.isFetching} onPress={() => { retime.mutate({ bowl: tryBowl, set: tried.set }) }}>{t`Keep these times`}</Press>
+          <Press kind="quiet" onPress={() => { setTried(null) }}>{t`Back`}</Press>
+          <span className="quiet" aria-live="polite">{trial.isFetching ? t`Planning…` : times.breaks.length === 0 ? t`Everything holds.` : `${times.breaks.length} ${times.breaks.length === 1 ? t`window breaks` : t`windows break`}.`}</span>
         </div>
       ) : null}
       {times.breaks.length === 0 ? null : (
         <Notice kind="warn" title={times.breaks.map((each) => each.words).join('. ') + '.'}>
-          {times.mends.length === 0 ? 'No single change would mend it.' : (
+          {times.mends.length === 0 ? t`No single change would mend it.` : (
             <ul className="time-mends">
               {times.mends.map((mend) => {
                 const of = bowls.find((each) => each.id === mend.bowl)

@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Link, useNavigate } from 'react-router'
@@ -11,8 +13,8 @@ import { ChangeVisit } from './ChangeVisit'
 import { TakeUpAgain } from './EndVisit'
 import type { Visit } from './shapes'
 
-const STATUS = { expected: '○ expected', 'in-chair': '◐ in the chair', closed: '● closed', ended: '✕ did not take place' } as const
-const VERDICT = { good: '✓ good', mixed: '~ mixed', poor: '✕ poor' } as const
+const STATUS = { expected: t`○ expected`, 'in-chair': t`◐ in the chair`, closed: t`● closed`, ended: t`✕ did not take place` } as const
+const VERDICT = { good: t`✓ good`, mixed: t`~ mixed`, poor: t`✕ poor` } as const
 
 /** Who, what, when, how far, and the step that moves the visit on. */
 export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formulates: boolean; onClose: () => void }) {
@@ -38,7 +40,7 @@ export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formul
         </p>
         {visit.from === null ? null : (
           <p className="quiet">
-            ↻ repeats <Link to={`/visits/${visit.from.id}`}>{showDay(visit.from.on)}</Link> · <Link to={`/compare/${visit.from.id}/${visit.id}`}>compare</Link>
+            <Trans>↻ repeats <Link to={`/visits/${visit.from.id}`}>{showDay(visit.from.on)}</Link> · <Link to={`/compare/${visit.from.id}/${visit.id}`}>compare</Link></Trans>
           </p>
         )}
         {visit.status === 'ended' ? <TakeUpAgain visit={visit} formulates={formulates} /> : null}
@@ -47,11 +49,11 @@ export function VisitHead({ visit, formulates, onClose }: { visit: Visit; formul
         {error === null ? null : <ErrorNotice error={error} />}
       </div>
       <div className="visit-steps">
-        <a className="press btn btn-link" href={`/api/visits/${visit.id}/calendar`} download aria-label="This visit as a calendar file">.ics</a>
-        <Link className="press btn btn-outline-primary" to={`/visits/${visit.id}/card`} id="card">Card</Link>
-        {visit.status === 'expected' ? <Press onPress={() => { sit.mutate() }} id="receive">In the chair</Press> : null}
-        {!isOver(visit) && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">Close…</Press> : null}
-        {visit.status === 'closed' && formulates ? <Press kind="main" disabled={repeat.isPending} onPress={() => { repeat.mutate() }} id="repeat">↻ Repeat</Press> : null}
+        <a className="press btn btn-link" href={`/api/visits/${visit.id}/calendar`} download aria-label={t`This visit as a calendar file`}>{t`.ics`}</a>
+        <Link className="press btn btn-outline-primary" to={`/visits/${visit.id}/card`} id="card">{t`Card`}</Link>
+        {visit.status === 'expected' ? <Press onPress={() => { sit.mutate() }} id="receive">{t`In the chair`}</Press> : null}
+        {!isOver(visit) && formulates ? <Press kind={visit.next.do === 'close' ? 'main' : 'plain'} onPress={onClose} id="close">{t`Close…`}</Press> : null}
+        {visit.status === 'closed' && formulates ? <Press kind="main" disabled={repeat.isPending} onPress={() => { repeat.mutate() }} id="repeat">{t`↻ Repeat`}</Press> : null}
       </div>
     </header>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
@@ -34,7 +35,7 @@ export function VisitPage({ formulates }: { formulates: boolean }) {
   const loaded = useQuery(visitQuery(id))
   const shelf = useQuery(shelfQuery)
   const error = loaded.error ?? shelf.error
-  if (loaded.data === undefined || shelf.data === undefined) return error === null ? <Waiting what="the visit" /> : <ErrorNotice error={error} />
+  if (loaded.data === undefined || shelf.data === undefined) return error === null ? <Waiting what={t`the visit`} /> : <ErrorNotice error={error} />
   return <Workspace key={id} visit={loaded.data} shelf={shelf.data} formulates={formulates || loaded.data.client.practice} error={error} />
 }
 
@@ -110,12 +111,12 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
       <VisitHead visit={visit} formulates={formulates} onClose={() => { go({ at: 'close' }) }} />
       {error === null ? null : <ErrorNotice error={error} />}
       {refused === null ? null : <ErrorNotice error={refused} />}
-      {shelf.lines.some((line) => !line.withdrawn) ? null : <Notice kind="note" title="Nothing stands on the shelf yet." action={<Link className="btn btn-primary press" to="/shelf">To the shelf</Link>}>A bowl is mixed from a line: write the first one, or bring in its table.</Notice>}
-      {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>Follow the maker’s instructions and local rules.</Notice>}
+      {shelf.lines.some((line) => !line.withdrawn) ? null : <Notice kind="note" title={t`Nothing stands on the shelf yet.`} action={<Link className="btn btn-primary press" to="/shelf">{t`To the shelf`}</Link>}>{t`A bowl is mixed from a line: write the first one, or bring in its table.`}</Notice>}
+      {visit.client.cautions === '' ? null : <Notice kind="warn" title={visit.client.cautions}>{t`Follow the maker’s instructions and local rules.`}</Notice>}
       {visit.client.practice ? <PracticeBar visit={visit} /> : null}
       <Stations now={station} visit={visit} onGo={(at) => { go({ at }) }} />
       <div className="workspace">
-        <nav aria-label="Bowls" className="visit-rail">
+        <nav aria-label={t`Bowls`} className="visit-rail">
           <RoundList visit={visit} shelf={shelf} fresh={fresh} drafts={drafts} chosen={chosen} editable={editable} onChoose={(id) => { go({ bowl: id }) }} onAdd={add} />
         </nav>
         <section className="card-paper desk" aria-label={station}>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { newId } from '../../shared/api/newId'
@@ -5,7 +6,7 @@ import { ErrorNotice } from '../../shared/ui/Notice'
 import { planRounds, visit as visitQuery, waysTo } from './api'
 import type { Picture, Visit, Way } from './shapes'
 
-const WHAT = { lift: 'Lighten', fill: 'Fill', tone: 'Tone', colour: 'Colour' } as const
+const WHAT = { lift: t`Lighten`, fill: t`Fill`, tone: t`Tone`, colour: t`Colour` } as const
 
 /** From a wish back to formulas: the nearest the shelf can make, one bowl or several in turn, each planned with one press. */
 export function WaysToWish({ visit, picture, letters, onAdded }: { visit: Visit; picture: Picture; letters: string[]; onAdded: (id: string) => void }) {
@@ -14,8 +15,8 @@ export function WaysToWish({ visit, picture, letters, onAdded }: { visit: Visit;
   if (wished.length === 0) return null
   return (
     <details className="why ways">
-      <summary>A formula for a wish: {wished.map((each) => each.name).join(', ')}</summary>
-      <div className="chips" role="group" aria-label="Wish of which zone">
+      <summary>{t`A formula for a wish:`} {wished.map((each) => each.name).join(', ')}</summary>
+      <div className="chips" role="group" aria-label={t`Wish of which zone`}>
         {wished.map((each) => (
           <button key={each.id} type="button" className="chip" aria-pressed={zone === each.id} onClick={() => { setZone(zone === each.id ? '' : each.id) }}>
             {each.name} <span className="quiet">{each.wish?.words}</span>
@@ -39,8 +40,8 @@ function Ways({ visit, zone, now, letters, onAdded }: { visit: Visit; zone: stri
     },
   })
   if (found.error !== null) return <ErrorNotice error={found.error} />
-  if (found.data === undefined) return <p className="quiet">Looking along the shelf…</p>
-  if (found.data.ways.length === 0) return <p className="quiet">Nothing on the shelf gets there. Read the zone’s level and say its wish, and look again.</p>
+  if (found.data === undefined) return <p className="quiet">{t`Looking along the shelf…`}</p>
+  if (found.data.ways.length === 0) return <p className="quiet">{t`Nothing on the shelf gets there. Read the zone’s level and say its wish, and look again.`}</p>
   return (
     <ol className="way-list">
       {found.data.ways.map((way, at) => (
@@ -53,15 +54,15 @@ function Ways({ visit, zone, now, letters, onAdded }: { visit: Visit; zone: stri
           <div>
             {way.steps.map((step) => (
               <details key={step.kind + step.shades} className="why">
-                <summary><strong>{WHAT[step.kind]}</strong> {step.shades} <span className="quiet">{step.line} {step.ratio}{step.strength === '' ? '' : `, ${step.strength}`}, {step.minutes} min</span></summary>
+                <summary><strong>{WHAT[step.kind]}</strong> {step.shades} <span className="quiet">{t`${step.line} ${step.ratio}${step.strength === '' ? '' : `, ${step.strength}`}, ${step.minutes} min`}</span></summary>
                 {step.why.map((why) => <p key={why}>{why}</p>)}
               </details>
             ))}
             <p className="outlook-words">
-              <strong className={way.verdict === 'on target' ? 'on-target' : 'off-target'}>{way.verdict === 'on target' ? '✓ on target' : `! ${way.verdict}`}</strong> {way.words} · {way.away} · {way.sure}
+              <strong className={way.verdict === 'on target' ? 'on-target' : 'off-target'}>{way.verdict === 'on target' ? t`✓ on target` : `! ${way.verdict}`}</strong> {way.words} · {way.away} · {way.sure}
             </p>
           </div>
-          <button type="button" className="chip" disabled={plan.isPending} onClick={() => { plan.mutate(way) }}>{way.steps.length === 1 ? 'Plan it' : `Plan all ${String(way.steps.length)}`}</button>
+          <button type="button" className="chip" disabled={plan.isPending} onClick={() => { plan.mutate(way) }}>{way.steps.length === 1 ? t`Plan it` : t`Plan all ${String(way.steps.length)}`}</button>
         </li>
       ))}
       {plan.error === null ? null : <li><ErrorNotice error={plan.error} /></li>}

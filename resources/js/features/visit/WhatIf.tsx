@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Draft } from './drafts'
@@ -22,19 +23,19 @@ export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfPr
   const developers = shelf.developers.filter((each) => line.developers.includes(each.id))
   return (
     <details className="what-if">
-      <summary>What if {draft.sheet.letter}…</summary>
+      <summary>{t`What if ${draft.sheet.letter}…`}</summary>
       <div className="slide">
-        <label htmlFor="what-if-minutes">{minutes} min</label>
+        <label htmlFor="what-if-minutes">{t`${minutes} min`}</label>
         <Form.Range id="what-if-minutes" min={1} max={Math.max(line.window.max, minutes)} value={minutes} onChange={(event) => { onTry({ ...trial, minutes: Number(event.target.value) }) }} />
       </div>
       {developers.length < 2 ? null : (
-        <div className="chips" role="group" aria-label="Strength">
+        <div className="chips" role="group" aria-label={t`Strength`}>
           {developers.map((each) => (
             <button key={each.id} type="button" className="chip" aria-pressed={trial.developer === each.id} onClick={() => { onTry({ ...trial, developer: trial.developer === each.id ? undefined : each.id }) }}>{each.label.replace(/ \(.*/, '')}</button>
           ))}
         </div>
       )}
-      <div className="chips" role="group" aria-label="Water">
+      <div className="chips" role="group" aria-label={t`Water`}>
         {(['dry', 'damp'] as const).map((hair) => (
           <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{hair}</button>
         ))}
@@ -44,22 +45,22 @@ export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfPr
         const code = line.products.find((each) => each.id === product)?.code ?? product
         return (
           <div key={product} className="slide">
-            <label htmlFor={`what-if-${product}`}>{code}: {now}{unit !== '' ? '' : now === '1' ? ' part' : ' parts'}</label>
+            <label htmlFor={`what-if-${product}`}>{code}: {now}{unit !== '' ? '' : now === '1' ? t` part` : t` parts`}</label>
             <Form.Range id={`what-if-${product}`} className="what-if-shade" min={0} max={max} step={step} value={Number.parseFloat(now.replace(',', '.'))} onChange={(event) => { onTry({ ...trial, shares: { ...trial.shares, [product]: `${event.target.value}${unit === '' ? '' : ` ${unit}`}` } }) }} />
           </div>
         )
       })}
-      <div className="chips" role="group" aria-label="Bowls">
+      <div className="chips" role="group" aria-label={t`Bowls`}>
         {[...fillers, ...(trial.filler === undefined || fillers.some((each) => each.words === trial.filler?.words) ? [] : [trial.filler])].map((each) => (
           <button key={each.words} type="button" className="chip" aria-pressed={trial.filler?.words === each.words} onClick={() => { onTry({ ...trial, filler: trial.filler?.words === each.words ? undefined : each }) }}>{each.words}</button>
         ))}
-        <button type="button" className="chip" aria-pressed={trial.without === true} onClick={() => { onTry({ ...trial, without: trial.without === true ? undefined : true }) }}>without {draft.sheet.letter}</button>
+        <button type="button" className="chip" aria-pressed={trial.without === true} onClick={() => { onTry({ ...trial, without: trial.without === true ? undefined : true }) }}>{t`without ${draft.sheet.letter}`}</button>
       </div>
-      {trial.without === true ? <p className="quiet">Only seen so: {draft.sheet.letter} stays planned. “Take bowl out” below the formula ends it.</p> : null}
+      {trial.without === true ? <p className="quiet">{t`Only seen so: ${draft.sheet.letter} stays planned. “Take bowl out” below the formula ends it.`}</p> : null}
       {isTried(trial) ? (
         <div className="chips">
-          {trial.without === true ? null : <button type="button" className="chip" id="what-if-keep" onClick={() => { onKeep({ ...draft, sheet: tried(draft.sheet, line, trial) }, trial.filler) }}>Keep it</button>}
-          <button type="button" className="chip" onClick={() => { onTry({}) }}>Back</button>
+          {trial.without === true ? null : <button type="button" className="chip" id="what-if-keep" onClick={() => { onKeep({ ...draft, sheet: tried(draft.sheet, line, trial) }, trial.filler) }}>{t`Keep it`}</button>}
+          <button type="button" className="chip" onClick={() => { onTry({}) }}>{t`Back`}</button>
         </div>
       ) : null}
     </details>

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
@@ -46,8 +47,8 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
     <div className="write-bowl">
       <Form onSubmit={(event) => { event.preventDefault(); add.mutate() }}>
         <Form.Control
-          as="textarea" id="write-bowl" aria-label="A bowl in one line" rows={Math.min(6, Math.max(1, text.split('\n').length))} value={text} maxLength={4000} spellCheck={false}
-          placeholder="30 6N + 15 6G, 1:1.5 20 vol, root, 35 min"
+          as="textarea" id="write-bowl" aria-label={t`A bowl in one line`} rows={Math.min(6, Math.max(1, text.split('\n').length))} value={text} maxLength={4000} spellCheck={false}
+          placeholder={t`30 6N + 15 6G, 1:1.5 20 vol, root, 35 min`}
           onChange={(event) => { set(event.target.value) }}
           onKeyDown={(event) => {
             if (event.key !== 'Enter' || event.shiftKey) return
@@ -55,7 +56,7 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
             if (text.trim() !== '' && !add.isPending) add.mutate()
           }}
         />
-        <Press kind="main" submit id="add-written" disabled={add.isPending || bowls.every((each) => each.sheet === null)}>{bowls.length > 1 ? `Add ${bowls.length} bowls` : 'Add it'}</Press>
+        <Press kind="main" submit id="add-written" disabled={add.isPending || bowls.every((each) => each.sheet === null)}>{bowls.length > 1 ? t`Add ${bowls.length} bowls` : t`Add it`}</Press>
       </Form>
       {bowls.map((each, at) => <Read key={at} bowl={each} />)}
       {error === null ? null : <ErrorNotice error={error} />}
@@ -71,9 +72,9 @@ function Read({ bowl }: { bowl: WrittenBowl }) {
     <p className="written-read">
       {bowl.sheet === null ? null : <strong>{bowl.sheet.letter}</strong>}{' '}
       {rows.map((row) => <span key={row.product} className="grams"><Mass of={row.grams} /> {row.label}</span>)}
-      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {masses(bowl.worked.total)}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : ` · ${bowl.sheet.minutes} min`}</span>}
+      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {masses(bowl.worked.total)}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : t` · ${bowl.sheet.minutes} min`}</span>}
       {bowl.problem === null ? null : <span className="off-target">! {bowl.problem}</span>}
-      {bowl.rest.length === 0 ? null : <span className="off-target">not understood: “{bowl.rest.join(', ')}”</span>}
+      {bowl.rest.length === 0 ? null : <span className="off-target">{t`not understood: “${bowl.rest.join(', ')}”`}</span>}
     </p>
   )
 }

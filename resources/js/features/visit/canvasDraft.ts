@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { z } from 'zod'
 import { deviceKeep } from '../../shared/keep/keep'
 import { canvas, type Canvas, type Zone } from './shapes'
@@ -27,7 +28,7 @@ export function emptyZone(id: string, name: string, spans: string[], regions: st
 
 /** What a first visit starts from: the three parts of the strand, all over the head. */
 export function firstCanvas(): Canvas {
-  return { zones: [emptyZone('root', 'Root', ['root', 'regrowth']), emptyZone('mids', 'Mids', ['mids']), emptyZone('ends', 'Ends', ['ends'])], worn: '', target: '' }
+  return { zones: [emptyZone('root', t`Root`, ['root', 'regrowth']), emptyZone('mids', t`Mids`, ['mids']), emptyZone('ends', t`Ends`, ['ends'])], worn: '', target: '' }
 }
 
 /** A zone id that is not taken: front, front-2. */

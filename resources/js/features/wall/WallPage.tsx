@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { showClock } from '../../shared/format/time'
@@ -11,7 +12,7 @@ import { wall, type Head, type Wall } from '../../shared/visits/wall'
 /** Every running clock of the salon, by who must act next, to be read across the room. */
 export function WallPage() {
   const loaded = useQuery(wall)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="the wall" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the wall`} /> : <ErrorNotice error={loaded.error} />
   return <Clocks wall={loaded.data} error={loaded.error} />
 }
 
@@ -22,11 +23,11 @@ function Clocks({ wall: { heads, now: told }, error }: { wall: Wall; error: Erro
   return (
     <main className="wall">
       <header>
-        <Link to="/" className="brand">Tinta</Link>
+        <Link to="/" className="brand">{t`Tinta`}</Link>
         <span className="wall-clock">{showClock(new Date(now).toISOString())}</span>
       </header>
       {error === null ? null : <ErrorNotice error={error} />}
-      {working.length === 0 ? <p className="wall-empty">Nobody has colour on.</p> : null}
+      {working.length === 0 ? <p className="wall-empty">{t`Nobody has colour on.`}</p> : null}
       <ol>{working.map((head) => <WallHead key={head.id} head={head} now={now} />)}</ol>
       {others.length === 0 ? null : <footer>{others.map((head) => <Link key={head.id} to={`/visits/${head.id}`}><strong>{head.client}</strong> {head.next.what}</Link>)}</footer>}
     </main>
@@ -42,7 +43,7 @@ function WallHead({ head, now }: { head: Head; now: number }) {
     <li className={`wall-head ${due ? 'wall-due' : ''} ${next?.over === true ? 'wall-over' : ''}`}>
       <Link to={`/visits/${head.id}?at=run`}>
         <span className="wall-left">{next === undefined ? '–' : left(next.at, now)}</span>
-        <span className="wall-act">{next?.words ?? head.next.what}{late > 0 ? <em> {late} min late</em> : null}</span>
+        <span className="wall-act">{next?.words ?? head.next.what}{late > 0 ? <em> {t` ${late} min late`}</em> : null}</span>
         <span className="wall-who">{head.client} <small>{head.colourist.name}</small></span>
         <span className="wall-bowls">
           {head.times.bowls.filter((bowl) => bowl.begun && !bowl.rinsed).map((bowl) => <b key={bowl.letter} className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</b>)}

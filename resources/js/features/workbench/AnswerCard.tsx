@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { masses } from '../../shared/format/mass'
 import { Link } from 'react-router'
 import { Notice } from '../../shared/ui/Notice'
@@ -23,7 +24,7 @@ export function AnswerCard({ answer, stale }: { answer: Answer; stale: boolean }
       )}
       {answer.ingredients.length === 0 ? null : (
         <p className="answer-formula">
-          {answer.ingredients.map((each) => `${masses(each.share)} of ${each.label}`).join(' + ')}
+          {answer.ingredients.map((each) => t`${masses(each.share)} of ${each.label}`).join(' + ')}
         </p>
       )}
       <dl className="answer-facts">
@@ -42,11 +43,11 @@ export function AnswerCard({ answer, stale }: { answer: Answer; stale: boolean }
       {answer.fragment === null ? null : (
         <p>
           <Link className="btn btn-primary press" id="to-formula" to={`/workbench/formula?fragment=${encodeURIComponent(JSON.stringify(answer.fragment))}`}>
-            Put into a formula
+            {t`Put into a formula`}
           </Link>
         </p>
       )}
-      <h3>Why</h3>
+      <h3>{t`Why`}</h3>
       <ul className="answer-why">
         {answer.why.map((line) => (
           <li key={line}>{line}</li>

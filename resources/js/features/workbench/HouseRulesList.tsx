@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { house } from '../../shared/house/house'
@@ -7,8 +8,8 @@ export function HouseRulesList() {
   const loaded = useQuery(house)
   return (
     <details className="house-rules">
-      <summary>The house rules these answers rest on</summary>
-      <p><Link to="/house">All house rules</Link></p>
+      <summary>{t`The house rules these answers rest on`}</summary>
+      <p><Link to="/house">{t`All house rules`}</Link></p>
       <dl>
         {loaded.data?.groups.flatMap((group) => group.rules).map((rule) => (
           <div key={rule.key}>
@@ -16,7 +17,7 @@ export function HouseRulesList() {
               {rule.label}: <strong>{rule.words}</strong>
             </dt>
             <dd className="quiet">
-              {rule.reason} {rule.options.length === 0 ? null : `Others: ${rule.options.filter((option) => option.value !== rule.value).map((option) => option.words).join(', ')}.`}
+              {rule.reason} {rule.options.length === 0 ? null : t`Others: ${rule.options.filter((option) => option.value !== rule.value).map((option) => option.words).join(', ')}.`}
             </dd>
           </div>
         ))}

@@ -1,3 +1,4 @@
+import { named } from '../../shared/words/named'
 import Form from 'react-bootstrap/Form'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { linesFor, type Setting } from './tools'
@@ -23,7 +24,7 @@ export function SettingField({ setting, value, shelf, onChange }: { setting: Set
         <Form.Select value={value} onChange={(event) => { onChange(event.target.value) }}>
           {(setting.kind === 'line' ? linesFor(setting.of, shelf.lines.filter((line) => !line.withdrawn)).map((line) => [line.id, line.name] as const) : setting.options).map(([option, words]) => (
             <option key={option} value={option}>
-              {words}
+              {setting.kind === 'line' ? words : named(words)}
             </option>
           ))}
         </Form.Select>

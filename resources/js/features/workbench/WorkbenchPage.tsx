@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
 import { Link, useNavigate, useSearchParams } from 'react-router'
@@ -23,19 +25,19 @@ export function WorkbenchPage() {
     if (wanted !== undefined) open(wanted.id)
     else if (event.key === '0') void go('/workbench/formula')
   })
-  if (shelf.data === undefined || tool === undefined) return shelf.error === null ? <Waiting what="the workbench" /> : <ErrorNotice error={shelf.error} />
+  if (shelf.data === undefined || tool === undefined) return shelf.error === null ? <Waiting what={t`the workbench`} /> : <ErrorNotice error={shelf.error} />
   return (
     <div className="page">
       <header className="page-head">
-        <h1>Workbench</h1>
-        <nav className="tools" aria-label="Instruments">
+        <h1>{t`Workbench`}</h1>
+        <nav className="tools" aria-label={t`Instruments`}>
           {TOOLS.map((each) => (
             <button key={each.id} type="button" className="chip" aria-pressed={each.id === tool.id} onClick={() => { open(each.id) }}>
               {each.title} <kbd aria-hidden="true">{each.key}</kbd>
             </button>
           ))}
           <Link to="/workbench/formula" className="chip chip-link">
-            Formula <kbd aria-hidden="true">0</kbd>
+            <Trans>Formula <kbd aria-hidden="true">0</kbd></Trans>
           </Link>
         </nav>
       </header>

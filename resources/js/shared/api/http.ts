@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { z } from 'zod'
 import { touchedAgo } from '../session/touch'
 import { hearTime } from '../time/serverTime'
@@ -8,7 +9,7 @@ const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.str
 export type Problem = z.infer<typeof problem>
 
 const refusal = z.object({
-  message: z.string().default('Something went wrong.'),
+  message: z.string().default(t`Something went wrong.`),
   mend: z.string().default(''),
   problems: z.array(problem).default([]),
   errors: z.record(z.string(), z.array(z.string())).optional(),
@@ -33,7 +34,7 @@ export class Refused extends Error {
 /** The server could not be reached: nothing is known about what it did. */
 export class Unreachable extends Error {
   constructor() {
-    super('The server cannot be reached.')
+    super(t`The server cannot be reached.`)
   }
 }
 
@@ -118,11 +119,11 @@ function readRefusal(status: number, text: string, wait: number): Error {
     json = JSON.parse(text)
   } catch {
     // An answer that is not ours (a gateway's page, say): as good as no answer.
-    return status >= 500 ? new Unreachable() : new Refused(status, 'The server gave no readable answer.', 'Reload the page.', [], undefined)
+    return status >= 500 ? new Unreachable() : new Refused(status, t`The server gave no readable answer.`, t`Reload the page.`, [], undefined)
   }
   const read = refusal.parse(json)
-  if (status === 401) return new Refused(status, 'You are signed out.', 'Sign in again.', [], undefined)
-  if (status === 419) return new Refused(status, 'This page was open for too long.', 'Reload it.', [], undefined)
+  if (status === 401) return new Refused(status, t`You are signed out.`, t`Sign in again.`, [], undefined)
+  if (status === 419) return new Refused(status, t`This page was open for too long.`, t`Reload it.`, [], undefined)
   const fields = Object.entries(read.errors ?? {}).map(([field, messages]) => ({
     pointer: `/${field.replaceAll('.', '/')}`,
     message: messages.join(' '),

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { z } from 'zod'
 import { newId } from '../api/newId'
 import { keptPost } from '../outbox/kept'
@@ -7,11 +8,11 @@ export type Consent = z.infer<typeof consentShape>
 
 /** What is asked, in the words of the sheet they sign. */
 export const ASKED: Record<Consent['kind'], string> = {
-  photographs: 'Photographs are taken and kept',
-  health: 'Notes about health are kept',
-  messages: 'They are written to',
+  photographs: t`Photographs are taken and kept`,
+  health: t`Notes about health are kept`,
+  messages: t`They are written to`,
 }
 
 export const noteConsent = async (client: number, kind: Consent['kind'], given: boolean, words: string): Promise<void> => {
-  await keptPost(`clients/${client}/consents`, { id: newId(), kind, given, words }, { stream: `client:${client}`, about: `${ASKED[kind]}: ${given ? 'yes' : 'no'}`, at: `/clients/${client}` })
+  await keptPost(`clients/${client}/consents`, { id: newId(), kind, given, words }, { stream: `client:${client}`, about: `${ASKED[kind]}: ${given ? t`yes` : t`no`}`, at: `/clients/${client}` })
 }

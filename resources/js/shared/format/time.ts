@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+
 let zone = 'UTC'
 let clock = clockIn(zone)
 let day = dayIn(zone)
@@ -33,9 +35,9 @@ export const showDate = (date: string) => dayIn('UTC').format(new Date(`${date}T
 export function showAgo(iso: string, now: Date): string {
   const days = Math.round((midnight(now) - midnight(new Date(iso))) / 86_400_000)
   if (days < 1) return 'today'
-  if (days < 14) return days === 1 ? 'yesterday' : `${days} days ago`
-  if (days < 70) return `${Math.round(days / 7)} weeks ago`
-  return `${Math.round(days / 30)} months ago`
+  if (days < 14) return days === 1 ? t`yesterday` : t`${days} days ago`
+  if (days < 70) return t`${Math.round(days / 7)} weeks ago`
+  return t`${Math.round(days / 30)} months ago`
 }
 
 /** The salon's calendar day of a moment, counted as if days had no hours. */

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { z } from 'zod'
 import { Refused, Unreachable } from '../api/http'
 import type { Keep } from '../keep/keep'
@@ -69,7 +70,7 @@ export class Outbox {
    */
   write(what: Pick<Entry, 'stream' | 'method' | 'path' | 'body' | 'about'> & { at?: string; pour?: Entry['pour'] }): Promise<unknown> {
     const author = this.#author
-    if (author === null) return Promise.reject(new Refused(401, 'You are signed out.', 'Sign in again.', [], undefined))
+    if (author === null) return Promise.reject(new Refused(401, t`You are signed out.`, t`Sign in again.`, [], undefined))
     const entry: Entry = { at: '', pour: null, ...what, id: this.world.newId(), author, madeAt: this.world.now(), failures: 0, refused: null }
     this.#change((entries) => [...entries, entry])
     return new Promise((resolve, reject) => {
@@ -147,7 +148,7 @@ export class Outbox {
       return 'sent'
     } catch (error) {
       if (error instanceof Unreachable) return 'connection'
-      if (!(error instanceof Refused)) return this.#fail(entry, new Refused(500, 'The answer could not be read.', 'Look whether it is there, then send it again.', [], undefined))
+      if (!(error instanceof Refused)) return this.#fail(entry, new Refused(500, t`The answer could not be read.`, t`Look whether it is there, then send it again.`, [], undefined))
       switch (error.status) {
         case 401:
         case 412:

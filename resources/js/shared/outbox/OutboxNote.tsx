@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { lazy, Suspense, useState } from 'react'
 import { useMember } from '../session/member'
 import { useOutbox } from './kept'
@@ -16,7 +17,7 @@ export function OutboxNote() {
   // What is on its way for a moment is no news.
   const shown = refused.length > 0 || others.length > 0 || (waiting.length > 0 && waitingFor !== 'nothing')
   if (!shown && !open) return null
-  const words = refused.length > 0 ? `✕ ${String(refused.length)} refused` : waiting.length > 0 ? `↑ ${String(waiting.length)} not sent yet` : `${String(others.length)} of somebody else’s`
+  const words = refused.length > 0 ? t`✕ ${String(refused.length)} refused` : waiting.length > 0 ? t`↑ ${String(waiting.length)} not sent yet` : t`${String(others.length)} of somebody else’s`
   return (
     <>
       <button type="button" id="outbox" className={`outbox-note ${refused.length > 0 ? 'outbox-refused' : ''}`} onClick={() => { setOpen(true) }}>

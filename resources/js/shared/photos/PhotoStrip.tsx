@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -16,34 +18,34 @@ export function PhotoStrip({ client, visit, photos, formulates = true, onAdded }
   const file = useQuery(clientFile(client)).data
   const agrees = file === undefined ? true : file.training || file.consents.find((each) => each.kind === 'photographs')?.given === true
   const add = useMutation({ mutationFn: (picture: File) => uploadPhoto(client, { id: newId(), kind, visit, note: '', file: picture }), onSuccess: onAdded })
-  const agree = useMutation({ mutationFn: () => noteConsent(client, 'photographs', true, 'said so, before a photograph'), onSuccess: onAdded })
+  const agree = useMutation({ mutationFn: () => noteConsent(client, 'photographs', true, t`said so, before a photograph`), onSuccess: onAdded })
   return (
-    <section className="photos" aria-label="Photographs">
+    <section className="photos" aria-label={t`Photographs`}>
       {photos.map((photo) => (
         <figure key={photo.id}>
           <button type="button" className="photo-open" aria-expanded={opened === photo.id} onClick={() => { setOpened(opened === photo.id ? null : photo.id) }}>
-            <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt={`${photo.kind}, ${showDay(photo.takenAt)}${photo.note === '' ? '' : `: ${photo.note}`}`} loading="lazy" />
+            <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt={`${named(photo.kind)}, ${showDay(photo.takenAt)}${photo.note === '' ? '' : `: ${photo.note}`}`} loading="lazy" />
           </button>
-          <figcaption>{photo.kind}, {showDay(photo.takenAt)}</figcaption>
+          <figcaption>{named(photo.kind)}, {showDay(photo.takenAt)}</figcaption>
           {opened === photo.id && formulates ? <TakeAway photo={photo} onDone={() => { setOpened(null); onAdded() }} /> : null}
         </figure>
       ))}
       {agrees ? (
         <div className="photo-add">
-          <Form.Select aria-label="What the photograph shows" value={kind} onChange={(event) => { setKind(event.target.value) }}>
-            <option value="before">before</option>
-            <option value="after">after</option>
-            <option value="target">target to match</option>
+          <Form.Select aria-label={t`What the photograph shows`} value={kind} onChange={(event) => { setKind(event.target.value) }}>
+            <option value="before">{t`before`}</option>
+            <option value="after">{t`after`}</option>
+            <option value="target">{t`target to match`}</option>
           </Form.Select>
           <label className="press btn btn-outline-primary photo-file">
-            + photograph
+            {t`+ photograph`}
             <input type="file" accept="image/jpeg,image/png,image/webp" onChange={(event) => { const picture = event.target.files?.[0]; if (picture !== undefined) add.mutate(picture); event.target.value = '' }} />
           </label>
         </div>
       ) : (
         <div className="photo-add photo-ask">
-          <span className="quiet">They have not agreed to photographs.</span>
-          <Press id="agree-photographs" disabled={agree.isPending} onPress={() => { agree.mutate() }}>✓ They agree</Press>
+          <span className="quiet">{t`They have not agreed to photographs.`}</span>
+          <Press id="agree-photographs" disabled={agree.isPending} onPress={() => { agree.mutate() }}>{t`✓ They agree`}</Press>
         </div>
       )}
       {add.error === null ? null : <ErrorNotice error={add.error} />}
@@ -57,8 +59,8 @@ function TakeAway({ photo, onDone }: { photo: Photo; onDone: () => void }) {
   const remove = useMutation({ mutationFn: () => removePhoto(photo.id, reason.trim()), onSuccess: onDone })
   return (
     <Form className="photo-away" onSubmit={(event) => { event.preventDefault(); remove.mutate() }}>
-      <Form.Control aria-label="Why this photograph goes" placeholder="Why it goes" maxLength={300} autoFocus value={reason} onChange={(event) => { setReason(event.target.value) }} />
-      <Press kind="stop" submit disabled={reason.trim() === '' || remove.isPending}>Take it away</Press>
+      <Form.Control aria-label={t`Why this photograph goes`} placeholder={t`Why it goes`} maxLength={300} autoFocus value={reason} onChange={(event) => { setReason(event.target.value) }} />
+      <Press kind="stop" submit disabled={reason.trim() === '' || remove.isPending}>{t`Take it away`}</Press>
       {remove.error === null ? null : <ErrorNotice error={remove.error} />}
     </Form>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { z } from 'zod'
 import { postForm } from '../api/http'
 import { keptDelete } from '../outbox/kept'
@@ -16,5 +17,5 @@ export async function uploadPhoto(client: number, fields: { id: string; kind: st
 }
 
 export const removePhoto = async (id: string, reason: string): Promise<void> => {
-  await keptDelete(`photos/${id}`, { reason }, { stream: `photo:${id}`, about: 'A photograph taken away' })
+  await keptDelete(`photos/${id}`, { reason }, { stream: `photo:${id}`, about: t`A photograph taken away` })
 }

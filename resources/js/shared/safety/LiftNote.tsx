@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -16,12 +17,12 @@ export function LiftNote({ note, doctor, onChanged }: { note: string; doctor: bo
     onSuccess: onChanged,
     onSettled: () => { setPassword('') },
   })
-  if (!member.licensed) return <span className="quiet">Lifted by a licensed member of the team.</span>
+  if (!member.licensed) return <span className="quiet">{t`Lifted by a licensed member of the team.`}</span>
   return (
     <Form className="safety-row" onSubmit={(event) => { event.preventDefault(); lift.mutate() }}>
-      <Form.Control aria-label="What lifts it" placeholder={doctor ? 'Medical clearance: who, when' : 'Healed: who saw it, when'} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
-      <Form.Control type="password" aria-label="Your password" placeholder="your password" autoComplete="current-password" value={password} onChange={(event) => { setPassword(event.target.value) }} />
-      <Press submit disabled={words.trim() === '' || password === '' || lift.isPending}>Record</Press>
+      <Form.Control aria-label={t`What lifts it`} placeholder={doctor ? t`Medical clearance: who, when` : t`Healed: who saw it, when`} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
+      <Form.Control type="password" aria-label={t`Your password`} placeholder={t`your password`} autoComplete="current-password" value={password} onChange={(event) => { setPassword(event.target.value) }} />
+      <Press submit disabled={words.trim() === '' || password === '' || lift.isPending}>{t`Record`}</Press>
       {lift.error === null ? null : <ErrorNotice error={lift.error} />}
     </Form>
   )

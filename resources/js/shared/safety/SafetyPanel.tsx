@@ -1,3 +1,5 @@
+import { t } from '@lingui/core/macro'
+import { Trans } from '@lingui/react/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -12,17 +14,17 @@ import { noteContraindication, readTest, type Safety, type SafetyState } from '.
 
 const SIGN: Record<SafetyState, string> = { reaction: '✕', missing: '✕', expired: '!', waiting: '…', due: '!', clear: '✓' }
 const KINDS = [
-  ['earlier-reaction', 'Earlier reaction to hair colour'],
-  ['henna-tattoo', 'Reaction to a black henna tattoo'],
-  ['sensitive-scalp', 'Sensitive or damaged scalp'],
-  ['face-rash', 'Rash on the face'],
+  ['earlier-reaction', t`Earlier reaction to hair colour`],
+  ['henna-tattoo', t`Reaction to a black henna tattoo`],
+  ['sensitive-scalp', t`Sensitive or damaged scalp`],
+  ['face-rash', t`Rash on the face`],
 ] as const
 
 /** Skin tests by line and what speaks against colouring: state on top, recording under it. */
 export function SafetyPanel({ client, safety, formulates, onChanged }: { client: number; safety: Safety; formulates: boolean; onChanged: () => void }) {
   const open = safety.contraindications.filter((note) => note.liftedAt === null)
   return (
-    <section className="safety" aria-label="Skin and safety">
+    <section className="safety" aria-label={t`Skin and safety`}>
       <ul className="safety-states">
         {safety.lines.map((line) => (
           <li key={line.id} className={`safety-state safety-${line.state}`}>
@@ -39,23 +41,23 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
         <ReadTest key={test.id} client={client} test={test} readers={safety.readers} onChanged={onChanged} />
       ))}
       <details className="safety-more">
-        <summary>Place a skin test, note a contraindication, look back</summary>
+        <summary>{t`Place a skin test, note a contraindication, look back`}</summary>
         <PlaceTest client={client} safety={safety} onChanged={onChanged} />
         <NoteOne client={client} onChanged={onChanged} />
         <ul className="safety-past">
           {safety.tests.filter((test) => test.result !== null).map((test) => (
             <li key={test.id}>
-              {test.result === 'reaction' ? '✕ reaction' : '✓ clear'}: {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} by {test.placedBy}, read {test.readAt === null ? '' : showDay(test.readAt)} by {test.readBy}. {test.note}
+              {t`${test.result === 'reaction' ? t`✕ reaction` : t`✓ clear`}: ${test.lines.join(', ')}, ${test.spot}, placed ${showDay(test.placedAt)} by ${test.placedBy}, read ${test.readAt === null ? '' : showDay(test.readAt)} by ${test.readBy ?? ''}. ${test.note}`}
             </li>
           ))}
           {safety.contraindications.filter((note) => note.liftedAt !== null).map((note) => (
             <li key={note.id}>
-              {note.words}, lifted {note.liftedAt === null ? '' : showDay(note.liftedAt)} by {note.liftedBy}: {note.clearance}
+              {t`${note.words}, lifted ${note.liftedAt === null ? '' : showDay(note.liftedAt)} by ${note.liftedBy ?? ''}: ${note.clearance}`}
             </li>
           ))}
         </ul>
       </details>
-      <p className="small-print">Usual cautions only. The maker’s instructions, local rules and licensed practice come first.</p>
+      <p className="small-print">{t`Usual cautions only. The maker’s instructions, local rules and licensed practice come first.`}</p>
     </section>
   )
 }
@@ -72,12 +74,12 @@ function ReadTest({ client, test, readers, onChanged }: { client: number; test: 
   return (
     <div className="safety-read">
       <p>
-        Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}{test.recordedBy === null ? '' : `, recorded by ${test.recordedBy}`}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}, by {readers}.</strong> A reaction is recorded at any time, by anybody.
+        <Trans>Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}{test.recordedBy === null ? '' : t`, recorded by ${test.recordedBy}`}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}, by {readers}.</strong> A reaction is recorded at any time, by anybody.</Trans>
       </p>
       <div className="safety-row">
-        <Form.Control aria-label="What the skin shows" placeholder="What the skin shows" maxLength={300} value={note} onChange={(event) => { setNote(event.target.value) }} />
-        <Press onPress={() => { read.mutate('clear') }} id="read-clear">✓ Clear</Press>
-        <Press kind="stop" onPress={() => { read.mutate('reaction') }} id="read-reaction">✕ Reaction</Press>
+        <Form.Control aria-label={t`What the skin shows`} placeholder={t`What the skin shows`} maxLength={300} value={note} onChange={(event) => { setNote(event.target.value) }} />
+        <Press onPress={() => { read.mutate('clear') }} id="read-clear">{t`✓ Clear`}</Press>
+        <Press kind="stop" onPress={() => { read.mutate('reaction') }} id="read-reaction">{t`✕ Reaction`}</Press>
       </div>
       {read.error === null ? null : <ErrorNotice error={read.error} />}
     </div>
@@ -100,14 +102,14 @@ function NoteOne({ client, onChanged }: { client: number; onChanged: () => void 
   return (
     <div className="safety-form">
       <div className="safety-row">
-        <Form.Select aria-label="What speaks against colouring" value={kind} onChange={(event) => { setKind(event.target.value) }}>
-          <option value="">Note what speaks against colouring…</option>
+        <Form.Select aria-label={t`What speaks against colouring`} value={kind} onChange={(event) => { setKind(event.target.value) }}>
+          <option value="">{t`Note what speaks against colouring…`}</option>
           {KINDS.map(([value, label]) => (
             <option key={value} value={value}>{label}</option>
           ))}
         </Form.Select>
-        <Form.Control aria-label="In words" placeholder="In words" maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
-        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>Note it</Press>
+        <Form.Control aria-label={t`In words`} placeholder={t`In words`} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
+        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>{t`Note it`}</Press>
       </div>
       {note.error === null ? null : <ErrorNotice error={note.error} />}
     </div>

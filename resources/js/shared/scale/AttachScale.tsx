@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -29,19 +30,19 @@ export function AttachScale({ onDone }: { onDone: (id: string) => void }) {
   })
   const drop = useMutation({ mutationFn: dropFormat, onSuccess: (left) => { queries.setQueryData(scaleFormats.queryKey, left) } })
   return (
-    <section className="attach-scale" aria-label="A scale at this device’s own cable">
-      {canSerial() ? null : <Notice kind="warn" title="This browser reaches no scale at a cable.">It needs Chrome or Edge, and Tinta at this machine’s own address or over TLS. How the scale writes can be taught here all the same.</Notice>}
-      {all.length === 0 ? <p>No scale has been taught yet: show Tinta three lines that it sends.</p> : (
+    <section className="attach-scale" aria-label={t`A scale at this device’s own cable`}>
+      {canSerial() ? null : <Notice kind="warn" title={t`This browser reaches no scale at a cable.`}>{t`It needs Chrome or Edge, and Tinta at this machine’s own address or over TLS. How the scale writes can be taught here all the same.`}</Notice>}
+      {all.length === 0 ? <p>{t`No scale has been taught yet: show Tinta three lines that it sends.`}</p> : (
         <div className="detail-row">
-          <Form.Select aria-label="How it writes" value={format?.id ?? ''} onChange={(event) => { setChosen(Number(event.target.value)) }}>
+          <Form.Select aria-label={t`How it writes`} value={format?.id ?? ''} onChange={(event) => { setChosen(Number(event.target.value)) }}>
             {all.map((each) => <option key={each.id} value={each.id}>{each.name}: {each.example[1]}</option>)}
           </Form.Select>
-          <Form.Select aria-label="How fast it sends" value={baud} onChange={(event) => { setBaud(Number(event.target.value)) }}>
-            {BAUDS.map((each) => <option key={each} value={each}>{each} baud</option>)}
+          <Form.Select aria-label={t`How fast it sends`} value={baud} onChange={(event) => { setBaud(Number(event.target.value)) }}>
+            {BAUDS.map((each) => <option key={each} value={each}>{t`${each} baud`}</option>)}
           </Form.Select>
-          <Form.Control aria-label="What it is called" placeholder={format?.name ?? 'by the window'} maxLength={40} value={name} onChange={(event) => { setName(event.target.value) }} />
-          <Press kind="main" disabled={format === undefined || !canSerial() || connect.isPending} onPress={() => { if (format !== undefined) connect.mutate(format) }} id="connect-scale">Connect…</Press>
-          {format === undefined ? null : <Press kind="quiet" disabled={drop.isPending} onPress={() => { drop.mutate(format.id) }}>Forget “{format.name}”</Press>}
+          <Form.Control aria-label={t`What it is called`} placeholder={format?.name ?? t`by the window`} maxLength={40} value={name} onChange={(event) => { setName(event.target.value) }} />
+          <Press kind="main" disabled={format === undefined || !canSerial() || connect.isPending} onPress={() => { if (format !== undefined) connect.mutate(format) }} id="connect-scale">{t`Connect…`}</Press>
+          {format === undefined ? null : <Press kind="quiet" disabled={drop.isPending} onPress={() => { drop.mutate(format.id) }}>{t`Forget “${format.name}”`}</Press>}
         </div>
       )}
       {connect.error === null ? null : <p role="alert">! {connect.error.message}</p>}
@@ -68,27 +69,29 @@ function Teach({ onKept }: { onKept: (format: ScaleFormat) => void }) {
   })
   return (
     <details className="adjust" open={text !== ''}>
-      <summary>It sends something else: teach it by example</summary>
+      <summary>{t`It sends something else: teach it by example`}</summary>
       <Form onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
-        <Field id="scale-lines" label="Three lines it sends: with nothing on it, with something on it, and while something is poured">
-          <Form.Control as="textarea" rows={4} className="mono" placeholder={'  0.00 g\n210.40 g\n215.91'} value={text} onChange={(event) => { setText(event.target.value) }} />
+        <Field id="scale-lines" label={t`Three lines it sends: with nothing on it, with something on it, and while something is poured`}>
+          <Form.Control as="textarea" rows={4} className="mono" placeholder={t`  0.00 g
+210.40 g
+215.91`} value={text} onChange={(event) => { setText(event.target.value) }} />
         </Field>
         {tried.data === undefined ? null : (
-          <ul className="tried-lines" aria-label="What is read of them">
+          <ul className="tried-lines" aria-label={t`What is read of them`}>
             {tried.data.read.map((each, at) => <li key={at}><code>{each.line}</code> → <strong>{each.says}</strong></li>)}
-            {tried.data.tellsStill ? null : <li className="quiet">It does not say when it is still: the same weight for a moment counts as still.</li>}
+            {tried.data.tellsStill ? null : <li className="quiet">{t`It does not say when it is still: the same weight for a moment counts as still.`}</li>}
           </ul>
         )}
         {tried.error === null || lines.length < 3 ? null : <ErrorNotice error={tried.error} />}
         <div className="detail-row">
-          <Form.Select aria-label="What a bare number means" value={unit} onChange={(event) => { setUnit(event.target.value) }}>
-            <option value="g">a bare number is grams</option>
-            <option value="kg">a bare number is kilograms</option>
-            <option value="oz">a bare number is ounces</option>
-            <option value="lb">a bare number is pounds</option>
+          <Form.Select aria-label={t`What a bare number means`} value={unit} onChange={(event) => { setUnit(event.target.value) }}>
+            <option value="g">{t`a bare number is grams`}</option>
+            <option value="kg">{t`a bare number is kilograms`}</option>
+            <option value="oz">{t`a bare number is ounces`}</option>
+            <option value="lb">{t`a bare number is pounds`}</option>
           </Form.Select>
-          <Form.Control aria-label="Name of this way of writing" placeholder="what to call it" maxLength={40} value={name} onChange={(event) => { setName(event.target.value) }} />
-          <Press submit disabled={tried.data === undefined || name.trim() === '' || keep.isPending} id="keep-format">Keep it</Press>
+          <Form.Control aria-label={t`Name of this way of writing`} placeholder={t`what to call it`} maxLength={40} value={name} onChange={(event) => { setName(event.target.value) }} />
+          <Press submit disabled={tried.data === undefined || name.trim() === '' || keep.isPending} id="keep-format">{t`Keep it`}</Press>
         </div>
         {keep.error === null ? null : <ErrorNotice error={keep.error} />}
       </Form>

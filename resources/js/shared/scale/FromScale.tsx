@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useScaleChoice } from './choice'
 import { heardScales, shownBy } from './scales'
@@ -7,5 +8,5 @@ export function FromScale({ onTake }: { onTake: (grams: string) => void }) {
   const { data = [] } = useQuery(heardScales)
   const chosen = useScaleChoice()
   const shown = shownBy(data, chosen)
-  return shown === null ? null : <button type="button" className="chip" id="from-scale" onClick={() => { onTake(shown) }}>Take {shown} from the scale</button>
+  return shown === null ? null : <button type="button" className="chip" id="from-scale" onClick={() => { onTake(shown) }}>{t`Take ${shown} from the scale`}</button>
 }

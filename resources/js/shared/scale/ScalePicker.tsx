@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../ui/Mass'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -8,7 +9,7 @@ import { chooseScale, useScaleChoice } from './choice'
 import { heardScales } from './scales'
 import { useSerial } from './serial'
 
-const STATE = { disconnected: '✕ not heard', garbled: '! sends garbage', overload: '! too heavy', frozen: '! stands still', reading: '' } as const
+const STATE = { disconnected: t`✕ not heard`, garbled: t`! sends garbage`, overload: t`! too heavy`, frozen: t`! stands still`, reading: '' } as const
 
 /** Which scale this device reads: those on the wire, and one at its own cable. */
 export function ScalePicker({ onClose }: { onClose: () => void }) {
@@ -18,7 +19,7 @@ export function ScalePicker({ onClose }: { onClose: () => void }) {
   const [attaching, setAttaching] = useState(false)
   return (
     <Modal show onHide={onClose} centered size="lg" aria-labelledby="scales-title">
-      <Modal.Header closeButton><Modal.Title id="scales-title">Which scale?</Modal.Title></Modal.Header>
+      <Modal.Header closeButton><Modal.Title id="scales-title">{t`Which scale?`}</Modal.Title></Modal.Header>
       <Modal.Body>
         <ul className="scale-list">
           {(scales.data ?? []).map((scale) => {
@@ -33,9 +34,9 @@ export function ScalePicker({ onClose }: { onClose: () => void }) {
             )
           })}
         </ul>
-        {scales.error === null ? null : <p>The scales cannot be heard; grams can be typed by hand.</p>}
-        {serial.kind === 'gone' ? <p>! {serial.scale.name} is not at the cable any more.</p> : null}
-        {attaching ? <AttachScale onDone={(id) => { chooseScale(id); onClose() }} /> : <Press onPress={() => { setAttaching(true) }} id="attach-scale">A scale at this device’s own cable…</Press>}
+        {scales.error === null ? null : <p>{t`The scales cannot be heard; grams can be typed by hand.`}</p>}
+        {serial.kind === 'gone' ? <p>{t`! ${serial.scale.name} is not at the cable any more.`}</p> : null}
+        {attaching ? <AttachScale onDone={(id) => { chooseScale(id); onClose() }} /> : <Press onPress={() => { setAttaching(true) }} id="attach-scale">{t`A scale at this device’s own cable…`}</Press>}
       </Modal.Body>
     </Modal>
   )

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMemo, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import Modal from 'react-bootstrap/Modal'
@@ -30,9 +31,9 @@ export function ShadePicker({ line, title = line.name, kinds, also = [], without
             if (first !== undefined) onPick(first)
           }}
         >
-          <Form.Control autoFocus size="lg" aria-label="Shade code" placeholder={kinds === 'all' ? 'Type a code or a strength, such as 6n or 20' : 'Type a code, such as 6n'} value={search} onChange={(event) => { setSearch(event.target.value) }} id="shade-search" />
+          <Form.Control autoFocus size="lg" aria-label={t`Shade code`} placeholder={kinds === 'all' ? t`Type a code or a strength, such as 6n or 20` : t`Type a code, such as 6n`} value={search} onChange={(event) => { setSearch(event.target.value) }} id="shade-search" />
         </Form>
-        {shown.length === 0 ? <p className="quiet">No such shade in {line.name}.</p> : null}
+        {shown.length === 0 ? <p className="quiet">{t`No such shade in ${line.name}.`}</p> : null}
         <div className="shade-wall">
           {shown.map((product) => (
             <button key={product.id} type="button" className="shade" onClick={() => { onPick(product) }} title={product.name}>

@@ -9,7 +9,7 @@ function point(radius: number, turn: number): string {
 }
 
 function slice(from: number, to: number): string {
-  if (to - from >= 0.9999) return 'M50 16a34 34 0 1 1 0 68a34 34 0 1 1 0 -68z'
+  if (to - from >= 0.9999) return `M50 16a34 34 0 1 1 0 68a34 34 0 1 1 0 -68z`
   const large = to - from > 0.5 ? 1 : 0
   return `M50 50L${point(34, from)}A34 34 0 ${large} 1 ${point(34, to)}Z`
 }

@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { inkOf } from './ink'
 import { SPANS } from './StrandRibbon'
 
@@ -6,15 +8,15 @@ export type Region = (typeof REGIONS)[number]
 
 /** Our own plan of the head, seen from above, face up: each region's outline, and where its strand is drawn. */
 const DRAWN: Record<Region, { d: string; at: readonly [number, number]; label: string }> = {
-  hairline: { d: 'M28 92Q36 14 134 10Q232 14 240 92L214 92Q206 44 134 40Q62 44 54 92Z', at: [104, 22], label: 'hairline' },
-  fringe: { d: 'M84 94L84 60Q134 36 184 60L184 94Z', at: [104, 72], label: 'fringe' },
-  top: { d: 'M84 97L184 97L184 142L84 142Z', at: [104, 119], label: 'top' },
-  crown: { d: 'M84 145L184 145L184 190Q134 204 84 190Z', at: [104, 168], label: 'crown' },
-  left: { d: 'M81 95L12 95Q4 134 20 176Q36 206 81 190Z', at: [15, 140], label: 'left' },
-  right: { d: 'M187 95L256 95Q264 134 248 176Q232 206 187 190Z', at: [193, 140], label: 'right' },
-  back: { d: 'M42 203Q62 208 82 195Q134 210 186 195Q206 208 226 203Q214 240 134 246Q54 240 42 203Z', at: [104, 220], label: 'back' },
-  nape: { d: 'M62 246Q134 256 206 246Q196 280 134 284Q72 280 62 246Z', at: [104, 263], label: 'nape' },
-  underlayer: { d: 'M84 290L184 290L184 322L84 322Z', at: [104, 305], label: 'underlayer' },
+  hairline: { d: 'M28 92Q36 14 134 10Q232 14 240 92L214 92Q206 44 134 40Q62 44 54 92Z', at: [104, 22], label: named('hairline') },
+  fringe: { d: 'M84 94L84 60Q134 36 184 60L184 94Z', at: [104, 72], label: named('fringe') },
+  top: { d: 'M84 97L184 97L184 142L84 142Z', at: [104, 119], label: named('top') },
+  crown: { d: 'M84 145L184 145L184 190Q134 204 84 190Z', at: [104, 168], label: named('crown') },
+  left: { d: 'M81 95L12 95Q4 134 20 176Q36 206 81 190Z', at: [15, 140], label: named('left') },
+  right: { d: 'M187 95L256 95Q264 134 248 176Q232 206 187 190Z', at: [193, 140], label: named('right') },
+  back: { d: 'M42 203Q62 208 82 195Q134 210 186 195Q206 208 226 203Q214 240 134 246Q54 240 42 203Z', at: [104, 220], label: named('back') },
+  nape: { d: 'M62 246Q134 256 206 246Q196 280 134 284Q72 280 62 246Z', at: [104, 263], label: named('nape') },
+  underlayer: { d: 'M84 290L184 290L184 322L84 322Z', at: [104, 305], label: named('underlayer') },
 }
 
 const CELL = 15
@@ -31,9 +33,9 @@ export function HeadMap(props: {
   chosen?: readonly string[]
   onRegion?: (region: Region) => void
 }) {
-  const words = REGIONS.map((region) => `${region}: ${SPANS.map((span) => `${span} ${props.cells[`${region}/${span}`]?.join(' and ') ?? 'bare'}`).join(', ')}`).join('; ')
+  const words = REGIONS.map((region) => `${named(region)}: ${SPANS.map((span) => `${named(span)} ${props.cells[`${region}/${span}`]?.join(t` and `) ?? t`bare`}`).join(', ')}`).join('; ')
   return (
-    <svg className={`head-map ${props.onRegion === undefined ? '' : 'head-map-paint'}`} viewBox="0 0 268 326" role={props.onRegion === undefined ? 'img' : 'group'} aria-label={props.onRegion === undefined ? `Head: ${words}` : 'Head: press a region to paint it'}>
+    <svg className={`head-map ${props.onRegion === undefined ? '' : 'head-map-paint'}`} viewBox="0 0 268 326" role={props.onRegion === undefined ? 'img' : 'group'} aria-label={props.onRegion === undefined ? t`Head: ${words}` : t`Head: press a region to paint it`}>
       <path d="M124 11L134 1L144 11" className="head-nose" />
       {REGIONS.map((region) => (
         <RegionDrawn key={region} region={region} {...props} />

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import type { Problem } from '../api/http'
 import { FieldProblem } from './Field'
@@ -21,7 +22,7 @@ export function LevelField({ id, label, ladder, value, problem, onChange }: { id
       </Form.Label>
       <div className="ladder-row">
         <Form.Control className="level-typed" aria-label={label} value={value ?? ''} inputMode="decimal" placeholder="–" maxLength={5} onChange={(event) => { onChange(event.target.value.trim() === '' ? null : event.target.value) }} />
-        <div className="ladder" role="group" aria-label={`${label}, from the ladder`}>
+        <div className="ladder" role="group" aria-label={t`${label}, from the ladder`}>
           {ladder.map((rung) => (
             <button key={rung.level} type="button" className={`rung ${near(rung.level) && at !== rung.level ? 'rung-near' : ''}`} aria-pressed={at === rung.level} aria-label={`${rung.level}, ${rung.words}`} title={rung.words} onClick={() => { onChange(String(rung.level)) }}>
               <span className="rung-swatch" style={{ background: rung.swatch }} />

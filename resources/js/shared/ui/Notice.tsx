@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { ReactNode } from 'react'
 import { Refused, Unreachable } from '../api/http'
 
@@ -30,13 +31,13 @@ export function ErrorNotice({ error, action }: { error: Error; action?: ReactNod
     )
   if (error instanceof Unreachable)
     return (
-      <Notice kind="warn" title="No connection" action={action}>
-        Nothing was lost: what has not reached the server stands under “not sent yet”. Try again when the connection is back.
+      <Notice kind="warn" title={t`No connection`} action={action}>
+        {t`Nothing was lost: what has not reached the server stands under “not sent yet”. Try again when the connection is back.`}
       </Notice>
     )
   return (
-    <Notice kind="stop" title="This page met something it does not know." action={action}>
-      Reload it. If it happens again, tell the owner.
+    <Notice kind="stop" title={t`This page met something it does not know.`} action={action}>
+      {t`Reload it. If it happens again, tell the owner.`}
     </Notice>
   )
 }

@@ -1,3 +1,5 @@
+import { named } from '../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { inkOf } from './ink'
 
 export const SPANS = ['root', 'regrowth', 'mids', 'ends'] as const
@@ -8,9 +10,9 @@ const AT: Record<Span, readonly [number, number]> = { root: [14, 56], regrowth: 
 
 /** A strand from scalp to ends, each span filled with the bowls that go on it. */
 export function StrandRibbon({ bowls, compact = false }: { bowls: { letter: string; spans: string[] }[]; compact?: boolean }) {
-  const words = bowls.map((bowl) => `${bowl.letter} on ${bowl.spans.length === 0 ? 'the whole strand' : bowl.spans.join(', ')}`).join('; ')
+  const words = bowls.map((bowl) => t`${bowl.letter} on ${bowl.spans.length === 0 ? t`the whole strand` : bowl.spans.map(named).join(', ')}`).join('; ')
   return (
-    <svg className="strand" viewBox={compact ? '0 0 400 66' : '0 0 400 78'} role="img" aria-label={words === '' ? 'Strand: nothing placed yet' : `Strand: ${words}`}>
+    <svg className="strand" viewBox={compact ? '0 0 400 66' : '0 0 400 78'} role="img" aria-label={words === '' ? t`Strand: nothing placed yet` : t`Strand: ${words}`}>
       <path d="M14 12Q10 34 14 56" stroke="var(--ink)" strokeWidth="5" fill="none" strokeLinecap="round" />
       {SPANS.map((span) => {
         const [x, width] = AT[span]
@@ -30,7 +32,7 @@ export function StrandRibbon({ bowls, compact = false }: { bowls: { letter: stri
             ))}
             {compact ? null : (
               <text x={x + width / 2} y="70" textAnchor="middle" className="strand-span">
-                {span}
+                {named(span)}
               </text>
             )}
           </g>

@@ -1,10 +1,11 @@
+import { t } from '@lingui/core/macro'
 import { Mass } from '../ui/Mass'
 import { BowlGlyph } from '../ui/BowlGlyph'
 import type { VisitLine } from './visitLine'
 
 type Bowl = VisitLine['bowls'][number]
 
-const STATE: Record<Bowl['state'], string> = { planned: '○ planned', weighing: '◐ weighing', mixed: '● mixed' }
+const STATE: Record<Bowl['state'], string> = { planned: t`○ planned`, weighing: t`◐ weighing`, mixed: t`● mixed` }
 
 /** Equal wedges of the bowl's shades: a sign to know it by, not its weights. */
 export function bowlSign(bowl: Bowl) {
@@ -15,7 +16,7 @@ export function bowlSign(bowl: Bowl) {
 export function BowlRow({ bowl, showState }: { bowl: Bowl; showState: boolean }) {
   return (
     <div className="bowl-row">
-      <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={44} label={`Bowl ${bowl.letter}`} />
+      <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={44} label={t`Bowl ${bowl.letter}`} />
       <div className="bowl-row-words">
         <div>
           <strong>{bowl.job}</strong> <span className="quiet">{bowl.line}</span>
@@ -25,7 +26,7 @@ export function BowlRow({ bowl, showState }: { bowl: Bowl; showState: boolean })
         </div>
       </div>
       <div className="bowl-row-end">
-        {bowl.used === null ? null : <span><span className="quiet">used</span> <span className="grams"><Mass of={bowl.used} /></span></span>}
+        {bowl.used === null ? null : <span><span className="quiet">{t`used`}</span> <span className="grams"><Mass of={bowl.used} /></span></span>}
         {showState ? <span className={`state state-${bowl.state}`}>{STATE[bowl.state]}</span> : null}
       </div>
     </div>

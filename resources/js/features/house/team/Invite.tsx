@@ -1,3 +1,5 @@
+import { named } from '../../../shared/words/named'
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -8,7 +10,7 @@ import { OneOf } from '../../../shared/ui/OneOf'
 import { Press } from '../../../shared/ui/Press'
 import { invite, type Role, type Team } from './api'
 
-export const ROLES = [['owner', 'owner'], ['colourist', 'colourist'], ['assistant', 'assistant']] as const
+export const ROLES = [['owner', named('owner')], ['colourist', named('colourist')], ['assistant', named('assistant')]] as const
 export const asRole = (on: string | null): Role => (on === 'owner' || on === 'assistant' ? on : 'colourist')
 
 /** Name and address; what comes of it is a link. */
@@ -21,12 +23,12 @@ export function Invite({ onDone, onLeave }: { onDone: (team: Team, name: string)
     <Form className="inline-editor" onSubmit={(event) => { event.preventDefault(); make.mutate() }}>
       {make.error !== null && !(make.error instanceof Refused && make.error.problems.length > 0) ? <ErrorNotice error={make.error} /> : null}
       <div className="field-row">
-        <Field id="invite-name" label="Name" problem={problem('name')}><Form.Control autoFocus maxLength={120} value={said.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
-        <Field id="invite-email" label="Mail address to sign in with" problem={problem('email')}><Form.Control inputMode="email" autoCapitalize="none" maxLength={190} value={said.email} onChange={(event) => { set({ email: event.target.value }) }} /></Field>
-        <Field id="invite-licence" label="Licence, if there is one" problem={problem('licence')}><Form.Control maxLength={60} value={said.licence} onChange={(event) => { set({ licence: event.target.value }) }} /></Field>
+        <Field id="invite-name" label={t`Name`} problem={problem('name')}><Form.Control autoFocus maxLength={120} value={said.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+        <Field id="invite-email" label={t`Mail address to sign in with`} problem={problem('email')}><Form.Control inputMode="email" autoCapitalize="none" maxLength={190} value={said.email} onChange={(event) => { set({ email: event.target.value }) }} /></Field>
+        <Field id="invite-licence" label={t`Licence, if there is one`} problem={problem('licence')}><Form.Control maxLength={60} value={said.licence} onChange={(event) => { set({ licence: event.target.value }) }} /></Field>
       </div>
-      <OneOf label="Role" all={ROLES} on={said.role} onChange={(on) => { set({ role: asRole(on) }) }} />
-      <div className="notice-actions"><Press submit kind="main" id="make-link" disabled={make.isPending}>Make the link</Press><Press kind="quiet" onPress={onLeave}>Leave it</Press></div>
+      <OneOf label={t`Role`} all={ROLES} on={said.role} onChange={(on) => { set({ role: asRole(on) }) }} />
+      <div className="notice-actions"><Press submit kind="main" id="make-link" disabled={make.isPending}>{t`Make the link`}</Press><Press kind="quiet" onPress={onLeave}>{t`Leave it`}</Press></div>
     </Form>
   )
 }

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
@@ -20,17 +21,17 @@ export function PersonEditor({ person, onDone, onLink }: { person: Person; onDon
     <Form className="inline-editor" onSubmit={(event) => { event.preventDefault(); save.mutate(person.ended !== null) }}>
       {save.error !== null && !(save.error instanceof Refused && save.error.problems.length > 0) ? <ErrorNotice error={save.error} /> : null}
       <div className="field-row">
-        <Field id="person-name" label="Name" problem={problem('name')}><Form.Control maxLength={120} value={said.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
-        <Field id="person-initials" label="Initials" className="narrow" problem={problem('initials')}><Form.Control maxLength={3} value={said.initials} onChange={(event) => { set({ initials: event.target.value }) }} /></Field>
-        <Field id="person-licence" label="Licence" problem={problem('licence')}><Form.Control maxLength={60} value={said.licence} onChange={(event) => { set({ licence: event.target.value }) }} /></Field>
+        <Field id="person-name" label={t`Name`} problem={problem('name')}><Form.Control maxLength={120} value={said.name} onChange={(event) => { set({ name: event.target.value }) }} /></Field>
+        <Field id="person-initials" label={t`Initials`} className="narrow" problem={problem('initials')}><Form.Control maxLength={3} value={said.initials} onChange={(event) => { set({ initials: event.target.value }) }} /></Field>
+        <Field id="person-licence" label={t`Licence`} problem={problem('licence')}><Form.Control maxLength={60} value={said.licence} onChange={(event) => { set({ licence: event.target.value }) }} /></Field>
       </div>
-      <OneOf label="Role" all={ROLES} on={said.role} onChange={(on) => { set({ role: asRole(on) }) }} />
-      <p className="quiet">{person.email === '' ? '' : `Signs in as ${person.email}.`}</p>
+      <OneOf label={t`Role`} all={ROLES} on={said.role} onChange={(on) => { set({ role: asRole(on) }) }} />
+      <p className="quiet">{person.email === '' ? '' : t`Signs in as ${person.email}.`}</p>
       <Trail of={`team/${String(person.id)}`} />
       <div className="notice-actions">
-        <Press submit kind="main" id="save-person" disabled={save.isPending}>Save</Press>
-        {person.ended === null ? <Press kind="quiet" onPress={onLink}>Link for a new password</Press> : null}
-        <Press kind={person.ended === null ? 'stop' : 'plain'} id="end-person" onPress={() => { save.mutate(person.ended === null) }}>{person.ended === null ? 'No longer works here' : 'Works here again'}</Press>
+        <Press submit kind="main" id="save-person" disabled={save.isPending}>{t`Save`}</Press>
+        {person.ended === null ? <Press kind="quiet" onPress={onLink}>{t`Link for a new password`}</Press> : null}
+        <Press kind={person.ended === null ? 'stop' : 'plain'} id="end-person" onPress={() => { save.mutate(person.ended === null) }}>{person.ended === null ? t`No longer works here` : t`Works here again`}</Press>
       </div>
     </Form>
   )
