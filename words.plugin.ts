@@ -32,7 +32,7 @@ export function words(): Plugin {
         babelrc: false,
         sourceMaps: true,
         parserOpts: { plugins: ['typescript', 'jsx'] },
-        plugins: [[macro, { stripMessageProp: false, stripNonEssentialProps: true }], compiled],
+        plugins: [[macro, { stripMessageField: false }], compiled],
       })
       return result === null ? null : { code: result.code ?? '', map: result.map }
     },

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Enums\Language;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\MachineTrouble;
 use App\Exceptions\PasswordRefused;
@@ -10,6 +11,7 @@ use App\Http\Middleware\IdleLock;
 use App\Http\Middleware\PlainValues;
 use App\Http\Middleware\QuietReads;
 use App\Http\Middleware\SecureCookies;
+use App\Http\Middleware\SpeakTheirWay;
 use App\Http\Middleware\SureAgain;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
@@ -35,7 +37,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware(['web', SecurityLog::class, 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware(['web', SecurityLog::class, SpeakTheirWay::class, 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },
     )
@@ -45,6 +47,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         if ($proxies !== []) {
             $middleware->trustProxies(at: $proxies, headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT);
         }
+        // The page itself says in which language it opens.
+        $middleware->encryptCookies(except: [Language::COOKIE]);
         $middleware->web(prepend: [QuietReads::class, SecureCookies::class]);
         // One origin serves page and API, so there is nothing to allow across origins.
         $middleware->remove(HandleCors::class);

@@ -15,7 +15,8 @@ command_help() {
 ./tinta start --empty   a salon of your own instead of the demo, which is laid aside as it is; --demo takes it up again
 ./tinta test         everything that must hold: static checks, core, HTTP and browser tests
                      (with arguments: only the PHP tests, the arguments go to the runner)
-./tinta work FILE    work a formula document (- for standard input); --table for people
+./tinta work FILE    work a formula document (- for standard input); --table for people, --in pt in Portuguese
+./tinta words        brings the catalogues of further languages up to what the page says, and tells what is to be said
 ./tinta map          draws who imports whom in the core (docs/map.svg)
 ./tinta bench        the core's timings, as ratios against something measured in the same run
 ./tinta generate [CLIENTS] [VISITS]  a salon as large as a group of salons, beside everything else (100,000 and 1,000,000; about a quarter of an hour, 12 GB)

@@ -128,6 +128,8 @@ run_static_checks() {
     npx tsc --noEmit || fail 'TypeScript found something.'
     say 'ESLint'
     npx eslint resources/js || fail 'ESLint found something.'
+    say 'Words'
+    node ops/words.mjs --check || fail 'The catalogues do not say what the page says.'
     say 'Vitest'
     npx vitest run --reporter=dot || fail 'A front-end test failed.'
 }
@@ -139,6 +141,12 @@ command_work() {
 }
 
 # Draws the core's folders and who imports whom.
+# Brings the page’s catalogues up to what the page says, and tells what is to be said in each.
+command_words() {
+    install_node
+    node ops/words.mjs
+}
+
 command_map() {
     install_composer
     php ops/map.php

@@ -85,7 +85,6 @@ use App\Http\Controllers\Workbench\SubstituteController;
 use App\Http\Controllers\Workbench\TonerController;
 use App\Http\Controllers\Workbench\ZoneController;
 use App\Http\Middleware\IdleLock;
-use App\Http\Middleware\SpeakTheirWay;
 use App\Http\Middleware\TellNews;
 use App\Http\Middleware\WriteOnce;
 use Illuminate\Support\Facades\Route;
@@ -107,8 +106,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('session/unlock', [SessionController::class, 'unlock']);
 });
 
-Route::middleware(['auth', 'auth.session', IdleLock::class, SpeakTheirWay::class, WriteOnce::class, TellNews::class])->group(function (): void {
+Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
+    Route::put('session/language', [SessionController::class, 'language']);
     Route::post('session/again', [SessionController::class, 'again']);
     Route::get('sure', [SessionController::class, 'sure'])->middleware('sure');
     Route::get('session/devices', [DeviceController::class, 'index']);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Accounts;
 
 use App\Models\TeamMember;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
@@ -56,7 +57,7 @@ final readonly class OwnSessions
         $on = match (true) {
             str_contains($agent, 'iPad') => 'iPad',
             str_contains($agent, 'iPhone') => 'iPhone',
-            str_contains($agent, 'Android') => str_contains($agent, 'Mobile') ? 'Android telephone' : 'Android tablet',
+            str_contains($agent, 'Android') => str_contains($agent, 'Mobile') ? Say::plain('Android telephone') : Say::plain('Android tablet'),
             str_contains($agent, 'Windows') => 'Windows',
             str_contains($agent, 'Macintosh') => 'Mac',
             str_contains($agent, 'Linux') => 'Linux',
@@ -70,6 +71,8 @@ final readonly class OwnSessions
             default => '',
         };
 
-        return trim("{$browser} ".($on === '' ? '' : "on {$on}")) ?: 'a device that says nothing of itself';
+        return $on !== '' && $browser !== ''
+            ? Say::plain(':browser on :system', ['browser' => $browser, 'system' => $on])
+            : (trim($browser.$on) ?: Say::plain('a device that says nothing of itself'));
     }
 }

@@ -8,6 +8,7 @@ use App\Formulas\VisitTimes;
 use App\Models\Salon;
 use App\Models\SkinTest as SkinTestRow;
 use App\Models\Visit;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Safety\SkinTest;
 use Sabre\VObject\Component\VCalendar;
@@ -34,9 +35,9 @@ final readonly class SalonCalendar
         }
         foreach ($tests as $test) {
             $reading = $test->placed_at->addHours(SkinTest::HOURS);
-            $this->event($calendar, "test-{$test->id}", "Skin test: {$test->client->name}", $test->placed_at, 10, $test->placed_at);
+            $this->event($calendar, "test-{$test->id}", Say::plain('Skin test: :name', ['name' => $test->client->name]), $test->placed_at, 10, $test->placed_at);
             if ($test->result === null) {
-                $this->event($calendar, "reading-{$test->id}", "Read the skin test: {$test->client->name}", $reading, 10, $test->placed_at);
+                $this->event($calendar, "reading-{$test->id}", Say::plain('Read the skin test: :name', ['name' => $test->client->name]), $reading, 10, $test->placed_at);
             }
         }
 

@@ -14,6 +14,7 @@ use App\Models\Message;
 use App\Models\Salon;
 use App\Models\Shade;
 use App\Models\Visit;
+use App\Words\Say;
 use Illuminate\Database\Eloquent\Model;
 use RuntimeException;
 
@@ -28,8 +29,8 @@ final class EditedElsewhere extends RuntimeException
     public static function bowl(Bowl $newer): self
     {
         return new self(
-            'This bowl was changed on another device.',
-            'Look at the newer version, then keep it or put yours in its place.',
+            Say::plain('This bowl was changed on another device.'),
+            Say::plain('Look at the newer version, then keep it or put yours in its place.'),
             $newer,
         );
     }
@@ -37,8 +38,8 @@ final class EditedElsewhere extends RuntimeException
     public static function visit(Visit $newer): self
     {
         return new self(
-            'This visit was changed on another device.',
-            'The newer version is shown; enter your change again if it is still wanted.',
+            Say::plain('This visit was changed on another device.'),
+            Say::plain('The newer version is shown; enter your change again if it is still wanted.'),
             $newer,
         );
     }
@@ -46,8 +47,8 @@ final class EditedElsewhere extends RuntimeException
     public static function team(Salon $newer): self
     {
         return new self(
-            'This person was changed on another device.',
-            'The team is shown as it stands now; change it again if it is still wanted.',
+            Say::plain('This person was changed on another device.'),
+            Say::plain('The team is shown as it stands now; change it again if it is still wanted.'),
             $newer,
         );
     }
@@ -55,8 +56,8 @@ final class EditedElsewhere extends RuntimeException
     public static function line(ColourLine $newer): self
     {
         return new self(
-            'This line was changed on another device.',
-            'Look at the newer version, then take it or put yours in its place.',
+            Say::plain('This line was changed on another device.'),
+            Say::plain('Look at the newer version, then take it or put yours in its place.'),
             $newer,
         );
     }
@@ -64,8 +65,8 @@ final class EditedElsewhere extends RuntimeException
     public static function shade(Shade $newer): self
     {
         return new self(
-            'This product was changed on another device.',
-            'The line is shown as it stands now; change the product again if it is still wanted.',
+            Say::plain('This product was changed on another device.'),
+            Say::plain('The line is shown as it stands now; change the product again if it is still wanted.'),
             $newer->colourLine,
         );
     }
@@ -73,8 +74,8 @@ final class EditedElsewhere extends RuntimeException
     public static function developer(Developer $newer): self
     {
         return new self(
-            'This developer was changed on another device.',
-            'The shelf is shown as it stands now; change the developer again if it is still wanted.',
+            Say::plain('This developer was changed on another device.'),
+            Say::plain('The shelf is shown as it stands now; change the developer again if it is still wanted.'),
             $newer,
         );
     }
@@ -82,8 +83,8 @@ final class EditedElsewhere extends RuntimeException
     public static function round(Visit $newer): self
     {
         return new self(
-            'This round was changed on another device.',
-            'The visit is shown as it stands now; change the round again if it is still wanted.',
+            Say::plain('This round was changed on another device.'),
+            Say::plain('The visit is shown as it stands now; change the round again if it is still wanted.'),
             $newer,
         );
     }
@@ -91,8 +92,8 @@ final class EditedElsewhere extends RuntimeException
     public static function client(Client $newer): self
     {
         return new self(
-            'This client’s particulars were changed on another device.',
-            'The newer ones are shown; enter your change again if it is still wanted.',
+            Say::plain('This client’s particulars were changed on another device.'),
+            Say::plain('The newer ones are shown; enter your change again if it is still wanted.'),
             $newer,
         );
     }
@@ -100,8 +101,8 @@ final class EditedElsewhere extends RuntimeException
     public static function canvas(Canvas $newer): self
     {
         return new self(
-            'The canvas was changed on another device.',
-            'Look at the newer one, then keep it or put yours in its place.',
+            Say::plain('The canvas was changed on another device.'),
+            Say::plain('Look at the newer one, then keep it or put yours in its place.'),
             $newer,
         );
     }
@@ -109,8 +110,8 @@ final class EditedElsewhere extends RuntimeException
     public static function message(Message $newer): self
     {
         return new self(
-            'This message was changed or sent on another device.',
-            'It is shown as it stands now.',
+            Say::plain('This message was changed or sent on another device.'),
+            Say::plain('It is shown as it stands now.'),
             $newer,
         );
     }
@@ -118,8 +119,8 @@ final class EditedElsewhere extends RuntimeException
     public static function house(Salon $newer): self
     {
         return new self(
-            'The house rules were changed on another device.',
-            'The newer ones are shown beside yours; keep them or put yours in their place.',
+            Say::plain('The house rules were changed on another device.'),
+            Say::plain('The newer ones are shown beside yours; keep them or put yours in their place.'),
             $newer,
         );
     }
@@ -127,8 +128,8 @@ final class EditedElsewhere extends RuntimeException
     public static function batch(Batch $newer): self
     {
         return new self(
-            'This batch moved on on another device.',
-            'The bowl is shown as it stands now; nothing was recorded twice.',
+            Say::plain('This batch moved on on another device.'),
+            Say::plain('The bowl is shown as it stands now; nothing was recorded twice.'),
             $newer,
         );
     }
@@ -136,8 +137,8 @@ final class EditedElsewhere extends RuntimeException
     public static function reusedId(Batch $newer): self
     {
         return new self(
-            'This event was already recorded with other contents.',
-            'The first one stands. Record the new one again.',
+            Say::plain('This event was already recorded with other contents.'),
+            Say::plain('The first one stands. Record the new one again.'),
             $newer,
         );
     }

@@ -197,7 +197,7 @@ final readonly class CostRows
     private static function group(string $by, array $row, string $zone): array
     {
         $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')->setTimezone($zone);
-        $on = isset($row['starts_at']) ? $day($row['starts_at'])->format('j M Y') : '';
+        $on = isset($row['starts_at']) ? $day($row['starts_at'])->translatedFormat('j M Y') : '';
         $job = (string) ($row['job'] ?? '') === '' ? '' : " ({$row['job']})";
 
         return match ($by) {
@@ -207,7 +207,7 @@ final readonly class CostRows
             'visit' => ["visit-{$row['visit']}", "{$row['client_name']}, {$row['service']}, {$on}"],
             'bowl' => ["bowl-{$row['bowl']}", "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}"],
             'person' => ["person-{$row['person']}", (string) $row['person_name']],
-            default => [$day($row['moved_at'])->format('Y-m'), $day($row['moved_at'])->format('M Y')],
+            default => [$day($row['moved_at'])->format('Y-m'), $day($row['moved_at'])->translatedFormat('M Y')],
         };
     }
 }

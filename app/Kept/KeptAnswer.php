@@ -41,7 +41,7 @@ final readonly class KeptAnswer
         if ($turn === null) {
             return $next($request);
         }
-        $key = 'answer '.hash('xxh128', "{$member->id} {$turn} {$request->getRequestUri()}");
+        $key = 'answer '.hash('xxh128', "{$member->id} {$member->language->value} {$turn} {$request->getRequestUri()}");
         $now = CarbonImmutable::now();
         $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->values->get($key);
         if (is_array($kept) && $now->getTimestamp() < $kept['until']) {

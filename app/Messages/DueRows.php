@@ -13,6 +13,7 @@ use App\Models\Salon;
 use App\Models\SkinTest as SkinTestRow;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Practice\Number;
 use Core\Safety\SkinTest;
@@ -145,7 +146,7 @@ final readonly class DueRows
         $first = explode(' ', trim($client->name))[0];
         $places = [
             ':first' => $first, ':name' => $client->name, ':salon' => $salon->name, ':colourist' => $from->name,
-            ':service' => $visit->service ?? '', ':day' => $starts?->format('l j F') ?? '', ':time' => $starts?->format('H:i') ?? '',
+            ':service' => $visit->service ?? '', ':day' => $starts === null ? '' : Say::day($starts), ':time' => $starts?->format('H:i') ?? '',
         ];
 
         [$subject, $words] = $due->late ? HouseMessages::tooLate() : [$house->subject($due->kind), $house->words($due->kind)];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Accounts\CanonicalEmail;
+use App\Enums\Language;
 use App\Enums\Role;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
@@ -22,6 +23,7 @@ use Illuminate\Foundation\Auth\User;
  * @property string $licence empty for one who holds none
  * @property ?CarbonImmutable $ended_at who left comes in no more
  * @property ?string $pin hashed
+ * @property Language $language in which Tinta speaks to them
  * @property int $version
  * @property Salon $salon
  */
@@ -31,11 +33,13 @@ final class TeamMember extends User
 
     protected $guarded = [];
 
+    protected $attributes = ['language' => 'en'];
+
     protected $hidden = ['password', 'remember_token', 'pin', 'calendar_hash'];
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'password' => 'hashed', 'ended_at' => 'immutable_datetime'];
+        return ['role' => Role::class, 'language' => Language::class, 'password' => 'hashed', 'ended_at' => 'immutable_datetime'];
     }
 
     /** @return Attribute<string, string> */

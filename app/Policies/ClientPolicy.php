@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\Client;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Illuminate\Auth\Access\Response;
 
 /** Another salon's client is as if it did not exist. */
@@ -30,6 +31,6 @@ final class ClientPolicy
     {
         return $member->role->formulates()
             ? Response::allow()
-            : Response::deny('Assistants weigh and watch; planning, changing and closing is for colourists.');
+            : Response::deny(Say::plain('Assistants weigh and watch; planning, changing and closing is for colourists.'));
     }
 }

@@ -7,6 +7,7 @@ namespace App\Policies;
 use App\Enums\Role;
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Illuminate\Auth\Access\Response;
 
 final class SalonPolicy
@@ -16,7 +17,7 @@ final class SalonPolicy
         return match (true) {
             $member->salon_id !== $salon->id => Response::denyAsNotFound(),
             $member->role === Role::Owner => Response::allow(),
-            default => Response::deny('The house rules are set by the owner.'),
+            default => Response::deny(Say::plain('The house rules are set by the owner.')),
         };
     }
 
@@ -26,7 +27,7 @@ final class SalonPolicy
         return match (true) {
             $member->salon_id !== $salon->id => Response::denyAsNotFound(),
             $member->role->formulates() => Response::allow(),
-            default => Response::deny('Lines and products are written by colourists; the team may count them.'),
+            default => Response::deny(Say::plain('Lines and products are written by colourists; the team may count them.')),
         };
     }
 }

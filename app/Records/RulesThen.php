@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Records;
 
 use App\Models\Visit;
+use App\Words\Say;
 use Core\Practice\Schools;
 
 /** House rules under which a visit was closed, where they are others today. */
@@ -23,7 +24,7 @@ final class RulesThen
         $found = [];
         foreach (Schools::texts($visit->rules()) as $rule) {
             if (($now[$rule->label] ?? '') !== $rule->words()) {
-                $found[] = ['name' => $rule->label, 'was' => $rule->words(), 'is' => $now[$rule->label] ?? ''];
+                $found[] = ['name' => Say::name($rule->label), 'was' => Say::name($rule->words()), 'is' => Say::name($now[$rule->label] ?? '')];
             }
         }
 

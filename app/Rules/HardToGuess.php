@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\Say;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -34,7 +35,7 @@ final class HardToGuess implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (is_string($value) && self::isGuessed($value, $this->own)) {
-            $fail('This is among the first passwords that are guessed. A few plain words that have nothing to do with you are good.');
+            $fail(Say::plain('This is among the first passwords that are guessed. A few plain words that have nothing to do with you are good.'));
         }
     }
 

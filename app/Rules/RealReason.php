@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rules;
 
+use App\Words\Say;
 use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
@@ -21,7 +22,7 @@ final class RealReason implements ValidationRule
             || mb_strlen(implode('', $words)) < 10
             || count(array_unique($words)) < 2
         ) {
-            $fail('This is no reason yet: write in a few words who decided it, and on what grounds.');
+            $fail(Say::plain('This is no reason yet: write in a few words who decided it, and on what grounds.'));
         }
     }
 }

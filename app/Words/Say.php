@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Words;
 
+use App\Enums\Language;
+use Carbon\CarbonImmutable;
 use Core\CoreException;
 use Core\Fact;
 use Core\Judgement\Caution;
@@ -34,6 +36,34 @@ final class Say
     public static function either(Fact|string $said): string
     {
         return $said instanceof Fact ? self::words($said) : $said;
+    }
+
+    /** What the core names in English, such as a region, a tone or a house rule. */
+    public static function name(string $said): string
+    {
+        return self::catalogue()->name($said);
+    }
+
+    /**
+     * What the application itself says in English, in the language of whoever asked: lang/<language>.json.
+     *
+     * @param  array<string, string>  $values
+     */
+    public static function plain(string $english, array $values = []): string
+    {
+        $said = trans($english, $values);
+
+        return is_string($said) ? $said : $english;
+    }
+
+    /** A day as this language writes it: Friday 27 November, or sexta-feira, 27 de novembro. */
+    public static function day(CarbonImmutable $moment, bool $year = false): string
+    {
+        $comma = Language::tryFrom(app()->getLocale())?->writesComma() === true;
+
+        return $moment->translatedFormat($year
+            ? ($comma ? 'j \d\e F \d\e Y' : 'j F Y')
+            : ($comma ? 'l, j \d\e F' : 'l j F'));
     }
 
     /** What a refusal says is wrong. */

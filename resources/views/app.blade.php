@@ -1,12 +1,12 @@
 <!doctype html>
-<html lang="en" data-bs-theme="light">
+<html lang="{{ $language }}" data-bs-theme="light">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Tinta</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
     <script src="/theme.js"></script>
-    @vite('resources/js/app/main.tsx')
+    @vite($language === 'en' ? ['resources/js/app/main.tsx'] : ["resources/js/words/{$language}.ts", 'resources/js/app/main.tsx'])
 </head>
 <body>
     <div id="root"></div>

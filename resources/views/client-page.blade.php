@@ -1,5 +1,5 @@
 <!doctype html>
-<html lang="en">
+<html lang="{{ app()->getLocale() }}">
 <head>
     <meta charset="utf-8">
     <meta name="viewport" content="width=device-width, initial-scale=1">
@@ -14,47 +14,48 @@
 </head>
 <body>
     @php
-        $day = fn (?string $moment): string => $moment === null ? '' : \Carbon\CarbonImmutable::parse($moment)->setTimezone($salon->timezone)->format('j F Y');
-        $kinds = ['photographs' => 'Photographs are taken and kept', 'health' => 'Notes about health are kept', 'messages' => 'They are written to'];
-        $ways = ['' => 'nobody asked', 'phone' => 'by telephone', 'mail' => 'by mail', 'message' => 'by message', 'none' => 'not at all'];
+        $day = fn (?string $moment): string => $moment === null ? '' : \App\Words\Say::day(\Carbon\CarbonImmutable::parse($moment)->setTimezone($salon->timezone), true);
+        $now = \Carbon\CarbonImmutable::now()->setTimezone($salon->timezone);
+        $kinds = ['photographs' => __('Photographs are taken and kept'), 'health' => __('Notes about health are kept'), 'messages' => __('They are written to')];
+        $ways = ['' => 'nobody asked', 'phone' => __('by telephone'), 'mail' => __('by mail'), 'message' => __('by message'), 'none' => __('not at all')];
     @endphp
     <h1>{{ $client['name'] }}</h1>
-    <p class="quiet">All that {{ $salon->name }} holds, as of {{ \Carbon\CarbonImmutable::now()->setTimezone($salon->timezone)->format('j F Y, H:i') }}.</p>
+    <p class="quiet">{{ __('All that :salon holds, as of :day, :time.', ['salon' => $salon->name, 'day' => \App\Words\Say::day($now, true), 'time' => $now->format('H:i')]) }}</p>
     <dl>
-        <dt>Telephone</dt><dd>{{ $client['phone'] ?: 'none' }}</dd>
-        <dt>Mail</dt><dd>{{ $client['email'] ?: 'none' }}</dd>
-        <dt>To be reached</dt><dd>{{ $ways[$client['contactBy']] }}</dd>
-        <dt>Born on</dt><dd>{{ $client['bornOn'] === null ? 'not known' : $day($client['bornOn']) }}</dd>
-        <dt>Likes to come to</dt><dd>{{ $client['preferred']['name'] ?? 'anybody' }}</dd>
-        <dt>About</dt><dd>{{ $client['about'] ?: 'nothing' }}</dd>
-        <dt>Cautions</dt><dd>{{ $client['cautions'] ?: 'none' }}</dd>
+        <dt>{{ __('Telephone') }}</dt><dd>{{ $client['phone'] ?: __('none') }}</dd>
+        <dt>{{ __('Mail') }}</dt><dd>{{ $client['email'] ?: __('none') }}</dd>
+        <dt>{{ __('To be reached') }}</dt><dd>{{ $ways[$client['contactBy']] }}</dd>
+        <dt>{{ __('Born on') }}</dt><dd>{{ $client['bornOn'] === null ? __('not known') : $day($client['bornOn']) }}</dd>
+        <dt>{{ __('Likes to come to') }}</dt><dd>{{ $client['preferred']['name'] ?? __('anybody') }}</dd>
+        <dt>{{ __('About') }}</dt><dd>{{ $client['about'] ?: __('nothing') }}</dd>
+        <dt>{{ __('Cautions') }}</dt><dd>{{ $client['cautions'] ?: __('none') }}</dd>
         @foreach ($client['matches'] as $match)
-            <dt>To look alike with</dt><dd>another client ({{ $match['how'] }})</dd>
+            <dt>{{ __('To look alike with') }}</dt><dd>{{ __('another client') }} ({{ $match['how'] }})</dd>
         @endforeach
     </dl>
-    <h2>What was agreed to</h2>
+    <h2>{{ __('What was agreed to') }}</h2>
     <table>
         @foreach ($client['consents'] as $consent)
-            <tr><td>{{ $kinds[$consent['kind']] }}</td><td>{{ $consent['given'] === null ? 'nobody asked' : ($consent['given'] ? 'yes' : 'no') }}</td><td>{{ $day($consent['at']) }}</td><td>{{ $consent['words'] }}</td><td class="quiet">{{ $consent['by'] === '' ? '' : 'noted by '.$consent['by'] }}</td></tr>
+            <tr><td>{{ $kinds[$consent['kind']] }}</td><td>{{ $consent['given'] === null ? __('nobody asked') : ($consent['given'] ? __('yes') : __('no')) }}</td><td>{{ $day($consent['at']) }}</td><td>{{ $consent['words'] }}</td><td class="quiet">{{ $consent['by'] === '' ? '' : __('noted by :name', ['name' => $consent['by']]) }}</td></tr>
         @endforeach
     </table>
-    <h2>Skin and health</h2>
+    <h2>{{ __('Skin and health') }}</h2>
     @if ($client['safety']['tests'] === [] && $client['safety']['contraindications'] === [])
-        <p>Nothing is held.</p>
+        <p>{{ __('Nothing is held.') }}</p>
     @endif
     <ul>
         @foreach ($client['safety']['tests'] as $test)
-            <li>Skin test of {{ implode(', ', $test['lines']) }}, {{ $test['spot'] }}, placed {{ $day($test['placedAt']) }} by {{ $test['placedBy'] }}: {{ $test['result'] === null ? 'not read yet' : $test['result'].', read '.$day($test['readAt']).' by '.$test['readBy'] }}. {{ $test['note'] }}</li>
+            <li>{{ __('Skin test of :lines, :spot, placed :day by :name:', ['lines' => implode(', ', $test['lines']), 'spot' => $test['spot'], 'day' => $day($test['placedAt']), 'name' => $test['placedBy']]) }} {{ $test['result'] === null ? __('not read yet') : __('read as :result on :day by :name', ['result' => $test['result'] === 'clear' ? __('clear') : __('a reaction'), 'day' => $day($test['readAt']), 'name' => $test['readBy']]) }}. {{ $test['note'] }}</li>
         @endforeach
         @foreach ($client['safety']['contraindications'] as $note)
-            <li>{{ $note['words'] }}{{ $note['note'] === '' ? '' : ': '.$note['note'] }}, noted {{ $day($note['notedAt']) }} by {{ $note['notedBy'] }}{{ $note['liftedAt'] === null ? '' : '; lifted '.$day($note['liftedAt']).' by '.$note['liftedBy'].': '.$note['clearance'] }}.</li>
+            <li>{{ $note['words'] }}{{ $note['note'] === '' ? '' : ': '.$note['note'] }}, {{ __('noted :day by :name', ['day' => $day($note['notedAt']), 'name' => $note['notedBy']]) }}{{ $note['liftedAt'] === null ? '' : '; '.__('lifted :day by :name: :why', ['day' => $day($note['liftedAt']), 'name' => $note['liftedBy'], 'why' => $note['clearance']]) }}.</li>
         @endforeach
     </ul>
-    <h2>Visits</h2>
+    <h2>{{ __('Visits') }}</h2>
     @forelse ($visits as $visit)
         <section>
             <h3>{{ $day($visit['startsAt']) }}: {{ $visit['service'] }}</h3>
-            <p class="quiet">With {{ $visit['colourist']['name'] }}, {{ ['expected' => 'expected', 'in-chair' => 'in the chair', 'closed' => 'closed', 'ended' => 'did not take place'][$visit['status']] }}.</p>
+            <p class="quiet">{{ __('With :name', ['name' => $visit['colourist']['name']]) }}, {{ ['expected' => __('expected'), 'in-chair' => __('in the chair'), 'closed' => __('closed'), 'ended' => __('did not take place')][$visit['status']] }}.</p>
             <ul>
                 @foreach ($visit['bowls'] as $bowl)
                     <li>{{ trim($bowl['letter'].' '.$bowl['job']) }}, {{ $bowl['line'] }}: {{ $bowl['poured'] === '' ? $bowl['colour'].', '.$bowl['developer'] : $bowl['poured'] }}</li>
@@ -64,21 +65,21 @@
                 <p>{{ $visit['outcome'] }}</p>
             @endif
             @if ($visit['keep'] !== '')
-                <p>To keep: {{ $visit['keep'] }}</p>
+                <p>{{ __('To keep:') }} {{ $visit['keep'] }}</p>
             @endif
             @if ($visit['change'] !== '')
-                <p>To change: {{ $visit['change'] }}</p>
+                <p>{{ __('To change:') }} {{ $visit['change'] }}</p>
             @endif
         </section>
     @empty
-        <p>None.</p>
+        <p>{{ __('None.') }}</p>
     @endforelse
     @if ($photos !== [])
-        <h2>Photographs</h2>
+        <h2>{{ __('Photographs') }}</h2>
         @foreach ($photos as $photo)
             <figure><img alt="{{ $photo['words'] }}" src="data:image/jpeg;base64,{{ $photo['jpeg'] }}"><figcaption>{{ $photo['words'] }}</figcaption></figure>
         @endforeach
     @endif
-    <p class="quiet">The full record, gram by gram, is in the file for programs that goes with this page.</p>
+    <p class="quiet">{{ __('The full record, gram by gram, is in the file for programs that goes with this page.') }}</p>
 </body>
 </html>

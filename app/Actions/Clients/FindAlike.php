@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Actions\Clients;
 
 use App\Models\Client;
+use App\Words\Say;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Files that may be of the same person: the same name, the same telephone. */
@@ -31,7 +32,7 @@ final readonly class FindAlike
         return array_values($found->map(static fn (Client $other): array => [
             'id' => $other->id,
             'name' => $other->name,
-            'by' => $other->name === $client->name ? 'the same name' : 'the same telephone',
+            'by' => $other->name === $client->name ? Say::name('the same name') : Say::name('the same telephone'),
         ])->all());
     }
 }

@@ -6,6 +6,7 @@ namespace App\Actions\Messages;
 
 use App\Enums\MessageState;
 use App\Models\Message;
+use App\Words\Say;
 use Illuminate\Contracts\Mail\Mailer;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Mail\Message as Mail;
@@ -35,7 +36,7 @@ final readonly class PostMessage
                 });
                 $is = ['state' => MessageState::Sent, 'trouble' => ''];
             } catch (Throwable $failure) {
-                $is = ['state' => MessageState::Open, 'trouble' => mb_substr("The mail server did not take it: {$failure->getMessage()}", 0, 200)];
+                $is = ['state' => MessageState::Open, 'trouble' => mb_substr(Say::plain('The mail server did not take it: :why', ['why' => $failure->getMessage()]), 0, 200)];
             }
             Message::query()->whereKey($row->id)->where('state', MessageState::Sending)->firstOrFail()->fill([...$is, 'version' => $row->version + 1])->save();
         });

@@ -7,10 +7,12 @@ namespace App\Actions\Messages;
 use App\Enums\ConsentKind;
 use App\Enums\MessageMode;
 use App\Enums\MessageState;
+use App\Enums\Role;
 use App\Messages\DueRows;
 use App\Messages\HouseMessages;
 use App\Models\Message;
 use App\Models\Salon;
+use App\Words\Speak;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Support\Str;
@@ -18,13 +20,15 @@ use Illuminate\Support\Str;
 /** Sends what the owner lets go out by itself: to whoever agreed to messages, by mail, once. */
 final readonly class SendByRule
 {
-    public function __construct(private DatabaseManager $database, private DueRows $due, private PostMessage $post)
+    public function __construct(private DatabaseManager $database, private DueRows $due, private PostMessage $post, private Speak $speak)
     {
     }
 
     /** @return int how many were handed over */
     public function __invoke(Salon $salon, CarbonImmutable $now): int
     {
+        // Nobody asked: it is said as the owner would say it.
+        $this->speak->to($salon->team()->where('role', Role::Owner)->whereNull('ended_at')->oldest('id')->first());
         $house = new HouseMessages($salon);
         $count = 0;
         foreach (PostMessage::canMail() ? $this->due->of($salon, $now) : [] as $each) {

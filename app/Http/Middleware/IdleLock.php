@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use App\Accounts\SessionLock;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Contracts\Session\Session;
@@ -29,7 +30,7 @@ final class IdleLock
         $member = $request->user();
         if ($member instanceof TeamMember && $request->hasSession() && self::isLocked($request, $member)) {
             return new JsonResponse(
-                ['message' => 'This device is locked.', 'mend' => 'Enter your password; what you typed is kept.'],
+                ['message' => Say::plain('This device is locked.'), 'mend' => Say::plain('Enter your password; what you typed is kept.')],
                 Response::HTTP_LOCKED,
             );
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Words\Say;
 use Closure;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,12 +32,12 @@ final class PlainValues
             ...($request->isJson() ? $request->json()->all() : $request->request->all()),
         ];
         $problem = count($values, COUNT_RECURSIVE) > self::MOST
-            ? ['', 'This holds more values than anything here does: send it in parts.']
+            ? ['', Say::plain('This holds more values than anything here does: send it in parts.')]
             : self::problem($values, '', 0);
 
         return $problem === null ? $next($request) : new JsonResponse(
             [
-                'message' => 'Something sent cannot be read.',
+                'message' => Say::plain('Something sent cannot be read.'),
                 'mend' => $problem[1],
                 'problems' => [['pointer' => $problem[0], 'message' => $problem[1], 'mend' => '']],
             ],
@@ -48,15 +49,15 @@ final class PlainValues
     private static function problem(mixed $value, string $pointer, int $depth): ?array
     {
         return match (true) {
-            $depth > self::DEEPEST => [$pointer, 'This is folded too deep.'],
+            $depth > self::DEEPEST => [$pointer, Say::plain('This is folded too deep.')],
             is_array($value) => self::within($value, $pointer, $depth),
             is_float($value) && (! is_finite($value) || abs($value) > self::LARGEST) => [
                 $pointer,
-                'This number is out of range.',
+                Say::plain('This number is out of range.'),
             ],
-            is_int($value) && abs($value) > self::LARGEST => [$pointer, 'This number is out of range.'],
-            is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$pointer, 'This text is not in UTF-8.'],
-            is_string($value) && str_contains($value, "\0") => [$pointer, 'This text holds a character that is none.'],
+            is_int($value) && abs($value) > self::LARGEST => [$pointer, Say::plain('This number is out of range.')],
+            is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$pointer, Say::plain('This text is not in UTF-8.')],
+            is_string($value) && str_contains($value, "\0") => [$pointer, Say::plain('This text holds a character that is none.')],
             default => null,
         };
     }

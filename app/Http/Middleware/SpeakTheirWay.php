@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Enums\Language;
 use App\Models\TeamMember;
-use App\Words\Catalogue;
+use App\Words\Speak;
 use Closure;
-use Core\Units\MassesShown;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
-/** What is said to somebody of a house is said as the house reads it: its masses in its unit. */
+/** What is said to somebody is said in their language, and as their house reads it: its masses in its unit. */
 final readonly class SpeakTheirWay
 {
-    public function __construct(private Catalogue $catalogue)
+    public function __construct(private Speak $speak)
     {
     }
 
     public function handle(Request $request, Closure $next): Response
     {
         $member = $request->user();
-        $this->catalogue->readMassesIn($member instanceof TeamMember ? $member->salon->rules()->masses : MassesShown::Grams);
+        $this->speak->to($member instanceof TeamMember ? $member : null, Language::of($request));
 
         return $next($request);
     }

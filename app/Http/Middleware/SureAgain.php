@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Middleware;
 
 use App\Models\TeamMember;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Closure;
 use Illuminate\Contracts\Session\Session;
@@ -33,7 +34,7 @@ final class SureAgain
         }
 
         return new JsonResponse(
-            ['message' => 'Say once more that it is you.', 'mend' => 'Enter your password; what you asked for goes on.'],
+            ['message' => Say::plain('Say once more that it is you.'), 'mend' => Say::plain('Enter your password; what you asked for goes on.')],
             Response::HTTP_PRECONDITION_REQUIRED,
         );
     }

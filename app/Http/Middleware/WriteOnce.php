@@ -8,6 +8,7 @@ use App\Kept\Turns;
 use App\Logging\SafeReport;
 use App\Models\TeamMember;
 use App\Records\WriteContext;
+use App\Words\Say;
 use Closure;
 use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Database\Connection;
@@ -101,8 +102,8 @@ final readonly class WriteOnce
         if ($context->author !== null && (! $member instanceof TeamMember || $member->id !== $context->author)) {
             return new JsonResponse(
                 [
-                    'message' => 'This was made by somebody else.',
-                    'mend' => 'It waits on this device until that person signs in again.',
+                    'message' => Say::plain('This was made by somebody else.'),
+                    'mend' => Say::plain('It waits on this device until that person signs in again.'),
                 ],
                 Response::HTTP_PRECONDITION_FAILED,
             );
@@ -129,8 +130,8 @@ final readonly class WriteOnce
             ? new JsonResponse(['already' => true])
             : new JsonResponse(
                 [
-                    'message' => 'Something else was sent under the same id before.',
-                    'mend' => 'Reload the page and do it again.',
+                    'message' => Say::plain('Something else was sent under the same id before.'),
+                    'mend' => Say::plain('Reload the page and do it again.'),
                 ],
                 Response::HTTP_UNPROCESSABLE_ENTITY,
             );

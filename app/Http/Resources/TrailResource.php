@@ -6,6 +6,7 @@ namespace App\Http\Resources;
 
 use App\Models\TeamMember;
 use App\Sealed\Seal;
+use App\Words\Say;
 use Core\Practice\Schools;
 use Spatie\Activitylog\Models\Activity;
 
@@ -53,7 +54,7 @@ final class TrailResource
         $texts = static function (mixed $rules): array {
             $found = [];
             foreach (Schools::texts(Schools::read(is_array($rules) ? $rules : [])) as $rule) {
-                $found[$rule->label] = $rule->words();
+                $found[Say::name($rule->label)] = Say::name($rule->words());
             }
 
             return $found;

@@ -1,4 +1,3 @@
-import { named } from '../shared/words/named'
 import { t } from '@lingui/core/macro'
 import { useQueryClient } from '@tanstack/react-query'
 import { Suspense, useState } from 'react'
@@ -15,6 +14,8 @@ function turnTheme() {
   document.documentElement.dataset['bsTheme'] = next
   localStorage.setItem('tinta.theme', next)
 }
+
+const ROLE = { owner: t`owner`, colourist: t`colourist`, assistant: t`assistant` } as const
 
 /** The frame around every page but the bench. */
 export function Layout({ member, onLeave }: { member: Session; onLeave: () => void }) {
@@ -60,7 +61,7 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           <Press kind="quiet" label={t`Shortcuts`} onPress={showKeys}>
             ?
           </Press>
-          <button type="button" id="who" className="initials who-press" aria-label={t`${member.name}, ${named(member.role)}: hand this device over`} title={`${member.name}, ${named(member.role)}`} onClick={() => { setHanding(true) }}>
+          <button type="button" id="who" className="initials who-press" aria-label={t`${member.name}, ${ROLE[member.role]}: hand this device over`} title={`${member.name}, ${ROLE[member.role]}`} onClick={() => { setHanding(true) }}>
             {member.initials}
           </button>
           <Press kind="quiet" label={t`Lock this device`} onPress={close} id="lock">

@@ -1,8 +1,6 @@
-import { useQueryClient } from '@tanstack/react-query'
+import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
 import { z } from 'zod'
-import { batchOf } from '../features/bench/api'
-import { bowlFacts } from '../features/bench/facts'
 import { keepForOffline } from '../shared/keep/offlineCache'
 import type { Session } from '../shared/session/session'
 import { shelf } from '../shared/shelf/shelf'
@@ -24,11 +22,17 @@ export function useOffline(member: Session): void {
       if (event.type !== 'updated' || event.action.type !== 'success' || event.query.queryKey[0] !== 'visit') return
       const visit = chair.safeParse(event.query.state.data)
       if (!visit.success) return
-      for (const bowl of visit.data.rounds.flatMap((round) => round.bowls)) {
-        if (bowl.state === 'mixed') continue
-        void queries.prefetchQuery({ ...bowlFacts(bowl.id), staleTime: FRESH_MS })
-        void queries.prefetchQuery({ ...batchOf(bowl.id), staleTime: FRESH_MS })
-      }
+      const left = visit.data.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.state !== 'mixed')
+      if (left.length > 0) void keepBowls(queries, left.map((bowl) => bowl.id)).catch(() => undefined)
     })
   }, [member.locked, queries])
+}
+
+/** How a bowl is asked for comes with the bench: the first page of all does not wait for it. */
+async function keepBowls(queries: QueryClient, bowls: string[]): Promise<void> {
+  const { batchOf, bowlFacts } = await import('./needed')
+  for (const bowl of bowls) {
+    void queries.prefetchQuery({ ...bowlFacts(bowl), staleTime: FRESH_MS })
+    void queries.prefetchQuery({ ...batchOf(bowl), staleTime: FRESH_MS })
+  }
 }

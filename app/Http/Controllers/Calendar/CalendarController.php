@@ -10,6 +10,7 @@ use App\Http\Controllers\Controller;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Words\Speak;
 use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -31,9 +32,10 @@ final class CalendarController extends Controller
         return new JsonResponse(['path' => "/calendar/{$make($this->member($request))}.ics"], 201);
     }
 
-    public function feed(string $token, SalonCalendar $calendar): Response
+    public function feed(string $token, SalonCalendar $calendar, Speak $speak): Response
     {
         $member = TeamMember::query()->with('salon')->where('calendar_hash', hash('sha256', $token))->firstOrFail();
+        $speak->to($member);
         $from = CarbonImmutable::now()->subDays(30);
         $visits = Visit::query()->with(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.colourLine', 'rounds.bowls.components'])
             ->where('salon_id', $member->salon_id)->where('colourist_id', $member->id)

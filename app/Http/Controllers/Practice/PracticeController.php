@@ -14,6 +14,7 @@ use App\Practice\FirstBowl;
 use App\Practice\Lesson;
 use App\Practice\NewHead;
 use App\Practice\TryHead;
+use App\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -27,7 +28,7 @@ final class PracticeController extends Controller
         $tries = PracticeTry::query()->where('team_member_id', $member->id)->orderBy('tried_at')->get();
 
         return new JsonResponse([
-            'lessons' => array_map(static fn (Lesson $lesson): array => ['key' => $lesson->value, 'words' => $lesson->words()], Lesson::cases()),
+            'lessons' => array_map(static fn (Lesson $lesson): array => ['key' => $lesson->value, 'words' => Say::name($lesson->words())], Lesson::cases()),
             'heads' => $heads->map(function (Client $head) use ($tries): array {
                 $visit = $head->visits->first();
                 $own = $tries->where('visit_id', $visit?->id);
@@ -35,7 +36,7 @@ final class PracticeController extends Controller
                 return [
                     'visit' => $visit?->id,
                     'name' => $head->name,
-                    'lesson' => Lesson::tryFrom((string) $head->practice_lesson)?->words() ?? '',
+                    'lesson' => Say::name(Lesson::tryFrom((string) $head->practice_lesson)?->words() ?? ''),
                     'tries' => $own->count(),
                     'best' => self::away($own->min('seen_hundredths')),
                     'onTarget' => $own->contains(fn (PracticeTry $try): bool => $try->zones > 0 && $try->on_target === $try->zones),

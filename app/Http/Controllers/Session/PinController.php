@@ -13,6 +13,7 @@ use App\Http\Controllers\Controller;
 use App\Http\Middleware\IdleLock;
 use App\Http\Resources\Session\SessionResource;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Contracts\Hashing\Hasher;
 use Illuminate\Cookie\CookieJar;
@@ -73,7 +74,7 @@ final class PinController extends Controller
     {
         $said = $request->validate(
             ['password' => ['required', 'string', 'max:200'], 'pin' => ['nullable', 'string', 'regex:/^\d{4,8}$/', 'not_regex:/^(\d)\1+$/', 'not_in:1234,12345,123456,4321,0123']],
-            ['pin.regex' => 'A PIN is four to eight digits.', 'pin.not_regex' => 'One digit over and over is guessed first.', 'pin.not_in' => 'This one is guessed first. Take another.'],
+            ['pin.regex' => Say::plain('A PIN is four to eight digits.'), 'pin.not_regex' => Say::plain('One digit over and over is guessed first.'), 'pin.not_in' => Say::plain('This one is guessed first. Take another.')],
         );
         $member = $this->member($request);
         $check->again($member, is_string($said['password']) ? $said['password'] : '');

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Session;
 
 use App\Accounts\CheckPassword;
 use App\Accounts\KnownDevice;
+use App\Enums\Language;
 use App\Http\Controllers\Controller;
 use App\Http\Middleware\IdleLock;
 use App\Http\Middleware\SureAgain;
@@ -18,6 +19,7 @@ use Illuminate\Contracts\Auth\StatefulGuard;
 use Illuminate\Cookie\CookieJar;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
 
 final class SessionController extends Controller
 {
@@ -87,6 +89,15 @@ final class SessionController extends Controller
         activity()->performedOn($this->member($request))->event('password')->log('A new password was set.');
 
         return new JsonResponse(null, 204);
+    }
+
+    /** In which language Tinta speaks to oneself, on every device. */
+    public function language(Request $request): JsonResponse
+    {
+        $said = $request->validate(['language' => ['required', Rule::enum(Language::class)]]);
+        $this->member($request)->fill(['language' => $said['language']])->save();
+
+        return new JsonResponse((new SessionResource($this->member($request)))->toArray());
     }
 
     public function destroy(Request $request): JsonResponse

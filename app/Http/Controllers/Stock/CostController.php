@@ -8,6 +8,7 @@ use App\Csv\Table;
 use App\Formulas\CostRows;
 use App\Http\Controllers\Controller;
 use App\Models\Salon;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Stock\CostSheet;
 use Core\Units\Grams;
@@ -74,7 +75,7 @@ final class CostController extends Controller
             'by' => ['sometimes', Rule::in(CostRows::BY)],
             'from' => ['sometimes', 'date_format:Y-m-d'],
             'to' => ['sometimes', 'date_format:Y-m-d', 'after_or_equal:from'],
-        ], ['to.after_or_equal' => 'The last day comes before the first.', 'from.date_format' => 'Write a day as 2026-11-27.', 'to.date_format' => 'Write a day as 2026-11-27.']);
+        ], ['to.after_or_equal' => Say::plain('The last day comes before the first.'), 'from.date_format' => Say::plain('Write a day as 2026-11-27.'), 'to.date_format' => Say::plain('Write a day as 2026-11-27.')]);
         $text = static fn (string $name): ?string => is_string($said[$name] ?? null) ? $said[$name] : null;
         $today = CarbonImmutable::now($salon->timezone);
         $from = $text('from') === null ? $today->subMonths(5)->startOfMonth() : CarbonImmutable::parse($text('from'), $salon->timezone)->startOfDay();

@@ -12,6 +12,7 @@ use App\Http\Resources\ServiceResource;
 use App\Http\Resources\Visits\VisitResource;
 use App\Models\ServiceTemplate;
 use App\Models\Visit;
+use App\Words\Say;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\Rule;
@@ -31,7 +32,7 @@ final class TemplateController extends Controller
         abort_unless($this->member($request)->role->formulates(), 403);
         $request->validate(
             ['name' => ['required', 'string', 'max:80', Rule::unique('service_templates', 'name')->where('salon_id', $template->salon_id)->ignore($template->id)]],
-            ['name.unique' => 'Another service has this name. Take that one off the list first, or choose another name.'],
+            ['name.unique' => Say::plain('Another service has this name. Take that one off the list first, or choose another name.')],
         );
         $template->update(['name' => $request->string('name')->trim()->value()]);
 

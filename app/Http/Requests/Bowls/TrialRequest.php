@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Bowls;
 
+use App\Words\Say;
 use Core\Hair\Elasticity;
 use Core\Units\Fraction;
 use Illuminate\Foundation\Http\FormRequest;
@@ -48,6 +49,6 @@ final class TrialRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['level.regex' => 'A level is a number from 1 to 12, such as 8 or 8.5.'];
+        return ['level.regex' => Say::plain('A level is a number from 1 to 12, such as 8 or 8.5.')];
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\House;
 
+use App\Words\Say;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\CoreException;
@@ -54,8 +55,8 @@ final class ChangeHouseRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'timezone' => 'This is no time zone.',
-            'rules.*' => 'Something must stand here; the standard is shown beside it.',
+            'timezone' => Say::plain('This is no time zone.'),
+            'rules.*' => Say::plain('Something must stand here; the standard is shown beside it.'),
         ];
     }
 }

@@ -7,6 +7,7 @@ namespace App\Http\Requests\Messages;
 use App\Enums\MessageMode;
 use App\Messages\DueRows;
 use App\Messages\HouseMessages;
+use App\Words\Say;
 use Closure;
 use Core\Service\MessageKind;
 use Illuminate\Foundation\Http\FormRequest;
@@ -20,7 +21,7 @@ final class MessageRulesRequest extends FormRequest
         $places = static function (string $attribute, mixed $value, Closure $fail): void {
             $strange = is_string($value) ? HouseMessages::strangePlaces($value) : [];
             if ($strange !== []) {
-                $fail('Nothing fills :'.implode(', :', $strange).'. What can stand there: :'.implode(', :', HouseMessages::PLACES).'.');
+                $fail(Say::plain('Nothing fills :strange. What can stand there: :places.', ['strange' => ':'.implode(', :', $strange), 'places' => ':'.implode(', :', HouseMessages::PLACES)]));
             }
         };
 

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Safety;
 
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\ValidationException;
@@ -40,7 +41,7 @@ final class SkinTestRequest extends FormRequest
     {
         $known = $salon->colourLines()->pluck('id')->map(fn (int $id): string => "line-{$id}")->all();
         $wanted = array_values(array_unique($this->array('lines')));
-        abort_if(array_diff($wanted, $known) !== [], 422, 'A line that was tested is not on the shelf.');
+        abort_if(array_diff($wanted, $known) !== [], 422, Say::plain('A line that was tested is not on the shelf.'));
 
         return $wanted;
     }
@@ -62,7 +63,7 @@ final class SkinTestRequest extends FormRequest
             $at->greaterThan(CarbonImmutable::now()->addMinute())
             || $at->lessThan(CarbonImmutable::now()->subDays(60))
         ) {
-            throw ValidationException::withMessages(['placedAt' => 'A skin test was placed in the last sixty days, and not in the time to come.']);
+            throw ValidationException::withMessages(['placedAt' => Say::plain('A skin test was placed in the last sixty days, and not in the time to come.')]);
         }
 
         return $at;

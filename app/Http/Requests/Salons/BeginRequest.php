@@ -7,6 +7,7 @@ namespace App\Http\Requests\Salons;
 use App\Accounts\CanonicalEmail;
 use App\Models\TeamMember;
 use App\Rules\HardToGuess;
+use App\Words\Say;
 use Closure;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -21,7 +22,7 @@ final class BeginRequest extends FormRequest
             'name' => ['required', 'string', 'max:120'],
             'email' => ['required', 'string', 'max:190', 'email:rfc', function (string $at, mixed $value, Closure $fail): void {
                 if (is_string($value) && TeamMember::query()->where('email', CanonicalEmail::of($value))->exists()) {
-                    $fail('This address belongs to somebody already. Sign in with it, or take another.');
+                    $fail(Say::plain('This address belongs to somebody already. Sign in with it, or take another.'));
                 }
             }],
             'password' => ['required', 'string', 'min:10', 'max:200', new HardToGuess(array_values(array_filter([$this->input('name'), $this->input('email'), $this->input('salon')], is_string(...))))],
@@ -44,13 +45,13 @@ final class BeginRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'salon.required' => 'What is the salon called?',
-            'timezone' => 'This is no time zone.',
-            'name.required' => 'Who owns it?',
-            'email.required' => 'With which mail address do you sign in?',
-            'email.email' => 'This is no mail address. Write it as name@salon.example.',
-            'password.required' => 'A password has ten letters or more; a few plain words are good.',
-            'password.min' => 'A password has ten letters or more; a few plain words are good.',
+            'salon.required' => Say::plain('What is the salon called?'),
+            'timezone' => Say::plain('This is no time zone.'),
+            'name.required' => Say::plain('Who owns it?'),
+            'email.required' => Say::plain('With which mail address do you sign in?'),
+            'email.email' => Say::plain('This is no mail address. Write it as name@salon.example.'),
+            'password.required' => Say::plain('A password has ten letters or more; a few plain words are good.'),
+            'password.min' => Say::plain('A password has ten letters or more; a few plain words are good.'),
         ];
     }
 }

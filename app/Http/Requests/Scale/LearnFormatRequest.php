@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Scale;
 
+use App\Words\Say;
 use Core\Scale\LearnFormat;
 use Core\Scale\LineFormat;
 use Core\Scale\WeightUnit;
@@ -27,7 +28,7 @@ final class LearnFormatRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.min' => 'Paste three lines: one with nothing on the scale, one with something on it, and one while something is poured.'];
+        return ['lines.min' => Say::plain('Paste three lines: one with nothing on the scale, one with something on it, and one while something is poured.')];
     }
 
     /** @throws \Core\Scale\FormatRefused */

@@ -6,6 +6,7 @@ namespace App\Http\Requests\Session;
 
 use App\Models\TeamMember;
 use App\Rules\HardToGuess;
+use App\Words\Say;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class NewPasswordRequest extends FormRequest
@@ -36,8 +37,8 @@ final class NewPasswordRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'new.min' => 'A password has ten letters or more; a few plain words are good.',
-            'new.different' => 'This is the password you have.',
+            'new.min' => Say::plain('A password has ten letters or more; a few plain words are good.'),
+            'new.different' => Say::plain('This is the password you have.'),
         ];
     }
 }

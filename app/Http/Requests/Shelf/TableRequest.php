@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Shelf;
 
 use App\Shelf\ShadeTable;
+use App\Words\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -41,8 +42,8 @@ final class TableRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'text.required' => 'There is no table yet: paste one, or choose a file.',
-            'text.max' => 'The table is larger than a line of products ever is: cut it, and bring it in in parts.',
+            'text.required' => Say::plain('There is no table yet: paste one, or choose a file.'),
+            'text.max' => Say::plain('The table is larger than a line of products ever is: cut it, and bring it in in parts.'),
         ];
     }
 }

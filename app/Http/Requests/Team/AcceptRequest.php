@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Team;
 
 use App\Rules\HardToGuess;
+use App\Words\Say;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class AcceptRequest extends FormRequest
@@ -22,9 +23,9 @@ final class AcceptRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'What is your name?',
-            'password.required' => 'A password has ten letters or more; a few plain words are good.',
-            'password.min' => 'A password has ten letters or more; a few plain words are good.',
+            'name.required' => Say::plain('What is your name?'),
+            'password.required' => Say::plain('A password has ten letters or more; a few plain words are good.'),
+            'password.min' => Say::plain('A password has ten letters or more; a few plain words are good.'),
         ];
     }
 }

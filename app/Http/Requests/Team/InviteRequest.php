@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Team;
 
 use App\Enums\Role;
+use App\Words\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -30,9 +31,9 @@ final class InviteRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'Who is it?',
-            'email.required' => 'With which mail address will they sign in?',
-            'email.email' => 'This is no mail address. Write it as name@salon.example.',
+            'name.required' => Say::plain('Who is it?'),
+            'email.required' => Say::plain('With which mail address will they sign in?'),
+            'email.email' => Say::plain('This is no mail address. Write it as name@salon.example.'),
         ];
     }
 }

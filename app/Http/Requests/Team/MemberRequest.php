@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Team;
 
 use App\Enums\Role;
+use App\Words\Say;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -39,8 +40,8 @@ final class MemberRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'name.required' => 'A person has a name.',
-            'initials.*' => 'Initials are one to three letters.',
+            'name.required' => Say::plain('A person has a name.'),
+            'initials.*' => Say::plain('Initials are one to three letters.'),
         ];
     }
 }

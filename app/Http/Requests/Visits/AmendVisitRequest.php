@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests\Visits;
 
 use App\Enums\Verdict;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
@@ -42,8 +43,8 @@ final class AmendVisitRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'why.required' => 'Say why it is corrected: it stands beside the first words.',
-            'why.min' => 'Say why it is corrected: it stands beside the first words.',
+            'why.required' => Say::plain('Say why it is corrected: it stands beside the first words.'),
+            'why.min' => Say::plain('Say why it is corrected: it stands beside the first words.'),
         ];
     }
 

@@ -97,7 +97,7 @@ final class ClientResource extends JsonResource
             $most = $point['value']->compare($most) > 0 ? $point['value'] : $most;
         }
 
-        return ['what' => $trend->what, 'unit' => $trend->unit, 'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
+        return ['what' => Say::name($trend->what), 'unit' => Say::name($trend->unit), 'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
             'at' => $point['at'],
             'value' => $point['value']->decimal(1),
             'height' => $point['value']

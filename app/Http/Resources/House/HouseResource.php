@@ -6,6 +6,7 @@ namespace App\Http\Resources\House;
 
 use App\Models\Salon;
 use App\Models\TeamMember;
+use App\Words\Say;
 use Core\Practice\RuleGroup;
 use Core\Practice\RuleOption;
 use Core\Practice\Schools;
@@ -30,15 +31,15 @@ final class HouseResource extends JsonResource
             'version' => $this->resource->version,
             'groups' => array_map(fn (RuleGroup $group): array => [
                 'key' => $group->value,
-                'words' => $group->words(),
+                'words' => Say::name($group->words()),
                 'rules' => array_map(fn ($rule): array => [
-                    'key' => $rule->key, 'label' => $rule->label, 'value' => $rule->value, 'words' => $rule->words(),
+                    'key' => $rule->key, 'label' => Say::name($rule->label), 'value' => $rule->value, 'words' => Say::name($rule->words()),
                     'standard' => $rule->default,
-                    'standardWords' => $rule->standardWords(),
-                    'unit' => $rule->unit,
-                    'reason' => $rule->reason,
+                    'standardWords' => Say::name($rule->standardWords()),
+                    'unit' => Say::name($rule->unit),
+                    'reason' => Say::name($rule->reason),
                     'options' => array_map(
-                        fn (RuleOption $option): array => ['value' => $option->value, 'words' => $option->words],
+                        fn (RuleOption $option): array => ['value' => $option->value, 'words' => Say::name($option->words)],
                         $rule->options,
                     ),
                 ], array_values(array_filter($texts, fn ($rule): bool => $rule->group === $group))),

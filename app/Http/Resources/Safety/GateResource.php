@@ -10,6 +10,7 @@ use App\Models\Bowl;
 use App\Models\ColourLine;
 use App\Models\Visit;
 use App\Models\Waiver;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Safety\Gate;
 use Core\Safety\SkinTestState;
@@ -68,7 +69,7 @@ final class GateResource extends JsonResource
             $found[$line] = [
                 'line' => $names[(int) substr($line, 5)] ?? '',
                 'state' => $state->value,
-                'words' => $state->words(),
+                'words' => Say::name($state->words()),
             ];
         }
 

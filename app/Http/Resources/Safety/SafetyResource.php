@@ -40,7 +40,7 @@ final class SafetyResource extends JsonResource
         return [
             'age' => $safety->age,
             'reaction' => $safety->hasReaction(),
-            'readers' => \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->testReaders->words(),
+            'readers' => Say::name(\App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->testReaders->words()),
             'lines' => array_values($lines->map(function (ColourLine $line) use ($safety, $second, $rules): array {
                 $state = $safety->stateFor("line-{$line->id}", $second, $rules);
 
@@ -48,7 +48,7 @@ final class SafetyResource extends JsonResource
                     'id' => "line-{$line->id}",
                     'name' => $line->name,
                     'state' => $state->value,
-                    'words' => $state->words(),
+                    'words' => Say::name($state->words()),
                 ];
             })->all()),
             'tests' => array_values($client->skinTests->map(fn (SkinTest $test): array => [

@@ -34,6 +34,7 @@ final class SessionResource extends JsonResource
             'initials' => $this->resource->initials,
             'role' => $this->resource->role->value,
             'formulates' => $this->resource->role->formulates(),
+            'language' => $this->resource->language->value,
             'salon' => $this->resource->salon->name,
             'timezone' => $this->resource->salon->timezone,
             'gramsToAnOunce' => $this->resource->salon->rules()->masses->gramsEach(),

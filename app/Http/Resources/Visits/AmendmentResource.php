@@ -9,6 +9,7 @@ use App\Models\Bowl;
 use App\Models\Round;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Words\Say;
 use Spatie\Activitylog\Models\Activity;
 
 /** What was corrected of a visit after it was closed, oldest first: what stood there, what stands there, who, when and why. */
@@ -65,7 +66,7 @@ final class AmendmentResource
         $what = [];
         foreach (self::WORDS as $column => $field) {
             if (array_key_exists($column, $new)) {
-                $what[] = ['field' => $field, 'was' => self::text($old[$column] ?? null), 'is' => self::text($new[$column])];
+                $what[] = ['field' => Say::name($field), 'was' => self::text($old[$column] ?? null), 'is' => self::text($new[$column])];
             }
         }
 
@@ -80,7 +81,7 @@ final class AmendmentResource
     private static function bowl(string $letter, array $old, array $new): array
     {
         $what = [];
-        foreach (['minutes' => 'minutes', 'note' => 'note'] as $member => $words) {
+        foreach (['minutes' => Say::plain('minutes'), 'note' => Say::plain('note')] as $member => $words) {
             $was = self::text($old[$member] ?? null);
             $is = self::text($new[$member] ?? null);
             if ($was !== $is) {

@@ -128,7 +128,7 @@ final class PictureResource extends JsonResource
             'letter' => $bowl->sheet->letter,
             'round' => $bowl->round,
             'order' => $stroke->order,
-            'words' => $stroke->words(),
+            'words' => Say::name($stroke->words()),
             'sequence' => $stroke->pattern?->sequence([$bowl->sheet->letter, ...$stroke->with]) ?? [],
         ], $bowl->sheet->strokes);
     }
@@ -154,7 +154,7 @@ final class PictureResource extends JsonResource
             'reached' => self::reached($outlook),
             'verdict' => $outlook->verdict(),
             'expected' => $last === null ? null : [
-                'words' => $last->words(), 'swatch' => $last->swatch(),
+                'words' => Say::name($last->words()), 'swatch' => $last->swatch(),
                 'calibrated' => $last->calibrated,
                 'sure' => Say::words($last->sureness()),
                 'why' => Say::all($last->why),
@@ -219,7 +219,7 @@ final class PictureResource extends JsonResource
 
     private static function words(Fraction $level, string $tone): string
     {
-        return trim("level {$level->decimal(1)} {$tone}");
+        return Say::name(trim("level {$level->decimal(1)} {$tone}"));
     }
 
     private static function swatch(Fraction $level, ToneMix $tone): string

@@ -51,7 +51,7 @@ final readonly class WaysResource
 
         return [
             'verdict' => implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $last->against)),
-            'words' => $last->words(),
+            'words' => Say::name($last->words()),
             'swatch' => $last->swatch(),
             'sure' => Say::words($last->sureness()),
             'away' => Say::words($way->says()),
@@ -62,7 +62,7 @@ final readonly class WaysResource
                 'strength' => $step->strength()?->showVolume() ?? '',
                 'ratio' => $step->line->ratio->show(),
                 'minutes' => $step->minutes,
-                'words' => $step->expected->words(),
+                'words' => Say::name($step->expected->words()),
                 'swatch' => $step->expected->swatch(),
                 'why' => Say::all($step->expected->why),
             ], $way->steps),

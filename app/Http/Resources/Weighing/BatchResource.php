@@ -217,15 +217,15 @@ final class BatchResource extends JsonResource
     {
         $step = $weighed->plan->step;
         $rows = [
-            ['what' => 'Total', 'planned' => $planned->total()->show($step), 'now' => $now->total()->show($step)],
-            ['what' => 'Ratio', 'planned' => $planned->ratio() ?? '', 'now' => $now->ratio() ?? ''],
+            ['what' => Say::name('Total'), 'planned' => $planned->total()->show($step), 'now' => $now->total()->show($step)],
+            ['what' => Say::name('Ratio'), 'planned' => $planned->ratio() ?? '', 'now' => $now->ratio() ?? ''],
             [
-                'what' => 'Developer',
+                'what' => Say::name('Developer'),
                 'planned' => $planned->developerStrength()?->show() ?? '',
                 'now' => $now->developerStrength()?->show() ?? '',
             ],
             [
-                'what' => 'On the head',
+                'what' => Say::name('On the head'),
                 'planned' => $planned->strengthOnHead()?->show() ?? '',
                 'now' => $now->strengthOnHead()?->show() ?? '',
             ],
@@ -233,7 +233,7 @@ final class BatchResource extends JsonResource
         foreach ($weighed->plan->lines as $line) {
             if ($line->part === 0) {
                 $rows[] = [
-                    'what' => "{$line->label} in the colour",
+                    'what' => Say::plain(':label in the colour', ['label' => $line->label]),
                     'planned' => $planned->percent($line->key).' %',
                     'now' => $now->percent($line->key).' %',
                 ];

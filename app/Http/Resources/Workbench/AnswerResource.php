@@ -40,12 +40,12 @@ final class AnswerResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         return [
-            'headline' => $this->headline,
+            'headline' => Say::name($this->headline),
             'facts' => array_map(
-                static fn (array $each): array => ['label' => $each['label'], 'value' => Say::either($each['value'])],
+                static fn (array $each): array => ['label' => Say::name($each['label']), 'value' => self::said($each['value'])],
                 $this->facts,
             ),
-            'why' => array_map(Say::either(...), $this->why),
+            'why' => array_map(self::said(...), $this->why),
             'swatches' => $this->swatches,
             'ingredients' => $this->ingredients,
             'cautions' => array_map(
@@ -55,8 +55,13 @@ final class AnswerResource extends JsonResource
                 ],
                 $this->cautions,
             ),
-            'alarms' => $this->alarms,
+            'alarms' => array_map(Say::name(...), $this->alarms),
             'fragment' => $this->fragment,
         ];
+    }
+
+    private static function said(Fact|string $said): string
+    {
+        return $said instanceof Fact ? Say::words($said) : Say::name($said);
     }
 }

@@ -15,6 +15,7 @@ import { allRules, keepHouseDraft, readHouseDraft, withRule, withTimezone, type 
 import { JudgementChart } from './JudgementChart'
 import { OwnCalendar } from './OwnCalendar'
 import { OwnDevices } from './OwnDevices'
+import { OwnLanguage } from './OwnLanguage'
 import { OwnPassword } from './OwnPassword'
 import { Retention } from './Retention'
 import { RuleRow } from './RuleRow'
@@ -102,6 +103,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       {owns ? <Retention /> : null}
       <JudgementChart />
       <h2 id="house-own">{t`My own`}</h2>
+      <OwnLanguage />
       <OwnPassword />
       <OwnPin />
       <OwnDevices />

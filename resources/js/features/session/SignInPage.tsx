@@ -2,6 +2,8 @@ import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
+import { language } from '../../shared/words/i18n'
+import { CALLED, LANGUAGES, speak } from '../../shared/words/language'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -47,6 +49,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
             {enter.isPending ? t`Signing in…` : t`Sign in`}
           </Press>
           <p className="quiet forgotten">{t`Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.`}</p>
+          <p className="languages">{LANGUAGES.filter((each) => each !== language).map((each) => <button key={each} type="button" lang={each} className="btn btn-link" onClick={() => { speak(each) }}>{CALLED[each]}</button>)}</p>
           {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>{t`Begin a new salon here`}</Press>}
         </Form>
       </div>

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro'
+import { named } from '../../shared/words/named'
 import { useQuery } from '@tanstack/react-query'
 import { Link } from 'react-router'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
@@ -24,7 +25,7 @@ export function Overview({ writes }: { writes: boolean }) {
           <li key={line.id}>
             <Link to={`/shelf/${line.id}`}>
               <strong>{line.name}</strong>
-              <span className="quiet">{t`${KINDS[line.kind] ?? line.kind}, ${line.ratio}, ${line.window.target} min${line.withdrawn ? t`, withdrawn` : ''}`}</span>
+              <span className="quiet">{t`${KINDS[line.kind] ?? line.kind}, ${named(line.ratio)}, ${line.window.target} min${line.withdrawn ? t`, withdrawn` : ''}`}</span>
               <span className="shelf-swatches" aria-hidden="true">{line.products.filter((product) => !product.withdrawn).map((product) => <i key={product.id} style={{ background: product.swatch }} />)}</span>
             </Link>
           </li>

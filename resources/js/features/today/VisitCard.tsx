@@ -1,4 +1,3 @@
-import { named } from '../../shared/words/named'
 import { t } from '@lingui/core/macro'
 import { Link } from 'react-router'
 import { showClock } from '../../shared/format/time'
@@ -7,6 +6,7 @@ import { bowlSign } from '../../shared/visits/BowlRow'
 import type { VisitLine } from '../../shared/visits/visitLine'
 
 const STATE = { planned: '○', weighing: '◐', mixed: '●' } as const
+const WORDS = { planned: t`planned`, weighing: t`weighing`, mixed: t({ message: 'mixed', context: 'bowl' }) }
 
 /** One client today: when, who, what, and how far each bowl is. */
 export function VisitCard({ visit }: { visit: VisitLine }) {
@@ -23,9 +23,9 @@ export function VisitCard({ visit }: { visit: VisitLine }) {
       <span className="visit-bowls">
         {visit.bowls.map((bowl) => (
           <span key={bowl.id} className="visit-bowl">
-            <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={40} label={t`Bowl ${bowl.letter}, ${named(bowl.state)}`} />
+            <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={40} label={t`Bowl ${bowl.letter}, ${WORDS[bowl.state]}`} />
             <span className={`state state-${bowl.state}`} aria-hidden="true">
-              {STATE[bowl.state]} {named(bowl.state)}
+              {STATE[bowl.state]} {WORDS[bowl.state]}
             </span>
           </span>
         ))}

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro'
+import { named } from '../../shared/words/named'
 import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useState } from 'react'
@@ -24,7 +25,7 @@ export function ComparePage() {
       <div className="compare-heads">
         {[before, after].map((side) => (
           <div key={side.id}>
-            <Link to={`/visits/${side.id}`}><strong>{showDay(side.on)}</strong></Link> {side.service} {side.verdict === null ? null : <span className={`verdict verdict-${side.verdict}`}>{side.verdict}</span>}
+            <Link to={`/visits/${side.id}`}><strong>{showDay(side.on)}</strong></Link> {side.service} {side.verdict === null ? null : <span className={`verdict verdict-${side.verdict}`}>{named(side.verdict)}</span>}
             <p>{side.outcome}{side.change === '' ? null : <span className="change">{t`Change: ${side.change}`}</span>}</p>
           </div>
         ))}

@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
+import { namedAll } from '../../shared/words/named'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -27,7 +28,7 @@ export function PracticeBar({ visit }: { visit: Visit }) {
             {put.data.came.map((zone) => (
               <li key={zone.zone}>
                 <span className="way-swatches" aria-hidden="true"><i style={{ background: zone.swatch }} /><i className="way-wish" style={{ background: zone.wish }} /></span>
-                <Trans><strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? t`✓ on target` : `! ${zone.verdict}`}</strong></Trans>
+                <Trans><strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? t`✓ on target` : `! ${namedAll(zone.verdict)}`}</strong></Trans>
               </li>
             ))}
           </ul>

@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
+import { namedAll } from '../../shared/words/named'
 import type { ReactNode } from 'react'
 import { showDay } from '../../shared/format/time'
 import { isOver } from '../../shared/visits/visitLine'
@@ -46,7 +47,7 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
 }
 
 function Against({ verdict }: { verdict: string }) {
-  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? t`sketch` : `${verdict === 'on target' ? '✓' : '!'} ${verdict}`}</strong>
+  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? t`sketch` : `${verdict === 'on target' ? '✓' : '!'} ${namedAll(verdict)}`}</strong>
 }
 
 function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { words: string; swatch: string } | null; sketch?: boolean }) {

@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro'
+import { namedAll } from '../../shared/words/named'
 import { inkOf } from '../../shared/ui/ink'
 import { ribbons } from './ribbons'
 import type { Strand } from './shapes'
@@ -36,7 +37,7 @@ function StrandRow({ strand, alone }: { strand: Strand; alone: boolean }) {
       {alone ? null : <span>{strand.name}</span>}
       {strand.letters.map((letter) => <b key={letter} className={`sign ink-${inkOf(letter).name}`}>{letter}</b>)}
       {strand.words === '' ? <span className="quiet">{t`nothing on it`}</span> : <span>{strand.words}</span>}
-      {strand.verdict === '' || alone || !strand.main ? null : <span className={strand.verdict === 'on target' ? 'on-target' : 'off-target'}>{strand.verdict === 'on target' ? '✓' : `! ${strand.verdict}`}</span>}
+      {strand.verdict === '' || alone || !strand.main ? null : <span className={strand.verdict === 'on target' ? 'on-target' : 'off-target'}>{strand.verdict === 'on target' ? '✓' : `! ${namedAll(strand.verdict)}`}</span>}
     </>
   )
   if (strand.steps.length === 0) return <p className="strand-row">{head}</p>

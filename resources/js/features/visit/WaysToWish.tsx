@@ -1,4 +1,5 @@
 import { t } from '@lingui/core/macro'
+import { namedAll } from '../../shared/words/named'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { newId } from '../../shared/api/newId'
@@ -59,7 +60,7 @@ function Ways({ visit, zone, now, letters, onAdded }: { visit: Visit; zone: stri
               </details>
             ))}
             <p className="outlook-words">
-              <strong className={way.verdict === 'on target' ? 'on-target' : 'off-target'}>{way.verdict === 'on target' ? t`✓ on target` : `! ${way.verdict}`}</strong> {way.words} · {way.away} · {way.sure}
+              <strong className={way.verdict === 'on target' ? 'on-target' : 'off-target'}>{way.verdict === 'on target' ? t`✓ on target` : `! ${namedAll(way.verdict)}`}</strong> {way.words} · {way.away} · {way.sure}
             </p>
           </div>
           <button type="button" className="chip" disabled={plan.isPending} onClick={() => { plan.mutate(way) }}>{way.steps.length === 1 ? t`Plan it` : t`Plan all ${String(way.steps.length)}`}</button>

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import type { Keep } from '../../shared/keep/keep'
-import { sheet, type Sheet } from './shapes'
+import { sheet, type Sheet } from './sheet'
 
 /** A bowl being typed: kept on the device from the first letter until the server has it. */
 const draft = z.object({

@@ -1,4 +1,8 @@
 import { t } from '@lingui/core/macro'
+import { language } from '../words/i18n'
+
+/** How days and hours are written in each language. */
+const LOCALE = { en: 'en-GB', pt: 'pt' }[language]
 
 let zone = 'UTC'
 let clock = clockIn(zone)
@@ -12,11 +16,11 @@ export function showTimesIn(timezone: string): void {
 }
 
 function clockIn(timeZone: string) {
-  return new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', timeZone })
+  return new Intl.DateTimeFormat(LOCALE, { hour: '2-digit', minute: '2-digit', timeZone })
 }
 
 function dayIn(timeZone: string) {
-  return new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', year: 'numeric', timeZone })
+  return new Intl.DateTimeFormat(LOCALE, { day: 'numeric', month: 'short', year: 'numeric', timeZone })
 }
 
 /** The salon's clock time of an ISO moment: 09:30. */
@@ -34,7 +38,7 @@ export const showDate = (date: string) => dayIn('UTC').format(new Date(`${date}T
 /** How long ago, in the words a salon uses: today, 5 weeks ago. Days are the salon's calendar days. */
 export function showAgo(iso: string, now: Date): string {
   const days = Math.round((midnight(now) - midnight(new Date(iso))) / 86_400_000)
-  if (days < 1) return 'today'
+  if (days < 1) return t`today`
   if (days < 14) return days === 1 ? t`yesterday` : t`${days} days ago`
   if (days < 70) return t`${Math.round(days / 7)} weeks ago`
   return t`${Math.round(days / 30)} months ago`

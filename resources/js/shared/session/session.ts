@@ -5,6 +5,7 @@ import { showMassesIn } from '../format/mass'
 import { showTimesIn } from '../format/time'
 import { forgetOffline, memberWithoutServer, restoreFor } from '../keep/offlineCache'
 import { outbox } from '../outbox/kept'
+import { LANGUAGES, speak, type Language } from '../words/language'
 
 export const sessionShape = z.object({
   id: z.number(),
@@ -19,6 +20,8 @@ export const sessionShape = z.object({
   /** May change a birthday or a practice head. */
   vouches: z.boolean(),
   idleMinutes: z.number(),
+  /** In which Tinta speaks to them. */
+  language: z.enum(LANGUAGES),
   salon: z.string(),
   timezone: z.string(),
   /** Masses are read in ounces of so many grams; null: in grams. */
@@ -31,6 +34,7 @@ export type Session = z.infer<typeof sessionShape>
 /** From here on the page shows the time on the salon's wall, and what waits on the device goes out under this name. */
 export function greet<T extends Session | null>(member: T): T {
   if (member !== null) {
+    speak(member.language)
     showTimesIn(member.timezone)
     showMassesIn(member.gramsToAnOunce)
   }
@@ -82,6 +86,11 @@ export function showSignedOut(queries: QueryClient): void {
 }
 export const changePassword = (password: string, next: string) => putJson('session/password', { password, new: next })
 export const signOut = () => deleteJson('session')
+
+/** From here on Tinta speaks so to oneself: the page opens anew. */
+export async function chooseLanguage(wanted: Language): Promise<void> {
+  speak(sessionShape.parse(await putJson('session/language', { language: wanted })).language)
+}
 
 /** The password once more, before what only its person may do. */
 export const sayPassword = (password: string) => postJson('session/again', { password })

@@ -1,3 +1,4 @@
+import { t } from '@lingui/core/macro'
 import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 
@@ -29,7 +30,7 @@ export function Press(props: {
       aria-pressed={props.pressed}
     >
       {props.children}
-      {props.hint === undefined ? null : <kbd aria-hidden="true">{props.hint}</kbd>}
+      {props.hint === undefined ? null : <kbd aria-hidden="true">{props.hint === 'space' ? t`space` : props.hint}</kbd>}
     </Button>
   )
 }

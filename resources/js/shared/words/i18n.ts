@@ -8,8 +8,11 @@ declare global {
 
 const page = typeof document === 'undefined' ? null : document.documentElement
 
+export const LANGUAGES = ['en', 'pt'] as const
+export type Language = (typeof LANGUAGES)[number]
+
 /** The language of this page. It is chosen before the page opens and stays: another one opens it anew. */
-export const language = page?.lang === 'pt' ? 'pt' : 'en'
+export const language: Language = LANGUAGES.find((each) => each === page?.lang) ?? 'en'
 
 /** What the page says, in its language. English stands in the code; another comes before it, as a piece of its own. */
 export const i18n = setupI18n({ locale: language, messages: { [language]: (page === null ? undefined : window.tintaWords) ?? {} } })

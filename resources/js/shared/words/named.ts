@@ -16,9 +16,14 @@ const NAMES: Record<string, string> = {
   planned: t`planned`, weighing: t`weighing`,
   read: t`read`, told: t`told`, guessed: t`guessed`,
   owner: t`owner`, colourist: t`colourist`, assistant: t`assistant`,
+  'on target': t`on target`, 'too warm': t`too warm`, 'too cool': t`too cool`, 'too red': t`too red`, 'too golden': t`too golden`, green: t`green`, 'flat or muddy': t`flat or muddy`, 'too deep': t`too deep`, 'too light': t`too light`,
+  'no developer': t`no developer`,
   before: t`before`, after: t`after`, target: t`target`,
   gloss: t`gloss`, foils: t`foils`, global: t`whole head`, resistant: t`resistant`, banded: t`banded`,
 }
 
 /** How a value is read; one that nobody named as it stands. */
 export const named = (value: string): string => NAMES[value] ?? value.replaceAll('-', ' ')
+
+/** Several values in a row: too warm, too deep. */
+export const namedAll = (values: string): string => values.split(', ').map(named).join(', ')

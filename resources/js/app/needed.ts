@@ -1,0 +1,2 @@
+export { batchOf } from '../features/bench/api'
+export { bowlFacts } from '../features/bench/facts'
