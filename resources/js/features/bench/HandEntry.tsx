@@ -3,8 +3,9 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { readsOunces } from '../../shared/format/mass'
 import { Press } from '../../shared/ui/Press'
+import { language } from '../../shared/words/i18n'
 
-const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', '.', '0', '⌫'] as const
+const PAD = ['7', '8', '9', '4', '5', '6', '1', '2', '3', language === 'pt' ? ',' : '.', '0', '⌫']
 
 /** Grams typed by hand: by keyboard, or on a pad with large keys. A house that reads ounces has a key for them. */
 export function HandEntry({ label, first, onEnter, onCancel }: { label: string; first: string; onEnter: (grams: string) => void; onCancel: () => void }) {
