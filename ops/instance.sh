@@ -101,7 +101,7 @@ own_folders() {
         chown "$OWN_USER:" "$ROOT/var"
         # A folder of an earlier release, or one that was cut off in the making, may still be root's.
         local owned
-        owned=$(stat -c %U "$DIR" "$DIR"/{run,log,nginx,backups,binlog,storage,storage/logs} "$DIR"/mysql 2>/dev/null | sort -u | tr '\n' ' ') || true
+        owned=$(stat -c %U "$DIR" "$DIR"/{run,log,nginx,backups,binlog,storage,storage/logs} "$DIR"/nginx/* "$DIR"/mysql 2>/dev/null | sort -u | tr '\n' ' ') || true
         if [ "$owned" != "$OWN_USER " ]; then
             chown -R "$OWN_USER:" "$DIR"
         fi

@@ -166,6 +166,7 @@ Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, Te
     Route::post('messages', [MessageController::class, 'store']);
     Route::put('messages/rules', [MessageController::class, 'rules']);
     Route::delete('photos/{photo}', [PhotoController::class, 'destroy']);
+    Route::put('photos/{photo}/spot', [PhotoController::class, 'mark']);
     Route::get('clients/{client}/trail', [TrailController::class, 'client']);
     Route::get('visits/{visit}/matched', MatchedTargetController::class)->middleware('kept:60');
     Route::get('visits/{visit}/file', [ClientFileController::class, 'visit']);

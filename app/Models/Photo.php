@@ -19,6 +19,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property int $width
  * @property int $height
  * @property string $note
+ * @property ?array<string, mixed> $spot as MarkedSpot keeps it
  * @property CarbonImmutable $taken_at
  * @property TeamMember $taker
  * @property Client $client
@@ -35,7 +36,7 @@ final class Photo extends Model
 
     protected function casts(): array
     {
-        return ['kind' => PhotoKind::class, 'taken_at' => 'immutable_datetime'];
+        return ['kind' => PhotoKind::class, 'taken_at' => 'immutable_datetime', 'spot' => 'array'];
     }
 
     /** @return BelongsTo<Client, $this> */

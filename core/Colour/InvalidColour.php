@@ -13,4 +13,24 @@ final class InvalidColour extends Refusal
     {
         return new self(Fact::of('refusals.invalid-colour.unreadable', text: $text));
     }
+
+    public static function spotTooSmall(): self
+    {
+        return new self(Fact::of('refusals.invalid-colour.spot-small'));
+    }
+
+    public static function spotTooBright(): self
+    {
+        return new self(Fact::of('refusals.invalid-colour.spot-bright'));
+    }
+
+    public static function whiteTooBright(): self
+    {
+        return new self(Fact::of('refusals.invalid-colour.white-bright'));
+    }
+
+    public static function whiteTooDark(): self
+    {
+        return new self(Fact::of('refusals.invalid-colour.white-dark'));
+    }
 }

@@ -29,6 +29,12 @@ final readonly class Lab
             [hexdec($m[1]) / 255, hexdec($m[2]) / 255, hexdec($m[3]) / 255],
         );
 
+        return self::fromLinear($red, $green, $blue);
+    }
+
+    /** From linear light of sRGB, each channel 0 to 1. */
+    public static function fromLinear(float $red, float $green, float $blue): self
+    {
         return self::fromXyz(
             0.4123907992659595 * $red + 0.35758433938387796 * $green + 0.1804807884018343 * $blue,
             0.21263900587151036 * $red + 0.7151686787677559 * $green + 0.07219231536073371 * $blue,
@@ -88,7 +94,8 @@ final readonly class Lab
         return $ratio > 216 / 24389 ? $ratio ** (1 / 3) : (24389 / 27 * $ratio + 16) / 116;
     }
 
-    private static function linear(float $encoded): float
+    /** A channel of sRGB, 0 to 1, to linear light. */
+    public static function linear(float $encoded): float
     {
         return $encoded <= 0.04045 ? $encoded / 12.92 : (($encoded + 0.055) / 1.055) ** 2.4;
     }

@@ -192,6 +192,22 @@ return [
             'said' => '“:text” is not a colour.',
             'mend' => 'Write it as #rrggbb.',
         ],
+        'spot-small' => [
+            'said' => 'This spot is too small to be read.',
+            'mend' => 'Mark a larger one, or take the picture from nearer.',
+        ],
+        'spot-bright' => [
+            'said' => 'This spot is so bright that the camera cut its colour off.',
+            'mend' => 'Mark hair beside the shine, or take the picture without a flash.',
+        ],
+        'white-bright' => [
+            'said' => 'The white is so bright that the camera cut it off.',
+            'mend' => 'Mark paper in the shade of the hair, or take the picture a little darker.',
+        ],
+        'white-dark' => [
+            'said' => 'What was marked as white is dark.',
+            'mend' => 'Mark a sheet of white paper that lies in the same light as the hair.',
+        ],
     ],
     'invalid-number' => [
         'not-a-number' => [

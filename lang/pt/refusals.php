@@ -192,6 +192,22 @@ return [
             'said' => '“:text” não é uma cor.',
             'mend' => 'Escreva-a como #rrggbb.',
         ],
+        'spot-small' => [
+            'said' => 'Este ponto é pequeno demais para se ler.',
+            'mend' => 'Marque um maior, ou tire a fotografia de mais perto.',
+        ],
+        'spot-bright' => [
+            'said' => 'Este ponto é tão claro que a câmara lhe cortou a cor.',
+            'mend' => 'Marque cabelo ao lado do brilho, ou tire a fotografia sem flash.',
+        ],
+        'white-bright' => [
+            'said' => 'O branco é tão claro que a câmara o cortou.',
+            'mend' => 'Marque papel à sombra do cabelo, ou tire a fotografia um pouco mais escura.',
+        ],
+        'white-dark' => [
+            'said' => 'O que se marcou como branco é escuro.',
+            'mend' => 'Marque uma folha de papel branco que esteja à mesma luz do cabelo.',
+        ],
     ],
     'invalid-number' => [
         'not-a-number' => [

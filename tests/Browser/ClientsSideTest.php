@@ -2,7 +2,10 @@
 
 declare(strict_types=1);
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 it('asks before a photograph, makes one file of two, matches twins, and takes somebody out for good', function () {
     $page = $this->browser();
@@ -47,6 +50,57 @@ it('asks before a photograph, makes one file of two, matches twins, and takes so
     $page->get($this->address('/clients?search=Marsch'));
     $this->see($page, '.clients', 'Nobody by that.');
     expect(json_encode($this->ask($page, "clients/{$one['id']}/trail")))->not->toContain('Marsch')->not->toContain('basin');
+});
+
+it('reads the colour of a target off its photograph, takes it as the wish, and judges the result against it', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'ines');
+    $client = $this->send($page, 'clients', ['name' => 'Maren Quist'])['id'];
+    $this->send($page, "clients/{$client}/consents", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'photographs', 'given' => true]);
+    $visit = (string) Ramsey\Uuid\Uuid::uuid4();
+    $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => 'Like the picture', 'startsAt' => gmdate('c', time() + 3 * 86400)]);
+    // A swatch, and a sheet of paper beside it.
+    $picture = tempnam(sys_get_temp_dir(), 'tinta-target');
+    $image = imagecreatetruecolor(800, 600);
+    imagefilledrectangle($image, 0, 0, 799, 599, (int) imagecolorallocate($image, 176, 140, 100));
+    imagefilledrectangle($image, 600, 0, 799, 599, (int) imagecolorallocate($image, 240, 240, 238));
+    imagejpeg($image, "{$picture}.jpg", 95);
+    $mark = function (string $kind) use ($page, $picture): void {
+        (new WebDriverSelect($page->findElement(WebDriverBy::cssSelector('.photo-add select'))))->selectByValue($kind);
+        $before = count($page->findElements(WebDriverBy::cssSelector('.photo-open')));
+        $page->findElement(WebDriverBy::cssSelector('.photo-file input'))->setFileDetector(new LocalFileDetector)->sendKeys("{$picture}.jpg");
+        for ($until = microtime(true) + 15; count($page->findElements(WebDriverBy::cssSelector('.photo-open'))) === $before && microtime(true) < $until;) {
+            usleep(100_000);
+        }
+        $page->executeScript('[...document.querySelectorAll(".photo-open")].find((each) => each.parentElement.textContent.includes(arguments[0])).click()', [$kind]);
+        $this->see($page, '.spot-picture img');
+        // The middle is the swatch already; the paper by key: chosen, and moved to the right.
+        $this->press($page, '.spot-said .chip', 'white paper beside it');
+        $spot = $page->findElement(WebDriverBy::cssSelector('.spot-picture'));
+        $spot->sendKeys(str_repeat(WebDriverKeys::ARROW_RIGHT, 36));
+        $this->press($page, '#mark-spot');
+        $this->see($page, '.photo-large .spot-read', 'Against the white beside it');
+    };
+    $page->get($this->address("/visits/{$visit}?at=read"));
+    $this->see($page, '.photo-file');
+    $mark('target');
+    $spot = $this->ask($page, "clients/{$client}")['photos'][0]['spot'];
+    $this->press($page, '#at-canvas');
+    $this->press($page, '#start-canvas');
+    $this->see($page, '.photographed-target', $spot['words']);
+    $this->press($page, '#take-photographed', 'Wish it of Root');
+    $this->see($page, '.desk-foot', 'Draft, kept on this device');
+    $this->press($page, '#save-canvas');
+    $this->see($page, '.desk-foot', 'Saved');
+    $root = $this->ask($page, "visits/{$visit}")['canvas']['canvas']['zones'][0];
+    expect([$root['wish']['level'], $root['wish']['tone']])->toBe([$spot['level'], $spot['tone']])
+        ->and($page->findElements(WebDriverBy::cssSelector('#take-photographed')))->toBe([]);
+    // The same colour at the end: as like as two photographs can tell.
+    $page->get($this->address("/clients/{$client}"));
+    $this->see($page, '.photo-file');
+    $mark('after');
+    $this->see($page, '.spot-match', 'as like as two photographs can tell');
+    unlink("{$picture}.jpg");
 });
 
 it('takes over the twin’s target on the canvas', function () {

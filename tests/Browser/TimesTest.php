@@ -79,6 +79,54 @@ it('calls every device when a rinse is due, shows it on the wall, and gives it m
     expect($alarms())->toBe(0);
 });
 
+it('shows one clock on a device that is an hour wrong, and goes on when the server is killed in the middle', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $visit = $this->visitOf($page, 'Teodora Petrova')['id'];
+    $bowl = collect($this->ask($page, "visits/{$visit}")['rounds'])->pluck('bowls')->flatten(1)->firstWhere('letter', 'B')['id'];
+    foreach (['began' => 300, 'completed' => 240] as $kind => $ago) {
+        $this->send($page, "bowls/{$bowl}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => $kind], $ago);
+    }
+    $wrong = $this->browser(1024, 768);
+    $wrong->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.addScriptToEvaluateOnNewDocument', 'params' => (object) ['source' => <<<'JS'
+        const Right = Date, hour = 3600000
+        window.Date = class extends Right { constructor(...said) { if (said.length === 0) super(Right.now() + hour); else super(...said) } static now() { return Right.now() + hour } }
+        JS]]);
+    $this->signIn($wrong, 'noor');
+    foreach ([$page, $wrong] as $each) {
+        $each->get($this->address("/visits/{$visit}?at=run"));
+        $this->see($each, '.clock-processing .clock-number', ':');
+    }
+    expect($wrong->executeScript('return Date.now()') - $page->executeScript('return Date.now()'))->toBeGreaterThan(3_500_000);
+    $left = static function ($each): int {
+        [$minutes, $seconds] = explode(':', trim($each->executeScript('return document.querySelector(".clock-processing .clock-number").textContent')));
+
+        return 60 * (int) $minutes + (int) $seconds;
+    };
+    $agree = static function () use ($left, $page, $wrong): void {
+        // Read one after the other: a second may pass between them.
+        expect(abs($left($page) - $left($wrong)))->toBeLessThan(3);
+    };
+    $agree();
+    $before = $left($page);
+    // What runs PHP here and what hands it out are killed; both come back by themselves.
+    foreach (glob(dirname(__DIR__, 2).'/var/*/run/fpm.pid') ?: [] as $file) {
+        if (str_contains((string) file_get_contents(dirname($file, 2).'/nginx.conf'), '127.0.0.1:'.self::webPort().' ') || str_contains((string) file_get_contents(dirname($file, 2).'/nginx.conf'), '127.0.0.1:'.self::webPort().';')) {
+            exec('kill -9 '.(int) file_get_contents($file).' '.(int) file_get_contents(dirname($file).'/nginx.pid'), result_code: $status);
+            expect($status)->toBe(0);
+        }
+    }
+    expect($status ?? null)->toBe(0);
+    // The clocks go on meanwhile, and a mark that is made waits and is made once.
+    $this->press($wrong, '.clock-lane ~ .lane-marks button, .lane-marks button', '+5 min');
+    $this->see($page, '.clock-marks', '5 min more', 20);
+    $this->see($wrong, '.clock-marks', '5 min more', 20);
+    $agree();
+    expect($left($page))->toBeGreaterThan($before + 200)->toBeLessThan($before + 301);
+    $stamps = collect($this->ask($page, "visits/{$visit}")['rounds'])->pluck('bowls')->flatten(1)->firstWhere('letter', 'B')['clock']['stamps'];
+    expect(array_values(array_filter($stamps, static fn (array $stamp): bool => $stamp['kind'] === 'more')))->toHaveCount(1);
+});
+
 it('gives the address of one’s own calendar, and the visit as a file', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Photos;
 
 use App\Actions\Photos\KeepPhoto;
+use App\Actions\Photos\MarkSpot;
 use App\Actions\Photos\RemovePhoto;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Photos\PhotoRequest;
+use App\Http\Requests\Photos\SpotRequest;
 use App\Http\Resources\Photos\PhotoResource;
 use App\Models\Client;
 use App\Models\Photo;
@@ -38,6 +40,14 @@ final class PhotoController extends Controller
         );
 
         return new JsonResponse((new PhotoResource($photo))->toArray(), 201);
+    }
+
+    /** The colour of a marked spot, read and kept with the photograph. */
+    public function mark(SpotRequest $request, Photo $photo, MarkSpot $mark): JsonResponse
+    {
+        $marked = $mark($photo, $request->float('x'), $request->float('y'), $request->float('radius'), $request->white());
+
+        return new JsonResponse((new PhotoResource($marked))->against(PhotoResource::targetOf($marked))->toArray());
     }
 
     /** With a reason; that there was one, and who took it away, stays in the log. */

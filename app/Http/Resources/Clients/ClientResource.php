@@ -35,6 +35,8 @@ final class ClientResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $client = $this->resource;
+        $photos = $client->photos()->with('taker')->get();
+        $target = PhotoResource::targetAmong($photos);
 
         return [
             'id' => $client->id,
@@ -65,7 +67,7 @@ final class ClientResource extends JsonResource
             'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
                 ->unique(fn (Proposal $proposal): string => $proposal->family())
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
-            'photos' => array_values($client->photos()->with('taker')->get()->map(fn (Photo $photo): array => (new PhotoResource($photo))->toArray())->all()),
+            'photos' => array_values($photos->map(fn (Photo $photo): array => (new PhotoResource($photo))->against($target)->toArray())->all()),
             'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->limit(60)->get()
                 ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
         ];

@@ -11,6 +11,7 @@ import { saveCanvas, visit as visitQuery } from './api'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { emptyZone, firstCanvas, freeZoneId, type CanvasDraft } from './canvasDraft'
 import { MatchedTarget } from './MatchedTarget'
+import { PhotographedTarget } from './PhotographedTarget'
 import { problemAt } from './problems'
 import { canvasRecord, type Canvas, type Picture, type Visit, type Zone } from './shapes'
 import { isOver } from '../../shared/visits/visitLine'
@@ -83,6 +84,7 @@ export function CanvasStation({ visit, ladder, picture, draft, editable, onSettl
         <Form.Control aria-label={t`How the hair is worn`} placeholder={t`Worn: parting, up or down, cowlicks, what will be cut`} maxLength={400} value={canvas.worn} disabled={!editable} onChange={(event) => { set({ ...canvas, worn: event.target.value }) }} />
         <Form.Control aria-label={t`Target to match`} placeholder={t`To match: a swatch, a photograph, the twin`} maxLength={400} value={canvas.target} disabled={!editable} onChange={(event) => { set({ ...canvas, target: event.target.value }) }} />
       </div>
+      {editable && zone !== undefined ? <PhotographedTarget visit={visit} zone={zone} onTake={setZone} /> : null}
       {save.error !== null && newer?.success !== true ? <ErrorNotice error={save.error} /> : null}
       {editable ? (
         <footer className="desk-foot">

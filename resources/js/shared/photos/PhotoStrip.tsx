@@ -1,7 +1,8 @@
 import { named } from '../../shared/words/named'
+import '../../../css/spot.css'
 import { t } from '@lingui/core/macro'
 import { useMutation, useQuery } from '@tanstack/react-query'
-import { useState } from 'react'
+import { lazy, Suspense, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../api/newId'
 import { clientFile } from '../clients/clientFile'
@@ -10,6 +11,8 @@ import { showDay } from '../format/time'
 import { ErrorNotice } from '../ui/Notice'
 import { Press } from '../ui/Press'
 import { removePhoto, uploadPhoto, type Photo } from './photos'
+
+const SpotMarks = lazy(async () => ({ default: (await import('./SpotMarks')).SpotMarks }))
 
 /** Photographs side by side, and a way to add one: the server redraws it and keeps nothing but its pixels. Only of who agreed. */
 export function PhotoStrip({ client, visit, photos, formulates = true, onAdded }: { client: number; visit: string | null; photos: Photo[]; formulates?: boolean; onAdded: () => void }) {
@@ -22,12 +25,20 @@ export function PhotoStrip({ client, visit, photos, formulates = true, onAdded }
   return (
     <section className="photos" aria-label={t`Photographs`}>
       {photos.map((photo) => (
-        <figure key={photo.id}>
+        <figure key={photo.id} className={opened === photo.id ? 'photo-large' : undefined}>
           <button type="button" className="photo-open" aria-expanded={opened === photo.id} onClick={() => { setOpened(opened === photo.id ? null : photo.id) }}>
             <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt={`${named(photo.kind)}, ${showDay(photo.takenAt)}${photo.note === '' ? '' : `: ${photo.note}`}`} loading="lazy" />
           </button>
-          <figcaption>{named(photo.kind)}, {showDay(photo.takenAt)}</figcaption>
-          {opened === photo.id && formulates ? <TakeAway photo={photo} onDone={() => { setOpened(null); onAdded() }} /> : null}
+          <figcaption>
+            {named(photo.kind)}, {showDay(photo.takenAt)}
+            {photo.spot === null ? null : <SpotRead spot={photo.spot} />}
+          </figcaption>
+          {opened === photo.id && formulates ? (
+            <>
+              <Suspense><SpotMarks photo={photo} onDone={onAdded} /></Suspense>
+              <TakeAway photo={photo} onDone={() => { setOpened(null); onAdded() }} />
+            </>
+          ) : null}
         </figure>
       ))}
       {agrees ? (
@@ -51,6 +62,17 @@ export function PhotoStrip({ client, visit, photos, formulates = true, onAdded }
       {add.error === null ? null : <ErrorNotice error={add.error} />}
       {agree.error === null ? null : <ErrorNotice error={agree.error} />}
     </section>
+  )
+}
+
+/** What was read at the mark: a swatch with its words, how sure, and how a result stands against the target. */
+export function SpotRead({ spot }: { spot: NonNullable<Photo['spot']> }) {
+  return (
+    <span className="spot-read">
+      <span className="spot-swatch" style={{ background: spot.swatch }} aria-hidden="true" /> <strong>{spot.words}</strong>
+      <span className="quiet">{spot.sure}</span>
+      {spot.match === '' ? null : <span className="spot-match">{spot.match}</span>}
+    </span>
   )
 }
 
