@@ -156,7 +156,7 @@ command_bench() {
     install_composer
     if [ "${1:-}" = wish ]; then php ops/bench-wish.php; return; fi
     if [ "${1:-}" = plan ]; then install_debian "${TEST_PACKAGES[@]}"; php ops/bench-plan.php; return; fi
-    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || [ "${1:-}" = http ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
+    [ "${1:-}" = search ] || [ "${1:-}" = scale ] || [ "${1:-}" = devices ] || [ "${1:-}" = http ] || [ "${1:-}" = first ] || { php ops/bench.php "$@"; php ops/bench-wish.php; }
     install_debian "${RUN_PACKAGES[@]}" "${TEST_PACKAGES[@]}"
     COMMAND=bench
     if [ "${2:-}" = --group ]; then bench_group; return; fi
@@ -171,6 +171,11 @@ command_bench() {
         grant_app tinta_browser
         start_web
         start_scale
+        if [ "${1:-}" != http ]; then
+            say 'The first view on a tablet'
+            php ops/bench-first.php
+        fi
+        if [ "${1:-}" = first ]; then return; fi
         say 'Requests of the pages'
         php ops/bench-http.php
         if [ "${1:-}" = http ]; then return; fi
