@@ -15,6 +15,9 @@ use Core\Practice\Schools;
 use Core\Practice\TestReaders;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
+use PhpParser\Node;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 
 /** @return list<Language> every language but English, which stands in the code */
 function furtherLanguages(): array
@@ -139,4 +142,38 @@ it('reads what is put together from names, and leaves what a person wrote and wh
 
 it('says in English what a language has no words for, rather than nothing', function () {
     expect(Catalogue::of('en')->speak('xx', false)->words(Fact::of('times.mend-hands')))->toBe('A further pair of hands');
+});
+
+it('says no sentence of the application’s own but by the catalogues', function () {
+    $root = dirname(__DIR__, 2);
+    $parser = (new ParserFactory)->createForNewestSupportedVersion();
+    $loose = [];
+    $looked = 0;
+    foreach (['Accounts', 'Actions', 'Calendar', 'Exceptions', 'Http', 'Messages', 'Photos', 'Policies', 'Rules', 'Scales'] as $folder) {
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/app/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+            $looked++;
+            $tree = $parser->parse((string) file_get_contents((string) $file)) ?? [];
+            $finder = new NodeFinder;
+            // What is said by a catalogue, kept in a log, or meant for who wrote the code.
+            $said = [];
+            foreach ($finder->find($tree, static fn (Node $node): bool => ($node instanceof Node\Expr\StaticCall && $node->class instanceof Node\Name && in_array($node->class->getLast(), ['Say', 'Fact'], true))
+                || ($node instanceof Node\Expr\New_ && $node->class instanceof Node\Name && preg_match('/(Logic|Runtime|InvalidArgument)Exception$/', $node->class->toString()) === 1)
+                || ($node instanceof Node\Expr\MethodCall && $node->name instanceof Node\Identifier && in_array($node->name->name, ['log', 'warning', 'error', 'info'], true))) as $call) {
+                foreach ($finder->findInstanceOf([$call], Node\Scalar\String_::class) as $inside) {
+                    $said[spl_object_id($inside)] = true;
+                }
+            }
+            foreach ($finder->findInstanceOf($tree, Node\Scalar\String_::class) as $string) {
+                if (! isset($said[spl_object_id($string)]) && preg_match('/^[A-Z][^<>=]*\p{Ll} \p{Ll}[^<>=]*[.?]$/u', $string->value) === 1) {
+                    $loose[] = substr((string) $file, strlen($root) + 1).': '.$string->value;
+                }
+            }
+        }
+    }
+    // The workbench’s answers are said by the names of the core.
+    foreach (furtherLanguages() as $language) {
+        $names = require "{$root}/lang/{$language->value}/names.php";
+        expect(array_values(array_filter($loose, static fn (string $each): bool => ! isset($names[explode('.php: ', $each, 2)[1]]))))->toBe([]);
+    }
+    expect($looked)->toBeGreaterThan(150);
 });
