@@ -40,7 +40,7 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
     <>
       <h2>
         {editable ? (
-          <button type="button" className="round-name" aria-label={t`Rename the round ${round.name}`} onClick={() => { rename.reset(); setTyped(round.name) }}>{round.name}</button>
+          <button type="button" className="round-name" title={t`Rename the round ${round.name}`} onClick={() => { rename.reset(); setTyped(round.name) }}>{round.name}</button>
         ) : round.name}
         {removable ? <button type="button" className="chip round-out" aria-label={t`Take the round ${round.name} out`} onClick={() => { remove.mutate() }}>✕</button> : null}
       </h2>
