@@ -35,6 +35,7 @@ it('is used by who only hears it: everything is found by kind and name, and the 
     $heard->listen();
     $this->scale('bowl 214');
     $this->see($page, '#scale-badge', '214.0 g');
+    $this->rest($page);
     $heard->press('button', 'The empty bowl is on: begin');
     $this->see($page, '#stage-in, #pan-question');
     if ($page->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('#pan-question')) !== []) {
@@ -43,8 +44,11 @@ it('is used by who only hears it: everything is found by kind and name, and the 
     foreach (['8B' => '20.0 g', '10 vol' => '40.0 g'] as $label => $grams) {
         $this->see($page, '.stage-label', (string) $label);
         $this->scale('pour '.(float) $grams);
+        $this->rest($page);
         $heard->press('button', "Record {$grams}");
     }
+    $this->see($page, '.stage-words', 'Everything is in');
+    $this->rest($page);
     $heard->press('button', 'Finish the bowl');
     $heard->find('button', 'Another batch');
     $stumbles['bowl finished'] = $heard->stumbles();
