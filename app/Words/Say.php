@@ -44,6 +44,18 @@ final class Say
         return self::catalogue()->name($said);
     }
 
+    /** The same, around what a person wrote into it, which stays as they wrote it. */
+    public static function nameAround(string $said, string ...$written): string
+    {
+        $written = array_filter(array_map(trim(...), $written), static fn (string $each): bool => $each !== '');
+        if ($written === []) {
+            return self::name($said);
+        }
+        $parts = preg_split('/('.implode('|', array_map(static fn (string $each): string => preg_quote($each, '/'), $written)).')/u', $said, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$said];
+
+        return implode('', array_map(static fn (int $at): string => $at % 2 === 0 ? self::name($parts[$at]) : $parts[$at], array_keys($parts)));
+    }
+
     /**
      * What the application itself says in English, in the language of whoever asked: lang/<language>.json.
      *

@@ -19,12 +19,7 @@ final readonly class Tones
 
     public function mix(): ToneMix
     {
-        $weighted = [];
-        foreach ($this->families as $rank => $family) {
-            $weighted[] = [ToneMix::only($family), Fraction::of($rank === 0 ? 2 : 1)];
-        }
-
-        return ToneMix::mean($weighted);
+        return ToneMix::inOrder($this->families);
     }
 
     public function words(): string

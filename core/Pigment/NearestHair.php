@@ -45,7 +45,7 @@ final readonly class NearestHair
     {
         $best = [$tones[0], $levels[0], INF];
         foreach ($tones as $families) {
-            $mix = self::mix($families);
+            $mix = ToneMix::inOrder($families);
             foreach ($levels as $level) {
                 $away = Ciede2000::between(Ladder::of(Fraction::of($level, 10), $mix), $colour);
                 if ($away < $best[2]) {
@@ -55,17 +55,6 @@ final readonly class NearestHair
         }
 
         return $best;
-    }
-
-    /** @param  non-empty-list<ToneFamily>  $families  the first shows twice as much, as an eye names them */
-    private static function mix(array $families): ToneMix
-    {
-        $weighted = [];
-        foreach ($families as $rank => $family) {
-            $weighted[] = [ToneMix::only($family), Fraction::of($rank === 0 ? 2 : 1)];
-        }
-
-        return ToneMix::mean($weighted);
     }
 
     /** @return non-empty-list<non-empty-list<ToneFamily>> each family, and each before each other */

@@ -27,6 +27,20 @@ final readonly class ToneMix
     }
 
     /**
+     * As an eye names a tone: the first family shows twice as much as what follows it (our own model).
+     *
+     * @param  list<ToneFamily>  $families  strongest first
+     */
+    public static function inOrder(array $families): self
+    {
+        return self::mean(array_map(
+            static fn (ToneFamily $family, int $rank): array => [self::only($family), Fraction::of($rank === 0 ? 2 : 1)],
+            $families,
+            array_keys($families),
+        ));
+    }
+
+    /**
      * The mean by weight. What carries no tone takes no part.
      *
      * @param  list<array{ToneMix, Fraction}>  $weighted  each with its weight, zero or more

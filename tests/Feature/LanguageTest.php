@@ -76,3 +76,12 @@ it('says of days and masses as the language writes them', function () {
         // What the house has no words of its own for is said in the language of whoever says it.
         ->and((new HouseMessages($salon->salon))->subject(MessageKind::Appointment))->toBe('Até :day às :time');
 });
+
+it('names what the core named around what a person wrote, and leaves that as it is', function () {
+    $member = (new SmallSalon)->member();
+    $member->language = Language::Portuguese;
+    resolve(Speak::class)->to($member);
+    expect(Say::nameAround('1. all over, root, on dry hair, gold at the root, by Amara Gold', 'gold at the root', 'Amara Gold'))
+        ->toBe('1. toda, raiz, em cabelo seco, gold at the root, by Amara Gold')
+        ->and(Say::nameAround('look from minute 20', '', ''))->toBe('ver a partir do minuto 20');
+});

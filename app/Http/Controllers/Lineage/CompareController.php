@@ -8,6 +8,7 @@ use App\Formulas\CompareVisits;
 use App\Http\Controllers\Controller;
 use App\Models\Bowl;
 use App\Models\Visit;
+use App\Words\Say;
 use Core\Record\Row;
 use Illuminate\Http\JsonResponse;
 
@@ -61,7 +62,18 @@ final class CompareController extends Controller
             'before' => $pair['before'] === null ? null : trim($pair['before']->letter),
             'after' => $pair['after'] === null ? null : trim($pair['after']->letter),
             'job' => $pair['after']->job ?? $pair['before']->job ?? '',
-            'rows' => array_map(fn (Row $row): array => $row->toArray(), $pair['rows']),
+            'rows' => array_map(self::rowJson(...), $pair['rows']),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rowJson(Row $row): array
+    {
+        // Of the others a value may be what a person wrote.
+        $named = in_array($row->what, ['Behaves as', 'Tone', 'Pigment'], true)
+            ? ['before' => Say::name($row->before), 'after' => Say::name($row->after)]
+            : [];
+
+        return ['what' => Say::name($row->what)] + $named + $row->toArray();
     }
 }

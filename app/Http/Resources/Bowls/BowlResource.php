@@ -45,10 +45,10 @@ final class BowlResource extends JsonResource
             // Of what is mixed or over, the shelf need hold no more.
             $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty() ? null : resolve(StockRows::class)->levels($visit->colourist->salon);
             $worked = WorkedBowlResource::of($sheet, $shelf, $rules, $stock)->toArray();
-            $place = implode('; ', array_map(fn (Stroke $stroke): string => Say::name($stroke->words()), $sheet->strokes));
+            $place = implode('; ', array_map(fn (Stroke $stroke): string => Say::nameAround($stroke->words(), $stroke->note, $stroke->width, $stroke->hands), $sheet->strokes));
             // What somebody wrote stays as they wrote it.
-            $written = [$sheet->details->mark, $sheet->details->until, $sheet->details->treatment];
-            $about = array_map(static fn (string $line): string => in_array($line, $written, true) ? $line : Say::name($line), $sheet->details->words());
+            $details = $sheet->details;
+            $about = array_map(static fn (string $line): string => Say::nameAround($line, $details->mark, $details->until, $details->treatment), $details->words());
             $problem = null;
         } catch (CoreException $refusal) {
             [$worked, $place, $about, $problem, $sheet] = [null, '', [], Say::refusal($refusal), null];

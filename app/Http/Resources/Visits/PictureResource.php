@@ -128,7 +128,7 @@ final class PictureResource extends JsonResource
             'letter' => $bowl->sheet->letter,
             'round' => $bowl->round,
             'order' => $stroke->order,
-            'words' => Say::name($stroke->words()),
+            'words' => Say::nameAround($stroke->words(), $stroke->note, $stroke->width, $stroke->hands),
             'sequence' => $stroke->pattern?->sequence([$bowl->sheet->letter, ...$stroke->with]) ?? [],
         ], $bowl->sheet->strokes);
     }
