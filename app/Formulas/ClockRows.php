@@ -17,6 +17,7 @@ use Core\Timing\BowlClock;
 use Core\Timing\Side;
 use Core\Timing\SideClocks;
 use Core\Timing\Stamp;
+use Core\Timing\StampKind;
 use Illuminate\Support\Collection;
 
 /** A bowl's marks as the core's clock. */
@@ -38,13 +39,7 @@ final readonly class ClockRows
         ?string $batch = null,
         ?Side $side = null,
     ): BowlClock {
-        $rows = $bowl->stamps->where('batch_id', $batch);
-        $sides = $rows->where('side', '!=', '')->groupBy('side')->map(self::stamps(...))->all();
-        $stamps = match (true) {
-            $side !== null => $sides[$side->value] ?? [],
-            $sides !== [] => SideClocks::together($sides),
-            default => self::stamps($rows),
-        };
+        $stamps = self::marks($bowl, $batch, $side);
         [$minutes, $most] = ReadDetails::minutes(new JsonNode($bowl->sheet['minutes'] ?? null, '', new ProblemList));
         $window = $this->minutes->of($bowl, $visit);
         $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->rules()->clockStart;
@@ -57,6 +52,42 @@ final readonly class ClockRows
             (int) $now->getTimestamp(),
             LineKind::tryFrom($bowl->colourLine->kind) === LineKind::Lightener,
         );
+    }
+
+    /** Minutes that it took from first touch to last; null where nobody marked both. */
+    public static function applied(Bowl $bowl): ?int
+    {
+        // Neither its window nor its school changes that.
+        return BowlClock::of(self::marks($bowl), 0, 0, ClockStart::Complete, PHP_INT_MAX)->applied;
+    }
+
+    /** @return list<StampRow> of the bowl itself, and of its sides or one of them; what was taken back is gone */
+    public function standing(Bowl $bowl, ?Side $side = null): array
+    {
+        $standing = [];
+        foreach ($bowl->stamps->whereNull('batch_id') as $stamp) {
+            if ($side === null || $stamp->side === $side->value) {
+                $standing[$stamp->side] ??= [];
+                $stamp->kind === StampKind::Undone ? array_pop($standing[$stamp->side]) : $standing[$stamp->side][] = $stamp;
+            }
+        }
+        $all = array_merge([], ...array_values($standing));
+        usort($all, static fn (StampRow $one, StampRow $other): int => $one->sequence <=> $other->sequence);
+
+        return $all;
+    }
+
+    /** @return list<Stamp> */
+    private static function marks(Bowl $bowl, ?string $batch = null, ?Side $side = null): array
+    {
+        $rows = $bowl->stamps->where('batch_id', $batch);
+        $sides = $rows->where('side', '!=', '')->groupBy('side')->map(self::stamps(...))->all();
+
+        return match (true) {
+            $side !== null => $sides[$side->value] ?? [],
+            $sides !== [] => SideClocks::together($sides),
+            default => self::stamps($rows),
+        };
     }
 
     /** @return list<Side> the sides that are timed apart, as they were begun; none where the bowl is timed as one */

@@ -8,15 +8,19 @@ use App\Enums\VisitStatus;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Visit;
+use App\Words\Say;
 use Carbon\CarbonImmutable;
 use Core\Codec\ReadCare;
 use Core\Practice\HouseRules;
 use Core\Service\PlacedBowl;
 use Core\Service\TimesOfVisit;
+use Core\Timing\Against;
 use Core\Timing\BowlClock;
+use Core\Timing\BowlTimes;
 use Core\Timing\FindMends;
 use Core\Timing\Happened;
 use Core\Timing\NextActs;
+use Core\Timing\Side;
 use Core\Timing\Stamp;
 use Core\Timing\StampKind;
 use Core\Timing\TimedBowl;
@@ -68,7 +72,7 @@ final class VisitTimes
         foreach ($visit->rounds as $round) {
             foreach ($round->bowls as $bowl) {
                 $letter = trim($bowl->letter);
-                $ids[$letter] = ['bowl' => $bowl->id, 'batch' => null];
+                $ids[$letter] = ['bowl' => $bowl->id, 'batch' => null, 'side' => null];
                 $clocks[$letter] = $this->clocks->clock($bowl, $visit, $now);
                 $mixed[$letter] = $this->mixed($bowl);
                 if (isset($changed[$bowl->id])) {
@@ -83,14 +87,25 @@ final class VisitTimes
             $happened[$letter] = self::happened($clock, $mixed[$letter], $origin);
         }
         $onHair = array_filter($happened, static fn (Happened $each): bool => $each->began !== null && $each->rinsed === null) !== [];
-        // Before anybody is in the chair the plan is of the hour that is booked.
+        // Before anybody is in the chair the plan is of the hour that is booked; once it is over nothing waits any more.
         $seconds = (int) $now->getTimestamp() - $origin;
-        $live = $visit->status === VisitStatus::InChair || $onHair || $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(fn (Bowl $bowl): bool => $bowl->stamps->isNotEmpty());
+        $live = ! $visit->status->isOver() && ($visit->status === VisitStatus::InChair || $onHair || $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(fn (Bowl $bowl): bool => $bowl->stamps->isNotEmpty()));
         $rules = $visit->rules();
         $placed = $this->bowls->placed($visit, $drafts);
-        $timed = $this->timed($visit, $placed, $rules, $happened, $hands)->of($placed, $live ? $seconds : null);
+        $before = AppliedBefore::of($visit);
+        $timed = $this->timed($visit, $placed, $rules, $happened, $hands, $before)->of($placed, $live ? $seconds : null);
+        $meant = $timed;
+        foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {
+            $sides = $this->sides($bowl, $visit, $now, $mixed[trim($bowl->letter)], $origin);
+            if ($sides !== [] && $timed->bowl(trim($bowl->letter)) !== null) {
+                $timed = $timed->withSides(trim($bowl->letter), array_column($sides, 'happened', 'letter'));
+                foreach ($sides as $side) {
+                    $ids[$side['letter']] = ['bowl' => $bowl->id, 'batch' => null, 'side' => $side['side']->value];
+                }
+            }
+        }
         foreach ($later as $letter => $each) {
-            $ids[$letter] = ['bowl' => $each['bowl']->id, 'batch' => $each['batch']->id];
+            $ids[$letter] = ['bowl' => $each['bowl']->id, 'batch' => $each['batch']->id, 'side' => null];
             $onHair = $onHair || $each['clock']->state->isOn();
         }
         $timed = $this->withLater($timed, $later, $origin);
@@ -101,19 +116,25 @@ final class VisitTimes
             now: $seconds,
             timed: $timed,
             plan: $plan,
-            acts: $visit->status->isOver() ? [] : NextActs::of($timed, $plan, $live ? $seconds : 0, $this->until($placed)),
+            acts: $visit->status->isOver() ? [] : NextActs::of($timed, $plan, $live ? $seconds : self::beforeAnything($plan), $this->until($placed)),
             mends: $visit->status->isOver() ? [] : FindMends::of($timed, $plan),
             faults: [...$plan->faults, ...TimesOfVisit::beyond($placed)],
             ids: $ids,
             onHair: $onHair,
+            against: Against::of($meant),
+            before: array_values(array_map(
+                static fn (PlacedBowl $bowl): string => $bowl->sheet->letter,
+                array_filter($placed, static fn (PlacedBowl $bowl): bool => $bowl->sheet->details->applying === null && isset($before[$bowl->sheet->letter])),
+            )),
         );
     }
 
     /**
      * @param  list<PlacedBowl>  $placed
      * @param  array<string, Happened>  $happened
+     * @param  array<string, int>  $before
      */
-    private function timed(Visit $visit, array $placed, HouseRules $rules, array $happened, int $hands): TimesOfVisit
+    private function timed(Visit $visit, array $placed, HouseRules $rules, array $happened, int $hands, array $before): TimesOfVisit
     {
         return new TimesOfVisit(
             canvas: $this->canvases->canvas($visit),
@@ -121,7 +142,14 @@ final class VisitTimes
             happened: $happened,
             care: ReadCare::from($visit->care ?? []),
             hands: $hands,
+            applied: $before,
         );
+    }
+
+    /** Of what is booked the first is mixed before its hour. */
+    private static function beforeAnything(TimePlan $plan): int
+    {
+        return min([0, ...array_map(static fn (BowlTimes $times): int => $times->mix ?? $times->begin, $plan->bowls)]);
     }
 
     /** @param  list<BowlClock>  $clocks */
@@ -135,7 +163,7 @@ final class VisitTimes
             return min($began);
         }
 
-        return (int) ($visit->status === VisitStatus::Expected ? $visit->starts_at : $now)->getTimestamp();
+        return (int) ($visit->status === VisitStatus::InChair ? $now : $visit->starts_at)->getTimestamp();
     }
 
     private function mixed(Bowl $bowl): ?int
@@ -175,6 +203,21 @@ final class VisitTimes
         }
 
         return null;
+    }
+
+    /** @return list<array{letter: string, side: Side, happened: Happened}> where the sides of a head are timed apart, the one begun first first */
+    private function sides(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?int $mixed, int $origin): array
+    {
+        $sides = array_map(fn (Side $side): array => [
+            'letter' => trim($bowl->letter).' '.Say::name($side->value),
+            'side' => $side,
+            'happened' => self::happened($this->clocks->clock($bowl, $visit, $now, side: $side), $mixed, $origin),
+        ], $this->clocks->sides($bowl));
+        // Where every mark was taken back, it is one bowl again.
+        $begun = array_filter($sides, static fn (array $side): bool => $side['happened']->began !== null);
+        usort($sides, static fn (array $one, array $other): int => ($one['happened']->began ?? PHP_INT_MAX) <=> ($other['happened']->began ?? PHP_INT_MAX));
+
+        return $begun === [] ? [] : $sides;
     }
 
     /**

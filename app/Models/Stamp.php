@@ -21,6 +21,9 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property CarbonImmutable $stamped_at
  * @property string $words
  * @property int $minutes given beyond the plan
+ * @property string $zone of the canvas that somebody looked at; empty where that is not said
+ * @property string $strand its kind there, by its key
+ * @property ?int $level_hundredths that was seen
  * @property TeamMember $teamMember
  */
 final class Stamp extends Model

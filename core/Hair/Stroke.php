@@ -107,6 +107,14 @@ final readonly class Stroke
         );
     }
 
+    /** @return list<string> each once, as they are named: “Amara and Ines” are two */
+    public function people(): array
+    {
+        $names = array_map(trim(...), preg_split('/\s*(?:,|;|&|\+|\band\b)\s*/u', $this->hands) ?: []);
+
+        return array_values(array_unique(array_filter($names, static fn (string $name): bool => $name !== '')));
+    }
+
     /** @return list<Region> all of them where none is named */
     public function regions(): array
     {

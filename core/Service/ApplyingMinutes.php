@@ -39,19 +39,52 @@ final class ApplyingMinutes
     /** Where nothing is said of the place: a toner is quick, colour is not. */
     private const UNPLACED = ['demi' => 8, 'direct' => 10, 'care' => 3, 'permanent' => 15, 'lightener' => 30];
 
-    /** @param  list<Stroke>  $strokes */
+    /**
+     * Two who each have a side of it take as long as the slower one; who do one stroke together halve it.
+     *
+     * @param  list<Stroke>  $strokes  shared patterns whole: bowls of a pattern are laid in turn, all along
+     */
     public static function of(array $strokes, LineKind $kind): int
     {
-        $minutes = 0;
+        if ($strokes === []) {
+            return self::UNPLACED[$kind->value];
+        }
+        $by = [];
+        $anybody = 0;
         foreach ($strokes as $stroke) {
-            $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
-            $whole = self::TABLE[$stroke->method->value ?? ''] ?? self::UNPLACED[$kind->value];
-            $minutes += $foils > 0 && $stroke->method !== Method::BetweenFoils
-                ? Number::FoilMinutes->value()->times(Fraction::of($foils))->rounded(1, Rounding::HalfUp)
-                // A part of the head takes its part of the time.
-                : max(2, intdiv($whole * count($stroke->regions()) + count(Region::cases()) - 1, count(Region::cases())));
+            $minutes = self::stroke($stroke, $kind);
+            $people = $stroke->people();
+            foreach ($people as $person) {
+                $by[$person] = ($by[$person] ?? 0) + intdiv($minutes + count($people) - 1, count($people));
+            }
+            $anybody += $people === [] ? $minutes : 0;
         }
 
-        return $strokes === [] ? self::UNPLACED[$kind->value] : max(1, min(240, $minutes));
+        return max(1, min(240, $anybody + max([0, ...$by])));
+    }
+
+    /**
+     * As long as it took this client the last time, where that was the same work; else in the same proportion.
+     *
+     * @param  list<Stroke>  $strokes
+     * @param  int  $took  minutes
+     * @param  list<Stroke>  $then
+     */
+    public static function asBefore(array $strokes, LineKind $kind, int $took, array $then, LineKind $kindThen): int
+    {
+        $minutes = Fraction::of($took * self::of($strokes, $kind), self::of($then, $kindThen))->rounded(1, Rounding::HalfUp);
+
+        return max(1, min(240, $minutes));
+    }
+
+    private static function stroke(Stroke $stroke, LineKind $kind): int
+    {
+        $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
+        $whole = self::TABLE[$stroke->method->value ?? ''] ?? self::UNPLACED[$kind->value];
+
+        return $foils > 0 && $stroke->method !== Method::BetweenFoils
+            ? Number::FoilMinutes->value()->times(Fraction::of($foils))->rounded(1, Rounding::HalfUp)
+            // A part of the head takes its part of the time.
+            : max(2, intdiv($whole * count($stroke->regions()) + count(Region::cases()) - 1, count(Region::cases())));
     }
 }

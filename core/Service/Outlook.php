@@ -96,7 +96,7 @@ final readonly class Outlook
         return $best;
     }
 
-    /** @return list<array{letter: string, round: int, expected: Prediction}> of the strands that carry the wish */
+    /** @return list<array{letter: string, round: int, from: Fraction, expected: Prediction}> of the strands that carry the wish */
     public function steps(): array
     {
         return $this->main()->steps ?? [];

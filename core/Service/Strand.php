@@ -72,6 +72,12 @@ final readonly class Strand
         };
     }
 
+    /** By which a look at it is kept, in no language: the same while the same bowls lie on it in the same way. */
+    public function key(): string
+    {
+        return trim("{$this->kind->value} ".implode('', $this->letters()).($this->isPartOfPlace ? " {$this->place()}" : ''));
+    }
+
     /** The span nearest to the scalp: what makes a root warm. */
     public function span(): ?Span
     {

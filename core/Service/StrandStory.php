@@ -27,7 +27,7 @@ final readonly class StrandStory
 {
     /**
      * @param  HairColour  $was  before anything is laid on it
-     * @param  list<array{letter: string, round: int, expected: Prediction}>  $steps
+     * @param  list<array{letter: string, round: int, from: Fraction, expected: Prediction}>  $steps  from: the level that the bowl found
      * @param  Zone  $standing  as it stands when the last bowl is off it
      */
     private function __construct(
@@ -62,7 +62,7 @@ final readonly class StrandStory
                 : $now->standing($now->level, $now->history, $bowl->isDamp($stroke));
             $expected = Prediction::of($standing, $bowl->process($stroke), $learnt, $colour);
             $colour = $expected->colour;
-            $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'expected' => $expected];
+            $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'from' => $standing->level, 'expected' => $expected];
             $now = $now->standing($expected->level, match (true) {
                 $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
                 default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,

@@ -9,6 +9,9 @@ use Core\Formula\FollowFrom;
 use Core\Formula\Purpose;
 use Core\Hair\Canvas;
 use Core\Hair\Coverage;
+use Core\Hair\Method;
+use Core\Hair\PatternKind;
+use Core\Hair\Region;
 use Core\Hair\Stroke;
 use Core\Practice\ClockStart;
 use Core\Practice\HouseRules;
@@ -56,7 +59,7 @@ final readonly class TimesOfVisit
         $order = $this->orders($bowls);
 
         return new TimedVisit(
-            array_map(fn (PlacedBowl $bowl): TimedBowl => $this->bowl($bowl, $order[$bowl->sheet->letter] ?? null), $bowls),
+            array_map(fn (PlacedBowl $bowl): TimedBowl => $this->bowl($bowl, $order[$bowl->sheet->letter] ?? null, self::together($bowl, $bowls)), $bowls),
             $this->between($bowls),
             $this->hands,
             $this->rules->shadowTime === ShadowTime::Full,
@@ -110,8 +113,11 @@ final readonly class TimesOfVisit
         return $orders;
     }
 
-    /** @param  ?int  $school  its place in the order of work by the house's school, where nobody said one */
-    private function bowl(PlacedBowl $bowl, ?int $school): TimedBowl
+    /**
+     * @param  ?int  $school  its place in the order of work by the house's school, where nobody said one
+     * @param  list<PlacedBowl>  $together
+     */
+    private function bowl(PlacedBowl $bowl, ?int $school, array $together): TimedBowl
     {
         $details = $bowl->sheet->details;
         $works = $bowl->line->kind !== LineKind::Care && $details->purpose !== Purpose::Protect;
@@ -121,7 +127,7 @@ final readonly class TimesOfVisit
         return new TimedBowl(
             letter: $bowl->sheet->letter,
             round: $bowl->round,
-            applying: $details->applying ?? $this->applied[$bowl->sheet->letter] ?? ApplyingMinutes::of($bowl->strokes, $bowl->line->kind),
+            applying: $this->applying($bowl, $together),
             window: $window,
             fromFirstTouch: ($details->clock ?? $this->rules->clockStart) === ClockStart::FirstTouch,
             firstStrandCounts: $bowl->line->kind === LineKind::Lightener,
@@ -133,7 +139,7 @@ final readonly class TimesOfVisit
             ),
             rinse: $details->rinse,
             order: $orders === [] ? $school : min($orders),
-            hands: self::hands($bowl->sheet->strokes),
+            hands: array_values(array_unique(array_merge([], ...array_map(static fn (Stroke $stroke): array => $stroke->people(), $bowl->strokes)))),
             starts: $details->starts,
             mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->whole(),
             fresh: $bowl->line->kind->isOxidative() ? $this->rules->freshnessMinutes : null,
@@ -145,7 +151,73 @@ final readonly class TimesOfVisit
             happened: $this->happened[$bowl->sheet->letter] ?? new Happened,
             weaker: $window === null ? null : $this->weaker($bowl)['window'] ?? null,
             weakerVolume: $this->weaker($bowl)['volume'] ?? 0,
+            together: array_map(static fn (PlacedBowl $other): string => $other->sheet->letter, $together),
         );
+    }
+
+    /**
+     * Bowls that are laid in turn, strand by strand: those of one pattern, and those of one melt.
+     *
+     * @param  list<PlacedBowl>  $all
+     * @return list<PlacedBowl> besides it
+     */
+    private static function together(PlacedBowl $bowl, array $all): array
+    {
+        return array_values(array_filter($all, static fn (PlacedBowl $other): bool => $other !== $bowl
+            && $other->round === $bowl->round
+            && $bowl->sheet->details->after !== $other->sheet->letter
+            && $other->sheet->details->after !== $bowl->sheet->letter
+            && (self::shares($bowl, $other) || self::melts($bowl, $other))));
+    }
+
+    private static function shares(PlacedBowl $bowl, PlacedBowl $other): bool
+    {
+        foreach ($bowl->strokes as $stroke) {
+            if (
+                in_array($other->sheet->letter, $stroke->with, true) && $stroke->pattern !== null
+                && $stroke->pattern->kind !== PatternKind::Between && $stroke->method !== Method::BetweenFoils
+            ) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Each section takes its root, its middle and its ends before the next one is taken down. */
+    private static function melts(PlacedBowl $bowl, PlacedBowl $other): bool
+    {
+        [$one, $two] = array_map(static fn (PlacedBowl $each): array => array_merge([], ...array_map(
+            static fn (Stroke $stroke): array => $stroke->method === Method::Melt ? $stroke->regions() : [],
+            $each->strokes,
+        )), [$bowl, $other]);
+
+        return array_filter($one, static fn (Region $region): bool => in_array($region, $two, true)) !== [];
+    }
+
+    /**
+     * From first touch to last: as was said, as it took the last time, or by its technique; all of a melt together.
+     *
+     * @param  list<PlacedBowl>  $together
+     */
+    private function applying(PlacedBowl $bowl, array $together): int
+    {
+        $before = $this->applied[$bowl->sheet->letter] ?? null;
+        if ($bowl->sheet->details->applying === null && $before !== null) {
+            // From the first touch to the last of what was laid in turn, too.
+            return $before;
+        }
+        $minutes = self::own($bowl);
+        foreach ($together as $other) {
+            $minutes += self::shares($bowl, $other) ? 0 : self::own($other);
+        }
+
+        return min(240, $minutes);
+    }
+
+    private static function own(PlacedBowl $bowl): int
+    {
+        return $bowl->sheet->details->applying ?? ApplyingMinutes::of($bowl->strokes, $bowl->line->kind);
     }
 
     /**
@@ -231,23 +303,5 @@ final readonly class TimesOfVisit
         }
 
         return $between;
-    }
-
-    /**
-     * @param  list<Stroke>  $strokes
-     * @return list<string> each once, as they are named: “Amara and Ines” are two
-     */
-    private static function hands(array $strokes): array
-    {
-        $names = [];
-        foreach ($strokes as $stroke) {
-            foreach (preg_split('/\s*(?:,|;|&|\+|\band\b)\s*/u', $stroke->hands) ?: [] as $name) {
-                if (trim($name) !== '' && ! in_array(trim($name), $names, true)) {
-                    $names[] = trim($name);
-                }
-            }
-        }
-
-        return $names;
     }
 }

@@ -12,11 +12,12 @@ enum ActKind: string
     case HeatOff = 'heat-off';
     case Through = 'through';
     case Look = 'look';
+    /** Before what the same hands begin then. */
+    case Complete = 'complete';
     case Begin = 'begin';
     case Mix = 'mix';
     /** What is mixed has grown too old to go on. */
     case Stale = 'stale';
     case Again = 'again';
     case HeatOn = 'heat-on';
-    case Complete = 'complete';
 }

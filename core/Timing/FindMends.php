@@ -41,7 +41,40 @@ final class FindMends
             }
         }
 
+        return $mends !== [] || count($visit->bowls) > self::FEW ? $mends : $find->pairs();
+    }
+
+    /** @return list<TimeMend> two changes that do it together, where none does alone: the first that are found */
+    private function pairs(): array
+    {
+        // Half as many tries again.
+        $this->looked = intdiv(self::WHOLE * 8 ** 3, 2 * max(8, count($this->visit->bowls)) ** 3);
+        $mends = [];
+        foreach ($this->halves() as [$half, $visit]) {
+            $find = new self($visit, TimePlan::of($visit, self::BUDGET));
+            $find->looked = $this->looked;
+            foreach ($find->tries() as $mend) {
+                $mends[] = $half->and($mend);
+                if (count($mends) === self::MOST) {
+                    return $mends;
+                }
+                break;
+            }
+            $this->looked = $find->looked;
+        }
+
         return $mends;
+    }
+
+    /** @return iterable<array{TimeMend, TimedVisit}> changes that do not do it alone */
+    private function halves(): iterable
+    {
+        yield [new TimeMend(MendKind::Hands, ''), $this->visit->withHands($this->visit->people() + 1)];
+        foreach ($this->visit->bowls as $bowl) {
+            if ($bowl->happened->rinsed === null && $bowl->rinse !== 'own' && $this->shares($bowl)) {
+                yield [new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']), $this->visit->withBowl($bowl->letter, ['rinse' => 'own'])];
+            }
+        }
     }
 
     /** @return iterable<TimeMend> */
@@ -58,6 +91,12 @@ final class FindMends
         foreach ($waiting as $bowl) {
             if ($bowl->order !== null && $this->holds($this->visit->withBowl($bowl->letter, ['order' => null])) !== null) {
                 yield new TimeMend(MendKind::Order, $bowl->letter, change: ['order' => null]);
+            }
+        }
+        foreach ($waiting as $bowl) {
+            $again = ['happened' => $bowl->happened->unmixed()];
+            if ($bowl->happened->mixed !== null && $this->holds($this->visit->withBowl($bowl->letter, $again)) !== null) {
+                yield new TimeMend(MendKind::Fresh, $bowl->letter, change: $again);
             }
         }
         if ($this->holds($this->visit->withHands($this->visit->people() + 1)) !== null) {
@@ -106,14 +145,21 @@ final class FindMends
     private function smaller(TimedBowl $bowl): iterable
     {
         [$does, $not] = [0, $bowl->applying];
-        if ($bowl->applying < 2 || $this->holds($this->visit->withBowl($bowl->letter, ['applying' => 1])) === null) {
+        // What is laid in turn with others is smaller with all of them; said once.
+        $whole = array_values(array_filter($this->visit->bowls, static fn (TimedBowl $other): bool => $other === $bowl || $other->isOneWith($bowl)));
+        $within = fn (int $minutes): ?TimePlan => $this->holds(array_reduce(
+            $whole,
+            static fn (TimedVisit $visit, TimedBowl $each): TimedVisit => $visit->withBowl($each->letter, ['applying' => $minutes]),
+            $this->visit,
+        ));
+        if ($bowl->applying < 2 || $whole[0] !== $bowl || $within(1) === null) {
             return;
         }
         for ($does = 1; $not - $does > 1;) {
             $half = intdiv($does + $not, 2);
-            $this->holds($this->visit->withBowl($bowl->letter, ['applying' => $half])) !== null ? $does = $half : $not = $half;
+            $within($half) !== null ? $does = $half : $not = $half;
         }
-        yield new TimeMend(MendKind::Smaller, $bowl->letter, $does, ['applying' => $does]);
+        yield new TimeMend(MendKind::Smaller, implode(', ', array_map(static fn (TimedBowl $each): string => $each->letter, $whole)), $does, ['applying' => $does]);
     }
 
     /** @return iterable<TimeMend> */

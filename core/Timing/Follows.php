@@ -21,4 +21,10 @@ final readonly class Follows
         public ?int $most = null,
     ) {
     }
+
+    /** The same, after another bowl. */
+    public function after(string $bowl): self
+    {
+        return new self($bowl, $this->from, $this->least, $this->most);
+    }
 }

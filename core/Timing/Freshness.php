@@ -22,14 +22,11 @@ final class Freshness
     /**
      * A bowl that would stand longer than the house allows before its turn comes.
      *
-     * @param  list<list<int>>  $ahead  minutes that each bowl of each earlier round has still to go
-     * @return ?int minutes until its turn, where that is too long; null where it may be mixed
+     * @param  int  $wait  minutes until it goes on, as the visit's times are planned
+     * @return ?int those minutes, where they are too many; null where it may be mixed
      */
-    public static function early(LineKind $kind, array $ahead, HouseRules $rules): ?int
+    public static function early(LineKind $kind, int $wait, HouseRules $rules): ?int
     {
-        // Bowls of one round work side by side, rounds one after the other.
-        $wait = array_sum(array_map(static fn (array $round): int => max([0, ...$round]), $ahead));
-
         return $kind->isOxidative() && $wait > $rules->freshnessMinutes ? $wait : null;
     }
 }

@@ -56,7 +56,7 @@ final class HandsSearch
         usort($clash, fn (TimedBowl $one, TimedBowl $other): int => [$this->end($one, $found['moments']), $one->letter] <=> [$this->end($other, $found['moments']), $other->letter]);
         foreach ($clash as $first) {
             foreach ($clash as $second) {
-                if ($first !== $second && $second->happened->began === null && $this->overlap($first, $second, $found['moments'])) {
+                if ($first !== $second && ! $first->isOneWith($second) && $second->happened->began === null && $this->overlap($first, $second, $found['moments'])) {
                     [$one, $other, $applied] = [$this->model->begins($first), $this->model->begins($second), $this->model->applied($first)];
                     $this->look([...$turns, [$other, $one, -$applied]]);
                     // What was tried is out: no plan is looked at twice.
@@ -84,7 +84,7 @@ final class HandsSearch
             ));
             foreach ($together as $one) {
                 foreach ($together as $other) {
-                    $twice = $one->letter < $other->letter && array_intersect($one->hands, $other->hands) !== [];
+                    $twice = $one->letter < $other->letter && ! $one->isOneWith($other) && array_intersect($one->hands, $other->hands) !== [];
                     if ($twice && ($one->happened->began === null || $other->happened->began === null)) {
                         return [$one, $other];
                     }
@@ -129,7 +129,14 @@ final class HandsSearch
     /** @param  list<TimedBowl>  $bowls */
     private function needs(array $bowls): int
     {
-        return array_sum(array_map(static fn (TimedBowl $bowl): int => max(1, count($bowl->hands)), $bowls));
+        $needs = 0;
+        foreach ($bowls as $at => $bowl) {
+            // What is laid in turn with another is in the same hands.
+            $counted = array_filter(array_slice($bowls, 0, $at), static fn (TimedBowl $other): bool => $bowl->isOneWith($other));
+            $needs += $counted === [] ? max(1, count($bowl->hands)) : 0;
+        }
+
+        return $needs;
     }
 
     /**

@@ -10,6 +10,8 @@ enum MendKind: string
     case Begin = 'begin';
     /** Its place in the order of work is let go. */
     case Order = 'order';
+    /** What has grown too old is mixed again. */
+    case Fresh = 'fresh';
     /** A further pair of hands. */
     case Hands = 'hands';
     /** Rinsed by itself. */

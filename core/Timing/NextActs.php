@@ -26,8 +26,7 @@ final readonly class NextActs
     public static function of(TimedVisit $visit, TimePlan $plan, int $now, array $until = []): array
     {
         // Late is against what would have been, had nothing waited: of a visit that has not begun nothing is.
-        $begun = array_filter($visit->bowls, static fn (TimedBowl $bowl): bool => $bowl->happened->began !== null) !== [];
-        $next = new self($visit, $plan, $begun ? TimePlan::of($visit->at(null)) : $plan, $now, $until);
+        $next = new self($visit, $plan, $visit->hasBegun() ? TimePlan::of($visit->at(null)) : $plan, $now, $until);
         $acts = [];
         foreach ($visit->bowls as $bowl) {
             if ($bowl->happened->rinsed === null && $plan->bowl($bowl->letter) !== null) {

@@ -225,7 +225,11 @@ final class TimeModel
         if ($bowl === $earlier || $bowl->happened->began !== null || $earlier->follows?->bowl === $bowl->letter) {
             return;
         }
-        if ($earlier->round < $bowl->round) {
+        if ($earlier->isOneWith($bowl)) {
+            if ($earlier->happened->began === null) {
+                $this->network->exactly($this->begins($earlier), $this->begins($bowl), 0);
+            }
+        } elseif ($earlier->round < $bowl->round) {
             if ($this->off($earlier) === $this->off($bowl) || $this->rinses->lastRound($earlier) >= $bowl->round) {
                 // Still under it: laid first, or, where it says when it goes on after the other, by that.
                 if ($bowl->follows?->bowl !== $earlier->letter) {

@@ -21,6 +21,7 @@ final readonly class TimePlan
      * @param  int  $endLatest  the same where every range of minutes is taken at its longer end
      * @param  bool  $proven  nothing better exists; not where the search stopped at its budget
      * @param  int  $looked  plans that were looked at to find it
+     * @param  array<string, list<string>>  $by  who has which bowl in hand, by letter: names, or #2 for hands without one
      */
     private function __construct(
         public array $bowls,
@@ -31,6 +32,7 @@ final readonly class TimePlan
         public int $endLatest,
         public bool $proven,
         public int $looked = 0,
+        public array $by = [],
     ) {
     }
 
@@ -53,6 +55,7 @@ final readonly class TimePlan
             max($plan->end, self::best($longest, [], $budget)->end),
             $plan->proven,
             $plan->looked,
+            $plan->by,
         );
     }
 
@@ -79,7 +82,17 @@ final readonly class TimePlan
         }
         $end = max([0, ...array_map(static fn (BowlTimes $times): int => $times->rinse, $bowls)]) + $visit->after * 60;
 
-        return new self($bowls, $breaks, $faults, $found['costs'], $end, $end, $found['proven'], $found['looked']);
+        return new self(
+            bowls: $bowls,
+            breaks: $breaks,
+            faults: $faults,
+            costs: $found['costs'],
+            end: $end,
+            endLatest: $end,
+            proven: $found['proven'],
+            looked: $found['looked'],
+            by: AssignHands::given($model, $found['moments']),
+        );
     }
 
     public function bowl(string $letter): ?BowlTimes

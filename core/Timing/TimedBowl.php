@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
+use Core\Formula\FollowFrom;
 use Core\Formula\HeatPhase;
 
 /** A bowl as the plan of times takes it. Minutes, unless it says seconds. */
@@ -27,6 +28,7 @@ final readonly class TimedBowl
      * @param  ?int  $through  taken through so long before the end
      * @param  ?Window  $weaker  what a strength lower takes, where its line prints other minutes for it
      * @param  int  $weakerVolume  that strength, in volumes
+     * @param  list<string>  $together  bowls it is laid in turn with, strand by strand: one application, one pair of hands
      */
     public function __construct(
         public string $letter,
@@ -50,12 +52,20 @@ final readonly class TimedBowl
         public Happened $happened = new Happened,
         public ?Window $weaker = null,
         public int $weakerVolume = 0,
+        public array $together = [],
     ) {
     }
 
     public function stays(): bool
     {
         return $this->rinse === 'not';
+    }
+
+    /** Whether both are laid by the same hands at the same time. */
+    public function isOneWith(self $other): bool
+    {
+        return $this !== $other && $this->round === $other->round
+            && in_array($other->letter, $this->together, true) && in_array($this->letter, $other->together, true);
     }
 
     /** Seconds from first touch to where its clock starts. */
@@ -86,12 +96,49 @@ final readonly class TimedBowl
         return array_sum(array_map(static fn (HeatPhase $phase): int => $phase->minutes, $this->heat));
     }
 
-    /** @param  array{round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int}  $change */
+    /**
+     * One side of it, where its sides are timed apart.
+     *
+     * @param  string  $letter  the side's own, as the plan names it
+     * @param  ?string  $other  the side that is begun before it; null where it is the first
+     * @param  int  $at  its place among them: where several have the bowl in hand, each has a side
+     */
+    public function side(string $letter, Happened $happened, ?string $other, int $at): self
+    {
+        $each = count($this->hands) > 1;
+
+        return new self(
+            letter: $letter,
+            round: $this->round,
+            applying: $each ? $this->applying : intdiv($this->applying + 1, 2),
+            window: $this->window,
+            fromFirstTouch: $this->fromFirstTouch,
+            firstStrandCounts: $this->firstStrandCounts,
+            follows: $other === null || $each ? $this->follows : new Follows($other, FollowFrom::FirstTouch),
+            rinse: $other !== null && $this->rinse === 'own' ? $other : $this->rinse,
+            order: $this->order,
+            hands: $each ? [$this->hands[$at % count($this->hands)]] : $this->hands,
+            starts: $other === null || $each ? $this->starts : null,
+            mixing: $other === null ? $this->mixing : null,
+            fresh: $this->fresh,
+            heat: $this->heat,
+            lookFrom: $this->lookFrom,
+            lookEvery: $this->lookEvery,
+            through: $this->through,
+            emulsify: $this->emulsify,
+            happened: $happened,
+            weaker: $this->weaker,
+            weakerVolume: $this->weakerVolume,
+        );
+    }
+
+    /** @param  array{round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int, happened?: Happened}  $change */
     public function with(array $change): self
     {
         $change += [
             'round' => $this->round, 'applying' => $this->applying, 'window' => $this->window, 'follows' => $this->follows,
             'rinse' => $this->rinse, 'order' => $this->order, 'hands' => $this->hands, 'starts' => $this->starts,
+            'happened' => $this->happened,
         ];
 
         return new self(
@@ -113,9 +160,10 @@ final readonly class TimedBowl
             lookEvery: $this->lookEvery,
             through: $this->through,
             emulsify: $this->emulsify,
-            happened: $this->happened,
+            happened: $change['happened'],
             weaker: $this->weaker,
             weakerVolume: $this->weakerVolume,
+            together: $this->together,
         );
     }
 }

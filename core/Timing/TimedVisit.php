@@ -52,7 +52,7 @@ final readonly class TimedVisit
         )))));
     }
 
-    /** @param  array{round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int}  $change */
+    /** @param  array{round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int, happened?: Happened}  $change */
     public function withBowl(string $letter, array $change): self
     {
         return new self(
@@ -74,6 +74,33 @@ final readonly class TimedVisit
         return new self([...$this->bowls, ...$bowls], $this->between, $this->hands, $this->coatCounts, $this->now, $this->after);
     }
 
+    /**
+     * A bowl whose sides are timed apart, side by side: what follows it, or is rinsed with it, looks to its last one.
+     *
+     * @param  non-empty-array<string, Happened>  $sides  by the letters that the sides have in the plan, the first begun first
+     */
+    public function withSides(string $letter, array $sides): self
+    {
+        $last = (string) array_key_last($sides);
+        $bowls = [];
+        foreach ($this->bowls as $bowl) {
+            if ($bowl->letter === $letter) {
+                foreach (array_keys($sides) as $at => $side) {
+                    $other = $at === 0 ? null : (string) array_keys($sides)[$at - 1];
+                    $bowls[] = $bowl->side((string) $side, $sides[$side], $other, $at);
+                }
+
+                continue;
+            }
+            $bowls[] = $bowl->with([
+                'follows' => $bowl->follows?->bowl === $letter ? $bowl->follows->after($last) : $bowl->follows,
+                'rinse' => $bowl->rinse === $letter ? $last : $bowl->rinse,
+            ]);
+        }
+
+        return new self($bowls, $this->between, $this->hands, $this->coatCounts, $this->now, $this->after);
+    }
+
     public function withHands(int $hands): self
     {
         return new self($this->bowls, $this->between, $hands, $this->coatCounts, $this->now, $this->after);
@@ -82,6 +109,24 @@ final readonly class TimedVisit
     public function at(?int $now): self
     {
         return new self($this->bowls, $this->between, $this->hands, $this->coatCounts, $now, $this->after);
+    }
+
+    /** As it was meant before anything happened: what really happened is held against it. */
+    public function asMeant(): self
+    {
+        return new self(
+            array_map(static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['happened' => new Happened]), $this->bowls),
+            $this->between,
+            $this->hands,
+            $this->coatCounts,
+            null,
+            $this->after,
+        );
+    }
+
+    public function hasBegun(): bool
+    {
+        return array_filter($this->bowls, static fn (TimedBowl $bowl): bool => $bowl->happened->began !== null) !== [];
     }
 
     /** Whether a range of minutes is meant anywhere: 10 to 15. */

@@ -56,6 +56,82 @@ it('calls the demi late, and moves the rinse for it', function () {
     expect($head['onHair'])->toBeTrue()->and($head['next']['words'])->toBe('Weigh bowl B now, 7 min late');
 });
 
+it('plans with the minutes it took this client the last time, in proportion, until somebody says others', function () {
+    $foils = fn (int $count): array => ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => $count]]];
+    $this->v->bowl('Colour', 'A', 'Foils', 'Tidewater', ['7N' => 'all'], [20 => 'all'], ['colour', '40 g'], $foils(12));
+    $this->v->refresh()->weigh('A');
+    $this->v->stamp('A', 'began')->after(31)->stamp('A', 'completed')->after(35)->stamp('A', 'rinsed');
+    $was = timesOf($this->v->refresh(), 'A');
+    // Held against what the technique says: a minute and a half a foil (our own model).
+    expect($was['asBefore'])->toBeFalse()->and($was['meant'])->toMatchArray(['begunLate' => 0, 'appliedLonger' => 31 - 18])
+        ->and($was['meant']['rinsedLate'])->toBe(66 - minuteOf($was['meant']['rinse']) + minuteOf($was['begin']));
+    $this->v->close()->repeat();
+    $this->v->refresh();
+    $long = fn (): int => minuteOf(timesOf($this->v, 'A')['complete']) - minuteOf(timesOf($this->v, 'A')['begin']);
+    expect($long())->toBe(31)->and(timesOf($this->v, 'A')['asBefore'])->toBeTrue()->and(timesOf($this->v, 'A')['meant'])->toBeNull();
+    $write = function (array $more): void {
+        $bowl = $this->v->of('A');
+        $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $more + $bowl['sheet']])->assertOk();
+        $this->v->refresh();
+    };
+    $write($foils(18));
+    expect($long())->toBe(47);
+    $write(['applying' => 40]);
+    expect($long())->toBe(40)->and(timesOf($this->v, 'A')['asBefore'])->toBeFalse();
+});
+
+it('plans sides that are timed apart, and marks one or both from the plan', function () {
+    timedRoot($this->v, 'A', ['minutes' => 30]);
+    $this->v->refresh()->weigh('A');
+    $mark = fn (string $kind, string $side) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => $kind, 'side' => $side])->assertCreated();
+    $mark('began', 'right');
+    $this->v->refresh();
+    expect(array_column($this->v->visit['times']['bowls'], 'letter'))->toBe(['A left', 'A right'])
+        ->and($this->v->visit['times']['acts'][0])->toMatchArray(['kind' => 'complete', 'words' => 'Last touch of A right', 'bowls' => [['bowl' => $this->v->of('A')['id'], 'batch' => null, 'side' => 'right']]]);
+    $this->v->after(5);
+    $mark('completed', 'right');
+    $mark('began', 'left');
+    $this->v->after(5);
+    $mark('completed', 'left');
+    // One rinse for both, when the later one has had its thirty.
+    $rinse = collect($this->v->refresh()->visit['times']['acts'])->firstWhere('kind', 'rinse');
+    expect($rinse['letters'])->toBe(['A left', 'A right'])->and(minuteOf($rinse['at']))->toBe(40);
+    $path = "/api/visits/{$this->v->visit['id']}/stamps";
+    $mine = fn (string ...$sides): array => array_map(fn (string $side): array => ['id' => (string) Str::uuid(), 'bowl' => $this->v->of('A')['id'], 'batch' => null, 'side' => $side], $sides);
+    $this->postJson($path, ['kind' => 'rinsed', 'marks' => [['side' => 'upside'] + $mine('left')[0]]])->assertUnprocessable();
+    $this->v->after(28);
+    $this->postJson($path, ['kind' => 'rinsed', 'marks' => $mine('right')])->assertCreated();
+    expect($this->v->refresh()->of('A')['clock']['state'])->not->toBe('rinsed')
+        ->and(array_column(array_filter($this->v->visit['times']['bowls'], fn (array $bowl): bool => $bowl['rinsed']), 'side'))->toBe(['right']);
+    $this->v->after(2);
+    $this->postJson($path, ['kind' => 'rinsed', 'marks' => $mine('left')])->assertCreated();
+    expect($this->v->refresh()->of('A')['clock']['state'])->toBe('rinsed')->and($this->v->visit['times']['acts'])->toBe([]);
+});
+
+it('keeps what was seen of which strands, and says at what pace they lift', function () {
+    $this->v->canvas(['lengths' => ['spans' => ['mids', 'ends'], 'level' => '5', 'natural' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]]]);
+    $this->v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20]], 'until' => 'until pale gold']);
+    $this->v->refresh()->weigh('A');
+    $this->v->stamp('A', 'began')->after(10)->stamp('A', 'completed')->after(10)->refresh();
+    $strand = collect($this->v->visit['picture']['zones'][0]['strands'])->first(fn (array $each): bool => $each['letters'] === ['A']);
+    $look = fn (array $more) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", $more + ['id' => (string) Str::uuid(), 'kind' => 'checked']);
+    $look(['zone' => 'lengths', 'strand' => $strand['key'], 'level' => '7', 'words' => 'orange-gold'])->assertCreated();
+    // Two levels in twenty minutes: twenty more for the other two.
+    $seen = $this->v->refresh()->visit['picture']['seen'];
+    expect($seen)->toHaveCount(1)->and($seen[0])->toMatchArray([
+        'letter' => 'A', 'zone' => 'Lengths', 'level' => '7', 'words' => 'orange-gold', 'strand' => $strand['name'], 'pace' => 'At this pace level 9 comes in 20 min.',
+    ]);
+    // What cannot be: another zone, a level that no hair has, a look at what was rinsed.
+    $look(['zone' => 'nowhere'])->assertUnprocessable()->assertJsonValidationErrors('zone');
+    $look(['level' => '14'])->assertUnprocessable()->assertJsonValidationErrors('level');
+    $look(['kind' => 'rinsed', 'level' => '7'])->assertUnprocessable()->assertJsonValidationErrors('level');
+    // Taken back, it was not seen; a look that says nothing is a look all the same.
+    $look(['kind' => 'undone'])->assertCreated();
+    expect($this->v->refresh()->visit['picture']['seen'])->toBe([]);
+    $look([])->assertCreated();
+    expect($this->v->refresh()->visit['picture']['seen'])->toBe([])->and($this->v->of('A')['clock']['checks'])->toBe(1);
+});
+
 it('leaves a shadow under its toner and rinses both with one mark', function () {
     timedDemi($this->v, 'A', ['minutes' => 10, 'rinse' => 'not', 'applying' => 5]);
     $this->v->round('Tone');

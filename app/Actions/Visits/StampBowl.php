@@ -29,6 +29,7 @@ final readonly class StampBowl
     {
     }
 
+    /** @param  array{zone?: string, strand?: string, level_hundredths?: ?int}  $seen  of which strands, and their level */
     public function __invoke(
         TeamMember $member,
         Bowl $bowl,
@@ -39,8 +40,9 @@ final readonly class StampBowl
         ?string $batch = null,
         ?Side $side = null,
         int $minutes = 0,
+        array $seen = [],
     ): Visit {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side, $minutes): Visit {
+        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side, $minutes, $seen): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
             if ($existing !== null) {
@@ -81,7 +83,9 @@ final readonly class StampBowl
                 'kind' => $kind,
                 'stamped_at' => $now,
                 'minutes' => $minutes,
-                'words' => $words, 'team_member_id' => $member->id,
+                'words' => $words,
+                'team_member_id' => $member->id,
+                ...$seen,
             ]);
 
             return $visit;

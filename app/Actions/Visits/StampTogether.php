@@ -10,6 +10,7 @@ use App\Models\Bowl;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use Core\Timing\Side;
 use Core\Timing\StampKind;
 use Illuminate\Database\DatabaseManager;
 use Ramsey\Uuid\Uuid;
@@ -21,7 +22,7 @@ final readonly class StampTogether
     {
     }
 
-    /** @param  list<array{id: string, bowl: string, batch: ?string}>  $marks */
+    /** @param  list<array{id: string, bowl: string, batch: ?string, side: ?Side}>  $marks  of one side alone where that is named */
     public function __invoke(TeamMember $member, Visit $visit, StampKind $kind, array $marks, CarbonImmutable $now): Visit
     {
         return $this->database->transaction(function () use ($member, $visit, $kind, $marks, $now): Visit {
@@ -30,7 +31,11 @@ final readonly class StampTogether
                 if ($bowl === null || $bowl->round->visit_id !== $visit->id) {
                     throw VisitRefused::idTaken();
                 }
-                $sides = $mark['batch'] === null ? $this->clocks->sides($bowl) : [];
+                $sides = match (true) {
+                    $mark['batch'] !== null => [],
+                    $mark['side'] !== null => [$mark['side']],
+                    default => $this->clocks->sides($bowl),
+                };
                 foreach ($sides === [] ? [null] : $sides as $at => $side) {
                     ($this->stamp)(
                         member: $member,

@@ -71,7 +71,7 @@ final class Workspace
         $this->houseBlend();
         $index = resolve(IndexClient::class);
         foreach (Client::query()->where('salon_id', $this->salon->id)->orderBy('id')->get() as $number => $client) {
-            $this->heads($client, Clients::LIST[$number][3], new SimulatedHead($number));
+            $this->heads($client, Clients::LIST[$number][3], new SimulatedHead($number), $number);
             $this->skin($client, $number);
             $this->waiting($client);
             $index($client);
@@ -91,9 +91,10 @@ final class Workspace
     }
 
     /** The latest visits have their canvas; the one of today has last time's, aged. */
-    private function heads(Client $client, string $service, SimulatedHead $outcome): void
+    private function heads(Client $client, string $service, SimulatedHead $outcome, int $index): void
     {
         $rules = $this->salon->rules();
+        $clocks = new Clocks;
         $last = null;
         $number = 0;
         foreach ($client->visits()->with(['colourist.salon', 'rounds.bowls'])->limit(self::REMEMBERED)->get()->reverse() as $visit) {
@@ -110,6 +111,7 @@ final class Workspace
             Canvas::query()->create(['visit_id' => $visit->id, 'canvas' => ReadCanvas::write($canvas), 'said' => $said, 'version' => 1]);
             $results = $visit->closed_at === null ? [] : $this->results($canvas, $outcome, $bowls, ++$number);
             if ($visit->closed_at !== null) {
+                $clocks->of($visit, $canvas, $bowls, $index, $number);
                 $visit->fill(['results' => $results, 'next_on' => $visit->starts_at->addWeeks(6)->toDateString()])->save();
             }
             $last = ['visit' => $visit, 'canvas' => $canvas, 'results' => $results];

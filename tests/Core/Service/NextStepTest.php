@@ -95,13 +95,13 @@ it('learns what a bowl did only where it is plain which bowl did it', function (
     'one that lies elsewhere' => [fn () => [liftingBowl([Span::Ends])], '6', []],
 ]);
 
-it('says that a bowl would stand too long before its turn', function (LineKind $kind, array $ahead, ?int $wait) {
+it('says that a bowl would stand too long before its turn', function (LineKind $kind, int $until, ?int $wait) {
     // Mixed oxidative colour should be on the hair within 30 minutes (common practice, no source).
-    expect(Freshness::early($kind, $ahead, HouseRules::standard()))->toBe($wait);
+    expect(Freshness::early($kind, $until, HouseRules::standard()))->toBe($wait);
 })->with([
-    'nothing before it' => [LineKind::Demi, [], null],
-    'forty minutes to go' => [LineKind::Demi, [[40, 10]], 40],
-    'nearly done' => [LineKind::Demi, [[12, 25]], null],
-    'two rounds before it' => [LineKind::Permanent, [[20], [20, 5]], 40],
-    'what does not age' => [LineKind::Direct, [[90]], null],
+    'it is its turn' => [LineKind::Demi, 0, null],
+    'forty minutes to go' => [LineKind::Demi, 40, 40],
+    'nearly done' => [LineKind::Demi, 30, null],
+    'just too long' => [LineKind::Permanent, 31, 31],
+    'what does not age' => [LineKind::Direct, 90, null],
 ]);

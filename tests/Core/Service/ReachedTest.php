@@ -9,6 +9,7 @@ use Core\Hair\ZoneResult;
 use Core\Practice\HouseRules;
 use Core\Service\Calibration;
 use Core\Service\Outlook;
+use Core\Service\PaceOfLift;
 use Core\Service\PlacedBowl;
 use Core\Service\SplitWishes;
 use Core\Service\Strand;
@@ -133,3 +134,43 @@ it('refuses a zone under the id of another one’s second wish', function (array
     $zones = ['root' => ['id' => 'root', 'also' => ['of' => '1/2', 'level' => '6']], 'also' => ['id' => 'root-also']];
     ReadCanvas::from(['zones' => array_map(static fn (string $each): array => $zones[$each], $order)]);
 })->throws(Core\Codec\UnreadableDocument::class)->with([[['root', 'also']], [['also', 'root']]]);
+
+it('says at what pace a strand lifts, from what was seen of it', function (string $level, int $minute, ?string $key, array $values) {
+    $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]])->zones[0];
+    $story = Outlook::of($zone, [powder(0), gloss(1)])->main();
+    $fact = $story === null ? null : PaceOfLift::of($story, powder(0), Fraction::parse($level), $minute);
+    expect($fact?->key)->toBe($key === null ? null : "times.{$key}")->and($fact === null ? [] : $fact->values)->toEqual($values);
+})->with([
+    // Two of four levels in twenty minutes: the other two in twenty more.
+    'half way' => ['7', 20, 'pace-reaches', ['level' => '9', 'minutes' => 20]],
+    'a quarter in fifteen' => ['6', 15, 'pace-short', ['level' => '9', 'at' => '8', 'most' => 45]],
+    'there' => ['9', 25, 'pace-there', ['level' => '9']],
+    'beyond' => ['9.5', 25, 'pace-there', ['level' => '9']],
+    'nothing moved' => ['5', 15, null, []],
+    'too soon to say' => ['6', 3, null, []],
+]);
+
+it('says no pace of what does not lighten, nor where no level is wished', function () {
+    $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]])->zones[0];
+    $story = Outlook::of($zone, [powder(0), gloss(1)])->main();
+    $open = Outlook::of(canvasOf(['level' => '5'])->zones[0], [powder(0)])->main();
+    expect($story === null ? false : PaceOfLift::of($story, gloss(1), Fraction::of(8), 10))->toBeNull()
+        ->and($open === null ? false : PaceOfLift::of($open, powder(0), Fraction::of(7), 10))->toBeNull();
+});
+
+it('is at its wish the later the less was seen, and never after it was seen there', function (int $minute) {
+    $zone = canvasOf(['level' => '4', 'wish' => ['level' => '10', 'tone' => ['gold']]])->zones[0];
+    $story = Outlook::of($zone, [powder(0)])->main();
+    $left = [];
+    for ($hundredths = 1000; $hundredths > 400; $hundredths -= 50) {
+        $fact = $story === null ? null : PaceOfLift::of($story, powder(0), Fraction::of($hundredths, 100), $minute);
+        $left[] = match ($fact?->key) {
+            'times.pace-there' => 0,
+            'times.pace-reaches' => $fact->values['minutes'],
+            default => PHP_INT_MAX,
+        };
+    }
+    $sorted = $left;
+    sort($sorted);
+    expect($left)->toBe($sorted)->and($left[0])->toBe(0);
+})->with([10, 20, 35]);

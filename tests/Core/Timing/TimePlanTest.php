@@ -273,3 +273,42 @@ it('gives the minutes that somebody gives it, and looks again from the last look
     $plan = TimePlan::of($visit);
     expect(Plans::minutes($plan, 'rinse'))->toBe(['A' => 35])->and($plan->bowl('A')?->looks[0])->toBe(1800);
 });
+
+it('finds two changes where none does alone, and both together hold', function () {
+    // Two halves of a colour that one person cannot lay within five minutes of each other, and a gloss that was said to
+    // go on with them and would be off long before.
+    $halves = [
+        Plans::bowl('A', Window::of(30, 30, 35), ['applying' => 14]),
+        Plans::bowl('B', Window::of(30, 30, 35), ['applying' => 11]),
+        Plans::bowl('C', Window::of(10, 10, 15), ['applying' => 5, 'starts' => 0, 'rinse' => 'A']),
+    ];
+    $visit = new TimedVisit($halves);
+    $mends = FindMends::of($visit, TimePlan::of($visit));
+    expect($mends)->not->toBe([]);
+    foreach ($mends as $mend) {
+        $also = $mend->also;
+        expect($also)->not->toBeNull();
+        $changed = $visit;
+        foreach (array_filter([$mend, $also]) as $each) {
+            $changed = match ($each->kind) {
+                MendKind::Hands => $changed->withHands($changed->people() + 1),
+                MendKind::Split => null,
+                default => $changed->withBowl($each->letter, $each->change),
+            } ?? $changed;
+        }
+        expect($mend->fact()->key)->toBe('times.mend-both')
+            ->and($also?->kind === MendKind::Split || TimePlan::of($changed)->holds())->toBeTrue();
+    }
+});
+
+it('finds that what was mixed long ago is mixed again', function () {
+    $visit = new TimedVisit([
+        Plans::bowl('A', Window::of(30, 35, 45), ['applying' => 10, 'happened' => new Happened(mixed: 0, began: 0, completed: 600)]),
+        Plans::bowl('B', Window::of(10, 10, 15), ['applying' => 5, 'round' => 1, 'mixing' => 3, 'fresh' => 30, 'happened' => new Happened(mixed: 300)]),
+    ], now: 1800);
+    $plan = TimePlan::of($visit);
+    expect(array_column($plan->breaks, 'letter'))->toBe(['B']);
+    $mends = array_values(array_filter(FindMends::of($visit, $plan), static fn (TimeMend $mend): bool => $mend->kind === MendKind::Fresh));
+    expect($mends)->toHaveCount(1)->and(words($mends[0]->fact()))->toBe('Mix B fresh')
+        ->and(TimePlan::of($visit->withBowl('B', $mends[0]->change))->holds())->toBeTrue();
+});

@@ -57,7 +57,8 @@ it('says at the bench that a bowl is mixed long before its turn, and not once it
     $v->bowl('Gloss', 'B', 'Gloss', 'Slack Water', ['8B' => 'all'], [6 => 'all'], ['total', '60 g']);
     $v->testSkin()->refresh();
     $early = fn (): mixed => $this->getJson("/api/bowls/{$v->of('B')['id']}/bench")->assertOk()->json('early');
-    expect($early()['reason'])->toContain('45 minutes')
+    // Three to mix the root, fifteen to apply it, its 45, and five to rinse it.
+    expect($early()['reason'])->toContain('68 minutes')
         ->and($this->getJson("/api/bowls/{$v->of('A')['id']}/bench")->json('early'))->toBeNull();
     $v->weigh('A');
     $v->stamp('A', 'began', 'completed')->after(30);

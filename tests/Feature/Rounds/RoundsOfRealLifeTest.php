@@ -907,6 +907,49 @@ it('is recorded, weighed, put on, closed and repeated', function (string $name) 
     }
 })->with(array_keys($rounds));
 
+it('runs through the live clocks as it is planned: each act at its minute, nothing late, no window broken', function (string $name) use ($rounds) {
+    $this->travelTo('2026-03-02 10:00:00');
+    $v = new RealVisit($this, mb_substr($name, 0, 100));
+    $rounds[$name]($v);
+    $v->refresh()->visit['gate']['open'] === false ? $v->testSkin()->refresh() : null;
+    $v->visit = $this->postJson("/api/visits/{$v->visit['id']}/receive")->assertOk()->json();
+    $bowls = collect($v->visit['rounds'])->flatMap(fn (array $round): array => $round['bowls']);
+    // Some services were mixed in part, or marked, as they were written down: then the plan is of what is left.
+    $fresh = $bowls->every(fn (array $bowl): bool => $bowl['batches'] === [] && $bowl['clock']['stamps'] === []);
+    // What does not hold is said before anything has happened.
+    $holds = $v->visit['times']['breaks'] === [];
+    for ($at = 0; $at < 300; $at++) {
+        // More of a bowl is another round's affair; here what was mixed is enough.
+        $acts = array_values(array_filter($v->refresh()->visit['times']['acts'], static fn (array $act): bool => $act['kind'] !== 'again'));
+        if ($acts === []) {
+            break;
+        }
+        $act = $acts[0];
+        $this->travelTo(max(now(), now()->parse($act['at'])));
+        expect($act['late'])->toBe(0, "{$name}: {$act['words']}")->and($act['over'])->toBeFalse($act['words'])->and($act['kind'])->not->toBe('stale', $act['words']);
+        $kind = ['begin' => 'began', 'complete' => 'completed', 'look' => 'checked', 'rinse' => 'rinsed', 'emulsify' => 'emulsified'][$act['kind']] ?? $act['kind'];
+        match ($act['kind']) {
+            'mix' => $v->weigh($act['letters'][0]),
+            'rinse' => $this->postJson("/api/visits/{$v->visit['id']}/stamps", ['kind' => $kind, 'marks' => array_map(
+                static fn (array $each): array => ['id' => (string) Illuminate\Support\Str::uuid()] + $each,
+                array_values(array_filter($act['bowls'], static fn (array $each): bool => collect($v->visit['times']['bowls'])->firstWhere('bowl', $each['bowl'])['begun'])),
+            )])->assertCreated(),
+            default => $v->stamp($act['letters'][0], $kind),
+        };
+    }
+    $times = $v->refresh()->visit['times'];
+    expect($times['acts'])->toBe([])->and($times['breaks'])->toBe([]);
+    foreach ($fresh ? $times['bowls'] : [] as $bowl) {
+        $stays = ($bowls->firstWhere('id', $bowl['bowl'])['sheet']['rinse'] ?? '') === 'not';
+        expect($bowl['rinsed'])->toBeTrue("{$name}, bowl {$bowl['letter']}");
+        if ($holds && $bowl['counts'] && $bowl['least'] !== null) {
+            expect($bowl['rinse'] >= $bowl['least'] && ($stays || $bowl['rinse'] <= $bowl['most']))->toBeTrue("{$name}, bowl {$bowl['letter']}");
+        }
+        // Who follows the plan is by no minute beside it.
+        expect([$bowl['meant']['begunLate'], $bowl['meant']['appliedLonger'], $bowl['meant']['rinsedLate']])->toBe([0, 0, 0], "{$name}, bowl {$bowl['letter']}");
+    }
+})->with(array_keys($rounds));
+
 it('tests a strand, learns, and carries six shades into the gloss', function () {
     $v = new RealVisit($this, 'Strand, then a six-shade gloss');
     $six = ['9P' => '4', '9B' => '3', '8B' => '2', '8P' => '1', '9G' => '1', 'Clear' => '1'];

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Calendar;
 
 use App\Actions\Accounts\MakeCalendarAddress;
 use App\Calendar\SalonCalendar;
+use App\Formulas\AppliedBefore;
 use App\Http\Controllers\Controller;
 use App\Models\SkinTest;
 use App\Models\TeamMember;
@@ -37,7 +38,7 @@ final class CalendarController extends Controller
         $member = TeamMember::query()->with('salon')->where('calendar_hash', hash('sha256', $token))->firstOrFail();
         $speak->to($member);
         $from = CarbonImmutable::now()->subDays(30);
-        $visits = Visit::query()->with(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.colourLine', 'rounds.bowls.components'])
+        $visits = Visit::query()->with(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.components', ...AppliedBefore::FROM])
             ->where('salon_id', $member->salon_id)->where('colourist_id', $member->id)
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->where('starts_at', '>', $from)->orderBy('starts_at')->limit(500)->get();

@@ -6,6 +6,7 @@ namespace App\Http\Controllers\Lineage;
 
 use App\Formulas\CompareVisits;
 use App\Http\Controllers\Controller;
+use App\Http\Resources\Visits\TimesResource;
 use App\Models\Bowl;
 use App\Models\Visit;
 use App\Words\Say;
@@ -49,6 +50,7 @@ final class CompareController extends Controller
             'outcome' => $visit->outcome,
             'keep' => $visit->keep,
             'change' => $visit->change,
+            'times' => (new TimesResource($visit))->toArray(),
         ];
     }
 

@@ -64,7 +64,7 @@ final class PracticeController extends Controller
     {
         $this->authorize('formulate', $visit);
         abort_if($visit->client->practice_seed === null, 404);
-        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps']);
+        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps.teamMember']);
         $found = $try($this->member($request), $visit);
 
         return new JsonResponse([

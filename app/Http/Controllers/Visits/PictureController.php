@@ -17,7 +17,7 @@ final class PictureController extends Controller
     public function __invoke(PictureRequest $request, Visit $visit): JsonResponse
     {
         $this->authorize('view', $visit);
-        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps']);
+        $visit->loadMissing(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps.teamMember']);
         $canvas = $request->canvas();
 
         return new JsonResponse((new PictureResource(

@@ -29,6 +29,7 @@ final class StampController extends Controller
             batch: $request->batch(),
             side: $request->side(),
             minutes: $request->minutes(),
+            seen: $request->seen(),
         );
 
         return new JsonResponse((new VisitResource($visit))->toArray(), 201);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Visits;
 
 use App\Enums\VisitStatus;
+use App\Formulas\AppliedBefore;
 use App\Formulas\HandsOfDay;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Visits\DayRequest;
@@ -29,7 +30,7 @@ final class TodayController extends Controller
         $today = $now->betweenIncluded($from, $to);
         // Nobody is forgotten in the chair because midnight came.
         $left = $today ? $salon->visits()->where('status', VisitStatus::InChair)->pluck('id') : [];
-        $visits = $salon->visits()->with([...VisitLineResource::RELATIONS, 'canvas'])
+        $visits = $salon->visits()->with([...VisitLineResource::RELATIONS, ...AppliedBefore::FROM, 'canvas'])
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->where(fn ($query) => $query->whereBetween('starts_at', [$from, $to])->orWhereIn('id', $left))
             ->orderBy('starts_at')->get();

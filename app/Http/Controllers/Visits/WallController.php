@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Visits;
 
+use App\Formulas\AppliedBefore;
 use App\Formulas\VisitTimes;
 use App\Http\Controllers\Controller;
 use App\Http\Resources\Visits\NextStepResource;
@@ -20,7 +21,7 @@ final class WallController extends Controller
     public function __invoke(Request $request, VisitTimes $times): JsonResponse
     {
         $now = CarbonImmutable::now();
-        $visits = $this->member($request)->salon->visits()->with([...VisitLineResource::RELATIONS, 'canvas'])
+        $visits = $this->member($request)->salon->visits()->with([...VisitLineResource::RELATIONS, ...AppliedBefore::FROM, 'canvas'])
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->whereIn('status', ['in-chair', 'expected'])
             // Whoever has colour on is here, whoever pressed what.

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests\Visits;
 
+use App\Models\Bowl;
 use Core\Timing\Side;
 use Core\Timing\StampKind;
+use Core\Units\Fraction;
+use Core\Units\Rounding;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -22,6 +25,30 @@ final class StampRequest extends FormRequest
             'batch' => ['nullable', 'uuid'],
             // A side of a later batch has no clock of its own: the batch has.
             'side' => ['nullable', Rule::enum(Side::class), 'prohibits:batch'],
+            // What was seen, of which strands: of a look alone.
+            'zone' => ['nullable', 'string', 'max:40', 'prohibited_unless:kind,checked', Rule::in($this->zones())],
+            'strand' => ['nullable', 'string', 'max:160', 'prohibited_unless:kind,checked'],
+            'level' => ['nullable', 'decimal:0,2', 'between:1,12', 'prohibited_unless:kind,checked'],
+        ];
+    }
+
+    /** @return list<string> ids of the zones of the canvas */
+    private function zones(): array
+    {
+        $bowl = $this->route('bowl');
+
+        return $bowl instanceof Bowl ? array_column($bowl->round->visit->canvas->canvas['zones'] ?? [], 'id') : [];
+    }
+
+    /** @return array{zone: string, strand: string, level_hundredths: ?int} */
+    public function seen(): array
+    {
+        $level = $this->filled('level') ? Fraction::parse($this->string('level')->value()) : null;
+
+        return [
+            'zone' => $this->string('zone')->value(),
+            'strand' => $this->string('strand')->value(),
+            'level_hundredths' => $level?->times(Fraction::of(100))->rounded(1, Rounding::HalfUp),
         ];
     }
 

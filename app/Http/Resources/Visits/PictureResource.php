@@ -6,6 +6,7 @@ namespace App\Http\Resources\Visits;
 
 use App\Formulas\AmountRows;
 use App\Formulas\LastTime;
+use App\Formulas\SeenLooks;
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
 use App\Words\Say;
@@ -58,6 +59,7 @@ final class PictureResource extends JsonResource
                 fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]),
                 $picture->outlooks,
             ),
+            'seen' => resolve(SeenLooks::class)->of($this->resource, $picture->outlooks),
             'cells' => (object) $picture->coverage->bowls,
             'maps' => array_map(
                 static fn (array $cells, int $round): array => ['round' => $round, 'cells' => (object) $cells],

@@ -17,6 +17,7 @@ final class StrandsResource
     public static function of(Outlook $outlook): array
     {
         return array_map(static fn (StrandStory $story): array => [
+            'key' => $story->strand->key(),
             'name' => Say::words($story->strand->name()),
             'kind' => $story->strand->kind->value,
             'letters' => $story->strand->letters(),

@@ -10,6 +10,7 @@ use App\Models\Visit;
 use App\Words\Say;
 use Core\Fact;
 use Core\Timing\Act;
+use Core\Timing\Against;
 use Core\Timing\BowlTimes;
 use Core\Timing\MendKind;
 use Core\Timing\TimeBreak;
@@ -38,10 +39,14 @@ final class TimesResource extends JsonResource
         return [
             'now' => $times->moment($times->now),
             'hands' => $times->timed->people(),
-            'ends' => $times->plan->bowls === [] ? null : $times->moment($times->plan->end),
+            'ends' => $times->plan->bowls === [] || $this->resource->status->isOver() && ! $times->timed->hasBegun() ? null : $times->moment($times->plan->end),
             'endsLatest' => $times->plan->endLatest > $times->plan->end ? $times->moment($times->plan->endLatest) : null,
             'proven' => $times->plan->proven,
-            'bowls' => array_map(fn (BowlTimes $bowl): array => self::bowl($bowl, $times), $times->plan->bowls),
+            // What nobody put on, or timed, has no times once the visit is over.
+            'bowls' => array_values(array_map(
+                static fn (BowlTimes $bowl): array => self::bowl($bowl, $times),
+                array_filter($times->plan->bowls, fn (BowlTimes $bowl): bool => ! $this->resource->status->isOver() || $times->timed->bowl($bowl->letter)?->happened->began !== null),
+            )),
             'breaks' => array_map(static fn (TimeBreak $break): array => ['letter' => $break->letter, 'words' => Say::words($break->fact())], $times->plan->breaks),
             'mends' => array_map(static fn (TimeMend $mend): array => self::mend($mend, $times), $times->mends),
             'faults' => array_map(static fn (Fact $fact): array => ['words' => Say::words($fact), 'mend' => Say::mend($fact)], $times->faults),
@@ -56,7 +61,7 @@ final class TimesResource extends JsonResource
             'kind' => $act->kind->value,
             'words' => Say::words($act->fact()),
             'letters' => $act->letters,
-            'bowls' => array_map(static fn (string $letter): array => $times->ids[$letter] ?? ['bowl' => '', 'batch' => null], $act->letters),
+            'bowls' => array_map(static fn (string $letter): array => $times->ids[$letter] ?? ['bowl' => '', 'batch' => null, 'side' => null], $act->letters),
             'at' => $times->moment($act->at),
             'late' => $act->late,
             'over' => $act->over,
@@ -73,6 +78,7 @@ final class TimesResource extends JsonResource
             'letter' => $bowl->letter,
             'bowl' => $times->ids[$bowl->letter]['bowl'] ?? '',
             'batch' => $times->ids[$bowl->letter]['batch'] ?? null,
+            'side' => $times->ids[$bowl->letter]['side'] ?? null,
             'round' => $bowl->round,
             'roundFrom' => $moment($bowl->roundFrom),
             'mix' => $moment($bowl->mix),
@@ -95,6 +101,27 @@ final class TimesResource extends JsonResource
             'begun' => $happened?->began !== null,
             'completed' => $happened?->completed !== null,
             'rinsed' => $happened?->rinsed !== null,
+            'by' => array_map(
+                static fn (string $person): string => preg_match('/^#(\\d+)$/', $person, $m) === 1 ? Say::plain('hands :number', ['number' => $m[1]]) : $person,
+                $times->plan->by[$bowl->letter] ?? [],
+            ),
+            'asBefore' => in_array($bowl->letter, $times->before, true),
+            'meant' => self::meant($times->against[$bowl->letter] ?? null, $times),
+        ];
+    }
+
+    /** @return ?array<string, mixed> */
+    private static function meant(?Against $against, PlannedTimes $times): ?array
+    {
+        return $against === null ? null : [
+            'begin' => $times->moment($against->begin),
+            'complete' => $times->moment($against->complete),
+            'rinse' => $times->moment($against->rinse),
+            'firstStrand' => $against->firstStrand,
+            'lastStrand' => $against->lastStrand,
+            'begunLate' => $against->begunLate,
+            'appliedLonger' => $against->appliedLonger,
+            'rinsedLate' => $against->rinsedLate,
         ];
     }
 

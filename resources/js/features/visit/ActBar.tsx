@@ -24,11 +24,11 @@ export function ActBar({ visit, now }: { visit: Visit; now: number }) {
   const mark = useMutation({
     mutationFn: (act: Act) => {
       const about = `${act.words}, ${visit.client.name}`
-      const on = act.bowls.filter((each) => visit.times.bowls.some((bowl) => bowl.bowl === each.bowl && bowl.batch === each.batch && (bowl.begun || act.kind === 'begin')))
+      const on = act.bowls.filter((each) => visit.times.bowls.some((bowl) => bowl.bowl === each.bowl && bowl.batch === each.batch && bowl.side === each.side && (bowl.begun || act.kind === 'begin')))
       const one = act.bowls[0]
       return act.kind === 'rinse' || one === undefined
         ? stampTogether(visit.id, 'rinsed', on.map((each) => ({ id: newId(), ...each })), about)
-        : stampBowl(visit.id, one.bowl, newId(), STAMP[act.kind] ?? 'checked', '', about, one.batch === null ? {} : { batch: one.batch })
+        : stampBowl(visit.id, one.bowl, newId(), STAMP[act.kind] ?? 'checked', '', about, { ...(one.batch === null ? {} : { batch: one.batch }), ...(one.side === null ? {} : { side: one.side }) })
     },
     onSuccess: (changed) => {
       setAsked(false)

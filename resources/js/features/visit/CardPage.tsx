@@ -15,8 +15,10 @@ import type { BowlTimes } from '../../shared/visits/times'
 import { visit as visitQuery } from './api'
 import { careWords } from './Care'
 import { PatternList } from './PlaceStation'
+import { MeantWas } from './MeantWas'
 import { qrPath } from './qrPath'
 import type { Bowl, Visit } from './shapes'
+import { TimeLanes } from './TimeLanes'
 
 /** One page from which somebody who was not there does the same tomorrow; on screen and on paper. */
 export function CardPage() {
@@ -58,7 +60,7 @@ function Card({ visit }: { visit: Visit }) {
           {visit.rounds.map((round, index) => (
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
-              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} planned={visit.status === 'expected' ? visit.times.bowls.find((each) => each.bowl === bowl.id) : undefined} />)}
+              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} seen={visit.picture.seen.filter((each) => each.bowl === bowl.id)} planned={visit.status === 'expected' ? visit.times.bowls.find((each) => each.bowl === bowl.id) : undefined} />)}
               {round.reached.length === 0 ? null : <p className="card-reached"><strong>{t`Reached:`}</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
             </section>
           ))}
@@ -77,6 +79,12 @@ function Card({ visit }: { visit: Visit }) {
           <CanvasTable visit={visit} />
         </div>
       </div>
+      {visit.times.bowls.length === 0 ? null : (
+        <section className="card-times" aria-label={t`Times`}>
+          <TimeLanes times={visit.times} now={null} jobs={Object.fromEntries(visit.rounds.flatMap((round) => round.bowls).map((each) => [each.id, each.job]))} chosen={null} />
+          <MeantWas times={visit.times} />
+        </section>
+      )}
       <footer className="card-foot">
         {visit.canvas.canvas.worn === '' ? null : <p>{t`Worn: ${visit.canvas.canvas.worn}`}</p>}
         {visit.canvas.canvas.target === '' ? null : <p>{t`To match: ${visit.canvas.canvas.target}`}</p>}
@@ -94,12 +102,11 @@ function Card({ visit }: { visit: Visit }) {
   )
 }
 
-function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; planned: BowlTimes | undefined }) {
+function CardBowl({ bowl, closed, seen, planned }: { bowl: Bowl; closed: boolean; seen: Visit['picture']['seen']; planned: BowlTimes | undefined }) {
   const worked = bowl.poured ?? bowl.worked
   // A bowl that was never mixed has no grams to read once the visit is over.
   const unmixed = closed && bowl.state !== 'mixed'
   const rows = worked === null || unmixed ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
-  const looks = bowl.clock.stamps.filter((each) => each.words !== '' && each.kind === 'checked')
   const entries = bowl.sheet.parts.flatMap((part) => part.ingredients)
   return (
     <div className="card-bowl">
@@ -129,7 +136,7 @@ function CardBowl({ bowl, closed, planned }: { bowl: Bowl; closed: boolean; plan
           {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
         </p>
         {bowl.batches.length === 0 ? null : <p>{masses(bowl.batches.map((batch) => t`batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : t`, thrown away: ${batch.reason}`}${batch.used === null ? '' : t`, ${batch.used} used`}`).join('; '))}</p>}
-        {looks.length === 0 ? null : <p>{t`Seen:`} {looks.map((each) => `${showClock(each.at)} ${each.words}`).join('; ')}</p>}
+        {seen.length === 0 ? null : <p>{t`Seen:`} {seen.map((each) => [showClock(each.at), [each.zone, each.strand].filter((name) => name !== '').join(', '), each.level ?? '', each.words].filter((said) => said !== '').join(' ')).join('; ')}</p>}
         {worked?.uses.length === 0 || worked === null ? null : <p>{t`Serves`} {worked.uses.map((use) => `${use.job} ${masses(use.grams)}`).join(', ')}</p>}
         {bowl.trial === null ? null : <p>{t`Strand came to level ${bowl.trial.level} ${bowl.trial.tone}. ${bowl.trial.words}`}</p>}
         {bowl.note === '' ? null : <p>{bowl.note}</p>}

@@ -8,6 +8,9 @@ import { showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import { compareVisits } from './api'
+import { MeantWas } from './MeantWas'
+import { axisOf } from './timeAxis'
+import { TimeLanes } from './TimeLanes'
 
 /** Two visits side by side, bowl by bowl: what differs stands out, what is the same can be folded away. */
 export function ComparePage() {
@@ -16,6 +19,8 @@ export function ComparePage() {
   const [all, setAll] = useState(false)
   if (found.data === undefined) return found.error === null ? <Waiting what={t`the comparison`} /> : <ErrorNotice error={found.error} />
   const { before, after, pairs } = found.data
+  // Both on clocks of one length, so that what took longer is longer.
+  const length = Math.max(0, ...[before, after].map((side) => axisOf(side.times, null)?.length ?? 0))
   return (
     <div className="page compare">
       <header className="page-head">
@@ -30,6 +35,19 @@ export function ComparePage() {
           </div>
         ))}
       </div>
+      {[before, after].every((side) => side.times.bowls.length === 0) ? null : (
+        <section className="card-paper compare-times" aria-label={t`Times`}>
+          <h2>{t`Times`}</h2>
+          {[before, after].map((side) => (
+            <div key={side.id}>
+              <strong>{showDay(side.on)}</strong>
+              {side.times.bowls.length === 0 ? <span className="quiet"> {t`nothing was timed`}</span> : null}
+              <TimeLanes times={side.times} now={null} jobs={{}} chosen={null} length={length} />
+              <MeantWas times={side.times} />
+            </div>
+          ))}
+        </section>
+      )}
       {pairs.map((pair) => {
         const rows = pair.rows.filter((row) => all || row.differs)
         return (

@@ -5,7 +5,6 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Link, useNavigate } from 'react-router'
 import { newId } from '../../shared/api/newId'
-import { useKept } from '../../shared/keep/useKept'
 import { showClock } from '../../shared/format/time'
 import { useServerNow } from '../../shared/time/useServerNow'
 import { inkOf } from '../../shared/ui/ink'
@@ -25,6 +24,7 @@ import { Reached } from './Reached'
 import { SideLanes, TimeApart } from './SideLanes'
 import { isOver } from '../../shared/visits/visitLine'
 import { LaneMarks } from './LaneMarks'
+import { LookFields, SeenList, useLook } from './Looks'
 import { TimePlan } from './TimePlan'
 import type { Bowl, Visit } from './shapes'
 
@@ -58,16 +58,16 @@ const NEXT: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>>
   applying: [['completed', t`Last touch`], ['rinsed', t`Rinsed`]],
   processing: [['checked', t`Looked`], ['rinsed', t`Rinsed`]],
   due: [['rinsed', t`Rinsed`], ['checked', t`Looked`], ['completed', t`Last touch`]],
-  over: [['rinsed', t`Rinsed`], ['completed', t`Last touch`]],
+  over: [['rinsed', t`Rinsed`], ['checked', t`Looked`], ['completed', t`Last touch`]],
 }
 
 function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Visit; now: number; formulates: boolean; letters: string[] }) {
   const queries = useQueryClient()
-  const [words, setWords] = useKept(`seen.${bowl.id}`)
+  const look = useLook(visit, bowl)
   const stamp = useMutation({
-    mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, kind === 'checked' ? words : '', t`${MARK[kind] ?? kind}, bowl ${bowl.letter}, ${visit.client.name}`),
+    mutationFn: (kind: string) => stampBowl(visit.id, bowl.id, newId(), kind, kind === 'checked' ? look.words : '', t`${MARK[kind] ?? kind}, bowl ${bowl.letter}, ${visit.client.name}`, kind === 'checked' ? look.said : {}),
     onSuccess: (changed, kind) => {
-      if (kind === 'checked') setWords('')
+      if (kind === 'checked') look.done()
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
     },
   })
@@ -92,6 +92,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
       </header>
       {bowl.clock.stale === null ? null : <Notice kind="warn" title={t`Mixed ${bowl.clock.stale} minutes ago.`}>{t`Oxidative colour works from the moment it is mixed: mix it fresh.`}</Notice>}
       <ClockLane letter={bowl.letter} clock={bowl.clock} now={now} rinse={planned?.rinse ?? bowl.clock.due} stays={bowl.sheet.rinse === 'not'} />
+      <SeenList visit={visit} bowl={bowl} />
       {bowl.sides.length === 0 ? null : <SideLanes visit={visit} bowl={bowl} now={now} />}
       {bowl.batches.map((batch) => (batch.clock === null ? null : <BatchLane key={batch.id} visit={visit} bowl={bowl} batch={batch} clock={batch.clock} now={now} />))}
       {open && bowl.sides.every((side) => side.clock.stamps.length === 0) ? (
@@ -99,7 +100,7 @@ function Lane({ bowl, visit, now, formulates, letters }: { bowl: Bowl; visit: Vi
           {steps.map(([kind, label], index) => (
             <Press key={kind} kind={index === 0 ? 'main' : 'plain'} size="bench" disabled={stamp.isPending} onPress={() => { if (kind === 'rinsed' && early !== null && !asked) setAsked(true); else stamp.mutate(kind) }}>{label}</Press>
           ))}
-          {bowl.clock.state === 'processing' || bowl.clock.state === 'due' ? <Form.Control aria-label={t`What bowl ${bowl.letter} looks like`} placeholder={t`what was seen: orange-gold`} maxLength={200} value={words} onChange={(event) => { setWords(event.target.value) }} /> : null}
+          {['processing', 'due', 'over'].includes(bowl.clock.state) ? <LookFields bowl={bowl} look={look} /> : null}
           {bowl.clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate('undone') }}>{t`Take the last mark back`}</Press> : null}
         </div>
       ) : null}

@@ -3,6 +3,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent } from 'react'
 import { showClock } from '../../shared/format/time'
 import { inkOf } from '../../shared/ui/ink'
 import type { BowlTimes, Times } from '../../shared/visits/times'
+import { meantWords } from './MeantWas'
 import { axisOf, draggedMinutes, type Axis } from './timeAxis'
 
 type Props = {
@@ -14,11 +15,13 @@ type Props = {
   onChoose?: ((bowl: string | null) => void) | undefined
   /** A start is moved by so many minutes: by drag, or by the arrow keys. */
   onMove?: ((bowl: BowlTimes, minutes: number) => void) | undefined
+  /** The length of the clock, where two are read side by side. */
+  length?: number | undefined
 }
 
 /** The round against a clock: mixing, first touch to last, the window, looks, take-through, heat, the common rinse, now. */
-export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove }: Props) {
-  const axis = axisOf(times, now)
+export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove, length }: Props) {
+  const axis = axisOf(times, now, length)
   if (axis === null) return null
   const rinses = [...new Set(times.bowls.map((bowl) => bowl.rinse))]
   return (
@@ -45,7 +48,7 @@ function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl:
   const [shift, setShift] = useState(0)
   const movable = onMove !== undefined && !bowl.begun && bowl.batch === null
   const span = (from: string, to: string) => ({ left: `${axis.at(from)}%`, width: `${Math.max(0, axis.at(to) - axis.at(from))}%` })
-  const words = t`Bowl ${bowl.letter}${job === '' ? '' : `, ${job}`}: ${bowl.begun ? t`on since` : t`begin`} ${showClock(bowl.begin)}, complete ${showClock(bowl.complete)}, rinse ${showClock(bowl.rinse)}; first strand ${bowl.firstStrand} min, last ${bowl.lastStrand}${broken ? t`; does not hold` : ''}`
+  const words = t`Bowl ${bowl.letter}${job === '' ? '' : `, ${job}`}: ${bowl.begun ? t`on since` : t`begin`} ${showClock(bowl.begin)}, complete ${showClock(bowl.complete)}, rinse ${showClock(bowl.rinse)}; first strand ${bowl.firstStrand} min, last ${bowl.lastStrand}${broken ? t`; does not hold` : ''}${bowl.by.length === 0 ? '' : `; ${bowl.by.join(', ')}`}${bowl.meant === null ? '' : `; ${meantWords(bowl.meant)}`}`
   const key = (event: KeyboardEvent) => {
     const step = (event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0) * (event.shiftKey ? 5 : 1)
     if (step !== 0 && movable) {
@@ -71,10 +74,13 @@ function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl:
       <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
       <div className="time-track">
         {bowl.least !== null && bowl.most !== null && bowl.counts && !bowl.rinsed ? <i className="time-window" style={span(bowl.least, bowl.most)} /> : null}
+        {bowl.meant === null ? null : <i className="time-meant" style={span(bowl.meant.begin, bowl.meant.rinse)} />}
+        {bowl.meant === null ? null : <i className="time-meant-complete" style={{ left: `${axis.at(bowl.meant.complete)}%` }} />}
         <i className="time-works" style={span(bowl.complete, bowl.rinse)} />
         {bowl.heat.map((phase) => <i key={phase.on} className="time-heat" style={span(phase.on, phase.off)} />)}
         {bowl.mix !== null && !bowl.begun && bowl.mix < bowl.begin ? <i className="time-mix" style={span(bowl.mix, bowl.begin)} /> : null}
         <button type="button" className="time-apply" style={{ ...span(bowl.begin, bowl.complete), transform: shift === 0 ? undefined : `translateX(${shift}px)` }} aria-label={words} aria-pressed={chosen} onClick={() => { onChoose?.(chosen ? null : bowl.bowl) }} onKeyDown={key} onPointerDown={start} onPointerMove={go} onPointerUp={drop} onPointerCancel={drop} />
+        {bowl.by.length === 0 || bowl.completed ? null : <i className="time-by" style={{ left: `${axis.at(bowl.begin)}%` }}>{bowl.by.join(', ')}</i>}
         {bowl.due === null || !bowl.counts ? null : <i className="time-due" style={{ left: `${axis.at(bowl.due)}%` }} />}
         {bowl.rinsed ? null : bowl.looks.filter((look) => look <= bowl.rinse).map((look) => <i key={look} className="time-mark" style={{ left: `${axis.at(look)}%` }}>◇</i>)}
         {bowl.through === null ? null : <i className="time-mark" style={{ left: `${axis.at(bowl.through)}%` }}>⇣</i>}

@@ -8,6 +8,7 @@ import { isOver } from '../../shared/visits/visitLine'
 import type { BowlTimes, Times } from '../../shared/visits/times'
 import { retimeBowl, setHands, triedTimes, visit as visitQuery } from './api'
 import type { Bowl, Visit } from './shapes'
+import { MeantWas } from './MeantWas'
 import { moved } from './timeAxis'
 import { TimeLanes } from './TimeLanes'
 import { usePaused } from './usePaused'
@@ -55,11 +56,12 @@ export function TimePlan({ visit, now }: { visit: Visit; now: number }) {
         ) : null}
       </header>
       <TimeLanes times={times} now={visit.status === 'in-chair' || visit.times.bowls.some((each) => each.begun) ? (open ? now : null) : null} jobs={Object.fromEntries(bowls.map((each) => [each.id, each.job]))} chosen={chosen} onChoose={open ? setChosen : undefined} onMove={open ? move : undefined} />
+      <MeantWas times={times} />
       {bowl !== undefined && planned !== undefined && !planned.begun ? (
         <div className="time-nudge" role="group" aria-label={t`Times of bowl ${bowl.letter}`}>
           <strong>{t`${bowl.letter} begins ${showClock(planned.begin)}`}</strong>
           {[-5, -1, 1, 5].map((minutes) => <Press key={minutes} label={t`Begin ${Math.abs(minutes)} min ${minutes < 0 ? t`earlier` : t`later`}`} onPress={() => { move(planned, minutes) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
-          <span className="quiet">{t`applied in ${Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000)} min`}</span>
+          <span className="quiet">{t`applied in ${Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000)} min${planned.asBefore ? t`, as it took the last time` : ''}`}</span>
           {[-5, 5].map((minutes) => <Press key={minutes} label={t`Apply ${Math.abs(minutes)} min ${minutes < 0 ? t`faster` : t`slower`}`} onPress={() => { setTried({ bowl: bowl.id, set: { ...(tried?.bowl === bowl.id ? tried.set : {}), applying: Math.max(1, Math.round((new Date(planned.complete).getTime() - new Date(planned.begin).getTime()) / 60_000) + minutes) } }) }}>{minutes > 0 ? `+${minutes}` : `−${-minutes}`}</Press>)}
           {bowl.sheet.starts === undefined ? null : <Press kind="quiet" disabled={busy} onPress={() => { retime.mutate({ bowl, set: { starts: null } }) }}>{t`Let the plan choose`}</Press>}
         </div>
@@ -73,7 +75,7 @@ export function TimePlan({ visit, now }: { visit: Visit; now: number }) {
       ) : null}
       {times.breaks.length === 0 ? null : (
         <Notice kind="warn" title={times.breaks.map((each) => each.words).join('. ') + '.'}>
-          {times.mends.length === 0 ? t`No single change would mend it.` : (
+          {times.mends.length === 0 ? t`No one or two changes would mend it.` : (
             <ul className="time-mends">
               {times.mends.map((mend) => {
                 const of = bowls.find((each) => each.id === mend.bowl)

@@ -65,10 +65,10 @@ export const openVisits = queryOptions({
 
 const asVisit = (json: unknown) => shapes.visit.parse(json)
 export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, t`The canvas`)))
-export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, of: { batch?: string; side?: string; minutes?: number } = {}) =>
+export const stampBowl = async (visitId: string, bowlId: string, id: string, kind: string, words: string, about: string, of: { batch?: string; side?: string; minutes?: number; zone?: string; strand?: string; level?: string } = {}) =>
   asVisit(await keptPost(`bowls/${bowlId}/stamps`, { id, kind, words, ...of }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
 /** The same moment on several bowls: what comes off in one rinse. */
-export const stampTogether = async (visitId: string, kind: string, marks: { id: string; bowl: string; batch: string | null }[], about: string) =>
+export const stampTogether = async (visitId: string, kind: string, marks: { id: string; bowl: string; batch: string | null; side: string | null }[], about: string) =>
   asVisit(await keptPost(`visits/${visitId}/stamps`, { kind, marks }, { ...thenVisit(visitId, about), at: `/visits/${visitId}?at=run` }))
 /** The plan with times that are tried; nothing is kept. */
 export const triedTimes = (visitId: string, version: number, tried: { bowl: string; set: Record<string, unknown> } | null) =>

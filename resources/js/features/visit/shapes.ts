@@ -45,6 +45,8 @@ const swatched = z.object({ words: z.string(), swatch: z.string() })
 
 /** A kind of strand: a share of a zone's hair that meets the same bowls. */
 export const strand = z.object({
+  /** By which a look at it is kept. */
+  key: z.string(),
   name: z.string(),
   kind: z.enum(['whole', 'taken', 'dealt', 'between', 'left']),
   letters: z.array(z.string()),
@@ -114,6 +116,8 @@ export const picture = z.object({
       whole: swatched.nullable(),
     }),
   ),
+  /** What was seen of the strands while their bowls worked, and how they go on by that. */
+  seen: z.array(z.object({ bowl: z.string(), letter: z.string(), at: z.string(), by: z.string(), zone: z.string(), strand: z.string(), level: z.string().nullable(), words: z.string(), pace: z.string().nullable() })),
   cells: z.record(z.string(), z.array(z.string())),
   /** The same, one round at a time. */
   maps: z.array(z.object({ round: z.number(), cells: z.record(z.string(), z.array(z.string())) })),
@@ -276,7 +280,7 @@ export type TriedWay = z.infer<typeof triedWay>
 export const tried = z.object({ ways: z.array(triedWay).min(1), conditions: z.array(z.string()), notUnderstood: z.array(z.string()) })
 export type Tried = z.infer<typeof tried>
 export const standIns = z.array(z.object({ words: z.string(), differs: z.string(), distance: z.string(), sheet: sheet.nullable() }))
-const side = z.object({ id: z.string(), on: z.string(), client: z.string(), service: z.string(), verdict: verdict.nullable(), outcome: z.string(), keep: z.string(), change: z.string() })
+const side = z.object({ id: z.string(), on: z.string(), client: z.string(), service: z.string(), verdict: verdict.nullable(), outcome: z.string(), keep: z.string(), change: z.string(), times })
 export const comparison = z.object({ before: side, after: side, pairs: z.array(z.object({ before: z.string().nullable(), after: z.string().nullable(), job: z.string(), rows: z.array(row) })) })
 
 export const blend = z.object({ ingredients: z.array(z.object({ product: z.string(), share: z.string() })), strength: z.string(), blended: z.boolean() })

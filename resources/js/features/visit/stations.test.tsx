@@ -4,7 +4,7 @@ import { CautionList, SidePanel } from './SidePanel'
 import { stationOf, Stations } from './Stations'
 import type { Picture, Visit } from './shapes'
 
-const picture: Picture = { zones: [], cells: {}, maps: [], uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
+const picture: Picture = { zones: [], seen: [], cells: {}, maps: [], uncovered: [], doubled: [], cautions: [], suggestions: [], amounts: {}, strokes: [] }
 const visit = {
   status: 'in-chair', proposals: [], canvas: { version: 0, canvas: { zones: [], worn: '', target: '' }, said: [], editedBy: null }, picture,
   gate: { open: true, ahead: false, reasons: [], waivable: false, waived: '', waivers: [], states: {} },
@@ -36,7 +36,7 @@ const expected = { words: 'level 8.8, gold', swatch: '#c8a860', calibrated: true
 const zone: Picture['zones'][number] = {
   id: 'z', name: 'Ends', direction: 'tone', headline: 'Tone to pearl', lines: [], cautions: [caution],
   now: { words: 'level 9 gold', swatch: '#c0a060' }, wish: null, reached: null, verdict: 'too warm', expected, whole: null, lastTime: null,
-  strands: [{ name: 'all of it', kind: 'whole', letters: ['A'], share: '100', was: '#c0a060', words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', main: true, steps: [{ letter: 'A', round: 0, words: 'level 8.8, gold', swatch: '#c8a860', why: ['It holds 80 %.'] }] }],
+  strands: [{ key: 'whole A', name: 'all of it', kind: 'whole', letters: ['A'], share: '100', was: '#c0a060', words: 'level 8.8, gold', swatch: '#c8a860', verdict: 'too warm', main: true, steps: [{ letter: 'A', round: 0, words: 'level 8.8, gold', swatch: '#c8a860', why: ['It holds 80 %.'] }] }],
 }
 
 it('shows what to expect as a sketch, with a word and a sign, and by whose visits', () => {

@@ -5,7 +5,7 @@ export const act = z.object({
   kind: z.enum(['mix', 'begin', 'complete', 'again', 'heat-on', 'heat-off', 'look', 'through', 'emulsify', 'stale', 'rinse']),
   words: z.string(),
   letters: z.array(z.string()),
-  bowls: z.array(z.object({ bowl: z.string(), batch: z.string().nullable() })),
+  bowls: z.array(z.object({ bowl: z.string(), batch: z.string().nullable(), side: z.string().nullable() })),
   at: z.string(),
   /** Minutes since it should have been done. */
   late: z.number(),
@@ -18,6 +18,8 @@ export const bowlTimes = z.object({
   letter: z.string(),
   bowl: z.string(),
   batch: z.string().nullable(),
+  /** Where the sides of a head are timed apart. */
+  side: z.string().nullable(),
   round: z.number(),
   /** What starts so many minutes into its round counts from here. */
   roundFrom: z.string(),
@@ -42,6 +44,21 @@ export const bowlTimes = z.object({
   begun: z.boolean(),
   completed: z.boolean(),
   rinsed: z.boolean(),
+  /** Who has it in hand, where more than one person is at work. */
+  by: z.array(z.string()),
+  /** Its minutes to apply are those it took this client the last time. */
+  asBefore: z.boolean(),
+  /** What was meant, on the clock on which it happened; null before the first touch. Minutes, less than none where it was early. */
+  meant: z.object({
+    begin: z.string(),
+    complete: z.string(),
+    rinse: z.string(),
+    firstStrand: z.number(),
+    lastStrand: z.number(),
+    begunLate: z.number().nullable(),
+    appliedLonger: z.number().nullable(),
+    rinsedLate: z.number().nullable(),
+  }).nullable(),
 })
 export type BowlTimes = z.infer<typeof bowlTimes>
 
