@@ -41,6 +41,38 @@ it('moves a bowl on its lane by key, says at once what breaks, keeps or takes ba
     $this->see($page, '.time-hands strong', '1');
 });
 
+it('keeps what is seen of the strands through a reload, says their pace, and holds what was done against what was planned', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $visit = $this->visitOf($page, 'Teodora Petrova');
+    $page->get($this->address("/visits/{$visit['id']}?at=run"));
+    // Foils on the root alone: what was looked at needs no question.
+    $this->type($page, '.look-level', '7,5');
+    $this->type($page, '.look-fields input:last-child', 'orange-gold');
+    $page->navigate()->refresh();
+    expect($this->see($page, '.look-level')->getAttribute('value'))->toBe('7,5');
+    $this->press($page, '.lane-acts button', 'Looked');
+    $this->see($page, '.seen-list', 'orange-gold');
+    // From 7 to 7.5 in half an hour: nine is not there when the line's time is up.
+    expect($this->see($page, '.seen-list', 'At this pace it is level')->getText())->toContain('Root')->toContain('level 7.5')->toContain('not 9.');
+    expect($this->see($page, '.look-level')->getAttribute('value'))->toBe('');
+    $this->see($page, '.meant-was', 'begun as planned');
+    $page->get($this->address("/visits/{$visit['id']}/card"));
+    $this->see($page, '.card-times .meant-was', 'begun as planned');
+    $this->see($page, '.card-bowl', 'orange-gold');
+    // The two visits before it, on clocks of one length.
+    $closed = array_values(array_filter($this->ask($page, "clients/{$visit['client']['id']}")['visits'], static fn (array $each): bool => $each['status'] === 'closed'));
+    $page->get($this->address("/compare/{$closed[1]['id']}/{$closed[0]['id']}"));
+    $this->see($page, '.compare-times', 'begun as planned');
+    expect($page->findElements(WebDriverBy::cssSelector('.compare-times .time-lanes')))->toHaveCount(2)
+        ->and($page->findElements(WebDriverBy::cssSelector('.compare-times .time-meant')))->toHaveCount(4);
+    // Taken back, it was not seen.
+    $page->get($this->address("/visits/{$visit['id']}?at=run"));
+    $this->press($page, '.lane-acts button', 'Take the last mark back');
+    $this->rest($page);
+    expect($page->findElements(WebDriverBy::cssSelector('.seen-list')))->toBe([]);
+});
+
 it('calls every device when a rinse is due, shows it on the wall, and gives it more minutes from either', function () {
     $page = $this->browser();
     $this->signIn($page, 'tomasz');

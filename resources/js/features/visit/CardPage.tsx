@@ -33,7 +33,7 @@ function Card({ visit }: { visit: Visit }) {
   const code = encode(address, { ecc: 'M', border: 2 })
   const skin = Object.values(visit.gate.states).map((state) => `${state.line}: ${state.words}`)
   return (
-    <article className="card-sheet" aria-label={t`Handover card`}>
+    <article className="card-sheet" data-bs-theme="light" aria-label={t`Handover card`}>
       <header className="card-head">
         <div>
           <h1>{visit.client.name}</h1>
