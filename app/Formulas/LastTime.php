@@ -44,7 +44,7 @@ final class LastTime
             }
         }
         foreach ($this->canvases->results($before) as $result) {
-            if ($result->zone === $outlook->zone->id && $result->level !== null) {
+            if ($result->isOfZone($outlook->zone->id) && $result->level !== null) {
                 return ['visit' => $before, 'result' => $result];
             }
         }

@@ -40,7 +40,7 @@ final readonly class MatchedTargets
     {
         foreach ($other->visits()->where('status', '!=', VisitStatus::Ended)->with('canvas')->limit(self::LOOKED_AT)->get() as $visit) {
             $zones = [];
-            $came = array_column($visit->results ?? [], null, 'zone');
+            $came = array_column(array_filter($visit->results ?? [], static fn (array $result): bool => ($result['strand'] ?? '') === ''), null, 'zone');
             foreach ((array) ($visit->canvas->canvas['zones'] ?? []) as $zone) {
                 $wish = (array) ($zone['wish'] ?? []);
                 if (($wish['level'] ?? null) === null && ($wish['tone'] ?? []) === []) {

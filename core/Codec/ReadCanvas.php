@@ -29,6 +29,9 @@ final class ReadCanvas
 {
     public const MOST_ZONES = 30;
 
+    /** Of each zone, and of kinds of its strands. */
+    private const MOST_RESULTS = 60;
+
     /** @throws UnreadableDocument with every problem found */
     public static function from(mixed $json, string $pointer = ''): Canvas
     {
@@ -61,7 +64,7 @@ final class ReadCanvas
         $problems = new ProblemList;
         $root = new JsonNode($json, $pointer, $problems);
         $results = [];
-        foreach ($root->records(self::MOST_ZONES) as $node) {
+        foreach ($root->records(self::MOST_RESULTS) as $node) {
             $id = $node->at('zone')->text(40);
             if (! in_array($id, $zones, true)) {
                 $node->at('zone')->problem(Fact::of('documents.no-such-zone-on-canvas'));
@@ -76,7 +79,9 @@ final class ReadCanvas
                     $node->at('elasticity'),
                     Elasticity::class,
                     Fact::of('documents.no-elasticity'),
-                ), $node->at('words')->text(300),
+                ),
+                $node->at('words')->text(300),
+                $node->at('strand')->text(160),
             );
         }
         $problems->throwIfAny();
@@ -106,6 +111,7 @@ final class ReadCanvas
             'tone' => self::families($result->tone),
             'even' => $result->even,
             'covered' => $result->covered, 'elasticity' => $result->elasticity?->value, 'words' => $result->words,
+            ...($result->strand === '' ? [] : ['strand' => $result->strand]),
         ], $results);
     }
 

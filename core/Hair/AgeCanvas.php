@@ -91,7 +91,7 @@ final readonly class AgeCanvas
     {
         [$level, $tone, $elasticity] = [$zone->level, $zone->tone, $zone->elasticity];
         foreach ($results as $result) {
-            if ($result->zone === $zone->id && $result->level !== null) {
+            if ($result->isOfZone($zone->id) && $result->level !== null) {
                 [$level, $tone, $elasticity] = [$result->level, $result->tone, $result->elasticity ?? $elasticity];
                 $said[] = Fact::of(
                     'why.age-canvas.look-how-has-faded',

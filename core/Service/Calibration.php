@@ -33,12 +33,18 @@ final class Calibration
         foreach ($canvas->zones as $zone) {
             foreach (SplitWishes::of($zone, $bowls) as $part) {
                 $seen = array_filter(array_map(
-                    static fn (array $round): ?ZoneResult => self::ofZone($part['zone'], $round),
+                    static fn (array $round): ?ZoneResult => self::ofStrand($part['zone'], '', $round),
                     $reached,
                 ));
-                $story = Outlook::over($part['zone'], $part['strands'], reached: $seen)->main();
-                if ($story !== null) {
-                    $found = [...$found, ...self::ofStory($part['zone'], $story, $seen, self::ofZone($part['zone'], $results))];
+                $outlook = Outlook::over($part['zone'], $part['strands'], reached: $seen);
+                $main = $outlook->main();
+                foreach ($main === null ? [] : $outlook->strands as $story) {
+                    $result = self::ofStrand($part['zone'], $story === $main ? '' : $story->strand->key(), $results);
+                    // What was seen between two rounds was seen of the strands that carry the wish.
+                    $between = $story === $main ? $seen : [];
+                    if ($story === $main || $result !== null) {
+                        $found = [...$found, ...self::ofStory($part['zone'], $story, $between, $result)];
+                    }
                 }
             }
         }
@@ -138,10 +144,10 @@ final class Calibration
     }
 
     /** @param  list<ZoneResult>  $results */
-    private static function ofZone(CanvasZone $zone, array $results): ?ZoneResult
+    private static function ofStrand(CanvasZone $zone, string $strand, array $results): ?ZoneResult
     {
         foreach ($results as $result) {
-            if ($result->zone === $zone->id && $result->level !== null) {
+            if ($result->zone === $zone->id && $result->strand === $strand && $result->level !== null) {
                 return $result;
             }
         }

@@ -32,7 +32,7 @@ final readonly class Foretold
     {
         $seen = [];
         foreach ($results as $result) {
-            $seen[$result->zone] = $result;
+            $seen[$result->zone] = $result->strand === '' ? $result : ($seen[$result->zone] ?? null);
         }
         $found = [];
         foreach ($canvas->zones as $zone) {

@@ -119,7 +119,7 @@ final readonly class VisitPicture
         $seen = [];
         foreach ($reached as $round => $results) {
             foreach ($results as $result) {
-                if ($result->zone === $zone->id) {
+                if ($result->isOfZone($zone->id)) {
                     $seen[$round] = $result;
                 }
             }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Core\Codec\ReadCanvas;
 use Core\Formula\BowlSheet;
+use Core\Hair\AgeCanvas;
 use Core\Hair\Tones;
 use Core\Hair\ZoneResult;
 use Core\Practice\HouseRules;
@@ -174,3 +175,20 @@ it('is at its wish the later the less was seen, and never after it was seen ther
     sort($sorted);
     expect($left)->toBe($sorted)->and($left[0])->toBe(0);
 })->with([10, 20, 35]);
+
+it('learns from each kind of strand what was seen of it, and from the zone what carries its wish', function () {
+    $canvas = canvasOf(['level' => '6', 'wish' => ['level' => '9', 'tone' => ['gold']]]);
+    $bowls = [powder(0), gloss(0, ['8G' => 'all'], ['method' => 'between-foils'], 'B', 'P')];
+    $stories = Outlook::of($canvas->zones[0], $bowls)->strands;
+    $other = array_values(array_filter($stories, static fn ($story): bool => $story->strand->letters() === ['B']))[0]->strand->key();
+    $result = static fn (string $level, string $strand = ''): ZoneResult => new ZoneResult('z0', Fraction::parse($level), new Tones([ToneFamily::Gold]), strand: $strand);
+    $lines = static fn (ZoneResult ...$results): array => array_map(static fn ($each): string => "{$each->line} ".($each->lifted?->decimal(1) ?? ''), Calibration::of($canvas, array_values($results), $bowls));
+    expect($lines($result('8.5')))->toBe(['L 2.5'])
+        ->and($lines($result('8.5'), $result('6.5', $other)))->toBe(['L 2.5', 'P '])
+        ->and($lines($result('6.5', $other)))->toBe(['P '])
+        // Strands that nobody laid anything on, or that are gone since, teach nothing.
+        ->and($lines($result('8.5'), $result('4', 'left'), $result('4', 'dealt XY')))->toBe(['L 2.5']);
+    // What the zone came to is the same for the next visit, whatever was seen of the rest of it.
+    $aged = static fn (ZoneResult ...$results): ?string => AgeCanvas::by($canvas, 35, array_values($results), [], HouseRules::standard())->canvas->zones[0]->level?->decimal(1);
+    expect($aged($result('8.5'), $result('6.5', $other)))->toBe($aged($result('8.5')))->toBe('8.5');
+});

@@ -41,6 +41,33 @@ it('learns once from a closed visit, as long as the bowl was on, and anew where 
     expect(array_column($by, 'by'))->toBe(['table', 'house', 'client'])->and($by[0]['count'])->toBe(1);
 });
 
+it('learns of the foils and of what lies between them apart, and carries the zone on by its wish', function () {
+    $v = new RealVisit($this, 'By strand');
+    $v->canvas(['lengths' => ['spans' => ['mids', 'ends'], 'natural' => '6', 'level' => '6', 'wish' => ['level' => '9', 'tone' => ['gold']]]]);
+    $v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['minutes' => 35, 'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20]]]);
+    $v->bowl('Colour', 'B', 'Between', 'Tidewater', ['6G' => 'all'], [10 => 'all'], ['colour', '40 g'], ['minutes' => 35, 'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'between-foils']]]);
+    $v->testSkin()->refresh();
+    foreach (['A', 'B'] as $letter) {
+        $v->weigh($letter);
+        $v->stamp($letter, 'began', 'completed');
+    }
+    $v->after(35)->stamp('A', 'rinsed')->stamp('B', 'rinsed');
+    $strands = collect($v->refresh()->visit['picture']['zones'][0]['strands']);
+    $other = $strands->first(fn (array $each): bool => ! $each['main'] && $each['letters'] === ['B']);
+    expect($strands->firstWhere('main', true)['letters'])->toBe(['A']);
+    $v->close(['results' => [
+        ['zone' => 'lengths', 'level' => '8.5', 'tone' => ['gold']],
+        ['zone' => 'lengths', 'strand' => $other['key'], 'level' => '5.5', 'tone' => ['gold'], 'words' => 'a shade too deep'],
+    ]]);
+    expect(array_column($v->visit['results'], 'strand', 'level'))->toBe(['5.5' => $other['key']])
+        ->and(Observation::query()->where('visit_id', $v->visit['id'])->orderBy('kind')->pluck('kind')->all())->toBe(['lightener', 'permanent'])
+        // How far off the outlook was is told of what carries the wish, once.
+        ->and(ForetoldRow::query()->where('visit_id', $v->visit['id'])->where('by', 'table')->count())->toBe(1);
+    // The next visit begins with the zone as it was told, not as what lies between.
+    $v->repeat();
+    expect($v->refresh()->visit['canvas']['canvas']['zones'][0]['level'])->toBe('8.5');
+});
+
 it('tells what the same bowls came to last time, and no more once a bowl is another', function () {
     $v = coloured(new RealVisit($this, 'Last time'), '6')->repeat();
     $zone = $v->refresh()->visit['picture']['zones'][0];

@@ -30,7 +30,7 @@ final class AmendVisitRequest extends FormRequest
             'covering' => ['sometimes', 'nullable', 'boolean'],
             'bright' => ['sometimes', 'nullable', 'boolean'],
             'nextOn' => ['sometimes', 'nullable', 'date', 'before:+3 years'],
-            'results' => ['sometimes', 'array', 'max:30'],
+            'results' => ['sometimes', 'array', 'max:60'],
             'results.*' => ['array:zone,level,tone,even,covered,elasticity,words'],
             'bowls' => ['sometimes', 'array', 'max:100'],
             'bowls.*.id' => ['required', 'uuid'],

@@ -20,7 +20,7 @@ final class CloseVisitRequest extends FormRequest
             'outcome' => ['nullable', 'string', 'max:1000'],
             'keep' => ['nullable', 'string', 'max:1000'],
             'change' => ['nullable', 'string', 'max:1000'],
-            'results' => ['sometimes', 'array', 'max:30'],
+            'results' => ['sometimes', 'array', 'max:60'],
             'results.*' => ['array:zone,level,tone,even,covered,elasticity,words'],
             'lasting' => ['nullable', 'boolean'],
             'covering' => ['nullable', 'boolean'],

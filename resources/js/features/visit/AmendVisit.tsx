@@ -9,7 +9,7 @@ import type { Rung } from '../../shared/ui/LevelField'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { amendVisit, clientFile, visit as visitQuery } from './api'
-import { judgedZones, ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
+import { judgedZones, OtherResults, resultKey, ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
 import type { Amendment, Result, Visit } from './shapes'
 
 type Words = { verdict: string; outcome: string; keep: string; change: string; note: string; nextOn: string; results: Record<string, Result>; bowls: Record<string, { minutes: string; note: string }>; why: string }
@@ -20,7 +20,7 @@ function asItStands(visit: Visit): Words {
   const { outcome, keep, change, note } = visit
   return {
     verdict: visit.verdict ?? '', outcome, keep, change, note, nextOn: visit.nextOn ?? '', why: '',
-    results: Object.fromEntries(visit.results.map((result) => [result.zone, result])),
+    results: Object.fromEntries(visit.results.map((result) => [resultKey(result), result])),
     bowls: Object.fromEntries(bowlsOf(visit).map((bowl) => [bowl.id, { minutes: String(bowl.sheet.minutes ?? ''), note: bowl.note }])),
   }
 }
@@ -72,6 +72,7 @@ export function AmendVisit({ visit, ladder }: { visit: Visit; ladder: Rung[] }) 
         <p className="quiet">{t`What was weighed stays. The first words stay on record, beside who corrected them and why.`}</p>
         <VerdictChoice verdict={words.verdict} onChange={(verdict) => { set({ verdict }) }} />
         <ResultRows ladder={ladder} zones={judgedZones(visit)} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
+        <OtherResults visit={visit} ladder={ladder} results={words.results} error={amend.error} onChange={(results) => { set({ results }) }} />
         <Field id="amend-outcome" label={t`What came of it`}><Form.Control as="textarea" rows={2} maxLength={1000} value={words.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
         <div className="field-row">
           <Field id="amend-keep" label={t`Keep`}><Form.Control maxLength={1000} value={words.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>

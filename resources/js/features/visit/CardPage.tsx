@@ -155,7 +155,7 @@ function CanvasTable({ visit }: { visit: Visit }) {
       </thead>
       <tbody>
         {zones.map((zone) => {
-          const result = visit.results.find((each) => each.zone === zone.id)
+          const result = visit.results.find((each) => each.zone === zone.id && each.strand === '')
           return (
             <tr key={zone.id}>
               <td>{zone.name}</td>

@@ -15,7 +15,7 @@ import { problemAt } from './problems'
 import { NotBegun } from './NotBegun'
 import { Amendments, AmendVisit } from './AmendVisit'
 import { ProposalList } from './ProposalList'
-import { judgedZones, ResultRows, resultsToSend, VerdictChoice } from './ResultRows'
+import { judgedZones, OtherResults, resultKey, ResultRows, resultsToSend, strandName, VerdictChoice } from './ResultRows'
 import type { Result, Visit } from './shapes'
 
 // Whether it lasts is asked at the next visit, where it can be known.
@@ -61,7 +61,7 @@ export function CloseStation({ visit, ladder, formulates }: { visit: Visit; ladd
         <Notice kind="good" title={t`This visit is closed.`}>{visit.outcome} {visit.nextOn === null ? '' : t`Next on ${showDate(visit.nextOn)}.`}</Notice>
         <ul>
           {visit.results.map((result) => (
-            <li key={result.zone}>{t`${visit.picture.zones.find((zone) => zone.id === result.zone)?.name ?? result.zone}: level ${result.level ?? ''} ${result.tone.join('-')} ${result.words}`}</li>
+            <li key={resultKey(result)}>{t`${strandName(visit, result)}: level ${result.level ?? ''} ${result.tone.join('-')} ${result.words}`}</li>
           ))}
         </ul>
         {visit.raised.length === 0 ? null : <h2>{t`For next time`}</h2>}
@@ -84,6 +84,7 @@ export function CloseStation({ visit, ladder, formulates }: { visit: Visit; ladd
       {left.length === 0 ? null : <Notice kind="note" title={t`Weigh back what is left: ${left.map((bowl) => bowl.letter).join(', ')}`}>{t`On the bench, after the bowl is finished. What was used, not what was mixed, plans the next one.`}</Notice>}
       <VerdictChoice verdict={review.verdict} onChange={(verdict) => { set({ verdict }) }} />
       <ResultRows ladder={ladder} zones={judgedZones(visit)} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
+      <OtherResults visit={visit} ladder={ladder} results={review.results} error={close.error} onChange={(results) => { set({ results }) }} />
       <Field id="outcome" label={t`What came of it`}><Form.Control as="textarea" rows={2} maxLength={1000} value={review.outcome} onChange={(event) => { set({ outcome: event.target.value }) }} /></Field>
       <div className="field-row">
         <Field id="keep" label={t`Keep`}><Form.Control maxLength={1000} value={review.keep} onChange={(event) => { set({ keep: event.target.value }) }} /></Field>

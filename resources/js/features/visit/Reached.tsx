@@ -9,7 +9,7 @@ import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { isOver } from '../../shared/visits/visitLine'
 import { saveReached, visit as visitQuery } from './api'
-import { judgedZones, ResultRows, resultsToSend } from './ResultRows'
+import { judgedZones, resultKey, ResultRows, resultsToSend } from './ResultRows'
 import type { Result, Visit } from './shapes'
 
 type Round = Visit['rounds'][number]
@@ -24,7 +24,7 @@ export function Reached({ visit, ladder, round }: { visit: Visit; ladder: Rung[]
     const read = deviceKeep.read(kept)
     return typeof read === 'object' && read !== null ? (read as Record<string, Result>) : null
   })
-  const results = typed ?? Object.fromEntries(round.reached.map((result) => [result.zone, result]))
+  const results = typed ?? Object.fromEntries(round.reached.map((result) => [resultKey(result), result]))
   const save = useMutation({
     mutationFn: () => saveReached(visit.id, round, resultsToSend(results)),
     onSuccess: (changed) => {

@@ -18,14 +18,23 @@ export function VerdictChoice({ verdict, onChange }: { verdict: string; onChange
   )
 }
 
-type Judged = { id: string; name: string; wish: string }
+type Judged = { id: string; zone: string; strand: string; name: string; wish: string }
+
+/** Where a result is kept while it is written. */
+export const resultKey = (result: { zone: string; strand: string }) => (result.strand === '' ? result.zone : `${result.zone} ${result.strand}`)
+
+/** The strands of a zone besides those that carry its wish: what lies on them can be judged by itself. */
+export function otherStrands(visit: Visit): Judged[] {
+  return visit.picture.zones.flatMap((zone) => zone.strands.filter((strand) => !strand.main && strand.letters.length > 0)
+    .map((strand) => ({ id: resultKey({ zone: zone.id, strand: strand.key }), zone: zone.id, strand: strand.key, name: `${zone.name}, ${strand.name}`, wish: '' })))
+}
 
 /** What can be judged: each zone, and by themselves the strands of which something else is wished. */
 export function judgedZones(visit: Visit): Judged[] {
   return visit.canvas.canvas.zones.filter((zone) => !zone.offLimits).flatMap((zone) => {
     const name = (id: string) => visit.picture.zones.find((each) => each.id === id)?.name ?? zone.name
-    const main = { id: zone.id, name: name(zone.id), wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim() }
-    return zone.also === null ? [main] : [main, { id: `${zone.id}-also`, name: name(`${zone.id}-also`), wish: [zone.also.level ?? '', zone.also.tone.join('-')].join(' ').trim() }]
+    const main = { id: zone.id, zone: zone.id, strand: '', name: name(zone.id), wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim() }
+    return zone.also === null ? [main] : [main, { id: `${zone.id}-also`, zone: `${zone.id}-also`, strand: '', name: name(`${zone.id}-also`), wish: [zone.also.level ?? '', zone.also.tone.join('-')].join(' ').trim() }]
   })
 }
 
@@ -36,8 +45,8 @@ export const resultsToSend = (results: Record<string, Result>): Result[] => Obje
 export function ResultRows({ zones, ladder, results, error, onChange }: { zones: Judged[]; ladder: Rung[]; results: Record<string, Result>; error: Error | null; onChange: (results: Record<string, Result>) => void }) {
   const sent = resultsToSend(results)
   return zones.map((zone) => {
-    const index = sent.findIndex((each) => each.zone === zone.id)
-    const result = results[zone.id] ?? { zone: zone.id, level: null, tone: [], even: null, covered: null, elasticity: null, words: '' }
+    const index = sent.findIndex((each) => resultKey(each) === zone.id)
+    const result = results[zone.id] ?? { zone: zone.zone, strand: zone.strand, level: null, tone: [], even: null, covered: null, elasticity: null, words: '' }
     const put = (change: Partial<Result>) => { onChange({ ...results, [zone.id]: { ...result, ...change } }) }
     return (
       <fieldset key={zone.id} className="result-row">
@@ -55,4 +64,23 @@ export function ResultRows({ zones, ladder, results, error, onChange }: { zones:
       </fieldset>
     )
   })
+}
+
+/** The same of the strands that do not carry the wish: what lies between the foils, the second shade; folded away until somebody looks. */
+export function OtherResults({ visit, ...rows }: { visit: Visit; ladder: Rung[]; results: Record<string, Result>; error: Error | null; onChange: (results: Record<string, Result>) => void }) {
+  const others = otherStrands(visit)
+  if (others.length === 0) return null
+  return (
+    <details className="why other-results" open={others.some((each) => rows.results[each.id] !== undefined) || undefined}>
+      <summary>{t`The other strands`}</summary>
+      <ResultRows zones={others} {...rows} />
+    </details>
+  )
+}
+
+/** The zone of a result, and which of its strands where it is of some. */
+export function strandName(visit: Visit, result: Result): string {
+  const zone = visit.picture.zones.find((each) => each.id === result.zone)
+  const strand = result.strand === '' ? undefined : zone?.strands.find((each) => each.key === result.strand)
+  return [zone?.name ?? result.zone, strand?.name].filter((name) => name !== undefined).join(', ')
 }

@@ -217,6 +217,8 @@ const result = z.object({
   covered: z.boolean().nullable(),
   elasticity: z.string().nullable(),
   words: z.string(),
+  /** Kind of its strands; empty for those that carry its wish. */
+  strand: z.string().default(''),
 })
 export type Result = z.infer<typeof result>
 
