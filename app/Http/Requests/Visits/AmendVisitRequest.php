@@ -31,7 +31,7 @@ final class AmendVisitRequest extends FormRequest
             'bright' => ['sometimes', 'nullable', 'boolean'],
             'nextOn' => ['sometimes', 'nullable', 'date', 'before:+3 years'],
             'results' => ['sometimes', 'array', 'max:60'],
-            'results.*' => ['array:zone,level,tone,even,covered,elasticity,words'],
+            'results.*' => ['array:zone,level,tone,even,covered,elasticity,words,strand'],
             'bowls' => ['sometimes', 'array', 'max:100'],
             'bowls.*.id' => ['required', 'uuid'],
             'bowls.*.minutes' => ['sometimes', 'nullable'],

@@ -21,7 +21,7 @@ final class CloseVisitRequest extends FormRequest
             'keep' => ['nullable', 'string', 'max:1000'],
             'change' => ['nullable', 'string', 'max:1000'],
             'results' => ['sometimes', 'array', 'max:60'],
-            'results.*' => ['array:zone,level,tone,even,covered,elasticity,words'],
+            'results.*' => ['array:zone,level,tone,even,covered,elasticity,words,strand'],
             'lasting' => ['nullable', 'boolean'],
             'covering' => ['nullable', 'boolean'],
             'bright' => ['nullable', 'boolean'],

@@ -18,7 +18,7 @@ export function VerdictChoice({ verdict, onChange }: { verdict: string; onChange
   )
 }
 
-type Judged = { id: string; zone: string; strand: string; name: string; wish: string }
+type Judged = { id: string; zone: string; strand: string; name: string; wish: string; of?: string | undefined }
 
 /** Where a result is kept while it is written. */
 export const resultKey = (result: { zone: string; strand: string }) => (result.strand === '' ? result.zone : `${result.zone} ${result.strand}`)
@@ -33,7 +33,8 @@ export function otherStrands(visit: Visit): Judged[] {
 export function judgedZones(visit: Visit): Judged[] {
   return visit.canvas.canvas.zones.filter((zone) => !zone.offLimits).flatMap((zone) => {
     const name = (id: string) => visit.picture.zones.find((each) => each.id === id)?.name ?? zone.name
-    const main = { id: zone.id, zone: zone.id, strand: '', name: name(zone.id), wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim() }
+    const strands = (visit.picture.zones.find((each) => each.id === zone.id)?.strands ?? []).filter((strand) => strand.letters.length > 0)
+    const main = { id: zone.id, zone: zone.id, strand: '', name: name(zone.id), of: strands.length < 2 ? undefined : strands.find((strand) => strand.main)?.name, wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim() }
     return zone.also === null ? [main] : [main, { id: `${zone.id}-also`, zone: `${zone.id}-also`, strand: '', name: name(`${zone.id}-also`), wish: [zone.also.level ?? '', zone.also.tone.join('-')].join(' ').trim() }]
   })
 }
@@ -50,7 +51,7 @@ export function ResultRows({ zones, ladder, results, error, onChange }: { zones:
     const put = (change: Partial<Result>) => { onChange({ ...results, [zone.id]: { ...result, ...change } }) }
     return (
       <fieldset key={zone.id} className="result-row">
-        <legend>{zone.name} {zone.wish === '' ? null : <span className="quiet">{t`wished ${zone.wish}`}</span>}</legend>
+        <legend>{zone.name} {zone.of === undefined ? null : <span className="quiet">{zone.of} </span>}{zone.wish === '' ? null : <span className="quiet">{t`wished ${zone.wish}`}</span>}</legend>
         <LevelField id={`result-${zone.id}`} label={t`Level ${zone.name} came to`} ladder={ladder} problem={problemAt(error, `/results/${index}/level`)} value={result.level} onChange={(level) => { put({ level }) }} />
         {result.level === null || result.level === '' ? null : (
           <>
