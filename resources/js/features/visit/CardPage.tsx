@@ -64,6 +64,12 @@ function Card({ visit }: { visit: Visit }) {
               {round.reached.length === 0 ? null : <p className="card-reached"><strong>{t`Reached:`}</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
             </section>
           ))}
+          {visit.times.bowls.length === 0 ? null : (
+            <section className="card-times" aria-label={t`Times`}>
+              <TimeLanes times={visit.times} now={null} jobs={Object.fromEntries(visit.rounds.flatMap((round) => round.bowls).map((each) => [each.id, each.job]))} chosen={null} />
+              <MeantWas times={visit.times} />
+            </section>
+          )}
         </div>
         <div className="card-side">
           <div className="card-maps">
@@ -79,12 +85,6 @@ function Card({ visit }: { visit: Visit }) {
           <CanvasTable visit={visit} />
         </div>
       </div>
-      {visit.times.bowls.length === 0 ? null : (
-        <section className="card-times" aria-label={t`Times`}>
-          <TimeLanes times={visit.times} now={null} jobs={Object.fromEntries(visit.rounds.flatMap((round) => round.bowls).map((each) => [each.id, each.job]))} chosen={null} />
-          <MeantWas times={visit.times} />
-        </section>
-      )}
       <footer className="card-foot">
         {visit.canvas.canvas.worn === '' ? null : <p>{t`Worn: ${visit.canvas.canvas.worn}`}</p>}
         {visit.canvas.canvas.target === '' ? null : <p>{t`To match: ${visit.canvas.canvas.target}`}</p>}
