@@ -83,7 +83,8 @@ it('calls every device when a rinse is due, shows it on the wall, and gives it m
     $other->get($this->address('/wall'));
     $this->see($other, '.wall-head', 'Teodora Petrova');
     $page->get($this->address("/visits/{$visit['id']}?at=run"));
-    $this->see($page, '.act-bar', 'Rinse A');
+    // Rinse A, or beyond its time: rinse A, as long as the tests before it took.
+    $this->see($page, '.act-bar', 'inse A');
     // Looked at on one device: the other knows within two seconds, and both count to the same moment.
     $due = fn (): string => $this->ask($page, "visits/{$visit['id']}")['times']['bowls'][0]['due'];
     $before = $due();
