@@ -107,42 +107,30 @@ final readonly class TimedBowl
     {
         $each = count($this->hands) > 1;
 
-        return new self(
-            letter: $letter,
-            round: $this->round,
-            applying: $each ? $this->applying : intdiv($this->applying + 1, 2),
-            window: $this->window,
-            fromFirstTouch: $this->fromFirstTouch,
-            firstStrandCounts: $this->firstStrandCounts,
-            follows: $other === null || $each ? $this->follows : new Follows($other, FollowFrom::FirstTouch),
-            rinse: $other !== null && $this->rinse === 'own' ? $other : $this->rinse,
-            order: $this->order,
-            hands: $each ? [$this->hands[$at % count($this->hands)]] : $this->hands,
-            starts: $other === null || $each ? $this->starts : null,
-            mixing: $other === null ? $this->mixing : null,
-            fresh: $this->fresh,
-            heat: $this->heat,
-            lookFrom: $this->lookFrom,
-            lookEvery: $this->lookEvery,
-            through: $this->through,
-            emulsify: $this->emulsify,
-            happened: $happened,
-            weaker: $this->weaker,
-            weakerVolume: $this->weakerVolume,
-        );
+        return $this->with([
+            'letter' => $letter,
+            'applying' => $each ? $this->applying : intdiv($this->applying + 1, 2),
+            'follows' => $other === null || $each ? $this->follows : new Follows($other, FollowFrom::FirstTouch),
+            'rinse' => $other !== null && $this->rinse === 'own' ? $other : $this->rinse,
+            'hands' => $each ? [$this->hands[$at % count($this->hands)]] : $this->hands,
+            'starts' => $other === null || $each ? $this->starts : null,
+            'mixing' => $other === null ? $this->mixing : null,
+            'happened' => $happened,
+            'together' => [],
+        ]);
     }
 
-    /** @param  array{round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int, happened?: Happened}  $change */
+    /** @param  array{letter?: string, round?: int, applying?: int, window?: ?Window, follows?: ?Follows, rinse?: string, order?: ?int, hands?: list<string>, starts?: ?int, mixing?: ?int, happened?: Happened, together?: list<string>}  $change */
     public function with(array $change): self
     {
         $change += [
             'round' => $this->round, 'applying' => $this->applying, 'window' => $this->window, 'follows' => $this->follows,
             'rinse' => $this->rinse, 'order' => $this->order, 'hands' => $this->hands, 'starts' => $this->starts,
-            'happened' => $this->happened,
+            'happened' => $this->happened, 'letter' => $this->letter, 'mixing' => $this->mixing, 'together' => $this->together,
         ];
 
         return new self(
-            letter: $this->letter,
+            letter: $change['letter'],
             round: $change['round'],
             applying: $change['applying'],
             window: $change['window'],
@@ -153,7 +141,7 @@ final readonly class TimedBowl
             order: $change['order'],
             hands: $change['hands'],
             starts: $change['starts'],
-            mixing: $this->mixing,
+            mixing: $change['mixing'],
             fresh: $this->fresh,
             heat: $this->heat,
             lookFrom: $this->lookFrom,
@@ -163,7 +151,7 @@ final readonly class TimedBowl
             happened: $change['happened'],
             weaker: $this->weaker,
             weakerVolume: $this->weakerVolume,
-            together: $this->together,
+            together: $change['together'],
         );
     }
 }
