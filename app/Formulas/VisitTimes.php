@@ -108,7 +108,7 @@ final class VisitTimes
             $ids[$letter] = ['bowl' => $each['bowl']->id, 'batch' => $each['batch']->id, 'side' => null];
             $onHair = $onHair || $each['clock']->state->isOn();
         }
-        $timed = $this->withLater($timed, $later, $origin);
+        $timed = $this->withLater($timed, $later, $origin, $meant, $ids);
         $plan = TimePlan::of($timed);
 
         return new PlannedTimes(
@@ -244,12 +244,18 @@ final class VisitTimes
         return $later;
     }
 
-    /** @param  array<string, array{bowl: Bowl, batch: Batch, clock: BowlClock, of: string}>  $later */
-    private function withLater(TimedVisit $timed, array $later, int $origin): TimedVisit
+    /**
+     * @param  array<string, array{bowl: Bowl, batch: Batch, clock: BowlClock, of: string}>  $later
+     * @param  TimedVisit  $whole  no bowl's sides apart
+     * @param  array<string, array{bowl: string, batch: ?string, side: ?string}>  $ids
+     */
+    private function withLater(TimedVisit $timed, array $later, int $origin, TimedVisit $whole, array $ids): TimedVisit
     {
         $more = [];
         foreach ($later as $letter => $each) {
-            $bowl = $timed->bowl($each['of']);
+            $bowl = $whole->bowl($each['of']);
+            // Where the sides are timed apart, it comes off with the last of them.
+            $sides = array_keys(array_filter($ids, static fn (array $id): bool => $id['side'] !== null && $id['bowl'] === $each['bowl']->id));
             $begun = self::at($each['clock'], StampKind::Began) !== null;
             // Where only more was mixed, and nobody timed it apart, it is the bowl's own.
             if ($bowl !== null && $begun && $bowl->happened->began !== null) {
@@ -261,7 +267,7 @@ final class VisitTimes
                     window: $bowl->window,
                     fromFirstTouch: $bowl->fromFirstTouch,
                     firstStrandCounts: $bowl->firstStrandCounts,
-                    rinse: $each['of'],
+                    rinse: $sides === [] ? $each['of'] : $sides[count($sides) - 1],
                     fresh: $bowl->fresh,
                     lookFrom: $bowl->lookFrom,
                     lookEvery: $bowl->lookEvery,

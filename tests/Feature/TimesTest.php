@@ -108,6 +108,19 @@ it('plans sides that are timed apart, and marks one or both from the plan', func
     expect($this->v->refresh()->of('A')['clock']['state'])->toBe('rinsed')->and($this->v->visit['times']['acts'])->toBe([]);
 });
 
+it('has a second batch on its lane beside sides that are timed apart', function () {
+    timedRoot($this->v, 'A', ['minutes' => 30]);
+    $this->v->refresh()->weigh('A');
+    $second = $this->v->weigh('A', how: ['times' => '1/2']);
+    $mark = fn (array $more) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", $more + ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated();
+    $mark(['side' => 'left']);
+    $this->v->after(4)->refresh();
+    $mark(['batch' => $second['id']]);
+    $times = $this->v->refresh()->visit['times'];
+    expect(array_column($times['bowls'], 'letter'))->toBe(['A left', 'A right', 'A2'])->and($times['faults'])->toBe([])
+        ->and(array_unique(array_column($times['bowls'], 'rinse')))->toHaveCount(1);
+});
+
 it('keeps what was seen of which strands, and says at what pace they lift', function () {
     $this->v->canvas(['lengths' => ['spans' => ['mids', 'ends'], 'level' => '5', 'natural' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]]]);
     $this->v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20]], 'until' => 'until pale gold']);
