@@ -154,6 +154,28 @@ final readonly class Stroke
             && ($this->method?->isPainted() !== true || $this->saysRoot());
     }
 
+    /**
+     * Some of the hair is closed up in it, and nothing that is laid beside it reaches that hair.
+     *
+     * @param  ?Covering  $usual  what its bowl lies under where the stroke says nothing
+     */
+    public function isClosed(?Covering $usual = null): bool
+    {
+        return $this->method?->isPartial() === true && match ($this->covering ?? $usual) {
+            Covering::Open, Covering::Cap => false,
+            Covering::Foil, Covering::Film => true,
+            null => $this->method->usesFoils() || $this->method === Method::PaintedUnderFilm,
+        };
+    }
+
+    /** How it lies, wherever it does: strands on which colour lies in the same manner come to the same. */
+    public function manner(): string
+    {
+        return (string) json_encode([
+            $this->method, $this->hair, $this->covering, $this->lastMinutes, $this->touchesScalp(), $this->isOnePass(),
+        ]);
+    }
+
     /** The lengths this colour is taken through before it is rinsed; null where it goes there anyway. */
     public function takenThrough(int $minutes): ?self
     {

@@ -59,12 +59,14 @@ final readonly class Prediction
     /**
      * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  ?HairColour  $from  what lies in the hair already; null where it is as it was read
+     * @param  ?Fraction  $unsure  levels that one visit in three is off by before this bowl; null where it was read or seen
      */
     public static function of(
         Zone $zone,
         Process $process,
         Learnt $learnt = new Learnt,
         ?HairColour $from = null,
+        ?Fraction $unsure = null,
     ): self {
         $before = $from ?? Standing::of($zone);
         $lift = Lift::of($zone, $process, $learnt);
@@ -77,7 +79,10 @@ final readonly class Prediction
         }
         $colour = $bared;
         $held = $lift->learnt;
-        $spread = $lift->learnt === null ? Fraction::zero() : self::squared($lift->levels->times($lift->learnt->spread));
+        $spread = $unsure === null ? Fraction::zero() : self::squared($unsure);
+        if ($lift->learnt !== null) {
+            $spread = $spread->plus(self::squared($lift->levels->times($lift->learnt->spread)));
+        }
         if ($process->mix !== null && ! $process->mix->intensity->isZero()) {
             $held = $learnt->hold($zone, $process);
             $hold = self::hold($zone, $process, $why);

@@ -24,7 +24,7 @@ final class HairColour
     /** The level hair is taken to have grown at, where it was lightened and nobody read the regrowth (our own model). */
     private const GROWN_AT = 5.0;
 
-    /** How far beneath its level coloured hair was lifted (our own model). */
+    /** How far beyond its level hair was lifted that was coloured, or toned over (our own model). */
     private const LIFTED_BENEATH = 1.5;
 
     /** How much of its dose a shade leaves beyond what the hair lacks: a toner tones hair of its own level (our own model). */
@@ -71,11 +71,16 @@ final class HairColour
     {
         $grown = min($grownAt ?? self::GROWN_AT, $level - 0.5);
         $bare = new self(Ladder::natural($grown), self::unpigmented(), 0.0);
-        if ($tone === null || $tone->isNone() || Real::of($tone->warmth()) > 0.5) {
+        if ($tone === null || $tone->isNone()) {
             return $bare->lightenedTo($level);
         }
+        $shares = Shade::shares($tone);
+        $red = array_sum(array_intersect_key($shares, [ToneFamily::Copper->value => 0, ToneFamily::Red->value => 0, ToneFamily::Mahogany->value => 0]));
 
-        return $bare->lightenedTo(min(Ladder::HIGHEST, $level + 0.75))->darkenedTo($level, Shade::shares($tone));
+        // Gold is what lies bare; red and copper are there only where somebody put them.
+        return Real::of($tone->warmth()) > 0.5 && $red < 0.5
+            ? $bare->lightenedTo($level)
+            : $bare->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, Shade::bodyOf($shares));
     }
 
     public static function coloured(float $level, ?ToneMix $tone = null, ?float $grownAt = null, float $grey = 0.0): self
@@ -84,7 +89,7 @@ final class HairColour
         $grown = min($grownAt ?? $level, $level + self::LIFTED_BENEATH);
         $base = new self(Ladder::natural($grown), self::unpigmented(), $grey);
 
-        return $base->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, $shares);
+        return $base->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, Shade::bodyOf($shares));
     }
 
     /** Lifted until its pigmented fibres have that level; hair that is already lighter stays as it is. */

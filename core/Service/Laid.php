@@ -41,6 +41,30 @@ final readonly class Laid
         return $this->stroke->method === Method::BetweenFoils;
     }
 
+    public function isShield(): bool
+    {
+        return $this->bowl->sheet->details->purpose === Purpose::Protect;
+    }
+
+    /**
+     * Lies on the hair before it is divided: a shield, unless its order was said; else only where its order was said, and theirs.
+     *
+     * @param  list<self>  $dividing  of its round
+     */
+    public function goesBefore(array $dividing): bool
+    {
+        if ($this->stroke->order === null || $this->stroke->lastMinutes !== null || $dividing === []) {
+            return $this->stroke->order === null && $this->isShield();
+        }
+        foreach ($dividing as $laid) {
+            if ($laid->stroke->order === null || $laid->stroke->order <= $this->stroke->order) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** Takes strands that nobody has counted. */
     public function isGuessed(): bool
     {
@@ -56,23 +80,37 @@ final readonly class Laid
     public function dealt(): array
     {
         $kind = $this->stroke->method?->isPartial() === true ? StrandKind::Taken : StrandKind::Dealt;
-        if ($this->partners === [] || $this->stroke->pattern === null) {
+        if ($this->stroke->with === [] || $this->stroke->pattern === null) {
             return [[Fraction::one(), $this->as(), $kind]];
         }
-        $bowls = [$this->bowl, ...$this->partners];
         if ($this->stroke->pattern->kind === PatternKind::Between) {
             return [[Fraction::one(), $this->as(), StrandKind::Taken]];
         }
+        $letters = [$this->bowl->sheet->letter, ...$this->stroke->with];
         $found = [];
-        foreach ($this->stroke->pattern->shares(count($bowls)) as $place => $share) {
-            $bowl = $bowls[$place] ?? $this->bowl;
-            $found[] = [$share, [
-                'bowl' => $bowl,
-                'stroke' => $place === 0 ? $this->stroke : ($this->stroke->seenBy($bowl->sheet->letter, $this->bowl->sheet->letter) ?? $this->stroke),
-            ], $kind];
+        foreach ($this->stroke->pattern->shares(count($letters)) as $place => $share) {
+            $bowl = $place === 0 ? $this->bowl : $this->partner($letters[$place] ?? '');
+            // What a bowl would take that is not there is left.
+            if ($bowl !== null) {
+                $found[] = [$share, [
+                    'bowl' => $bowl,
+                    'stroke' => $place === 0 ? $this->stroke : ($this->stroke->seenBy($bowl->sheet->letter, $this->bowl->sheet->letter) ?? $this->stroke),
+                ], $kind];
+            }
         }
 
         return $found;
+    }
+
+    private function partner(string $letter): ?PlacedBowl
+    {
+        foreach ($this->partners as $bowl) {
+            if ($bowl->sheet->letter === $letter) {
+                return $bowl;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{bowl: PlacedBowl, stroke: Stroke} */

@@ -9,10 +9,8 @@ use Core\Advice\Job;
 use Core\Fact;
 use Core\Hair\Canvas;
 use Core\Hair\Method;
-use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
-use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -34,32 +32,29 @@ final readonly class PlacedAmount
     }
 
     /**
-     * Null where nothing is painted yet.
+     * Null where nothing is painted yet. What is taken through in the last minutes comes from the root, with water: it asks for
+     * nothing more.
      *
-     * @param  list<PlacedBowl>  $bowls  all of the visit: their foils take hair from what lies between
+     * @param  ?list<Strand>  $head  the strands of the whole head under all bowls of the visit; null where it stands alone
      */
-    public static function of(PlacedBowl $bowl, Canvas $canvas, array $bowls = []): ?self
+    public static function of(PlacedBowl $bowl, Canvas $canvas, ?array $head = null): ?self
     {
+        $head ??= Strands::ofHead([$bowl]);
         $least = $most = Fraction::zero();
         $why = [];
+        [$resistant, $regrowth] = self::atRoot($canvas);
         foreach ($bowl->strokes as $stroke) {
+            if ($stroke->lastMinutes !== null) {
+                continue;
+            }
             $job = self::job($stroke, $bowl);
             $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
             if ($job === Job::Foils && $foils === 0) {
                 $job = Job::Whole;
             }
-            [$resistant, $regrowth] = self::atRoot($canvas);
             $whole = AmountAdvice::start($job, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils);
             $mixture = self::mixtureOf($whole, $bowl);
-            $share = $job === Job::Foils ? Fraction::one() : self::head($stroke)->times(self::strand($stroke, $job));
-            if ($stroke->pattern !== null && $stroke->with !== []) {
-                $share = $share->times($stroke->pattern->shares(count($stroke->with) + 1)[0]);
-            } elseif ($stroke->method === Method::BetweenFoils) {
-                $share = $share->times(self::leftBetween($stroke, $mixture[1]->exactly()->times($share), $canvas, $bowls));
-            } elseif ($job !== Job::Foils && $stroke->method?->isPartial() === true) {
-                // Weaves take about half the hair of their region.
-                $share = $share->times(Number::WeaveTakes->value());
-            }
+            $share = $job === Job::Foils ? self::ofFoils($stroke) : self::ofHair($stroke, $job, $bowl, $head);
             $least = $least->plus($mixture[0]->exactly()->times($share));
             $most = $most->plus($mixture[1]->exactly()->times($share));
             $why[] = Fact::of(
@@ -79,42 +74,33 @@ final readonly class PlacedAmount
         );
     }
 
-    /**
-     * What the counted foils leave: hair that takes its mixture in a foil is not between them. Half, where nobody has counted
-     * them; a tenth is always left.
-     *
-     * @param  Fraction  $whole  centigrams that all the hair there would take
-     * @param  list<PlacedBowl>  $bowls
-     */
-    private static function leftBetween(Stroke $between, Fraction $whole, Canvas $canvas, array $bowls): Fraction
+    /** Counted foils are counted for the whole pattern. */
+    private static function ofFoils(Stroke $stroke): Fraction
     {
-        $inFoils = Fraction::zero();
-        [$resistant, $regrowth] = self::atRoot($canvas);
-        foreach ($bowls as $bowl) {
-            foreach ($bowl->sheet->strokes as $stroke) {
-                $foils = $stroke->foils ?? $stroke->pattern?->foils() ?? 0;
-                $here = array_uintersect(
-                    $stroke->regions(),
-                    $between->regions(),
-                    static fn (Region $one, Region $other): int => $one->value <=> $other->value,
-                );
-                if ($stroke->method?->usesFoils() !== true || $foils === 0 || $here === []) {
-                    continue;
+        return $stroke->pattern === null || $stroke->with === [] ? Fraction::one() : $stroke->pattern->shares(count($stroke->with) + 1)[0];
+    }
+
+    /**
+     * The part of what the whole job would take: the hair that it lies on, as the outlook divides it. A job at the root covers
+     * root and regrowth by itself; others take their part of the strand.
+     *
+     * @param  list<Strand>  $head
+     */
+    private static function ofHair(Stroke $stroke, Job $job, PlacedBowl $bowl, array $head): Fraction
+    {
+        $spans = $job === Job::Regrowth || $job === Job::RootShadow ? $stroke->spans() : Span::cases();
+        $whole = Fraction::of(array_sum(array_map(static fn (Span $span): int => $span->hundredths(), $spans)), 100);
+        $words = $stroke->words();
+        $lies = Fraction::zero();
+        foreach ($head as $strand) {
+            foreach ($strand->laid as $laid) {
+                if ($laid['bowl']->sheet->letter === $bowl->sheet->letter && $laid['stroke']->words() === $words) {
+                    $lies = $lies->plus($strand->share);
                 }
-                $takes = AmountAdvice::start(Job::Foils, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils)->most;
-                $inFoils = $inFoils->plus($takes->exactly()->times(Fraction::of(
-                    array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $here)),
-                    array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $stroke->regions())),
-                )));
             }
         }
-        if ($inFoils->isZero() || $whole->isZero()) {
-            return Number::WeaveTakes->value();
-        }
-        $left = Fraction::one()->minus($inFoils->dividedBy($whole));
-        $least = Number::BetweenLeast->value();
 
-        return $left->compare($least) < 0 ? $least : $left;
+        return $lies->dividedBy($whole);
     }
 
     private static function job(Stroke $stroke, PlacedBowl $bowl): Job
@@ -157,27 +143,6 @@ final readonly class PlacedAmount
             self::grams($whole->least->exactly()->times($times)),
             self::grams($whole->most->exactly()->times($times)),
         ];
-    }
-
-    private static function head(Stroke $stroke): Fraction
-    {
-        return Fraction::of(
-            array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $stroke->regions())),
-            100,
-        );
-    }
-
-    /** A job at the root covers root and regrowth by itself; others take their spans' part of the strand. */
-    private static function strand(Stroke $stroke, Job $job): Fraction
-    {
-        if ($job === Job::Regrowth || $job === Job::RootShadow) {
-            return Fraction::one();
-        }
-
-        return Fraction::of(
-            array_sum(array_map(static fn (Span $span): int => $span->hundredths(), $stroke->spans())),
-            100,
-        );
     }
 
     /** @return array{bool, Fraction} resistant grey, and the centimetres grown out */

@@ -7,6 +7,7 @@ namespace Core\Service;
 use Core\Fact;
 use Core\Formula\Purpose;
 use Core\Hair\Cell;
+use Core\Hair\Method;
 use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
@@ -22,6 +23,7 @@ final readonly class Strand
      * @param  list<array{bowl: PlacedBowl, stroke: Stroke}>  $laid  in the order they go on
      * @param  list<Cell>  $cells  where it grows, or runs
      * @param  bool  $isPartOfPlace  its zone has other cells too, that meet other bowls
+     * @param  bool  $saysSpans  another kind of strand differs from it by nothing but its place along the hair
      */
     public function __construct(
         public StrandKind $kind,
@@ -29,6 +31,7 @@ final readonly class Strand
         public array $laid,
         public array $cells,
         public bool $isPartOfPlace = false,
+        private bool $saysSpans = false,
     ) {
     }
 
@@ -42,12 +45,14 @@ final readonly class Strand
         }
         ksort($spans);
         $many = count($regions);
+        if ($many === count(Region::cases())) {
+            return implode(' and ', $spans);
+        }
+        $named = $many > self::FEW
+            ? implode(', ', array_slice(array_values($regions), 0, self::FEW)).' and '.($many - self::FEW).' more'
+            : implode(', ', $regions);
 
-        return match (true) {
-            $many === count(Region::cases()) => implode(' and ', $spans),
-            $many > self::FEW => implode(', ', array_slice(array_values($regions), 0, self::FEW)).' and '.($many - self::FEW).' more',
-            default => implode(', ', $regions),
-        };
+        return $this->saysSpans ? implode(' and ', $spans).", {$named}" : $named;
     }
 
     /** What it is called beside the others: in the foils of A, between the foils. */
@@ -117,9 +122,37 @@ final readonly class Strand
         return false;
     }
 
+    /**
+     * Closed in a foil or under a film, or shielded: what is laid beside it in that round does not reach it. What is taken through
+     * in the last minutes passes a shield, for then it is meant to; what is to run over the others, a gloss, and what goes on
+     * damp hair come when the foils are out.
+     */
+    public function isClosedTo(Laid $over): bool
+    {
+        if ($over->isShield() || $over->stroke->overlaps) {
+            return false;
+        }
+        $afterFoils = $over->stroke->method === Method::Gloss || $over->bowl->isDamp($over->stroke);
+        foreach ($this->laid as ['bowl' => $bowl, 'stroke' => $stroke]) {
+            $shields = $bowl->sheet->details->purpose === Purpose::Protect && $over->stroke->lastMinutes === null;
+            $closed = ! $afterFoils && $stroke->isClosed($bowl->sheet->details->covering);
+            if ($bowl->round === $over->bowl->round && ($shields || $closed)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param  array{bowl: PlacedBowl, stroke: Stroke}  ...$more */
     public function with(StrandKind $kind, Fraction $share, array ...$more): self
     {
-        return new self($kind, $share, [...$this->laid, ...array_values($more)], $this->cells, $this->isPartOfPlace);
+        return new self($kind, $share, [...$this->laid, ...array_values($more)], $this->cells, $this->isPartOfPlace, $this->saysSpans);
+    }
+
+    /** The same, named by its place along the hair too. */
+    public function bySpan(): self
+    {
+        return new self($this->kind, $this->share, $this->laid, $this->cells, $this->isPartOfPlace, true);
     }
 }

@@ -47,21 +47,23 @@ final readonly class StrandStory
     public static function of(Strand $strand, Zone $now, Learnt $learnt = new Learnt, array $reached = []): self
     {
         $was = Standing::of($now);
-        $colour = null;
+        $colour = $unsure = null;
         $steps = [];
         foreach ($strand->services() as ['bowl' => $bowl, 'stroke' => $stroke]) {
             foreach ($reached as $round => $result) {
                 if ($round < $bowl->round) {
                     $now = $now->standing($result->level ?? $now->level, $now->history, false);
                     $colour = self::seenAs($now, $result);
+                    $unsure = null;
                     unset($reached[$round]);
                 }
             }
             $standing = $steps === [] && $colour === null
                 ? $now->asRead($bowl->isDamp($stroke))
                 : $now->standing($now->level, $now->history, $bowl->isDamp($stroke));
-            $expected = Prediction::of($standing, $bowl->process($stroke), $learnt, $colour);
+            $expected = Prediction::of($standing, $bowl->process($stroke), $learnt, $colour, $unsure);
             $colour = $expected->colour;
+            $unsure = $expected->spread;
             $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'from' => $standing->level, 'expected' => $expected];
             $now = $now->standing($expected->level, match (true) {
                 $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,

@@ -9,6 +9,7 @@ use Core\Hair\CanvasZone;
 use Core\Hair\Cell;
 use Core\Hair\Coverage;
 use Core\Hair\PatternKind;
+use Core\Hair\Placement;
 use Core\Hair\Region;
 use Core\Hair\Stroke;
 use Core\Practice\Number;
@@ -27,7 +28,32 @@ final class Strands
      */
     public static function of(CanvasZone $zone, array $bowls): array
     {
-        $groups = self::byPlace($zone, $bowls);
+        return self::merged(self::apart($zone, $bowls));
+    }
+
+    /**
+     * Of the whole head, each stroke apart: what each of them lies on.
+     *
+     * @param  list<PlacedBowl>  $bowls  of the whole visit, in the order they go on
+     * @return non-empty-list<Strand> their shares add up to 1
+     */
+    public static function ofHead(array $bowls): array
+    {
+        return self::apart(new CanvasZone('', '', Placement::of([], [])), $bowls);
+    }
+
+    /**
+     * @param  list<PlacedBowl>  $bowls
+     * @return non-empty-list<Strand>
+     */
+    private static function apart(CanvasZone $zone, array $bowls): array
+    {
+        $strokes = self::strokes($bowls);
+        $foiled = [];
+        foreach ($strokes as $laid) {
+            $foiled[$laid->bowl->round] = ($foiled[$laid->bowl->round] ?? false) || $laid->divides();
+        }
+        $groups = self::byPlace($zone, $strokes);
         $whole = array_sum(array_map(static fn (array $group): int => $group['weight'], $groups));
         $found = [];
         foreach ($groups as $group) {
@@ -38,24 +64,23 @@ final class Strands
                 $group['cells'],
                 count($groups) > 1,
             )];
-            foreach (self::byRound($group['strokes']) as $laid) {
-                $strands = self::divide($strands, $laid, $group['cells']);
+            foreach (self::byRound($group['strokes']) as $round => $laid) {
+                $strands = self::divide($strands, $laid, $group['cells'], $foiled[$round] ?? false);
             }
             $found = [...$found, ...$strands];
         }
 
-        return self::merged($found);
+        return $found;
     }
 
     /**
      * Cells that meet the same strokes.
      *
-     * @param  list<PlacedBowl>  $bowls
+     * @param  list<Laid>  $strokes
      * @return non-empty-list<array{weight: int, cells: list<Cell>, strokes: list<Laid>}>
      */
-    private static function byPlace(CanvasZone $zone, array $bowls): array
+    private static function byPlace(CanvasZone $zone, array $strokes): array
     {
-        $strokes = self::strokes($bowls);
         $covers = array_map(
             static fn (Laid $laid): array => array_fill_keys(
                 array_map(static fn (Cell $cell): string => $cell->key(), Coverage::cells($laid->stroke)),
@@ -131,22 +156,65 @@ final class Strands
      * @param  non-empty-list<Strand>  $strands
      * @param  non-empty-list<Laid>  $round
      * @param  list<Cell>  $cells
+     * @param  bool  $foiled  the round has foils somewhere on the head
      * @return non-empty-list<Strand>
      */
-    private static function divide(array $strands, array $round, array $cells): array
+    private static function divide(array $strands, array $round, array $cells, bool $foiled): array
     {
         $parts = self::parts($round, $cells);
         $between = array_values(array_filter($round, static fn (Laid $laid): bool => $laid->isBetween()));
+        // What goes between foils that nobody has placed yet leaves them their half.
+        $leaves = $parts === [] && $between !== [] && ! $foiled;
+        $over = array_values(array_filter(
+            $round,
+            static fn (Laid $laid): bool => ! $laid->divides() && ! (($parts !== [] || $leaves) && $laid->isBetween()),
+        ));
+        $dividing = array_values(array_filter($round, static fn (Laid $laid): bool => $laid->divides()));
+        $first = array_values(array_filter($over, static fn (Laid $laid): bool => $laid->goesBefore($dividing)));
+        $then = array_values(array_filter($over, static fn (Laid $laid): bool => ! $laid->goesBefore($dividing)));
+        $strands = self::covered($strands, $first);
         if ($parts !== []) {
             $strands = self::taken($strands, $parts, $between);
+        } elseif ($leaves) {
+            $strands = self::halved($strands, $between);
         }
-        $over = array_values(array_filter($round, static fn (Laid $laid): bool => ! $laid->divides() && ! ($parts !== [] && $laid->isBetween())));
 
-        return array_map(static fn (Strand $strand): Strand => $strand->with(
-            $strand->kind,
-            $strand->share,
-            ...array_map(static fn (Laid $laid): array => $laid->as(), $over),
-        ), $strands);
+        return self::covered($strands, $then);
+    }
+
+    /**
+     * What lies on all of the hair there, but for what is closed in a foil or under a shield by then.
+     *
+     * @param  non-empty-list<Strand>  $strands
+     * @param  list<Laid>  $over  in the order they go on
+     * @return non-empty-list<Strand>
+     */
+    private static function covered(array $strands, array $over): array
+    {
+        return array_map(static function (Strand $strand) use ($over): Strand {
+            foreach ($over as $laid) {
+                $strand = $strand->isClosedTo($laid) ? $strand : $strand->with($strand->kind, $strand->share, $laid->as());
+            }
+
+            return $strand;
+        }, $strands);
+    }
+
+    /**
+     * @param  non-empty-list<Strand>  $strands
+     * @param  list<Laid>  $between
+     * @return non-empty-list<Strand>
+     */
+    private static function halved(array $strands, array $between): array
+    {
+        $takes = Number::WeaveTakes->value();
+        $found = [];
+        foreach ($strands as $strand) {
+            $found = [...$found, ...self::covered([$strand->with(StrandKind::Between, $strand->share->times($takes))], $between)];
+            $found[] = $strand->with(StrandKind::Left, $strand->share->times(Fraction::one()->minus($takes)));
+        }
+
+        return $found;
     }
 
     /**
@@ -199,7 +267,7 @@ final class Strands
         }
 
         // Wedges, panels, every other section: the pattern deals out all the hair.
-        return $laid->partners === [] ? Number::WeaveTakes->value() : Fraction::one();
+        return $laid->stroke->with === [] ? Number::WeaveTakes->value() : Fraction::one();
     }
 
     /**
@@ -238,11 +306,10 @@ final class Strands
                 $left = $left->minus($share);
             }
             if (! $left->isZero() && ! $left->isNegative()) {
-                $found[] = $strand->with(
-                    $between === [] ? StrandKind::Left : StrandKind::Between,
-                    $left,
-                    ...array_map(static fn (Laid $laid): array => $laid->as(), $between),
-                );
+                $found = [...$found, ...self::covered(
+                    [$strand->with($between === [] ? StrandKind::Left : StrandKind::Between, $left)],
+                    $between,
+                )];
             }
         }
 
@@ -260,7 +327,7 @@ final class Strands
     }
 
     /**
-     * Strands that meet the same bowls in the same place along the hair are one kind.
+     * Strands that meet the same bowls, laid in the same way in the same place along the hair, are one kind.
      *
      * @param  non-empty-list<Strand>  $strands
      * @return non-empty-list<Strand>
@@ -271,7 +338,7 @@ final class Strands
         foreach ($strands as $strand) {
             $key = json_encode([
                 $strand->kind, $strand->span(), array_map(static fn (array $each): array => [
-                    $each['bowl']->round, $each['bowl']->sheet->letter, $each['stroke']->words(),
+                    $each['bowl']->round, $each['bowl']->sheet->letter, $each['stroke']->manner(),
                 ], $strand->laid),
             ], JSON_THROW_ON_ERROR);
             $same = $found[$key] ?? null;
@@ -284,7 +351,13 @@ final class Strands
             );
         }
         usort($found, static fn (Strand $one, Strand $other): int => $other->share->compare($one->share));
+        $names = array_map(static fn (Strand $strand): string => serialize($strand->name()), $found);
+        $alike = array_count_values($names);
 
-        return $found;
+        return array_map(
+            static fn (Strand $strand, string $name): Strand => $alike[$name] > 1 ? $strand->bySpan() : $strand,
+            $found,
+            $names,
+        );
     }
 }

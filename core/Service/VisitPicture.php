@@ -62,8 +62,9 @@ final readonly class VisitPicture
                 $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules, self::hasLightener($part['strands']));
             }
         }
+        $head = Strands::ofHead($bowls);
         foreach ($bowls as $bowl) {
-            $amounts[$bowl->sheet->letter] = PlacedAmount::of($bowl, $canvas, $bowls);
+            $amounts[$bowl->sheet->letter] = PlacedAmount::of($bowl, $canvas, $head);
         }
 
         return new self(

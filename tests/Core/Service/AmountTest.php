@@ -13,6 +13,7 @@ use Core\Practice\HouseRules;
 use Core\Service\MapCautions;
 use Core\Service\PlacedAmount;
 use Core\Service\PlacedBowl;
+use Core\Service\Strands;
 use Tests\Core\Record\Ladder;
 
 /** @param  array<string, mixed>  $more */
@@ -72,15 +73,31 @@ it('takes between foils what the counted foils leave', function (?int $foils, ar
     $others = $foils === null ? [] : [onHead(['letter' => 'L', 'line' => 'L', 'place' => [
         ['regions' => $regions, 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => $foils],
     ]])];
-    expect(PlacedAmount::of($between, readZones([]), [$between, ...$others])?->most->text())->toBe($most);
+    expect(PlacedAmount::of($between, readZones([]), Strands::ofHead([...$others, $between]))?->most->text())->toBe($most);
 })->with([
-    // Mids and ends all over take up to 210 g (70 % of 300 g); ten foils up to 35 g.
+    // Mids and ends all over take up to 210 g (70 % of 300 g). A foil takes an eightieth of the head, a tenth is always left.
     'nobody has counted them' => [null, [], '105 g'],
-    'twenty' => [20, [], '140 g'],
-    'forty' => [40, [], '70 g'],
+    'twenty' => [20, [], '158 g'],
+    'forty' => [40, [], '105 g'],
     'more than the hair' => [80, [], '21 g'],
-    'on the top alone' => [20, ['top', 'crown'], '140 g'],
+    'on the top alone' => [20, ['top', 'crown'], '158 g'],
 ]);
+
+it('asks for no more than the hair that it reaches', function () {
+    $all = ['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'global'];
+    $foils = onHead(['letter' => 'L', 'line' => 'L', 'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 40]]]);
+    $shield = onHead(['letter' => 'S', 'purpose' => 'protect', 'place' => [['regions' => [], 'spans' => ['ends'], 'method' => 'protect']]]);
+    $most = static fn (PlacedBowl $bowl, PlacedBowl ...$others): ?string => PlacedAmount::of(
+        $bowl,
+        readZones([]),
+        Strands::ofHead([...array_values($others), $bowl]),
+    )?->most->text();
+    $colour = onHead(['place' => [$all]]);
+    // Foils hold half of the head; ends are 30 % of the strand, mids 40 %: 210 g, 105 g and 120 g of 300 g.
+    expect($most($colour))->toBe('210 g')->and($most($colour, $foils))->toBe('105 g')->and($most($colour, $shield))->toBe('120 g')
+        // What is taken through at the end comes from the root.
+        ->and($most(onHead(['through' => 10, 'place' => [['regions' => [], 'spans' => ['root', 'regrowth']]]])))->toBe('150 g');
+});
 
 it('takes a glaze on the lengths for a gloss, and three parts for three', function () {
     $glaze = onHead(['line' => 'D', 'ratio' => '1:2', 'parts' => [

@@ -59,6 +59,39 @@ it('puts what goes between the foils on what they leave, and what goes over all 
     ))->toBe(['between 70 CG', 'taken 20 AG', 'taken 10 BG']);
 });
 
+it('lays nothing on hair that is closed up in foils, and all of it where colour went on before them', function () use ($zone) {
+    $foils = ['method' => 'fine-foils', 'foils' => 20];
+    $colour = static fn (array $more = []): Core\Service\PlacedBowl => colourBowl('C', ['method' => 'global'] + $more);
+    expect(shown($zone(), $colour(), powder(0, 'L', $foils)))->toBe(['left 75 C', 'taken 25 L'])
+        ->and(shown($zone(), powder(0, 'L', $foils), $colour()))->toBe(['left 75 C', 'taken 25 L'])
+        ->and(shown($zone(), $colour(['order' => 1]), powder(0, 'L', ['order' => 2] + $foils)))->toBe(['left 75 C', 'taken 25 CL'])
+        ->and(shown($zone(), $colour(['order' => 2]), powder(0, 'L', ['order' => 1] + $foils)))->toBe(['left 75 C', 'taken 25 L'])
+        // A gloss, what goes on damp hair, and what is to run over come when the foils are out.
+        ->and(shown($zone(), powder(0, 'L', $foils), gloss(0)))->toBe(['left 75 G', 'taken 25 LG'])
+        ->and(shown($zone(), powder(0, 'L', $foils), $colour(['hair' => 'damp'])))->toBe(['left 75 C', 'taken 25 LC'])
+        ->and(shown($zone(), powder(0, 'L', $foils), $colour(['overlaps' => true])))->toBe(['left 75 C', 'taken 25 LC'])
+        // Paint in the open air is no foil, and a film is one.
+        ->and(shown($zone(), powder(0, 'L', ['method' => 'hand-painted']), $colour()))->toBe(['taken 50 LC', 'left 50 C'])
+        ->and(shown($zone(), powder(0, 'L', ['method' => 'painted-film']), $colour()))->toBe(['taken 50 L', 'left 50 C']);
+});
+
+it('lays nothing on what is shielded in that round, but what is taken through at its end', function () use ($zone) {
+    $shield = inRound(0, Ladder::bowl(['powder' => 'all'], ['d10' => 'all'], [
+        'letter' => 'S', 'line' => 'L', 'purpose' => 'protect', 'place' => [['regions' => [], 'spans' => ['ends'], 'method' => 'protect']],
+    ]));
+    $all = $zone(['spans' => ['mids', 'ends']]);
+    // The shield lies on the ends: three of the seven tenths that mids and ends are.
+    expect(shown($all, colourBowl('C', ['method' => 'global']), $shield))->toBe(['whole 57.1 C', 'whole 42.9'])
+        ->and(shown($all, $shield, colourBowl('C', ['method' => 'global'], round: 1)))->toBe(['whole 57.1 C', 'whole 42.9 C'])
+        ->and(shown($all, $shield, colourBowl('C', ['method' => 'between-foils'])))->toBe(['between 28.6 C', 'left 28.6', 'between 21.4', 'left 21.4']);
+});
+
+it('takes what goes between foils for all the hair where none are, and for half where nobody has placed any', function () use ($zone) {
+    $between = colourBowl('B', ['method' => 'between-foils']);
+    expect(shown($zone(), $between))->toBe(['between 50 B', 'left 50'])
+        ->and(shown($zone(['regions' => ['nape']]), colourBowl('L', ['regions' => ['top'], 'method' => 'fine-foils', 'foils' => 12]), $between))->toBe(['whole 100 B']);
+});
+
 it('deals out the hair as the pattern says', function (string $pattern, array $with, array $shown) use ($zone) {
     $bowls = [colourBowl('A', ['method' => 'blocks', 'pattern' => $pattern, 'with' => $with])];
     foreach ($with as $letter) {
@@ -115,6 +148,18 @@ it('keeps the root apart from the lengths where a bowl lies on one of them', fun
     $found = Strands::of($zone, [colourBowl('A', ['spans' => ['root']])]);
     expect(array_map(static fn (Strand $strand): array => $strand->letters(), $found))->toBe([[], ['A']])
         ->and($found[1]->span()?->value)->toBe('root')->and($found[0]->span()?->value)->toBe('mids');
+});
+
+it('gives no two kinds of strand one name', function () {
+    // The same foils over the regrowth and the mids of two regions, and a colour on the mids alone.
+    $found = Strands::of(canvasOf(['spans' => ['regrowth', 'mids'], 'regions' => ['left', 'right'], 'level' => '6'])->zones[0], [
+        colourBowl('A', ['spans' => ['regrowth', 'mids'], 'method' => 'fine-foils', 'foils' => 10]),
+        colourBowl('B', ['spans' => ['mids'], 'method' => 'global']),
+    ]);
+    $names = array_map(static fn (Strand $strand): string => said($strand->name()), $found);
+    expect($names)->toContain('in A, mids, left side, right side', 'in A, regrowth, left side, right side')
+        ->and(array_unique($names))->toHaveCount(count($names))
+        ->and(array_unique(array_map(static fn (Strand $strand): string => $strand->key(), $found)))->toHaveCount(count($names));
 });
 
 it('adds up to the whole zone, whatever is laid on it', function () {
