@@ -17,8 +17,12 @@ final readonly class PouredBowls
     {
     }
 
-    /** Null where nothing of it was mixed, or where it came out as it was planned. */
-    public function sheet(Bowl $bowl, Visit $visit): ?BowlSheet
+    /**
+     * Null where nothing of it was mixed, or where it came out as it was planned.
+     *
+     * @param  ?BowlSheet  $typed  the bowl as it is being changed: where it lies, how long; what went in went in
+     */
+    public function sheet(Bowl $bowl, Visit $visit, ?BowlSheet $typed = null): ?BowlSheet
     {
         $finished = $this->batches->finished($bowl);
         if ($finished->isEmpty() || $bowl->isSetAside()) {
@@ -26,7 +30,7 @@ final readonly class PouredBowls
         }
         try {
             $shelf = $this->shelves->forVisit($visit);
-            $sheet = $this->rows->sheet($bowl, $shelf);
+            $sheet = $typed ?? $this->rows->sheet($bowl, $shelf);
             $asPlanned = $sheet->bowl !== null && $finished->count() === 1
                 && $this->batches->followsPlan($bowl) && $this->batches->addedInto($bowl) === [];
 

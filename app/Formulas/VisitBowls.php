@@ -6,74 +6,115 @@ namespace App\Formulas;
 
 use App\Models\Bowl;
 use App\Models\Visit;
+use Carbon\CarbonImmutable;
 use Core\CoreException;
 use Core\Formula\BowlSheet;
-use Core\Practice\HouseRules;
 use Core\Service\PlacedBowl;
-use Core\Shelf\Shelf;
 
 /** A visit's bowls as the core places them: in the order of their rounds, patterns shared. */
 final readonly class VisitBowls
 {
-    public function __construct(private SalonShelf $shelves, private BowlRows $rows)
-    {
+    public function __construct(
+        private SalonShelf $shelves,
+        private BowlRows $rows,
+        private PouredBowls $poured,
+        private ClockRows $clocks,
+    ) {
     }
 
     /**
+     * As they are planned.
+     *
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by
+     *     bowl id
+     * @return list<PlacedBowl> those that can be read; one that was set aside goes nowhere
+     */
+    public function placed(Visit $visit, array $drafts = []): array
+    {
+        return $this->each($visit, $drafts, [], fn (array $json, ?Bowl $bowl, int $round): ?PlacedBowl => $this->place(
+            $this->read($json, $visit),
+            $round,
+            $visit,
+        ));
+    }
+
+    /**
+     * As they are: what was mixed with what went in, what was rinsed as long as it was on, and all else as it is planned.
+     *
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by
      *     bowl id
      * @param  list<string>  $without  ids of bowls seen as if nobody planned them
-     * @return list<PlacedBowl> those that can be read; one that was set aside goes nowhere
+     * @return list<PlacedBowl>
      */
-    public function placed(Visit $visit, array $drafts = [], array $without = []): array
+    public function asTheyAre(Visit $visit, array $drafts = [], array $without = []): array
     {
-        $shelf = $this->shelves->forVisit($visit);
-        $placed = [];
+        return $this->each($visit, $drafts, $without, function (array $json, ?Bowl $bowl, int $round) use ($visit): ?PlacedBowl {
+            $sheet = $this->read($json, $visit);
+            $poured = $bowl === null || $sheet === null ? null : $this->poured->sheet($bowl, $visit, $sheet);
+
+            return $this->place(
+                $poured ?? $sheet,
+                $round,
+                $visit,
+                $bowl === null ? null : $this->clocks->clock($bowl, $visit, CarbonImmutable::now())->processed,
+            );
+        });
+    }
+
+    /**
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts
+     * @param  list<string>  $without
+     * @param  callable(array<string, mixed>, ?Bowl, int): ?PlacedBowl  $placed
+     * @return list<PlacedBowl>
+     */
+    private function each(Visit $visit, array $drafts, array $without, callable $placed): array
+    {
+        $found = [];
         foreach ($visit->rounds as $at => $round) {
-            $sheets = [];
+            $here = [];
             foreach ($round->bowls as $bowl) {
-                if ($bowl->isSetAside()) {
-                    continue;
+                if (! $bowl->isSetAside()) {
+                    $here[$bowl->id] = [$drafts[$bowl->id]['sheet'] ?? $bowl->sheet, $bowl];
                 }
-                $sheets[$bowl->id] = $drafts[$bowl->id]['sheet'] ?? $bowl->sheet;
             }
             foreach ($drafts as $id => $draft) {
                 if ($draft['round'] === $round->id) {
-                    $sheets[$id] ??= $draft['sheet'];
+                    $here[$id] ??= [$draft['sheet'], null];
                 }
             }
-            foreach (array_diff_key($sheets, array_flip($without)) as $json) {
-                $one = $this->one($json, $at, $shelf, $visit->rules());
-                if ($one !== null) {
-                    $placed[] = $one;
-                }
+            foreach (array_diff_key($here, array_flip($without)) as [$json, $bowl]) {
+                $found[] = $placed($json, $bowl, $at);
             }
         }
 
-        return PlacedBowl::sharing($placed);
+        return PlacedBowl::sharing(array_values(array_filter($found)));
     }
 
     /** @param  array<string, mixed>  $json */
-    private function one(array $json, int $round, Shelf $shelf, HouseRules $rules): ?PlacedBowl
+    private function read(array $json, Visit $visit): ?BowlSheet
     {
         try {
-            $sheet = $this->rows->read($json, $shelf);
+            return $this->rows->read($json, $this->shelves->forVisit($visit));
         } catch (CoreException) {
             // Half typed, or not on the shelf any more: its own page says so.
             return null;
         }
-        $line = $shelf->line($sheet->line);
-        if ($line === null) {
+    }
+
+    private function place(?BowlSheet $sheet, int $round, Visit $visit, ?int $processed = null): ?PlacedBowl
+    {
+        $line = $sheet === null ? null : $this->shelves->forVisit($visit)->line($sheet->line);
+        if ($sheet === null || $line === null) {
             return null;
         }
         try {
-            $known = $this->rows->known($sheet, $rules);
+            $known = $this->rows->known($sheet, $visit->rules());
         } catch (CoreException) {
             // What contradicts itself lies where it lies.
             $known = null;
         }
 
-        return PlacedBowl::of($round, $sheet, $line, $known, $rules);
+        return PlacedBowl::of($round, $sheet, $line, $known, $visit->rules(), $processed);
     }
 
     /** Null where the shelf does not know it any more. */

@@ -26,7 +26,7 @@ final readonly class VisitPictures
      */
     public function of(Visit $visit, ?Canvas $canvas = null, array $drafts = [], array $without = []): VisitPicture
     {
-        $bowls = $this->bowls->placed($visit, $drafts, $without);
+        $bowls = $this->bowls->asTheyAre($visit, $drafts, $without);
         $head = $canvas ?? $this->canvases->canvas($visit);
 
         return VisitPicture::of(

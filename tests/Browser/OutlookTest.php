@@ -69,8 +69,11 @@ it('tries more of a shade and a bowl less, and keeps only what is kept', functio
     $this->see($page, '.what-if .slide label', '6C: 4 parts');
     $this->press($page, '.what-if .chip', 'without A');
     $this->see($page, '.outlook-swatches', 'expected –');
-    // Away from the trial nothing of it is shown; back at it, it is still there.
+    // It goes along from station to station, and says what it is; where nothing can be tried, nothing of it is shown.
     $this->press($page, '.station', 'Place');
+    $this->see($page, '.outlook-swatches', 'expected –');
+    $this->see($page, '.what-if [role=status]', 'Tried, not planned');
+    $this->press($page, '.station', 'Read');
     $this->see($page, '.outlook-swatches', 'expected 5');
     $this->press($page, '.station', 'Formulate');
     $this->see($page, '.outlook-swatches', 'expected –');
@@ -83,6 +86,30 @@ it('tries more of a shade and a bowl less, and keeps only what is kept', functio
     $this->see($page, '.desk-foot [role=status]', 'Draft');
     $this->see($page, '.desk', '7.3 g'); // A sixth of 44 g each beside four sixths: not 11 g any more.
     $this->press($page, '.desk-foot button', 'Undo changes');
+});
+
+it('asks of a bowl that is on the hair how long it stays, and of nothing else', function () {
+    $page = $this->browser();
+    $this->signIn($page, 'tomasz');
+    $visit = $this->visitOf($page, 'Teodora Petrova');
+    $page->get($this->address("/visits/{$visit['id']}?at=run"));
+    $this->press($page, '.what-if > summary');
+    $planned = (int) $this->see($page, '.what-if .slide label')->getText();
+    expect($page->findElements(WebDriverBy::cssSelector('.what-if .what-if-shade, .what-if [role=group]')))->toBe([]);
+    $slide = fn (int $minutes) => $page->executeScript("const slide = document.querySelector('#what-if-minutes'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slide, '{$minutes}'); slide.dispatchEvent(new Event('input', { bubbles: true }))");
+    $kept = fn (): mixed => $this->visitOf($page, 'Teodora Petrova')['rounds'][0]['bowls'][0]['sheet']['minutes'] ?? null;
+    $before = $kept();
+    $slide(12);
+    $this->see($page, '.what-if [role=status]', 'Tried, not planned');
+    expect($kept())->toBe($before);
+    foreach ([$planned - 1, $planned] as $minutes) {
+        $slide($minutes);
+        $this->press($page, '#what-if-keep');
+        for ($until = microtime(true) + 5; $kept() !== $minutes && microtime(true) < $until;) {
+            usleep(100_000);
+        }
+        expect($kept())->toBe($minutes);
+    }
 });
 
 it('keeps the answer that a slip of the ratio was meant', function () {

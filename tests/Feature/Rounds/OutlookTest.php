@@ -77,6 +77,29 @@ it('tells what the same bowls came to last time, and no more once a bowl is anot
     expect($v->refresh()->visit['picture']['zones'][0]['lastTime'])->toBeNull();
 });
 
+it('looks ahead from what was poured, and from how long it was on, not from what was planned', function () {
+    $v = new RealVisit($this, 'As it is');
+    $v->canvas(['lengths' => ['spans' => ['mids', 'ends'], 'level' => '9', 'history' => 'lightened', 'wish' => ['level' => '7', 'tone' => ['natural']]]]);
+    $v->bowl('Colour', 'A', 'Lengths', 'Tidewater', ['6N' => '?', '8N' => '20 g'], [10 => '?'], null, [
+        'place' => [['regions' => [], 'spans' => ['mids', 'ends']]], 'minutes' => 35,
+    ]);
+    $v->testSkin()->refresh();
+    $level = fn (): float => (float) substr((string) strstr($v->refresh()->visit['picture']['zones'][0]['expected']['words'], ' '), 1);
+    $planned = $level();
+    // A lot of the six: the mixture is deeper than anybody could know before.
+    $v->weigh('A', [$v->product('Tidewater', '6N') => '60 g', $v->developer(10) => '120 g']);
+    $poured = $level();
+    expect($poured)->toBeLessThan($planned - 0.2);
+    // What is asked of a bowl that is mixed is asked of what is in it.
+    $asked = fn (int $minutes): float => (float) substr((string) strstr($this->postJson("/api/visits/{$v->visit['id']}/picture", [
+        'drafts' => [['id' => $v->of('A')['id'], 'round' => $v->visit['rounds'][0]['id'], 'bowl' => ['minutes' => $minutes] + $v->of('A')['sheet']]],
+    ])->assertOk()->json('zones.0.expected.words'), ' '), 1);
+    expect($asked(35))->toBe($poured)->and($asked(10))->toBeGreaterThan($poured + 0.3);
+    // Rinsed long before its time: lighter than if it had stayed.
+    $v->stamp('A', 'began', 'completed')->after(10)->stamp('A', 'rinsed');
+    expect($level())->toBeGreaterThan($poured + 0.3)->and($level())->toBe($asked(10));
+});
+
 it('says at the bench that a bowl is mixed long before its turn, and not once it is near', function () {
     $v = new RealVisit($this, 'Too early');
     $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => 'all'], [20 => 'all'], ['colour', '40 g'], ['minutes' => 45]);

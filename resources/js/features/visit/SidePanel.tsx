@@ -21,10 +21,10 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
               {zone.name} <span className="quiet">{zone.headline}</span>
             </h3>
             <div className="outlook-swatches">
-              <Swatch label="now" swatch={zone.now} />
-              <Swatch label="wish" swatch={zone.wish} />
-              {zone.reached === null ? null : <Swatch label="reached" swatch={zone.reached} />}
-              {zone.reached?.last === true ? null : <Swatch label="expected" swatch={zone.expected} sketch />}
+              <Swatch label={t`now`} swatch={zone.now} />
+              <Swatch label={t`wish`} swatch={zone.wish} />
+              {zone.reached === null ? null : <Swatch label={t`reached`} swatch={zone.reached} />}
+              {zone.reached?.last === true ? null : <Swatch label={t`expected`} swatch={zone.expected} sketch />}
             </div>
             {zone.lastTime === null || zone.reached?.last === true ? null : (
               <p className="outlook-words"><Trans><strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls: {zone.lastTime.words}, good</Trans></p>
@@ -56,7 +56,7 @@ function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { wo
       <span style={swatch === null ? undefined : { background: swatch.swatch }} title={swatch?.words} />
       <figcaption>
         {label}
-        {swatch === null ? ' –' : ` ${/level ([\d.]+)/.exec(swatch.words)?.[1] ?? ''}`}
+        {swatch === null ? ' –' : ` ${/\d+(?:[.,]\d+)?/.exec(swatch.words)?.[0] ?? ''}`}
       </figcaption>
     </figure>
   )

@@ -4,7 +4,7 @@ import type { Visit } from './shapes'
 
 export const STATIONS = ['read', 'canvas', 'formulate', 'place', 'run', 'close'] as const
 export type Station = (typeof STATIONS)[number]
-const WORDS: Record<Station, string> = { read: t`Read`, canvas: t`Canvas`, formulate: t`Formulate`, place: t`Place`, run: t`Run`, close: t`Close` }
+export const STATION_WORDS: Record<Station, string> = { read: t`Read`, canvas: t`Canvas`, formulate: t`Formulate`, place: t`Place`, run: t`Run`, close: t`Close` }
 
 /** The station an address names; else the bowls. */
 export function stationOf(at: string | null, visit: Visit): Station {
@@ -23,7 +23,7 @@ export function Stations({ now, visit, onGo }: { now: Station; visit: Visit; onG
     <div className="stations" role="tablist" aria-label={t`Order of work`}>
       {STATIONS.map((station, index) => (
         <button key={station} type="button" role="tab" id={`at-${station}`} aria-selected={station === now} className="station" onClick={() => { onGo(station) }}>
-          <span className="station-number" aria-hidden="true">{index + 1}</span> {WORDS[station]}
+          <span className="station-number" aria-hidden="true">{index + 1}</span> {STATION_WORDS[station]}
           {waiting[station] === undefined ? null : <span className="station-waits">! {waiting[station]}</span>}
         </button>
       ))}

@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro'
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/react-query'
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useEffect, useMemo, useState } from 'react'
 import { Link, useParams, useSearchParams } from 'react-router'
 import { deviceKeep } from '../../shared/keep/keep'
@@ -8,7 +8,7 @@ import { onSent } from '../../shared/outbox/kept'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
-import { tryChange, picture as pictureQuery, visit as visitQuery } from './api'
+import { picture as pictureQuery, retimeBowl, tryChange, visit as visitQuery } from './api'
 import { canvasDrafts, type CanvasDraft } from './canvasDraft'
 import { CanvasStation } from './CanvasStation'
 import { CloseStation } from './CloseStation'
@@ -19,7 +19,7 @@ import { ReadStation } from './ReadStation'
 import { RoundList } from './RoundList'
 import { RunStation } from './RunStation'
 import { SidePanel } from './SidePanel'
-import { STATIONS, stationOf, Stations } from './Stations'
+import { STATION_WORDS, STATIONS, stationOf, Stations } from './Stations'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Picture, Visit } from './shapes'
 import { useKeys } from '../../shared/ui/useKeys'
@@ -78,10 +78,16 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
     go({ bowl: draft.id, at: station === 'place' ? 'place' : 'formulate' })
   }
   const [tries, setTrial] = useState<{ id: string; trial: Trial }>({ id: '', trial: {} })
-  // Only beside what is tried: from another bowl or station nobody would see that the outlook is of a trial.
-  const trial = tries.id === chosen && station === 'formulate' && editable ? tries : { id: '', trial: {} }
+  // Only beside what is tried: from another bowl nobody would see that the outlook is of a trial.
+  const asks = editable && station !== 'read' && station !== 'close'
+  const trial = tries.id === chosen && asks ? tries : { id: '', trial: {} }
   const picture = usePicture(visit, withTrial(visit, shelf, drafts, trial), canvasDraft, trial.trial.without === true ? trial.id : null)
   const [refused, setRefused] = useState<Error | null>(null)
+  const retime = useMutation({
+    mutationFn: (draft: Draft) => retimeBowl(visit.id, draft.id, draft.version ?? 0, { minutes: draft.sheet.minutes }, draft.sheet.letter),
+    onSuccess: (now) => { queries.setQueryData(visitQuery(visit.id).queryKey, now) },
+    onError: setRefused,
+  })
   // A suggestion is a draft like any other: seen, changed, saved, or dropped.
   const takeSuggested = (suggestion: Picture['suggestions'][number]) => {
     const target = draftOf(visit, drafts, suggestion.change?.letter)
@@ -105,6 +111,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
   const round = freshChosen?.round ?? visit.rounds.find((each) => each.bowls.some((other) => other.id === bowl?.id))?.id ?? ''
   const draft = (chosen === null ? undefined : drafts[chosen]) ?? freshChosen ?? (bowl === null ? null : { id: bowl.id, round, version: bowl.version, sheet: bowl.sheet })
   const desk = { visit, shelf, bowl, draft, dirty: chosen !== null && drafts[chosen] !== undefined, editable, picture, onDraft, onDrop, onSettled, onAdded: (id: string) => { go({ bowl: id }) } }
+  const mixed = bowl !== null && bowl.batches.length > 0
   const letters = [...bowls.map((each) => each.letter), ...fresh.map((each) => each.sheet.letter)]
   return (
     <div className="page visit">
@@ -119,7 +126,7 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
         <nav aria-label={t`Bowls`} className="visit-rail">
           <RoundList visit={visit} shelf={shelf} fresh={fresh} drafts={drafts} chosen={chosen} editable={editable} onChoose={(id) => { go({ bowl: id }) }} onAdd={add} />
         </nav>
-        <section className="card-paper desk" aria-label={station}>
+        <section className="card-paper desk" aria-label={STATION_WORDS[station]}>
           {station === 'read' ? <ReadStation visit={visit} formulates={formulates} /> : null}
           {station === 'canvas' ? <CanvasStation visit={visit} ladder={shelf.ladder} picture={picture} draft={canvasDraft} editable={editable} onSettled={onSettled} onDraft={(next) => { setCanvasDraft(canvasDrafts.write(visit.id, next)) }} /> : null}
           {station === 'formulate' ? <FormulateStation {...desk} letters={letters} onSuggested={takeSuggested} /> : null}
@@ -128,15 +135,17 @@ function Workspace({ visit, shelf, formulates, error }: { visit: Visit; shelf: S
           {station === 'close' ? <CloseStation visit={visit} ladder={shelf.ladder} formulates={formulates} /> : null}
         </section>
         <SidePanel visit={visit} picture={picture} withMap={station !== 'place' && station !== 'canvas'}>
-          {draft !== null && editable && (bowl === null || bowl.batches.length === 0) && station === 'formulate' ? (
+          {draft !== null && asks && (bowl === null || bowl.clock.state !== 'rinsed') ? (
             <WhatIf
               draft={draft}
               shelf={shelf}
               trial={trial.id === draft.id ? trial.trial : {}}
               onTry={(next) => { setTrial({ id: draft.id, trial: next }) }}
+              mixed={mixed}
               fillers={picture.suggestions.flatMap(({ key, words, sheet, first }) => (key.startsWith('fill-') && sheet !== null ? [{ words, sheet, first }] : []))}
               onKeep={(next, filler) => {
-                onDraft(next)
+                if (mixed) retime.mutate(next)
+                else onDraft(next)
                 if (filler !== undefined) onDraft(suggestedDraft(visit, letters, filler))
                 setTrial({ id: '', trial: {} })
               }}

@@ -10,17 +10,20 @@ type WhatIfProps = {
   trial: Trial
   /** The fillers that the outlook asks for now. */
   fillers: Filler[]
+  /** What went into it went in: how long it stays is all that is still open. */
+  mixed: boolean
   onTry: (trial: Trial) => void
   onKeep: (draft: Draft, filler?: Filler) => void
 }
 
-/** What if: the bowl under the hand with other minutes, another strength, more of a shade, on damp hair, over a filler, or not at all; the ribbons move as one drags. */
-export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfProps) {
+/** What if: the chosen bowl with other minutes, another strength, more of a shade, on damp hair, over a filler, or not at all; the ribbons move as one drags. */
+export function WhatIf({ draft, shelf, trial, fillers, mixed, onTry, onKeep }: WhatIfProps) {
   const line = shelf.lines.find((each) => each.id === draft.sheet.line)
   if (line === undefined) return null
   const planned = Number(draft.sheet.minutes ?? '')
   const minutes = trial.minutes ?? (Number.isFinite(planned) && planned > 0 ? planned : line.window.target)
-  const developers = shelf.developers.filter((each) => line.developers.includes(each.id))
+  const developers = mixed ? [] : shelf.developers.filter((each) => line.developers.includes(each.id))
+  const water = { dry: t`dry`, damp: t`damp` }
   return (
     <details className="what-if">
       <summary>{t`What if ${draft.sheet.letter}…`}</summary>
@@ -35,12 +38,14 @@ export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfPr
           ))}
         </div>
       )}
-      <div className="chips" role="group" aria-label={t`Water`}>
-        {(['dry', 'damp'] as const).map((hair) => (
-          <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{hair}</button>
-        ))}
-      </div>
-      {slidingShades(draft.sheet, line).map(({ product, value, unit, max, step }) => {
+      {mixed ? null : (
+        <div className="chips" role="group" aria-label={t`Water`}>
+          {(['dry', 'damp'] as const).map((hair) => (
+            <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{water[hair]}</button>
+          ))}
+        </div>
+      )}
+      {(mixed ? [] : slidingShades(draft.sheet, line)).map(({ product, value, unit, max, step }) => {
         const now = trial.shares?.[product] ?? `${String(value)}${unit === '' ? '' : ` ${unit}`}`
         const code = line.products.find((each) => each.id === product)?.code ?? product
         return (
@@ -50,13 +55,14 @@ export function WhatIf({ draft, shelf, trial, fillers, onTry, onKeep }: WhatIfPr
           </div>
         )
       })}
-      <div className="chips" role="group" aria-label={t`Bowls`}>
+      {mixed ? null : <div className="chips" role="group" aria-label={t`Bowls`}>
         {[...fillers, ...(trial.filler === undefined || fillers.some((each) => each.words === trial.filler?.words) ? [] : [trial.filler])].map((each) => (
           <button key={each.words} type="button" className="chip" aria-pressed={trial.filler?.words === each.words} onClick={() => { onTry({ ...trial, filler: trial.filler?.words === each.words ? undefined : each }) }}>{each.words}</button>
         ))}
         <button type="button" className="chip" aria-pressed={trial.without === true} onClick={() => { onTry({ ...trial, without: trial.without === true ? undefined : true }) }}>{t`without ${draft.sheet.letter}`}</button>
-      </div>
+      </div>}
       {trial.without === true ? <p className="quiet">{t`Only seen so: ${draft.sheet.letter} stays planned. “Take bowl out” below the formula ends it.`}</p> : null}
+      {isTried(trial) ? <p className="quiet" role="status">{t`Tried, not planned: the outlook here is of this.`}</p> : null}
       {isTried(trial) ? (
         <div className="chips">
           {trial.without === true ? null : <button type="button" className="chip" id="what-if-keep" onClick={() => { onKeep({ ...draft, sheet: tried(draft.sheet, line, trial) }, trial.filler) }}>{t`Keep it`}</button>}
