@@ -53,7 +53,9 @@ enum Number: string
     case LeastSeen = 'least-seen';
     case FillerHold = 'filler-hold';
     case BowlWorth = 'bowl-worth';
+    case ContrastWide = 'contrast-wide';
     case ContrastSeen = 'contrast-seen';
+    case ContrastNarrow = 'contrast-narrow';
     case RunsInto = 'runs-into';
     case NearColour = 'near-colour';
     case SameColour = 'same-colour';
@@ -212,7 +214,9 @@ enum Number: string
         'least-seen' => [1, 2, 'levels', Mark::Model, Override::Nobody, 'less expected of a bowl says nothing of what it did'],
         'filler-hold' => [1, 2, 'of the colour', Mark::Model, Override::Nobody, 'a filler is laid sheer: what follows covers it'],
         'bowl-worth' => [3, 2, 'CIEDE2000', Mark::Model, Override::Nobody, 'so much nearer to the wish must a further bowl bring it'],
+        'contrast-wide' => [1, 1, 'levels', Mark::Practice, Override::Nobody, 'so much apart is seen in wide sections'],
         'contrast-seen' => [3, 2, 'levels', Mark::Practice, Override::Nobody, 'less between two bowls needs wide sections to be seen'],
+        'contrast-narrow' => [2, 1, 'levels', Mark::Model, Override::Nobody, 'so much is seen in narrow sections: one level vanishes there, three show'],
         'runs-into' => [3, 1, 'levels', Mark::Model, Override::Nobody, 'so much darker, rinsed over lightened strands, stains them'],
         'near-colour' => [8, 1, 'CIEDE2000', Mark::Model, Override::Nobody, 'nearer is close to the wish'],
         'same-colour' => [3, 1, 'CIEDE2000', Mark::Model, Override::Nobody, 'nearer is the same colour from some steps away'],

@@ -10,6 +10,7 @@ use Core\Hair\Canvas;
 use Core\Hair\Cell;
 use Core\Hair\Coverage;
 use Core\Hair\HairHistory;
+use Core\Hair\Sections;
 use Core\Judgement\Caution;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
@@ -100,7 +101,7 @@ final class MapCautions
         $found = [];
         foreach ($bowls as $bowl) {
             foreach ($bowl->sheet->strokes as $stroke) {
-                foreach ($stroke->pattern === null || str_contains(mb_strtolower($stroke->width), 'wide') ? [] : $stroke->with as $letter) {
+                foreach ($stroke->pattern === null || Sections::of($stroke) === Sections::Wide ? [] : $stroke->with as $letter) {
                     [$one, $other] = [$levels[$bowl->sheet->letter] ?? null, $levels[$letter] ?? null];
                     if ($one === null || $other === null) {
                         continue;

@@ -6,6 +6,7 @@ namespace Core\Service;
 
 use Core\Colour\Lab;
 use Core\Fact;
+use Core\Hair\Sections;
 use Core\Pigment\HairColour;
 use Core\Pigment\Ladder;
 use Core\Pigment\Real;
@@ -20,12 +21,14 @@ final readonly class WholeHead
      * @param  Fraction  $level  of that mixture
      * @param  Fraction  $contrast  levels between the darkest and the lightest kind that is enough to be seen
      * @param  ?Fraction  $light  the share of those nearer to the lightest; null where there is no contrast
+     * @param  Sections  $sections  the widest that they lie in
      */
     private function __construct(
         public Lab $seen,
         public Fraction $level,
         public Fraction $contrast,
         public ?Fraction $light,
+        public Sections $sections,
     ) {
     }
 
@@ -37,9 +40,34 @@ final readonly class WholeHead
         $percent = $this->light->times(Fraction::of(100));
         [$light, $level, $contrast] = [$percent->decimal(0), $this->level->decimal(1), $this->contrast->decimal(1)];
 
-        return $this->contrast->compare(Number::ContrastSeen->value()) < 0
-            ? Fact::of('why.whole-head.soft', light: $light, level: $level, contrast: $contrast)
-            : Fact::of('why.whole-head.seen', light: $light, level: $level, contrast: $contrast);
+        return match (true) {
+            $this->contrast->compare($this->sections->seenFrom()) >= 0 => Fact::of('why.whole-head.seen', light: $light, level: $level, contrast: $contrast),
+            $this->sections === Sections::Wide => Fact::of('why.whole-head.soft-wide', light: $light, level: $level, contrast: $contrast),
+            default => Fact::of('why.whole-head.soft', light: $light, level: $level, contrast: $contrast),
+        };
+    }
+
+    /**
+     * Whole places side by side are as wide as sections get.
+     *
+     * @param  non-empty-list<StrandStory>  $strands
+     */
+    private static function sections(array $strands): Sections
+    {
+        $widths = [];
+        foreach ($strands as $story) {
+            foreach ($story->strand->laid as ['stroke' => $stroke]) {
+                if ($stroke->method?->isPartial() === true || $stroke->pattern !== null) {
+                    $widths[] = Sections::of($stroke);
+                }
+            }
+        }
+
+        return match (true) {
+            $widths === [], in_array(Sections::Wide, $widths, true) => Sections::Wide,
+            in_array(Sections::Usual, $widths, true) => Sections::Usual,
+            default => Sections::Narrow,
+        };
     }
 
     /** @param  non-empty-list<StrandStory>  $strands */
@@ -68,6 +96,7 @@ final readonly class WholeHead
             Real::hundredths(Ladder::level($seen)),
             $contrast,
             $contrast->compare(Number::SameLevel->value()) <= 0 ? null : $light,
+            self::sections($strands),
         );
     }
 }

@@ -146,6 +146,7 @@ return [
     'whole-head' => [
         'even' => 'From some steps away one colour, a :level.',
         'soft' => ':light % light; from some steps away a :level. :contrast levels apart: soft, narrow sections vanish.',
+        'soft-wide' => ':light % light; from some steps away a :level. :contrast levels apart: soft, even in wide sections.',
         'seen' => ':light % light; from some steps away a :level. :contrast levels apart: seen.',
     ],
     'remix' => [

@@ -146,6 +146,7 @@ return [
     'whole-head' => [
         'even' => 'A alguns passos uma só cor, um :level.',
         'soft' => ':light % claro; a alguns passos um :level. :contrast alturas de distância: suave, secções estreitas desaparecem.',
+        'soft-wide' => ':light % claro; a alguns passos um :level. :contrast alturas de distância: suave, mesmo em secções largas.',
         'seen' => ':light % claro; a alguns passos um :level. :contrast alturas de distância: vê-se.',
     ],
     'remix' => [

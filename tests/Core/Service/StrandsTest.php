@@ -211,6 +211,18 @@ it('tells each kind of strand its own story, and how the head reads as a whole',
         ->and((float) $outlook->whole()?->level->decimal(2))->toBeGreaterThan($levels['BG'])->toBeLessThan($levels['AG']);
 });
 
+it('is seen by how wide its sections are: one level in wide ones, hardly two in fine foils', function (array $stroke, string $dark, string $says) {
+    // Pale hair, and a shade beside it that is so much deeper.
+    $zone = canvasOf(['level' => '9', 'history' => 'lightened'])->zones[0];
+    $whole = Outlook::of($zone, [colourBowl('A', $stroke + ['pattern' => 'alternate', 'with' => ['B']], [$dark => 'all']), colourBowl('B', null, ['9N' => 'all'])])->whole();
+    expect(said($whole?->says()))->toContain($says);
+})->with([
+    'wide sections' => [['method' => 'slice-foils', 'foils' => 80, 'width' => 'wide sections'], '8N', 'apart: seen'],
+    'chunky foils' => [['method' => 'chunky-foils', 'foils' => 80], '8N', 'apart: seen'],
+    'fine foils' => [['method' => 'fine-foils', 'foils' => 80], '8N', 'soft, narrow sections vanish'],
+    'slivers of three levels' => [['method' => 'slice-foils', 'foils' => 80, 'width' => 'slivers'], '6N', 'apart: seen'],
+]);
+
 it('reads as one colour where nothing divides it', function () {
     $zone = canvasOf(['level' => '6', 'wish' => ['level' => '6', 'tone' => ['natural']]])->zones[0];
     $whole = Outlook::of($zone, [gloss(0, ['d8G' => 'all'])])->whole();

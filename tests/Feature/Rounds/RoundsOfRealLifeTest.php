@@ -1023,8 +1023,9 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
     }
 })->with(array_keys($rounds));
 
-it('tests a strand, learns, and carries six shades into the gloss', function () {
+it('tests a strand, learns, and carries six shades into the gloss', function () use ($zone) {
     $v = new RealVisit($this, 'Strand, then a six-shade gloss');
+    $v->canvas(['lengths' => $zone(['mids', 'ends'], '9', '9', ['beige'], ['history' => 'lightened'])]);
     $six = ['9P' => '4', '9B' => '3', '8B' => '2', '8P' => '1', '9G' => '1', 'Clear' => '1'];
     $strand = $v->bowl(
         'Colour',
@@ -1074,6 +1075,13 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
     expect($adjusted['reason'])->toBe('the strand went flat')
         ->and($adjusted['words'])->toContain('15 min → 10 min')
         ->and($v->of('T')['purpose'])->toBe('trial');
+    // A strand in the nape is no outlook for a head; the gloss that came of it is, once it is placed.
+    $lengths = fn (): array => $v->refresh()->visit['picture']['zones'][0];
+    expect($lengths()['expected'])->toBeNull();
+    $placed = ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'gloss', 'hair' => 'damp']]];
+    $this->putJson("/api/bowls/{$made['id']}", ['version' => $made['version'], 'bowl' => $placed + $made['sheet']])->assertOk();
+    expect($lengths())->toMatchArray(['verdict' => 'on target'])->and($lengths()['strands'][0]['words'])->toBe('level 8.8, gold')
+        ->and($v->visit['picture']['cautions'])->toBe([]);
     // Sent twice, it is one bowl.
     $v->post("bowls/{$strand['id']}/carry", ['corrections' => []] + $carry);
     expect(App\Models\Bowl::query()->where('from_bowl_id', $strand['id'])->count())->toBe(1);
@@ -1086,8 +1094,9 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
     expect($letters)->toContain($real)->not->toContain('T');
 });
 
-it('steps a weighed retouch down over the visits, and calls out when it has gone too far', function () {
+it('steps a weighed retouch down over the visits, and calls out when it has gone too far', function () use ($zone) {
     $v = new RealVisit($this, 'Weighed retouch');
+    $v->canvas(['root' => $zone(['root', 'regrowth'], '6', '6', ['natural'], ['grey' => 50])]);
     $v->bowl(
         'Colour',
         'A',
@@ -1099,6 +1108,9 @@ it('steps a weighed retouch down over the visits, and calls out when it has gone
         ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']]],
     );
     $v->refresh();
+    expect($v->visit['picture']['zones'][0])->toMatchArray(['verdict' => 'on target'])
+        ->and($v->visit['picture']['zones'][0]['expected']['words'])->toBe('level 6.1, natural-matte')
+        ->and($v->visit['picture']['cautions'])->toBe([]);
     $colour = [];
     $offer = fn () => collect($v->visit['proposals'])->firstWhere('source', 'repeat');
     for ($visit = 1; $visit <= 3; $visit++) {
