@@ -27,6 +27,9 @@ final class HairColour
     /** How far beyond its level hair was lifted that was coloured, or toned over (our own model). */
     private const LIFTED_BENEATH = 1.5;
 
+    /** So much further under red (our own model). */
+    private const RED_BENEATH = 2.0;
+
     /** How much of its dose a shade leaves beyond what the hair lacks: a toner tones hair of its own level (our own model). */
     private const BEYOND = 0.05;
 
@@ -80,7 +83,7 @@ final class HairColour
         // Gold is what lies bare; red and copper are there only where somebody put them.
         return Real::of($tone->warmth()) > 0.5 && $red < 0.5
             ? $bare->lightenedTo($level)
-            : $bare->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, Shade::bodyOf($shares));
+            : $bare->lightenedTo(self::beneath($level, $shares))->darkenedTo($level, Shade::bodyOf($shares));
     }
 
     public static function coloured(float $level, ?ToneMix $tone = null, ?float $grownAt = null, float $grey = 0.0): self
@@ -89,7 +92,19 @@ final class HairColour
         $grown = min($grownAt ?? $level, $level + self::LIFTED_BENEATH);
         $base = new self(Ladder::natural($grown), self::unpigmented(), $grey);
 
-        return $base->lightenedTo(min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH))->darkenedTo($level, Shade::bodyOf($shares));
+        return $base->lightenedTo(self::beneath($level, $shares))->darkenedTo($level, Shade::bodyOf($shares));
+    }
+
+    /**
+     * The level under colour that reads as such: red is more dye over less of the hair's own.
+     *
+     * @param  array<string, float>  $shares  by tone family
+     */
+    private static function beneath(float $level, array $shares): float
+    {
+        $red = ($shares[ToneFamily::Red->value] ?? 0.0) + ($shares[ToneFamily::Mahogany->value] ?? 0.0);
+
+        return min(Ladder::HIGHEST, $level + self::LIFTED_BENEATH + $red * self::RED_BENEATH);
     }
 
     /** Lifted until its pigmented fibres have that level; hair that is already lighter stays as it is. */
