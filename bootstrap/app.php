@@ -37,7 +37,9 @@ $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
         commands: __DIR__.'/../routes/console.php',
         using: function (): void {
-            Route::middleware(['web', SecurityLog::class, SpeakTheirWay::class, 'throttle:api', PlainValues::class])->prefix('api')->group(base_path('routes/api.php'));
+            Route::middleware(['web', SecurityLog::class, SpeakTheirWay::class, 'throttle:api', PlainValues::class])
+                ->prefix('api')
+                ->group(base_path('routes/api.php'));
             Route::middleware('web')->group(base_path('routes/web.php'));
         },
     )
@@ -45,7 +47,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Only proxies that are named may say who is behind them: elsewhere everybody could be anybody to the limits.
         $proxies = array_values(array_filter(explode(',', (string) (getenv('TINTA_PROXIES') ?: ''))));
         if ($proxies !== []) {
-            $middleware->trustProxies(at: $proxies, headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT);
+            $middleware->trustProxies(
+                at: $proxies,
+                headers: Request::HEADER_X_FORWARDED_FOR | Request::HEADER_X_FORWARDED_PROTO | Request::HEADER_X_FORWARDED_HOST | Request::HEADER_X_FORWARDED_PORT,
+            );
         }
         // The page itself says in which language it opens.
         $middleware->encryptCookies(except: [Language::COOKIE]);
@@ -77,11 +82,20 @@ $app = Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->render(fn (PasswordRefused $refusal) => response()->json([
             'message' => Say::refusal($refusal), 'mend' => Say::mend($refusal->fact()), 'problems' => [],
-        ], $refusal->seconds() > 0 ? 429 : 422, $refusal->seconds() > 0 ? ['Retry-After' => (string) $refusal->seconds()] : []));
+        ], $refusal->seconds() > 0 ? 429 : 422, $refusal->seconds() > 0 ? [
+            'Retry-After' => (string) $refusal->seconds(),
+        ] : []));
         $exceptions->render(fn (UnreadableDocument $refusal) => response()->json([
             'message' => Say::refusal($refusal),
             'mend' => Say::mend($refusal->fact()),
-            'problems' => array_map(fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => Say::words($problem->fact), 'mend' => Say::mend($problem->fact)], $refusal->problems()),
+            'problems' => array_map(
+                fn (Problem $problem): array => [
+                    'pointer' => $problem->pointer,
+                    'message' => Say::words($problem->fact),
+                    'mend' => Say::mend($problem->fact),
+                ],
+                $refusal->problems(),
+            ),
         ], 422));
         $exceptions->render(fn (CoreException $refusal) => response()->json([
             'message' => Say::refusal($refusal),
@@ -107,7 +121,10 @@ $app = Application::configure(basePath: dirname(__DIR__))
             'mend' => 'Check that the scale is on and its cable is in. Grams can be typed by hand.',
         ], 503));
         $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->is('api/*')
-            ? response()->json(['message' => 'There is no such record in this salon.', 'mend' => 'Go back and open it from its list.'], 404)
+            ? response()->json(
+                ['message' => 'There is no such record in this salon.', 'mend' => 'Go back and open it from its list.'],
+                404,
+            )
             : null);
     })
     ->create();

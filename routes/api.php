@@ -106,7 +106,9 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
     Route::post('session/unlock', [SessionController::class, 'unlock']);
 });
 
-Route::middleware(['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class])->group(function (): void {
+Route::middleware(
+    ['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class],
+)->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
     Route::put('session/language', [SessionController::class, 'language']);
     Route::post('session/again', [SessionController::class, 'again']);

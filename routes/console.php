@@ -42,9 +42,15 @@ Artisan::command('password:link {email}', function (InviteMember $invite): int {
 // ./tinta export DIR: a whole salon as open files.
 Artisan::command('salon:export {folder} {--salon=}', function (ExportSalon $export): int {
     $named = $this->option('salon');
-    $salons = Salon::query()->when(is_string($named) && $named !== '', fn ($query) => $query->where('name', $named))->get();
+    $salons = Salon::query()
+        ->when(is_string($named) && $named !== '', fn ($query) => $query->where('name', $named))
+        ->get();
     if ($salons->count() !== 1) {
-        $this->error($salons->isEmpty() ? 'There is no such salon here.' : 'There are several salons here: name one, ./tinta export DIR "Name".');
+        $this->error(
+            $salons->isEmpty()
+                ? 'There is no such salon here.'
+                : 'There are several salons here: name one, ./tinta export DIR "Name".',
+        );
 
         return 1;
     }

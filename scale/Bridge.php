@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Scale;
 
 /**
- * Brings the scales' readings to every browser that listens, as server-sent events, and takes in the lines of scales that hang
- * at a tablet's own cable. By the same way every device hears that something of its salon was written.
+ * Brings the scales' readings to every browser that listens, as server-sent events, and takes in the lines of scales
+ * that hang at a tablet's own cable. By the same way every device hears that something of its salon was written.
  *
- * One process reads all scales and serves all benches from one loop, so that no PHP worker is held while somebody pours. It
- * listens on loopback only; the web server in front lets signed-in devices through, and says of which salon they are.
+ * One process reads all scales and serves all benches from one loop, so that no PHP worker is held while somebody
+ * pours. It listens on loopback only; the web server in front lets signed-in devices through, and says of which salon
+ * they are.
  */
 final class Bridge
 {
@@ -22,8 +23,11 @@ final class Bridge
     private readonly News $news;
 
     /** @param  resource  $server a listening socket */
-    public function __construct(private $server, private readonly Scales $scales, private readonly ?Elsewhere $elsewhere = null)
-    {
+    public function __construct(
+        private $server,
+        private readonly Scales $scales,
+        private readonly ?Elsewhere $elsewhere = null,
+    ) {
         $this->news = new News;
     }
 
@@ -118,12 +122,20 @@ final class Bridge
     {
         $now = microtime(true);
         $json = json_decode($request->body, true);
-        $text = static fn (string $key): string => is_string($request->query[$key] ?? null) ? $request->query[$key] : '';
+        $text = static fn (string $key): string => is_string($request->query[$key] ?? null)
+            ? $request->query[$key]
+            : '';
         if ($request->method === 'GET' && $request->path === '/scale/list') {
             $this->say($client, 200, ['scales' => $this->scales->all($request->salon, $now)]);
         } elseif ($request->method === 'POST' && $request->path === '/scale/attach') {
             $ticket = $this->scales->attach($request->salon, is_array($json) ? $json : [], $now);
-            $this->say($client, $ticket === null ? 422 : 200, $ticket === null ? ['message' => 'This is no scale.', 'mend' => 'Attach it anew.'] : ['ticket' => $ticket]);
+            $this->say(
+                $client,
+                $ticket === null ? 422 : 200,
+                $ticket === null
+                    ? ['message' => 'This is no scale.', 'mend' => 'Attach it anew.']
+                    : ['ticket' => $ticket],
+            );
         } elseif ($request->method === 'GET' && $request->path === '/news') {
             $this->news->listen($client, $request->salon, $request->last, $now);
         } elseif ($request->method === 'POST' && $request->path === '/news/tell') {
@@ -133,7 +145,10 @@ final class Bridge
             $taken = $this->scales->feed($text('ticket'), $request->body, $now);
             $this->say($client, $taken ? 200 : 410, []);
         } else {
-            fwrite($client, "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 800\n\n");
+            fwrite(
+                $client,
+                "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 800\n\n",
+            );
             $this->listeners[(int) $client] = Listener::from($client, $request->query, $request->salon, $text('scale'));
         }
     }
@@ -146,7 +161,12 @@ final class Bridge
     {
         $words = [200 => 'OK', 410 => 'Gone', 422 => 'Unprocessable Content'][$status] ?? 'OK';
         $body = (string) json_encode((object) $json, JSON_UNESCAPED_UNICODE);
-        @fwrite($client, "HTTP/1.1 {$status} {$words}\r\nContent-Type: application/json\r\nCache-Control: no-store\r\nContent-Length: ".strlen($body)."\r\nConnection: close\r\n\r\n{$body}");
+        @fwrite(
+            $client,
+            "HTTP/1.1 {$status} {$words}\r\nContent-Type: application/json\r\nCache-Control: no-store\r\nContent-Length: "
+                .strlen($body)
+                ."\r\nConnection: close\r\n\r\n{$body}",
+        );
         fclose($client);
     }
 }

@@ -8,8 +8,9 @@ use PDO;
 use PDOException;
 
 /**
- * What the other nodes of a cluster have written: their devices are told by their own bridges, ours hear of it here. Asked of this
- * node's database, which has it from the others; while that is away, nothing is said and it is asked again.
+ * What the other nodes of a cluster have written: their devices are told by their own bridges, ours hear of it here.
+ * Asked of this node's database, which has it from the others; while that is away, nothing is said and it is asked
+ * again.
  */
 final class Elsewhere
 {
@@ -22,7 +23,10 @@ final class Elsewhere
     /** @var ?array<int, int> turns by salon; null before the first look */
     private ?array $turns = null;
 
-    /** @param  \Closure(): array<int, int>  $count  how often the other nodes have written in each salon; throws while that cannot be told */
+    /**
+     * @param  \Closure(): array<int, int>  $count  how often the other nodes have written in each salon; throws while
+     *     that cannot be told
+     */
     public function __construct(private readonly \Closure $count)
     {
     }
@@ -76,6 +80,11 @@ final class Elsewhere
     {
         $of = static fn (string $name): string => (string) getenv($name);
 
-        return new PDO("mysql:unix_socket={$of('DB_SOCKET')};dbname={$of('DB_DATABASE')}", $of('DB_USERNAME'), $of('DB_PASSWORD'), [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION]);
+        return new PDO(
+            "mysql:unix_socket={$of('DB_SOCKET')};dbname={$of('DB_DATABASE')}",
+            $of('DB_USERNAME'),
+            $of('DB_PASSWORD'),
+            [PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION],
+        );
     }
 }

@@ -31,13 +31,21 @@ final class Listener
      * @param  int  $whole  centigrams of the full bowl
      * @param  int  $in  centigrams in the bowl before this pour
      */
-    private function __construct(public readonly mixed $socket, private readonly string $salon, private readonly string $scale, private readonly ?LivePour $pour, private readonly int $full, private readonly int $whole, private readonly int $in)
-    {
+    private function __construct(
+        public readonly mixed $socket,
+        private readonly string $salon,
+        private readonly string $scale,
+        private readonly ?LivePour $pour,
+        private readonly int $full,
+        private readonly int $whole,
+        private readonly int $in,
+    ) {
     }
 
     /**
      * @param  resource  $socket
-     * @param  array<mixed>  $query  from, already, low, target, high, full, whole, in: whole centigrams, as the batch gives them
+     * @param  array<mixed>  $query  from, already, low, target, high, full, whole, in: whole centigrams, as the batch
+     *     gives them
      */
     public static function from($socket, array $query, string $salon, string $scale): self
     {
@@ -49,9 +57,21 @@ final class Listener
             }
             $numbers[$name] = $number;
         }
-        $band = new Band(Grams::ofCentigrams($numbers['low']), Grams::ofCentigrams($numbers['target']), Grams::ofCentigrams($numbers['high']));
+        $band = new Band(
+            Grams::ofCentigrams($numbers['low']),
+            Grams::ofCentigrams($numbers['target']),
+            Grams::ofCentigrams($numbers['high']),
+        );
 
-        return new self($socket, $salon, $scale, new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band), max(1, $numbers['full']), max(1, $numbers['whole']), $numbers['in']);
+        return new self(
+            $socket,
+            $salon,
+            $scale,
+            new LivePour($numbers['from'], Grams::ofCentigrams($numbers['already']), $band),
+            max(1, $numbers['full']),
+            max(1, $numbers['whole']),
+            $numbers['in'],
+        );
     }
 
     /** Sends what has changed, and a sign of life every second. False when the browser has gone. */
@@ -61,7 +81,10 @@ final class Listener
         if ($now - $this->begunAt > self::LONGEST) {
             return false;
         }
-        $data = (string) json_encode($this->event($scales->find($this->salon, $this->scale), $now), JSON_UNESCAPED_UNICODE);
+        $data = (string) json_encode(
+            $this->event($scales->find($this->salon, $this->scale), $now),
+            JSON_UNESCAPED_UNICODE,
+        );
         if ($data === $this->sent && $now - $this->sentAt < 1.0) {
             return true;
         }
@@ -94,8 +117,14 @@ final class Listener
                 'left' => self::show($live->left->centigrams),
                 'over' => self::show($live->over->centigrams),
                 'bowl' => self::show($this->in + $live->net->centigrams),
-                'wedge' => min(1.0, Fraction::of($live->inLine->centigrams * 1000, $this->whole)->rounded(1, Rounding::HalfUp) / 1000),
-                'at' => min(1.0, Fraction::of($live->inLine->centigrams * 1000, $this->full)->rounded(1, Rounding::HalfUp) / 1000),
+                'wedge' => min(
+                    1.0,
+                    Fraction::of($live->inLine->centigrams * 1000, $this->whole)->rounded(1, Rounding::HalfUp) / 1000,
+                ),
+                'at' => min(
+                    1.0,
+                    Fraction::of($live->inLine->centigrams * 1000, $this->full)->rounded(1, Rounding::HalfUp) / 1000,
+                ),
             ],
         ];
     }

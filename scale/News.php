@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Scale;
 
 /**
- * That something was written, to every device of its salon that listens: which visit, and no more. The device asks for the rest
- * itself. A stream is ended after two minutes, so that nobody hears on whose session is over; who comes back says what it heard
- * last, and is told whether it missed anything.
+ * That something was written, to every device of its salon that listens: which visit, and no more. The device asks for
+ * the rest itself. A stream is ended after two minutes, so that nobody hears on whose session is over; who comes back
+ * says what it heard last, and is told whether it missed anything.
  */
 final class News
 {
@@ -37,7 +37,10 @@ final class News
     {
         $id = $this->id($salon);
         $missed = json_encode(['missed' => $last !== $id]);
-        fwrite($client, "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 500\nid: {$id}\ndata: {$missed}\n\n");
+        fwrite(
+            $client,
+            "HTTP/1.1 200 OK\r\nContent-Type: text/event-stream\r\nCache-Control: no-store\r\nConnection: close\r\n\r\nretry: 500\nid: {$id}\ndata: {$missed}\n\n",
+        );
         $this->listeners[(int) $client] = ['socket' => $client, 'salon' => $salon, 'told' => $now, 'since' => $now];
     }
 

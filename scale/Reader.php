@@ -12,8 +12,8 @@ use Core\Scale\ScaleLine;
 use Core\Scale\StillWatch;
 
 /**
- * Hears one scale and knows what to think of it: the latest clean reading, and whether the scale is silent, garbled, overloaded
- * or stuck. The same for a scale on the wire and for one at a tablet. Times are seconds.
+ * Hears one scale and knows what to think of it: the latest clean reading, and whether the scale is silent, garbled,
+ * overloaded or stuck. The same for a scale on the wire and for one at a tablet. Times are seconds.
  */
 final class Reader
 {
@@ -38,8 +38,11 @@ final class Reader
     private int $heard = 0;
 
     /** @param  Closure(string, int): ScaleLine  $read  a line, and how many were heard before it */
-    private function __construct(private readonly Closure $read, private readonly ?StillWatch $stillness, private readonly bool $counts)
-    {
+    private function __construct(
+        private readonly Closure $read,
+        private readonly ?StillWatch $stillness,
+        private readonly bool $counts,
+    ) {
     }
 
     /** Of the protocol that ships with the product. */
@@ -94,7 +97,10 @@ final class Reader
     public function state(float $now): string
     {
         return match (true) {
-            $this->lost || $this->latest === null && ! $this->garbled || $now - $this->heardAt > self::SILENCE => 'disconnected',
+            $this->lost
+                || $this->latest === null
+                && ! $this->garbled
+                || $now - $this->heardAt > self::SILENCE => 'disconnected',
             $this->garbled => 'garbled',
             $this->latest->isOverload() => 'overload',
             // Its lines are counted, and the count stands still: what it shows is old.
@@ -103,7 +109,10 @@ final class Reader
         };
     }
 
-    /** Since when the same things stand on the scale, and it is heard without a break, as a word that is another after each. */
+    /**
+     * Since when the same things stand on the scale, and it is heard without a break, as a word that is another after
+     * each.
+     */
     public function since(): string
     {
         // While it sways nobody knows what stands on it.

@@ -10,8 +10,14 @@ final readonly class Request
     private const LONGEST = 65_536;
 
     /** @param  array<mixed>  $query */
-    private function __construct(public string $method, public string $path, public array $query, public string $salon, public string $body, public string $last = '')
-    {
+    private function __construct(
+        public string $method,
+        public string $path,
+        public array $query,
+        public string $salon,
+        public string $body,
+        public string $last = '',
+    ) {
     }
 
     /** Null while it is not whole; false where it will never be one. */
@@ -39,7 +45,8 @@ final readonly class Request
             $m[1],
             $m[2],
             $query,
-            // Written by the web server, which takes it from the application's word; what a device sends is overwritten.
+            // Written by the web server, which takes it from the application's word; what a device sends is
+            // overwritten.
             preg_match('/^X-Tinta-Salon: *(\d{1,18})\r?$/mi', $head, $salon) === 1 ? $salon[1] : '',
             substr($body, 0, $length),
             preg_match('/^Last-Event-ID: *(\w{1,40})\r?$/mi', $head, $last) === 1 ? $last[1] : '',

@@ -8,8 +8,8 @@ use Core\Scale\GarbledLine;
 use Core\Scale\LineFormat;
 
 /**
- * Every scale the bridge hears: those on the wire, for everybody in the house, and those at a tablet's own cable, each for its
- * salon. Times are seconds.
+ * Every scale the bridge hears: those on the wire, for everybody in the house, and those at a tablet's own cable, each
+ * for its salon. Times are seconds.
  */
 final class Scales
 {
@@ -55,7 +55,11 @@ final class Scales
         [$id, $name, $format] = [$json['id'] ?? null, $json['name'] ?? null, $json['format'] ?? null];
         if (
             $salon === '' || ! is_string($id) || preg_match('/^[a-z][a-z0-9-]{3,39}$/', $id) !== 1
-            || ! is_string($name) || ! is_array($format) || count($this->attached) >= self::MOST && ! isset($this->attached[$id])
+
+                || ! is_string($name)
+                || ! is_array($format)
+                || count($this->attached) >= self::MOST
+                && ! isset($this->attached[$id])
             || isset($this->attached[$id]) && $this->attached[$id]['salon'] !== $salon
         ) {
             return null;
@@ -67,7 +71,12 @@ final class Scales
             } catch (GarbledLine) {
                 return null;
             }
-            $this->attached[$id] = ['salon' => $salon, 'name' => mb_substr($name, 0, 40), 'reader' => $reader, 'format' => $written];
+            $this->attached[$id] = [
+                'salon' => $salon,
+                'name' => mb_substr($name, 0, 40),
+                'reader' => $reader,
+                'format' => $written,
+            ];
         }
         $this->tickets = array_filter($this->tickets, static fn (array $each): bool => $each['until'] > $now);
         $ticket = bin2hex(random_bytes(16));
@@ -96,7 +105,11 @@ final class Scales
     /** Forgets those that nobody has heard for a while. */
     public function tidy(float $now): void
     {
-        $this->attached = array_filter($this->attached, static fn (array $each): bool => $each['reader']->heardAt() === 0.0 || $now - $each['reader']->heardAt() < 60.0);
+        $this->attached = array_filter(
+            $this->attached,
+            static fn (array $each): bool => $each['reader']->heardAt() === 0.0
+                || $now - $each['reader']->heardAt() < 60.0,
+        );
     }
 
     /** @return list<array{id: string, name: string, state: string, shown: string}> */
@@ -104,7 +117,12 @@ final class Scales
     {
         $all = [];
         foreach ($this->wires as $at => $wire) {
-            $all[] = self::told((string) ($at + 1), $at === 0 ? 'The bench scale' : 'Bench scale '.($at + 1), $wire->reader, $now);
+            $all[] = self::told(
+                (string) ($at + 1),
+                $at === 0 ? 'The bench scale' : 'Bench scale '.($at + 1),
+                $wire->reader,
+                $now,
+            );
         }
         foreach ($this->attached as $id => $each) {
             if ($each['salon'] === $salon) {
@@ -121,6 +139,11 @@ final class Scales
         $state = $reader->state($now);
         $reading = $reader->latest()?->centigrams;
 
-        return ['id' => $id, 'name' => $name, 'state' => $state, 'shown' => $state === 'reading' && $reading !== null ? Listener::show($reading) : ''];
+        return [
+            'id' => $id,
+            'name' => $name,
+            'state' => $state,
+            'shown' => $state === 'reading' && $reading !== null ? Listener::show($reading) : '',
+        ];
     }
 }

@@ -58,7 +58,9 @@ final class Simulator
 
     private static function listen(float $seconds, self ...$scales): void
     {
-        $read = array_merge(...array_map(static fn (self $scale): array => [$scale->server, ...array_values($scale->clients)], $scales));
+        $read = array_merge(
+            ...array_map(static fn (self $scale): array => [$scale->server, ...array_values($scale->clients)], $scales),
+        );
         $write = $except = null;
         if (@stream_select($read, $write, $except, 0, (int) ($seconds * 1_000_000)) < 1) {
             return;

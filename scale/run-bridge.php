@@ -17,4 +17,10 @@ if ($server === false) {
     fwrite(STDERR, "The scale bridge cannot listen on port {$port}: {$error}.\n");
     exit(1);
 }
-(new Bridge($server, new Scales(array_map(static fn (int $each): Wire => new Wire('127.0.0.1', $each), $scales)), Elsewhere::here()))->run();
+(
+    new Bridge(
+        $server,
+        new Scales(array_map(static fn (int $each): Wire => new Wire('127.0.0.1', $each), $scales)),
+        Elsewhere::here(),
+    )
+)->run();

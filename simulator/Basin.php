@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Simulator;
 
 /**
- * What comes out at the basin: the hidden truth behind the demo's past and the practice heads. It runs on rates and wheels of
- * its own making; a test holds that it shares no code with what the product expects.
+ * What comes out at the basin: the hidden truth behind the demo's past and the practice heads. It runs on rates and
+ * wheels of its own making; a test holds that it shares no code with what the product expects.
  */
 final readonly class Basin
 {
@@ -47,8 +47,11 @@ final readonly class Basin
             'permanent' => $hair->dyed ? 0.0 : 2.6,
             default => 0.0,
         };
-        // Peroxide by a power below one, time as a curve that flattens; the lighter the hair, the less there is to take.
-        $work = $most * ($bowl->volume / 20) ** 0.55 * (1 - exp(-$bowl->minutes / 26)) * $this->head->lifts * ($bowl->foil ? 1.08 : 1.0);
+        // Peroxide by a power below one, time as a curve that flattens; the lighter the hair, the less there is to
+        // take.
+        $work = $most * ($bowl->volume / 20) ** 0.55 * (
+            1 - exp(-$bowl->minutes / 26)
+        ) * $this->head->lifts * ($bowl->foil ? 1.08 : 1.0);
         $taken = $bowl->volume < 11 && $bowl->kind === 'permanent' ? 0.0 : $work * (1 - $hair->level / 16);
         $day = $this->head->unsteady * $this->chance->bell();
         $taken = $taken <= 0 ? 0.0 : max(0.0, $taken + $day);

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Simulator;
 
 /**
- * An invented head: what its hair does, which nobody in the salon knows and no model reads. Drawn from a seed, so that it is
- * the same head every time.
+ * An invented head: what its hair does, which nobody in the salon knows and no model reads. Drawn from a seed, so that
+ * it is the same head every time.
  */
 final readonly class Head
 {

@@ -5,14 +5,15 @@ declare(strict_types=1);
 namespace Simulator;
 
 /**
- * Colours as a wheel: a family is a direction, a strength a length. Nothing of light or pigment is worked here; it is another
- * picture of hair than the product's own, on purpose.
+ * Colours as a wheel: a family is a direction, a strength a length. Nothing of light or pigment is worked here; it is
+ * another picture of hair than the product's own, on purpose.
  */
 final class Tint
 {
     /** Degrees on the wheel, 0 red, 90 yellow, 180 green, 270 blue; and how strongly the family tints. */
     private const WHEEL = [
-        'gold' => [84, 1.0], 'copper' => [56, 1.15], 'red' => [18, 1.2], 'mahogany' => [345, 0.9], 'violet' => [305, 0.9],
+        'gold' => [84, 1.0], 'copper' => [56, 1.15], 'red' => [18, 1.2], 'mahogany' => [345, 0.9],
+        'violet' => [305, 0.9],
         'pearl' => [285, 0.75], 'ash' => [245, 0.9], 'matte' => [150, 0.8], 'beige' => [70, 0.25], 'brown' => [45, 0.3],
         'natural' => [0, 0.0],
     ];
@@ -71,7 +72,10 @@ final class Tint
             return min($turn, 360 - $turn);
         };
         $families = array_keys(array_filter(self::WHEEL, static fn (array $each): bool => $each[1] >= self::PLAIN));
-        usort($families, static fn (string $one, string $other): int => $away(self::WHEEL[$one][0]) <=> $away(self::WHEEL[$other][0]));
+        usort(
+            $families,
+            static fn (string $one, string $other): int => $away(self::WHEEL[$one][0]) <=> $away(self::WHEEL[$other][0]),
+        );
         [$first, $second] = [$families[0], $families[1] ?? 'natural'];
 
         return match (true) {

@@ -7,8 +7,8 @@ namespace Tests;
 use Illuminate\Routing\Route;
 
 /**
- * Bodies that were taken at every address that writes: what a valid one looks like, gathered from the tests that send them
- * (WRITES=write ./tinta test tests/Feature). Ids stand as what they are of.
+ * Bodies that were taken at every address that writes: what a valid one looks like, gathered from the tests that send
+ * them (WRITES=write ./tinta test tests/Feature). Ids stand as what they are of.
  */
 final class WrittenBodies
 {
@@ -22,13 +22,20 @@ final class WrittenBodies
     /** @return array<string, list<array<string, mixed>>> by method and address */
     public static function all(): array
     {
-        return is_file(self::FILE) ? (array) json_decode((string) file_get_contents(self::FILE), true, 64, JSON_THROW_ON_ERROR) : [];
+        return is_file(self::FILE)
+            ? (array) json_decode((string) file_get_contents(self::FILE), true, 64, JSON_THROW_ON_ERROR)
+            : [];
     }
 
     public static function keep(?Route $route, string $method, string $content): void
     {
         $body = json_decode($content, true);
-        if ($route === null || ! in_array($method, ['POST', 'PUT', 'PATCH', 'DELETE'], true) || ! is_array($body) || strlen($content) > self::LONGEST) {
+        if (
+            $route === null
+            || ! in_array($method, ['POST', 'PUT', 'PATCH', 'DELETE'], true)
+            || ! is_array($body)
+            || strlen($content) > self::LONGEST
+        ) {
             return;
         }
         $all = self::all();
@@ -38,7 +45,10 @@ final class WrittenBodies
         if (count($shapes) < self::MOST && ! in_array(self::shape($body), $shapes, true)) {
             $all[$key][] = $body;
             ksort($all);
-            file_put_contents(self::FILE, json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n");
+            file_put_contents(
+                self::FILE,
+                json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES)."\n",
+            );
         }
     }
 
@@ -46,7 +56,10 @@ final class WrittenBodies
     {
         return match (true) {
             is_array($value) => array_map(self::withoutIds(...), $value),
-            is_string($value) && preg_match('/^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/', $value) === 1 => '{uuid}',
+            is_string($value) && preg_match(
+                '/^[0-9a-f]{8}(?:-[0-9a-f]{4}){3}-[0-9a-f]{12}$/',
+                $value,
+            ) === 1 => '{uuid}',
             is_string($value) && preg_match('/^(shade|developer|line)-\d+$/', $value, $m) === 1 => "{{$m[1]}}",
             is_string($value) && preg_match('/^\d{4}-\d\d-\d\dT/', $value) === 1 => '{moment}',
             is_string($value) && str_contains($value, '@test.example') => '{mail}',
@@ -61,7 +74,10 @@ final class WrittenBodies
         ksort($body);
 
         return implode(',', array_map(
-            static fn (int|string $key, mixed $value): string => $key.':'.(is_array($value) && ! array_is_list($value) ? '{'.self::shape($value).'}' : get_debug_type($value)),
+            static fn (int|string $key, mixed $value): string => $key.':'.(
+                is_array($value)
+                && ! array_is_list($value) ? '{'.self::shape($value).'}' : get_debug_type($value)
+            ),
             array_keys($body),
             $body,
         ));

@@ -34,7 +34,9 @@ final readonly class CheckPassword
         $canonical = CanonicalEmail::of($email);
         $found = TeamMember::query()->where('email', $canonical)->first();
         // The database takes accents for the letters under them; a mail address does not.
-        $member = $found !== null && $found->ended_at === null && hash_equals($found->email, $canonical) ? $found : null;
+        $member = $found !== null && $found->ended_at === null && hash_equals($found->email, $canonical)
+            ? $found
+            : null;
         $device = KnownDevice::of($request);
         $person = 'person '.CanonicalEmail::countedAs($email).' from '.$device->origin($member, $request);
         $wait = $this->limit->take($person, self::FREE_TRIES);

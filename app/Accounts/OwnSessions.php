@@ -18,7 +18,8 @@ final readonly class OwnSessions
 
     /**
      * @param  string  $here  id of the session that asks
-     * @return list<array{id: string, here: bool, device: string, address: string, at: string, locked: bool}> the latest first
+     * @return list<array{id: string, here: bool, device: string, address: string, at: string, locked: bool}> the latest
+     *     first
      */
     public function of(TeamMember $member, string $here, CarbonImmutable $now): array
     {
@@ -40,7 +41,10 @@ final readonly class OwnSessions
     {
         $ids = array_values(array_filter(
             $this->database->table('sessions')->where('user_id', $member->id)->pluck('id')->map(strval(...))->all(),
-            static fn (string $id): bool => ! hash_equals($id, $here) && ($digest === null || hash_equals(self::digest($id), $digest)),
+            static fn (string $id): bool => ! hash_equals($id, $here) && (
+                $digest === null
+                || hash_equals(self::digest($id), $digest)
+            ),
         ));
 
         return $this->database->table('sessions')->where('user_id', $member->id)->whereIn('id', $ids)->delete();
@@ -57,7 +61,9 @@ final readonly class OwnSessions
         $on = match (true) {
             str_contains($agent, 'iPad') => 'iPad',
             str_contains($agent, 'iPhone') => 'iPhone',
-            str_contains($agent, 'Android') => str_contains($agent, 'Mobile') ? Say::plain('Android telephone') : Say::plain('Android tablet'),
+            str_contains($agent, 'Android') => str_contains($agent, 'Mobile')
+                ? Say::plain('Android telephone')
+                : Say::plain('Android tablet'),
             str_contains($agent, 'Windows') => 'Windows',
             str_contains($agent, 'Macintosh') => 'Mac',
             str_contains($agent, 'Linux') => 'Linux',

@@ -24,7 +24,9 @@ final readonly class SessionLock
 
     public function isOn(Session $session): bool
     {
-        return $this->isStored() ? $this->row($session)->whereNotNull('locked_at')->exists() : $session->get(self::FLAG) === true;
+        return $this->isStored() ? $this->row($session)
+            ->whereNotNull('locked_at')
+            ->exists() : $session->get(self::FLAG) === true;
     }
 
     public function turn(Session $session, bool $on): void

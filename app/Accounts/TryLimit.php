@@ -65,7 +65,11 @@ final readonly class TryLimit
     /** One that was right was no guess: it is not counted, the others are. */
     public function giveBack(string $what): void
     {
-        $this->aside()->table('sign_in_tries')->where('key', hash('sha256', $what))->where('tries', '>', 0)->decrement('tries');
+        $this->aside()
+            ->table('sign_in_tries')
+            ->where('key', hash('sha256', $what))
+            ->where('tries', '>', 0)
+            ->decrement('tries');
     }
 
     private function aside(): ConnectionInterface

@@ -29,15 +29,31 @@ final readonly class SalonCalendar
      */
     public function of(Salon $salon, iterable $visits, iterable $tests = []): string
     {
-        $calendar = new VCalendar(['PRODID' => '-//Tinta//Salon//EN', 'VERSION' => '2.0', 'X-WR-CALNAME' => $salon->name]);
+        $calendar = new VCalendar(
+            ['PRODID' => '-//Tinta//Salon//EN', 'VERSION' => '2.0', 'X-WR-CALNAME' => $salon->name],
+        );
         foreach ($visits as $visit) {
             $this->visit($calendar, $visit);
         }
         foreach ($tests as $test) {
             $reading = $test->placed_at->addHours(SkinTest::HOURS);
-            $this->event($calendar, "test-{$test->id}", Say::plain('Skin test: :name', ['name' => $test->client->name]), $test->placed_at, 10, $test->placed_at);
+            $this->event(
+                $calendar,
+                "test-{$test->id}",
+                Say::plain('Skin test: :name', ['name' => $test->client->name]),
+                $test->placed_at,
+                10,
+                $test->placed_at,
+            );
             if ($test->result === null) {
-                $this->event($calendar, "reading-{$test->id}", Say::plain('Read the skin test: :name', ['name' => $test->client->name]), $reading, 10, $test->placed_at);
+                $this->event(
+                    $calendar,
+                    "reading-{$test->id}",
+                    Say::plain('Read the skin test: :name', ['name' => $test->client->name]),
+                    $reading,
+                    10,
+                    $test->placed_at,
+                );
             }
         }
 
@@ -50,15 +66,32 @@ final readonly class SalonCalendar
         $ends = $times === null || $times->plan->bowls === [] ? null : $times->origin + $times->plan->end;
         $minutes = $visit->closed_at !== null
             ? max(15, (int) $visit->starts_at->diffInMinutes($visit->closed_at))
-            : ($ends === null ? self::USUAL_MINUTES : max(15, intdiv($ends - (int) $visit->starts_at->getTimestamp(), 60)));
-        $event = $this->event($calendar, "visit-{$visit->id}", "{$visit->client->name}: {$visit->service}", $visit->starts_at, $minutes, CarbonImmutable::parse($visit->updated_at ?? $visit->starts_at));
+            : (
+                $ends === null
+                    ? self::USUAL_MINUTES
+                    : max(15, intdiv($ends - (int) $visit->starts_at->getTimestamp(), 60))
+            );
+        $event = $this->event(
+            $calendar,
+            "visit-{$visit->id}",
+            "{$visit->client->name}: {$visit->service}",
+            $visit->starts_at,
+            $minutes,
+            CarbonImmutable::parse($visit->updated_at ?? $visit->starts_at),
+        );
         $event->add('DESCRIPTION', "With {$visit->colourist->name}.");
         $event->add('SEQUENCE', $visit->version);
         $event->add('STATUS', $visit->status->value === 'ended' ? 'CANCELLED' : 'CONFIRMED');
     }
 
-    private function event(VCalendar $calendar, string $id, string $summary, CarbonImmutable $from, int $minutes, CarbonImmutable $stamp): \Sabre\VObject\Component\VEvent
-    {
+    private function event(
+        VCalendar $calendar,
+        string $id,
+        string $summary,
+        CarbonImmutable $from,
+        int $minutes,
+        CarbonImmutable $stamp,
+    ): \Sabre\VObject\Component\VEvent {
         $event = $calendar->add('VEVENT', [
             'UID' => "{$id}@tinta",
             'SUMMARY' => $summary,

@@ -26,6 +26,8 @@ final class AsSealed implements CastsAttributes
         $kept = $attributes[$key] ?? null;
         $seal = resolve(Seal::class);
 
-        return is_string($kept) && Seal::isSealed($kept) && $seal->open($kept) === $value ? $kept : $seal->close((string) $value);
+        return is_string($kept) && Seal::isSealed($kept) && $seal->open($kept) === $value
+            ? $kept
+            : $seal->close((string) $value);
     }
 }

@@ -68,7 +68,11 @@ final readonly class Table
     /** The sign that the first rows have most of, and equally many of. */
     private static function separator(string $text): string
     {
-        $lines = array_slice(array_filter(preg_split('/\R/', $text) ?: [], static fn (string $line): bool => trim($line) !== ''), 0, 20);
+        $lines = array_slice(
+            array_filter(preg_split('/\R/', $text) ?: [], static fn (string $line): bool => trim($line) !== ''),
+            0,
+            20,
+        );
         $best = ',';
         $score = 0;
         foreach (["\t", ';', ','] as $sign) {

@@ -24,7 +24,11 @@ enum Language: string
 
         return $member instanceof TeamMember
             ? $member->language
-            : (self::tryFrom(is_string($last) ? $last : '') ?? self::tryFrom((string) $request->getPreferredLanguage(array_column(self::cases(), 'value'))) ?? self::English);
+            : (
+                self::tryFrom(is_string($last) ? $last : '') ?? self::tryFrom(
+                    (string) $request->getPreferredLanguage(array_column(self::cases(), 'value')),
+                ) ?? self::English
+            );
     }
 
     /** What it calls itself. */

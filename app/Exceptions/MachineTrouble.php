@@ -24,7 +24,9 @@ final class MachineTrouble
     /** @return ?array{int, Fact} status and what is said; null where it is something else */
     public static function of(Throwable $failure): ?array
     {
-        $code = $failure instanceof QueryException || $failure instanceof PDOException ? $failure->errorInfo[1] ?? $failure->getPrevious()?->getCode() : null;
+        $code = $failure instanceof QueryException || $failure instanceof PDOException
+            ? $failure->errorInfo[1] ?? $failure->getPrevious()?->getCode()
+            : null;
 
         return match (true) {
             in_array($code, self::NO_ROOM, true) => [507, Fact::of('refusals.machine.no-room')],

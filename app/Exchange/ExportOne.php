@@ -11,7 +11,10 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Query\Builder;
 
-/** One client with all that is held on them, or one visit by itself, as one open document: everything, and of nobody else. */
+/**
+ * One client with all that is held on them, or one visit by itself, as one open document: everything, and of nobody
+ * else.
+ */
 final readonly class ExportOne
 {
     /** By which column a table's rows belong to the root, or to a row of an earlier table. */
@@ -28,7 +31,13 @@ final readonly class ExportOne
         'observations' => ['client_id', 'clients'],
     ];
 
-    private const VISIT = ['visits' => ['id', null], ...self::OF_VISITS, 'proposals' => ['from_visit_id', 'visits'], 'photos' => ['visit_id', 'visits'], 'foretold' => ['visit_id', 'visits']];
+    private const VISIT = [
+        'visits' => ['id', null],
+        ...self::OF_VISITS,
+        'proposals' => ['from_visit_id', 'visits'],
+        'photos' => ['visit_id', 'visits'],
+        'foretold' => ['visit_id', 'visits'],
+    ];
 
     private const OF_VISITS = [
         'canvases' => ['visit_id', 'visits'],
@@ -61,11 +70,16 @@ final readonly class ExportOne
         $lines = [];
         foreach (array_keys($belong) as $table) {
             $json = ExportSalon::jsonColumns($database, $table);
-            $rows = self::rows($database, $belong, $table, $root)->orderBy($table === 'canvases' ? 'visit_id' : 'id')->get()
+            $rows = self::rows($database, $belong, $table, $root)
+                ->orderBy($table === 'canvases' ? 'visit_id' : 'id')
+                ->get()
                 ->map(fn (object $row): string => Values::line($table, (array) $row, $json))->all();
             $lines[] = json_encode($table).': ['.implode(",\n", $rows).']';
         }
-        $head = json_encode(['tinta' => $what, 'format' => ExportSalon::FORMAT, 'made' => CarbonImmutable::now()->toIso8601String()], JSON_THROW_ON_ERROR);
+        $head = json_encode(
+            ['tinta' => $what, 'format' => ExportSalon::FORMAT, 'made' => CarbonImmutable::now()->toIso8601String()],
+            JSON_THROW_ON_ERROR,
+        );
 
         return substr($head, 0, -1).",\n\"rows\": {\n".implode(",\n", $lines)."\n}}\n";
     }

@@ -46,7 +46,11 @@ final readonly class ExportSalon
                 $rows = SalonTables::inOrder($now, $table, $salon->id);
                 $counts[$table] = $this->write("{$folder}/data/{$table}.jsonl", $rows->cursor(), $table);
             }
-            $counts[SalonTables::LOG] = $this->write("{$folder}/data/".SalonTables::LOG.'.jsonl', $this->log($salon), SalonTables::LOG);
+            $counts[SalonTables::LOG] = $this->write(
+                "{$folder}/data/".SalonTables::LOG.'.jsonl',
+                $this->log($salon),
+                SalonTables::LOG,
+            );
             $this->csv($salon, $folder);
             $this->photos($now, $salon, $folder);
             file_put_contents("{$folder}/tinta.json", json_encode([
@@ -66,7 +70,9 @@ final readonly class ExportSalon
     public static function jsonColumns(ConnectionInterface $database, string $table): array
     {
         // MariaDB keeps JSON as long text that is compared byte by byte.
-        return array_values(array_map(static fn (mixed $column): string => (string) (((array) $column)['name'] ?? ''), $database->select(
+        return array_values(array_map(static fn (mixed $column): string => (string) (
+            ((array) $column)['name'] ?? ''
+        ), $database->select(
             "SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ? AND data_type = 'longtext' AND collation_name = 'utf8mb4_bin'",
             [$table],
         )));
@@ -91,18 +97,35 @@ final readonly class ExportSalon
     /** @return iterable<object> what people of the salon changed */
     private function log(Salon $salon): iterable
     {
-        return $this->database->connection()->table(SalonTables::LOG)->where('causer_type', (new TeamMember)->getMorphClass())
-            ->whereIn('causer_id', SalonTables::rows($this->database->connection(), 'team_members', $salon->id)->select('id'))->orderBy('id')->cursor();
+        return $this->database->connection()
+            ->table(SalonTables::LOG)
+            ->where('causer_type', (new TeamMember)->getMorphClass())
+            ->whereIn(
+                'causer_id',
+                SalonTables::rows($this->database->connection(), 'team_members', $salon->id)->select('id'),
+            )
+            ->orderBy('id')
+            ->cursor();
     }
 
     private function csv(Salon $salon, string $folder): void
     {
         foreach (ColourLine::query()->where('salon_id', $salon->id)->with('shades')->get() as $line) {
-            file_put_contents("{$folder}/csv/line-{$line->id}-".(Str::slug($line->name) ?: 'line').'.csv', ShadeTable::write($line));
+            file_put_contents(
+                "{$folder}/csv/line-{$line->id}-".(Str::slug($line->name) ?: 'line').'.csv',
+                ShadeTable::write($line),
+            );
         }
         $visits = [['on', 'client', 'service', 'colourist', 'status', 'outcome']];
         foreach ($salon->visits()->with('client', 'colourist')->orderBy('starts_at')->cursor() as $visit) {
-            $visits[] = [$visit->starts_at->setTimezone($salon->timezone)->format('Y-m-d H:i'), $visit->client->name, $visit->service, $visit->colourist->name, $visit->status->value, (string) $visit->outcome];
+            $visits[] = [
+                $visit->starts_at->setTimezone($salon->timezone)->format('Y-m-d H:i'),
+                $visit->client->name,
+                $visit->service,
+                $visit->colourist->name,
+                $visit->status->value,
+                (string) $visit->outcome,
+            ];
         }
         file_put_contents("{$folder}/csv/visits.csv", Table::write($visits));
     }
@@ -112,7 +135,10 @@ final readonly class ExportSalon
         foreach (SalonTables::rows($now, 'photos', $salon->id)->pluck('file') as $file) {
             $bytes = $this->files->get((string) $file);
             if ($bytes === null) {
-                throw ArchiveRefused::because("The photograph {$file} is not where it was kept.", 'Put it back from a backup first.');
+                throw ArchiveRefused::because(
+                    "The photograph {$file} is not where it was kept.",
+                    'Put it back from a backup first.',
+                );
             }
             is_dir(dirname("{$folder}/{$file}")) || mkdir(dirname("{$folder}/{$file}"), 0700, true);
             file_put_contents("{$folder}/{$file}", $bytes);

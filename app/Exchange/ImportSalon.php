@@ -29,7 +29,10 @@ final readonly class ImportSalon
         $told = $this->told($folder);
         $connection = $this->database->connection();
         if (Salon::query()->exists()) {
-            throw ArchiveRefused::because('There is a salon here already.', 'Take the archive into an empty instance: ./tinta start --empty.');
+            throw ArchiveRefused::because(
+                'There is a salon here already.',
+                'Take the archive into an empty instance: ./tinta start --empty.',
+            );
         }
         $connection->beginTransaction();
         try {
@@ -45,7 +48,10 @@ final readonly class ImportSalon
             $connection->commit();
         } catch (QueryException $failure) {
             $connection->rollBack();
-            throw ArchiveRefused::because('A row does not fit: '.mb_substr((string) ($failure->errorInfo[2] ?? ''), 0, 200).'.', 'Nothing was taken. The archive was changed since it was written; take another copy of it.');
+            throw ArchiveRefused::because(
+                'A row does not fit: '.mb_substr((string) ($failure->errorInfo[2] ?? ''), 0, 200).'.',
+                'Nothing was taken. The archive was changed since it was written; take another copy of it.',
+            );
         } catch (ArchiveRefused $refused) {
             $connection->rollBack();
             throw $refused;
@@ -59,16 +65,33 @@ final readonly class ImportSalon
     /** @return array{rows: array<string, int>} */
     private function told(string $folder): array
     {
-        $read = is_file("{$folder}/tinta.json") ? json_decode((string) file_get_contents("{$folder}/tinta.json"), true) : null;
+        $read = is_file("{$folder}/tinta.json")
+            ? json_decode((string) file_get_contents("{$folder}/tinta.json"), true)
+            : null;
         if (! is_array($read) || ($read['tinta'] ?? null) !== 'salon') {
-            throw ArchiveRefused::because("{$folder} is no salon of Tinta's.", 'Name the folder that ./tinta export has written.');
+            throw ArchiveRefused::because(
+                "{$folder} is no salon of Tinta's.",
+                'Name the folder that ./tinta export has written.',
+            );
         }
         $known = $this->database->connection()->table('migrations')->pluck('migration')->all();
-        if (! is_int($read['format'] ?? null) || $read['format'] > ExportSalon::FORMAT || ! in_array($read['migration'] ?? null, $known, true)) {
-            throw ArchiveRefused::because('This archive was written by a newer Tinta.', 'Update this one first; nothing was taken.');
+        if (
+            ! is_int($read['format'] ?? null)
+            || $read['format'] > ExportSalon::FORMAT
+            || ! in_array($read['migration'] ?? null, $known, true)
+        ) {
+            throw ArchiveRefused::because(
+                'This archive was written by a newer Tinta.',
+                'Update this one first; nothing was taken.',
+            );
         }
 
-        return ['rows' => array_map(static fn (mixed $count): int => is_int($count) ? $count : 0, is_array($read['rows'] ?? null) ? $read['rows'] : [])];
+        return [
+            'rows' => array_map(
+                static fn (mixed $count): int => is_int($count) ? $count : 0,
+                is_array($read['rows'] ?? null) ? $read['rows'] : [],
+            ),
+        ];
     }
 
     private function table(ConnectionInterface $database, string $folder, string $table, ?int $told): int
@@ -83,7 +106,9 @@ final readonly class ImportSalon
             throw ArchiveRefused::because("data/{$table}.jsonl is missing.", 'Take another copy of the archive.');
         }
         $json = ExportSalon::jsonColumns($database, $table);
-        $columns = array_map(static fn (mixed $column): string => (string) (((array) $column)['name'] ?? ''), $database->select(
+        $columns = array_map(static fn (mixed $column): string => (string) (
+            ((array) $column)['name'] ?? ''
+        ), $database->select(
             'SELECT column_name AS name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ?',
             [$table],
         ));
@@ -94,7 +119,11 @@ final readonly class ImportSalon
             $row = Values::row($table, rtrim($line, "\n"), $json, "data/{$table}.jsonl, line {$count},");
             $strange = array_diff(array_keys($row), $columns);
             if ($strange !== []) {
-                throw ArchiveRefused::because("data/{$table}.jsonl, line {$count}, holds “".implode('”, “', $strange).'”, which is not known here.', 'It was written by a newer Tinta: update first.');
+                throw ArchiveRefused::because(
+                    "data/{$table}.jsonl, line {$count}, holds “".implode('”, “', $strange)
+                        .'”, which is not known here.',
+                    'It was written by a newer Tinta: update first.',
+                );
             }
             $rows[] = $row;
             if (count($rows) === self::AT_ONCE) {
@@ -107,7 +136,10 @@ final readonly class ImportSalon
             $database->table($table)->insert($rows);
         }
         if ($told !== null && $told !== $count) {
-            throw ArchiveRefused::because("data/{$table}.jsonl has {$count} rows; {$told} were written.", 'It was cut off on its way; take another copy.');
+            throw ArchiveRefused::because(
+                "data/{$table}.jsonl has {$count} rows; {$told} were written.",
+                'It was cut off on its way; take another copy.',
+            );
         }
 
         return $count;
@@ -119,10 +151,18 @@ final readonly class ImportSalon
         foreach ($database->select(
             'SELECT table_name AS t, column_name AS c, referenced_table_name AS r, referenced_column_name AS k FROM information_schema.key_column_usage WHERE table_schema = DATABASE() AND referenced_table_name IS NOT NULL',
         ) as $key) {
-            $lost = $database->table("{$key->t} AS one")->leftJoin("{$key->r} AS other", "one.{$key->c}", '=', "other.{$key->k}")
+            $lost = $database->table("{$key->t} AS one")->leftJoin(
+                "{$key->r} AS other",
+                "one.{$key->c}",
+                '=',
+                "other.{$key->k}",
+            )
                 ->whereNotNull("one.{$key->c}")->whereNull("other.{$key->k}")->count();
             if ($lost > 0) {
-                throw ArchiveRefused::because("{$lost} rows of {$key->t} name rows of {$key->r} that are not there.", 'The archive is not whole; take another copy.');
+                throw ArchiveRefused::because(
+                    "{$lost} rows of {$key->t} name rows of {$key->r} that are not there.",
+                    'The archive is not whole; take another copy.',
+                );
             }
         }
     }
@@ -131,8 +171,14 @@ final readonly class ImportSalon
     {
         $files = $database->table('photos')->pluck('file')->all();
         foreach ($files as $file) {
-            if (preg_match('#^photos/\d+/[0-9a-f-]{36}\.jpg$#', (string) $file) !== 1 || ! is_file("{$folder}/{$file}")) {
-                throw ArchiveRefused::because("The photograph {$file} is missing.", 'Take another copy of the archive.');
+            if (
+                preg_match('#^photos/\d+/[0-9a-f-]{36}\.jpg$#', (string) $file) !== 1
+                || ! is_file("{$folder}/{$file}")
+            ) {
+                throw ArchiveRefused::because(
+                    "The photograph {$file} is missing.",
+                    'Take another copy of the archive.',
+                );
             }
         }
         foreach ($files as $file) {

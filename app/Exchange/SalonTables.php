@@ -8,8 +8,8 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\Query\Builder;
 
 /**
- * Every table that holds something of a salon, in the order in which rows can stand on each other, and by which column its
- * rows belong to it: to the salon itself, or to a row of an earlier table.
+ * Every table that holds something of a salon, in the order in which rows can stand on each other, and by which column
+ * its rows belong to it: to the salon itself, or to a row of an earlier table.
  */
 final class SalonTables
 {
@@ -53,11 +53,26 @@ final class SalonTables
 
     /** By what the rows of a table without an id stand in order. */
     private const ORDER = [
-        'canvases' => ['visit_id'], 'colour_line_developer' => ['colour_line_id', 'developer_id'], 'client_words' => ['word', 'kind', 'client_id'],
+        'canvases' => ['visit_id'], 'colour_line_developer' => [
+            'colour_line_id',
+            'developer_id',
+        ], 'client_words' => ['word', 'kind', 'client_id'],
     ];
 
     /** What lives only while the machine works, or opens a door: it is not carried. */
-    public const LEFT = ['turns', 'stock_sums', 'photo_files', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'invitations', 'migrations'];
+    public const LEFT = [
+        'turns',
+        'stock_sums',
+        'photo_files',
+        'sessions',
+        'cache',
+        'cache_locks',
+        'writes',
+        'sign_in_tries',
+        'scale_zeros',
+        'invitations',
+        'migrations',
+    ];
 
     public const LOG = 'activity_log';
 

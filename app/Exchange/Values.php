@@ -25,7 +25,11 @@ final class Values
             }
         }
 
-        return json_encode($row, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return json_encode(
+            $row,
+            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE
+                | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /**
@@ -54,7 +58,11 @@ final class Values
             $was = json_decode($row['properties'], true);
             $is = is_array($was) ? SealedColumns::inLog($was, $logged, $each) : $was;
             if ($is !== $was) {
-                $row['properties'] = json_encode($is, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+                $row['properties'] = json_encode(
+                    $is,
+                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+                            | JSON_PRESERVE_ZERO_FRACTION,
+                );
             }
         }
 
@@ -71,14 +79,25 @@ final class Values
     {
         $read = json_decode($line, false, 512, JSON_BIGINT_AS_STRING);
         if (! $read instanceof stdClass) {
-            throw ArchiveRefused::because("{$where} is no JSON object.", 'The file is not as it was written; take another copy of it.');
+            throw ArchiveRefused::because(
+                "{$where} is no JSON object.",
+                'The file is not as it was written; take another copy of it.',
+            );
         }
         $row = get_object_vars($read);
         foreach ($row as $column => $value) {
             if (in_array($column, $json, true)) {
-                $row[$column] = $value === null ? null : json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+                $row[$column] = $value === null
+                    ? null
+                    : json_encode(
+                        $value,
+                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+                    );
             } elseif ($value !== null && ! is_scalar($value)) {
-                throw ArchiveRefused::because("{$where} holds more than a value under “{$column}”.", 'It was written by a newer Tinta, or changed by hand: update first.');
+                throw ArchiveRefused::because(
+                    "{$where} holds more than a value under “{$column}”.",
+                    'It was written by a newer Tinta, or changed by hand: update first.',
+                );
             }
         }
 

@@ -18,24 +18,41 @@ use Core\Shelf\LineKind;
 final class AppliedBefore
 {
     /** What it is read from: loaded at once where several visits are. */
-    public const FROM = ['rounds.bowls.from.round.visit', 'rounds.bowls.from.stamps', 'rounds.bowls.from.colourLine', 'rounds.bowls.colourLine'];
+    public const FROM = [
+        'rounds.bowls.from.round.visit',
+        'rounds.bowls.from.stamps',
+        'rounds.bowls.from.colourLine',
+        'rounds.bowls.colourLine',
+    ];
 
     /** @return array<string, int> minutes by letter */
     public static function of(Visit $visit): array
     {
-        if (! $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(fn (Bowl $bowl): bool => $bowl->from_bowl_id !== null)) {
+        if (
+            ! $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(
+                fn (Bowl $bowl): bool => $bowl->from_bowl_id !== null,
+            )
+        ) {
             return [];
         }
         $visit->loadMissing(self::FROM);
         $minutes = [];
         foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {
             $before = $bowl->from;
-            $took = $before !== null && $before->round->visit->status === VisitStatus::Closed && $before->round->visit->client_id === $visit->client_id
+            $took = $before !== null
+                && $before->round->visit->status === VisitStatus::Closed
+                && $before->round->visit->client_id === $visit->client_id
                 ? ClockRows::applied($before)
                 : null;
             // A mark made twice in one breath is no application.
             if ($before !== null && $took !== null && $took > 0) {
-                $minutes[trim($bowl->letter)] = ApplyingMinutes::asBefore(self::strokes($bowl), self::kind($bowl), $took, self::strokes($before), self::kind($before));
+                $minutes[trim($bowl->letter)] = ApplyingMinutes::asBefore(
+                    self::strokes($bowl),
+                    self::kind($bowl),
+                    $took,
+                    self::strokes($before),
+                    self::kind($before),
+                );
             }
         }
 

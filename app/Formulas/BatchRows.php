@@ -60,7 +60,8 @@ final class BatchRows
     }
 
     /**
-     * What went in, over all finished batches, in the order it is poured: by its label, with the part of the ratio it is in.
+     * What went in, over all finished batches, in the order it is poured: by its label, with the part of the ratio it
+     * is in.
      *
      * @return list<array{label: string, part: ?int, grams: Grams}>
      */
@@ -116,7 +117,9 @@ final class BatchRows
     {
         $sums = [];
         foreach ($bowl->batches as $batch) {
-            foreach ($batch->status === BatchStatus::Finished ? $amounts($this->weighed($batch)) : [] as $key => $grams) {
+            foreach (
+                $batch->status === BatchStatus::Finished ? $amounts($this->weighed($batch)) : [] as $key => $grams
+            ) {
                 $sums[$key] = isset($sums[$key]) ? $sums[$key]->plus($grams) : $grams;
             }
         }

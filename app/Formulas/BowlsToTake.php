@@ -48,7 +48,10 @@ final readonly class BowlsToTake
     /** @return list<array{id: int, name: string, bowls: int}> services of the house */
     public function services(Visit $visit): array
     {
-        return array_values(ServiceTemplate::query()->where('salon_id', $visit->salon_id)->orderBy('name')->get()->map(fn (ServiceTemplate $template): array => [
+        return array_values(ServiceTemplate::query()->where(
+            'salon_id',
+            $visit->salon_id,
+        )->orderBy('name')->get()->map(fn (ServiceTemplate $template): array => [
             'id' => $template->id,
             'name' => $template->name,
             'bowls' => array_sum(array_map(static fn (array $round): int => count($round['bowls']), $template->rounds)),
@@ -56,14 +59,20 @@ final readonly class BowlsToTake
     }
 
     /**
-     * @return list<array{id: string, name: string, sheet: array<string, mixed>}> the latest of each blend, as a bowl of its
-     *     line: a proportion, until somebody says how much
+     * @return list<array{id: string, name: string, sheet: array<string, mixed>}> the latest of each blend, as a bowl of
+     *     its line: a proportion, until somebody says how much
      */
     public function blends(Visit $visit): array
     {
         $shelf = $this->shelves->forVisit($visit);
         $found = [];
-        foreach ($visit->colourist->salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->unique('name') as $blend) {
+        foreach (
+            $visit->colourist->salon->houseBlends()
+                ->orderBy('name')
+                ->orderByDesc('version')
+                ->get()
+                ->unique('name') as $blend
+        ) {
             $line = $shelf->line("line-{$blend->colour_line_id}");
             $developer = $line === null ? null : $shelf->usualDeveloper($line);
             if ($line === null) {
@@ -74,8 +83,11 @@ final readonly class BowlsToTake
                 'id' => "{$blend->name} {$blend->version}",
                 'name' => $blend->name,
                 'sheet' => [
-                    'letter' => 'A', 'job' => $blend->name, 'line' => $line->id, 'ratio' => $line->ratio->show(), 'amount' => null,
-                    'parts' => $developer === null ? [$colour] : [$colour, ['ingredients' => [['product' => $developer->id, 'share' => 'all']]]],
+                    'letter' => 'A', 'job' => $blend->name, 'line' => $line->id, 'ratio' => $line->ratio->show(),
+                    'amount' => null,
+                    'parts' => $developer === null
+                        ? [$colour]
+                        : [$colour, ['ingredients' => [['product' => $developer->id, 'share' => 'all']]]],
                     'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
                 ],
             ];

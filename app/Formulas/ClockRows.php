@@ -68,7 +68,9 @@ final readonly class ClockRows
         foreach ($bowl->stamps->whereNull('batch_id') as $stamp) {
             if ($side === null || $stamp->side === $side->value) {
                 $standing[$stamp->side] ??= [];
-                $stamp->kind === StampKind::Undone ? array_pop($standing[$stamp->side]) : $standing[$stamp->side][] = $stamp;
+                $stamp->kind === StampKind::Undone
+                    ? array_pop($standing[$stamp->side])
+                    : $standing[$stamp->side][] = $stamp;
             }
         }
         $all = array_merge([], ...array_values($standing));

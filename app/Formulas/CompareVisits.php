@@ -18,8 +18,12 @@ use Core\Weighing\BatchStatus;
 /** Two visits bowl by bowl: those that come from each other side by side, else those of the same letter. */
 final readonly class CompareVisits
 {
-    public function __construct(private VisitBowls $bowls, private SalonShelf $shelves, private ClockRows $clocks, private PouredBowls $poured)
-    {
+    public function __construct(
+        private VisitBowls $bowls,
+        private SalonShelf $shelves,
+        private ClockRows $clocks,
+        private PouredBowls $poured,
+    ) {
     }
 
     /** @return list<array{before: ?Bowl, after: ?Bowl, rows: list<Row>}> */

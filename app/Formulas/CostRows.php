@@ -17,7 +17,10 @@ use Generator;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Query\Builder;
 
-/** What was poured within some days, by the ledger, with what its packs cost then. Practice heads count: they use it up too. */
+/**
+ * What was poured within some days, by the ledger, with what its packs cost then. Practice heads count: they use it up
+ * too.
+ */
 final readonly class CostRows
 {
     public const BY = ['month', 'line', 'product', 'client', 'visit', 'bowl', 'person'];
@@ -28,7 +31,10 @@ final readonly class CostRows
     {
     }
 
-    /** @return array{sheet: CostSheet, names: array<string, string>, addOns: array<string, int>} what each group is called, and cents of its add-ons */
+    /**
+     * @return array{sheet: CostSheet, names: array<string, string>, addOns: array<string, int>} what each group is
+     *     called, and cents of its add-ons
+     */
     public function of(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to): array
     {
         $names = [];
@@ -45,12 +51,20 @@ final readonly class CostRows
      *
      * @param-out array<string, string> $names
      */
-    private function lots(Salon $salon, string $by, CarbonImmutable $from, CarbonImmutable $to, array &$names): Generator
-    {
+    private function lots(
+        Salon $salon,
+        string $by,
+        CarbonImmutable $from,
+        CarbonImmutable $to,
+        array &$names,
+    ): Generator {
         $products = $this->products($salon);
         $some = [];
         foreach ($this->moves($salon, $by, $from, $to)->cursor() as $found) {
-            $some[] = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $found);
+            $some[] = array_map(
+                static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null,
+                (array) $found,
+            );
             if (count($some) === self::AT_ONCE) {
                 yield from $this->lotsOf($some, $by, $salon->timezone, $products, $names);
                 $some = [];
@@ -75,7 +89,11 @@ final readonly class CostRows
             if ((int) $row['poured'] <= 0) {
                 continue;
             }
-            [$group, $name] = self::group($by, [...$row, 'product_name' => $products[(string) $row['product']] ?? null], $zone);
+            [$group, $name] = self::group(
+                $by,
+                [...$row, 'product_name' => $products[(string) $row['product']] ?? null],
+                $zone,
+            );
             $names[$group] = $name;
             $lots[] = new Lot(
                 $group,
@@ -98,9 +116,24 @@ final readonly class CostRows
         $moves = $this->database->table('stock_moves')
             ->where('salon_id', $salon->id)->whereNotNull('batch_id')->whereBetween('moved_at', [$from, $to])
             ->groupBy('batch_id', 'product', 'pack_cg', 'pack_cents')
-            ->selectRaw('batch_id, product, pack_cg, pack_cents, SUM(-grams_cg) AS poured, MIN(moved_at) AS moved_at, MIN(team_member_id) AS person');
+            ->selectRaw(
+                'batch_id, product, pack_cg, pack_cents, SUM(-grams_cg) AS poured, MIN(moved_at) AS moved_at, MIN(team_member_id) AS person',
+            );
         $rows = $this->database->query()->fromSub($moves, 'm')->join('batches AS b', 'b.id', '=', 'm.batch_id')
-            ->select(['m.product', 'm.poured', 'm.pack_cg', 'm.pack_cents', 'm.moved_at', 'm.person', 'b.id AS batch', 'b.mixed_cg', 'b.used_cg', 'b.status'])
+            ->select(
+                [
+                    'm.product',
+                    'm.poured',
+                    'm.pack_cg',
+                    'm.pack_cents',
+                    'm.moved_at',
+                    'm.person',
+                    'b.id AS batch',
+                    'b.mixed_cg',
+                    'b.used_cg',
+                    'b.status',
+                ],
+            )
             ->orderBy('m.moved_at')->orderBy('m.product');
         if ($by === 'person') {
             $rows->join('team_members AS t', 't.id', '=', 'm.person')->addSelect('t.name AS person_name');
@@ -109,10 +142,17 @@ final readonly class CostRows
             $rows->join('bowls AS w', 'w.id', '=', 'b.bowl_id')->addSelect('w.id AS bowl', 'w.letter', 'w.job');
         }
         if ($by === 'line') {
-            $rows->join('colour_lines AS l', 'l.id', '=', 'w.colour_line_id')->addSelect('l.id AS line', 'l.name AS line_name');
+            $rows->join(
+                'colour_lines AS l',
+                'l.id',
+                '=',
+                'w.colour_line_id',
+            )->addSelect('l.id AS line', 'l.name AS line_name');
         }
         if (in_array($by, ['client', 'visit', 'bowl'], true)) {
-            $rows->join('rounds AS r', 'r.id', '=', 'w.round_id')->join('visits AS v', 'v.id', '=', 'r.visit_id')->join('clients AS c', 'c.id', '=', 'v.client_id')
+            $rows->join('rounds AS r', 'r.id', '=', 'w.round_id')
+                ->join('visits AS v', 'v.id', '=', 'r.visit_id')
+                ->join('clients AS c', 'c.id', '=', 'v.client_id')
                 ->addSelect('v.id AS visit', 'v.service', 'v.starts_at', 'c.id AS client', 'c.name AS client_name');
         }
 
@@ -123,10 +163,17 @@ final readonly class CostRows
     private function products(Salon $salon): array
     {
         $names = [];
-        foreach ($this->database->table('shades AS s')->join('colour_lines AS l', 'l.id', '=', 's.colour_line_id')->where('l.salon_id', $salon->id)->get(['s.id', 's.code', 'l.name']) as $shade) {
+        foreach (
+            $this->database->table('shades AS s')
+                ->join('colour_lines AS l', 'l.id', '=', 's.colour_line_id')
+                ->where('l.salon_id', $salon->id)
+                ->get(['s.id', 's.code', 'l.name']) as $shade
+        ) {
             $names["shade-{$shade->id}"] = "{$shade->name} {$shade->code}";
         }
-        foreach ($this->database->table('developers')->where('salon_id', $salon->id)->get(['id', 'name']) as $developer) {
+        foreach (
+            $this->database->table('developers')->where('salon_id', $salon->id)->get(['id', 'name']) as $developer
+        ) {
             $names["developer-{$developer->id}"] = (string) $developer->name;
         }
 
@@ -135,7 +182,8 @@ final readonly class CostRows
 
     /**
      * @param  list<mixed>  $batches
-     * @return array<string, array<string, array{Grams, Grams}>> what each was to hold, by product, and the most that a hand may miss to
+     * @return array<string, array<string, array{Grams, Grams}>> what each was to hold, by product, and the most that a
+     *     hand may miss to
      */
     private function planned(array $batches): array
     {
@@ -160,7 +208,8 @@ final readonly class CostRows
     }
 
     /**
-     * Treatments and masks that were done, at what was charged for them: of a visit, so of a month, a client, a visit and who did it.
+     * Treatments and masks that were done, at what was charged for them: of a visit, so of a month, a client, a visit
+     * and who did it.
      *
      * @param  array<string, string>  $names
      * @return array<string, int> cents by group
@@ -171,16 +220,23 @@ final readonly class CostRows
         if (! in_array($by, ['month', 'client', 'visit', 'person'], true)) {
             return $found;
         }
-        $visits = $this->database->table('visits AS v')->join('clients AS c', 'c.id', '=', 'v.client_id')->join('team_members AS t', 't.id', '=', 'v.colourist_id')
+        $visits = $this->database->table('visits AS v')
+            ->join('clients AS c', 'c.id', '=', 'v.client_id')
+            ->join('team_members AS t', 't.id', '=', 'v.colourist_id')
             ->where('v.salon_id', $salon->id)->whereBetween('v.starts_at', [$from, $to])->whereNotNull('v.care')
-            ->selectRaw('v.id AS visit, v.service, v.starts_at, v.starts_at AS moved_at, v.care, c.id AS client, c.name AS client_name, t.id AS person, t.name AS person_name')->get();
+            ->selectRaw(
+                'v.id AS visit, v.service, v.starts_at, v.starts_at AS moved_at, v.care, c.id AS client, c.name AS client_name, t.id AS person, t.name AS person_name',
+            )->get();
         foreach ($visits as $visit) {
             $cents = array_sum(array_map(
                 static fn (CareStep $step): int => $step->done ? $step->cents ?? 0 : 0,
                 ReadCare::from(json_decode((string) $visit->care, true)),
             ));
             if ($cents > 0) {
-                $row = array_map(static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null, (array) $visit);
+                $row = array_map(
+                    static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null,
+                    (array) $visit,
+                );
                 [$group, $name] = self::group($by, [...$row, 'job' => '', 'letter' => ''], $salon->timezone);
                 $names[$group] ??= $name;
                 $found[$group] = ($found[$group] ?? 0) + $cents;
@@ -196,7 +252,8 @@ final readonly class CostRows
      */
     private static function group(string $by, array $row, string $zone): array
     {
-        $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')->setTimezone($zone);
+        $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')
+            ->setTimezone($zone);
         $on = isset($row['starts_at']) ? $day($row['starts_at'])->translatedFormat('j M Y') : '';
         $job = (string) ($row['job'] ?? '') === '' ? '' : " ({$row['job']})";
 
@@ -205,7 +262,10 @@ final readonly class CostRows
             'product' => [(string) $row['product'], (string) ($row['product_name'] ?? $row['product'])],
             'client' => ["client-{$row['client']}", (string) $row['client_name']],
             'visit' => ["visit-{$row['visit']}", "{$row['client_name']}, {$row['service']}, {$on}"],
-            'bowl' => ["bowl-{$row['bowl']}", "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}"],
+            'bowl' => [
+                "bowl-{$row['bowl']}",
+                "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}",
+            ],
             'person' => ["person-{$row['person']}", (string) $row['person_name']],
             default => [$day($row['moved_at'])->format('Y-m'), $day($row['moved_at'])->translatedFormat('M Y')],
         };

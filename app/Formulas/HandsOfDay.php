@@ -32,7 +32,15 @@ final readonly class HandsOfDay
             }
             $people = $timed->hands === [] ? [$visit->colourist->name] : $timed->hands;
             foreach ($timed->happened->completed === null ? $people : [] as $person) {
-                $hands[] = new InHand($visit->id, $person, $times->origin + $bowl->begin, $times->origin + $bowl->complete, ActKind::Begin, $bowl->letter, $times->onHair);
+                $hands[] = new InHand(
+                    $visit->id,
+                    $person,
+                    $times->origin + $bowl->begin,
+                    $times->origin + $bowl->complete,
+                    ActKind::Begin,
+                    $bowl->letter,
+                    $times->onHair,
+                );
             }
             $rinses[$bowl->rinse][] = $bowl->letter;
         }

@@ -7,7 +7,10 @@ namespace App\Formulas;
 use App\Models\ForetoldRow;
 use App\Models\Salon;
 
-/** How far off the outlook has been, over the latest closed visits of a salon: by the table, with the house, with the client. */
+/**
+ * How far off the outlook has been, over the latest closed visits of a salon: by the table, with the house, with the
+ * client.
+ */
 final class JudgeRows
 {
     public const BY = ['table', 'house', 'client'];
@@ -20,9 +23,17 @@ final class JudgeRows
     {
         $found = [];
         foreach (self::BY as $by) {
-            $latest = ForetoldRow::query()->toBase()->where('salon_id', $salon->id)->where('by', $by)->orderByDesc('seen_at')->orderByDesc('id')->limit(self::MOST);
+            $latest = ForetoldRow::query()
+                ->toBase()
+                ->where('salon_id', $salon->id)
+                ->where('by', $by)
+                ->orderByDesc('seen_at')
+                ->orderByDesc('id')
+                ->limit(self::MOST);
             $row = (array) ForetoldRow::query()->toBase()->fromSub($latest, 'latest')
-                ->selectRaw('COUNT(*) AS many, AVG(levels_hundredths) AS levels, AVG(seen_hundredths) AS seen')->first();
+                ->selectRaw(
+                    'COUNT(*) AS many, AVG(levels_hundredths) AS levels, AVG(seen_hundredths) AS seen',
+                )->first();
             $found[$by] = [
                 'count' => (int) ($row['many'] ?? 0),
                 'levels' => round((float) ($row['levels'] ?? 0) / 100, 2),

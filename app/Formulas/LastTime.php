@@ -39,7 +39,11 @@ final class LastTime
         }
         foreach ($bowls as $bowl) {
             $source = $bowl->from_bowl_id === null || isset($drafts[$bowl->id]) ? null : $bowl->from;
-            if ($source === null || $source->round->visit_id !== $before->id || self::formula($source) !== self::formula($bowl)) {
+            if (
+                $source === null
+                || $source->round->visit_id !== $before->id
+                || self::formula($source) !== self::formula($bowl)
+            ) {
                 return null;
             }
         }

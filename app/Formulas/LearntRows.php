@@ -48,7 +48,9 @@ final class LearntRows
     /** @return list<Observed> */
     private function own(int $client, CarbonImmutable $moment): array
     {
-        $share = static fn (?int $hundredths): ?Fraction => $hundredths === null ? null : Fraction::of($hundredths, 100);
+        $share = static fn (?int $hundredths): ?Fraction => $hundredths === null
+            ? null
+            : Fraction::of($hundredths, 100);
 
         return array_values(Observation::query()->where('client_id', $client)->where('seen_at', '<', $moment)
             ->orderByDesc('seen_at')->limit(40)->get()

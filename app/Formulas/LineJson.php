@@ -17,7 +17,18 @@ use LogicException;
 final class LineJson
 {
     /** What has a column of its own; everything else a line says stands in its legend column. */
-    private const COLUMNS = ['id', 'name', 'kind', 'ratio', 'window', 'developers', 'products', 'about', 'version', 'withdrawn'];
+    private const COLUMNS = [
+        'id',
+        'name',
+        'kind',
+        'ratio',
+        'window',
+        'developers',
+        'products',
+        'about',
+        'version',
+        'withdrawn',
+    ];
 
     /** @return array<string, mixed> */
     public static function of(ColourLine $line): array
@@ -29,7 +40,9 @@ final class LineJson
             'kind' => $line->kind,
             'ratio' => $line->ratio,
             'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
-            'developers' => array_values($line->developers->map(fn (Developer $developer): string => $developer->productId())->all()),
+            'developers' => array_values(
+                $line->developers->map(fn (Developer $developer): string => $developer->productId())->all(),
+            ),
         ];
     }
 

@@ -26,7 +26,8 @@ final readonly class MatchedTargets
             [$of, $zones] = $this->latest($other);
             if ($of !== null) {
                 $found[] = [
-                    'client' => $other->id, 'name' => $other->name, 'how' => $match->how, 'visit' => $of->id, 'on' => $of->starts_at->toIso8601String(),
+                    'client' => $other->id, 'name' => $other->name, 'how' => $match->how, 'visit' => $of->id,
+                    'on' => $of->starts_at->toIso8601String(),
                     'closed' => $of->status === VisitStatus::Closed, 'zones' => $zones,
                 ];
             }
@@ -38,9 +39,22 @@ final readonly class MatchedTargets
     /** @return array{?Visit, list<array{id: string, name: string, wish: array{level: ?string, tone: list<string>, words: string}, came: ?array{level: ?string, tone: list<string>}}>} */
     private function latest(Client $other): array
     {
-        foreach ($other->visits()->where('status', '!=', VisitStatus::Ended)->with('canvas')->limit(self::LOOKED_AT)->get() as $visit) {
+        foreach (
+            $other->visits()
+                ->where('status', '!=', VisitStatus::Ended)
+                ->with('canvas')
+                ->limit(self::LOOKED_AT)
+                ->get() as $visit
+        ) {
             $zones = [];
-            $came = array_column(array_filter($visit->results ?? [], static fn (array $result): bool => ($result['strand'] ?? '') === ''), null, 'zone');
+            $came = array_column(
+                array_filter(
+                    $visit->results ?? [],
+                    static fn (array $result): bool => ($result['strand'] ?? '') === '',
+                ),
+                null,
+                'zone',
+            );
             foreach ((array) ($visit->canvas->canvas['zones'] ?? []) as $zone) {
                 $wish = (array) ($zone['wish'] ?? []);
                 if (($wish['level'] ?? null) === null && ($wish['tone'] ?? []) === []) {
@@ -49,8 +63,17 @@ final readonly class MatchedTargets
                 $result = $came[$zone['id']] ?? null;
                 $zones[] = [
                     'id' => (string) $zone['id'], 'name' => (string) $zone['name'],
-                    'wish' => ['level' => $wish['level'] ?? null, 'tone' => array_values((array) ($wish['tone'] ?? [])), 'words' => (string) ($wish['words'] ?? '')],
-                    'came' => $result === null ? null : ['level' => $result['level'] ?? null, 'tone' => array_values((array) ($result['tone'] ?? []))],
+                    'wish' => [
+                        'level' => $wish['level'] ?? null,
+                        'tone' => array_values((array) ($wish['tone'] ?? [])),
+                        'words' => (string) ($wish['words'] ?? ''),
+                    ],
+                    'came' => $result === null
+                        ? null
+                        : [
+                            'level' => $result['level'] ?? null,
+                            'tone' => array_values((array) ($result['tone'] ?? [])),
+                        ],
                 ];
             }
             if ($zones !== []) {

@@ -16,7 +16,9 @@ use Core\Units\Grams;
 use Core\Weighing\PlannedLine;
 use Illuminate\Database\Eloquent\Collection;
 
-/** What a client's bowls for the same job came to, visit by visit; and what such bowls took on such heads of the house. */
+/**
+ * What a client's bowls for the same job came to, visit by visit; and what such bowls took on such heads of the house.
+ */
 final class PastUses
 {
     private const HOUSE_MOST = 60;
@@ -41,13 +43,18 @@ final class PastUses
     public function own(Visit $visit, string $job, int $line): array
     {
         $this->own[$visit->id] ??= Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
-            ->whereIn('round_id', Round::query()->whereIn('visit_id', Visit::query()->where('client_id', $visit->client_id)
-                ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
-                ->orderByDesc('starts_at')->limit(self::OWN_MOST)->pluck('id'))->pluck('id'))
+            ->whereIn('round_id', Round::query()->whereIn('visit_id',
+                Visit::query()->where('client_id', $visit->client_id)
+                    ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
+                    ->orderByDesc('starts_at')->limit(self::OWN_MOST)->pluck('id'))->pluck('id'))
             ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at)->values();
 
         return array_values(array_filter($this->own[$visit->id]
-            ->filter(fn (Bowl $each): bool => $each->job === $job && $each->colour_line_id === $line && ! $each->isSetAside())
+            ->filter(
+                fn (Bowl $each): bool => $each->job === $job
+                && $each->colour_line_id === $line
+                && ! $each->isSetAside(),
+            )
             ->map($this->use(...))->all()));
     }
 

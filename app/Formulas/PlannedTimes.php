@@ -24,7 +24,8 @@ final readonly class PlannedTimes
      * @param  list<Fact>  $faults
      * @param  array<string, array{bowl: string, batch: ?string, side: ?string}>  $ids  by the letter in the plan
      * @param  bool  $onHair  something is on the hair
-     * @param  array<string, Against>  $against  what was meant beside what has happened, by letter; none before the first touch
+     * @param  array<string, Against>  $against  what was meant beside what has happened, by letter; none before the
+     *     first touch
      * @param  list<string>  $before  bowls whose minutes to apply are those of the last time, by letter
      */
     public function __construct(
@@ -44,16 +45,25 @@ final readonly class PlannedTimes
 
     public function moment(?int $second): ?string
     {
-        return $second === null ? null : CarbonImmutable::createFromTimestamp($this->origin + $second)->toIso8601String();
+        return $second === null
+            ? null
+            : CarbonImmutable::createFromTimestamp($this->origin + $second)->toIso8601String();
     }
 
-    /** Seconds from now, or from the first mixing where nothing has begun, until a bowl goes on; null where it is on, or not planned. */
+    /**
+     * Seconds from now, or from the first mixing where nothing has begun, until a bowl goes on; null where it is on, or
+     * not planned.
+     */
     public function until(string $letter): ?int
     {
         $times = $this->plan->bowl($letter);
-        $first = min([0, ...array_map(static fn (BowlTimes $each): int => $each->mix ?? $each->begin, $this->plan->bowls)]);
+        $first = min(
+            [0, ...array_map(static fn (BowlTimes $each): int => $each->mix ?? $each->begin, $this->plan->bowls)],
+        );
 
-        return $times === null || $this->timed->bowl($letter)?->happened->began !== null ? null : $times->begin - ($this->timed->now ?? $first);
+        return $times === null || $this->timed->bowl($letter)?->happened->began !== null
+            ? null
+            : $times->begin - ($this->timed->now ?? $first);
     }
 
     /** What is to be done first; null where nothing is. */

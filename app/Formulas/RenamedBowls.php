@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace App\Formulas;
 
-/** Bowls that are written anew elsewhere: what is left of one is left of its copy, and who is named by letter goes by the new one. */
+/**
+ * Bowls that are written anew elsewhere: what is left of one is left of its copy, and who is named by letter goes by
+ * the new one.
+ */
 final class RenamedBowls
 {
     /**

@@ -56,7 +56,11 @@ final readonly class SafetyRows
                 $test->read_at === null ? null : self::second($test->read_at),
                 $test->result,
             ))->all()),
-            array_values($notes->filter(fn (ContraindicationNote $note): bool => $note->lifted_at === null)->map(fn (ContraindicationNote $note) => $note->kind)->all()),
+            array_values(
+                $notes->filter(fn (ContraindicationNote $note): bool => $note->lifted_at === null)
+                    ->map(fn (ContraindicationNote $note) => $note->kind)
+                    ->all(),
+            ),
             $client->born_on === null ? null : (int) $client->born_on->diffInYears($now),
             $cleared instanceof CarbonImmutable ? self::second($cleared) : null,
             is_string($served) ? self::second(CarbonImmutable::parse($served)) : null,

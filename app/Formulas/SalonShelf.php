@@ -85,7 +85,11 @@ final class SalonShelf
         $shelf = $this->at($visit);
         $rules = $visit->rules();
         $read = [];
-        foreach (($visit->relationLoaded('rounds') ? $visit->rounds : $visit->rounds()->with('bowls')->get())->flatMap(fn (Round $round) => $round->bowls) as $bowl) {
+        foreach (
+            (
+                $visit->relationLoaded('rounds') ? $visit->rounds : $visit->rounds()->with('bowls')->get()
+            )->flatMap(fn (Round $round) => $round->bowls) as $bowl
+        ) {
             try {
                 $sheet = $this->rows->sheet($bowl, $shelf);
                 $read[] = [$bowl->sheet, $sheet];
@@ -131,7 +135,11 @@ final class SalonShelf
             $line = self::then($now, $was[LineJson::id($now)] ?? null);
             $read = $lines[LineJson::id($now)] = LineJson::line($line, $rules);
             foreach ($now->shades as $shade) {
-                $products[$shade->productId()] = $this->shade(self::then($shade, $was[$shade->productId()] ?? null), $read, $now->withdrawn);
+                $products[$shade->productId()] = $this->shade(
+                    self::then($shade, $was[$shade->productId()] ?? null),
+                    $read,
+                    $now->withdrawn,
+                );
             }
         }
         $measures = [];
@@ -141,7 +149,13 @@ final class SalonShelf
         $reading = MassReading::plain()->withOunce($rules->plainOunce())->withMeasures($measures[''] ?? []);
         $shelf = new Shelf($lines, $products, $reading, measures: $measures);
 
-        return $shelf->withBlends(array_values($salon->houseBlends->map(fn (HouseBlendVersion $blend): ?HouseBlend => $this->blend($blend, $shelf))->filter()->all()));
+        return $shelf->withBlends(
+            array_values(
+                $salon->houseBlends->map(fn (HouseBlendVersion $blend): ?HouseBlend => $this->blend($blend, $shelf))
+                    ->filter()
+                    ->all(),
+            ),
+        );
     }
 
     /**
@@ -163,7 +177,10 @@ final class SalonShelf
         unset($was['developers']);
         $then->forceFill($was);
         if (is_array($developers) && $then instanceof ColourLine) {
-            $then->setRelation('developers', Developer::query()->where('salon_id', $then->salon_id)->whereIn('id', $developers)->get());
+            $then->setRelation(
+                'developers',
+                Developer::query()->where('salon_id', $then->salon_id)->whereIn('id', $developers)->get(),
+            );
         }
 
         return $then;
@@ -193,7 +210,9 @@ final class SalonShelf
             kind: $shade->kind,
             strength: null,
             pack: $shade->pack_cg,
-            density: $shade->density_milli === null ? $line->density ?? Fraction::one() : Fraction::of($shade->density_milli, 1000),
+            density: $shade->density_milli === null
+                ? $line->density ?? Fraction::one()
+                : Fraction::of($shade->density_milli, 1000),
             withdrawn: $withdrawn || $shade->withdrawn,
             pigment: ShadePigment::of($shade, $line),
         );

@@ -25,15 +25,18 @@ final readonly class SeenLooks
 
     /**
      * @param  list<Outlook>  $outlooks
-     * @return list<array{bowl: string, letter: string, at: string, by: string, zone: string, strand: string, level: ?string, words: string, pace: ?string}>
-     *     in the order they were made, bowl by bowl; those that say nothing are left out
+     * @return list<array{bowl: string, letter: string, at: string, by: string, zone: string, strand: string, level: ?string, words: string, pace: ?string}> in the order they were made, bowl by bowl; those that say nothing are
+     *     left out
      */
     public function of(Visit $visit, array $outlooks): array
     {
         $seen = [];
         foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {
             foreach ($this->clocks->standing($bowl) as $stamp) {
-                if ($stamp->kind === StampKind::Checked && ($stamp->words !== '' || $stamp->zone !== '' || $stamp->level_hundredths !== null)) {
+                if (
+                    $stamp->kind === StampKind::Checked
+                    && ($stamp->words !== '' || $stamp->zone !== '' || $stamp->level_hundredths !== null)
+                ) {
                     $seen[] = $this->look($stamp, $bowl, $outlooks);
                 }
             }
@@ -44,12 +47,20 @@ final readonly class SeenLooks
 
     /**
      * @param  list<Outlook>  $outlooks
-     * @return array{bowl: string, letter: string, at: string, by: string, zone: string, strand: string, level: ?string, words: string, pace: ?string}
+     * @return array{bowl: string, letter: string, at: string, by: string, zone: string, strand: string, level: ?string,
+     *     words: string, pace: ?string}
      */
     private function look(Stamp $stamp, Bowl $bowl, array $outlooks): array
     {
-        $outlook = array_values(array_filter($outlooks, static fn (Outlook $each): bool => $each->zone->id === $stamp->zone))[0] ?? null;
-        $story = array_values(array_filter($outlook->strands ?? [], static fn (StrandStory $each): bool => $each->strand->key() === $stamp->strand))[0] ?? null;
+        $outlook = array_values(
+            array_filter($outlooks, static fn (Outlook $each): bool => $each->zone->id === $stamp->zone),
+        )[0] ?? null;
+        $story = array_values(
+            array_filter(
+                $outlook->strands ?? [],
+                static fn (StrandStory $each): bool => $each->strand->key() === $stamp->strand,
+            ),
+        )[0] ?? null;
         $level = $stamp->level_hundredths === null ? null : Fraction::of($stamp->level_hundredths, 100);
         $pace = $story === null || $level === null ? null : $this->pace($stamp, $bowl, $story, $level);
 
@@ -73,7 +84,12 @@ final readonly class SeenLooks
         foreach ($this->clocks->standing($bowl, Side::tryFrom($stamp->side)) as $each) {
             $began ??= $each->kind === StampKind::Began ? $each->stamped_at : null;
         }
-        $laid = array_values(array_filter($story->strand->services(), static fn (array $each): bool => $each['bowl']->sheet->letter === trim($bowl->letter)))[0]['bowl'] ?? null;
+        $laid = array_values(
+            array_filter(
+                $story->strand->services(),
+                static fn (array $each): bool => $each['bowl']->sheet->letter === trim($bowl->letter),
+            ),
+        )[0]['bowl'] ?? null;
         $fact = $began === null || ! $laid instanceof PlacedBowl
             ? null
             : PaceOfLift::of($story, $laid, $level, (int) round($began->diffInMinutes($stamp->stamped_at)));

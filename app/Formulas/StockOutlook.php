@@ -33,7 +33,13 @@ final readonly class StockOutlook
     {
         $planned = $this->planned($salon);
         $found = [];
-        $add = function (string $id, string $line, Shade|Developer $row, string $code, string $swatch) use (&$found, $salon, $planned): void {
+        $add = function (
+            string $id,
+            string $line,
+            Shade|Developer $row,
+            string $code,
+            string $swatch,
+        ) use (&$found, $salon, $planned): void {
             $level = $this->stock->level($salon, $id);
             $wants = $planned[$id] ?? Grams::zero();
             $mark = $row->low_cg;
@@ -55,12 +61,19 @@ final readonly class StockOutlook
         return $found;
     }
 
-    /** @return array<string, Grams> what the bowls of the week take that nobody has weighed yet, as far as it is known */
+    /**
+     * @return array<string, Grams> what the bowls of the week take that nobody has weighed yet, as far as it is known
+     */
     private function planned(Salon $salon): array
     {
         $now = CarbonImmutable::now();
-        $visits = Visit::query()->where('salon_id', $salon->id)->whereIn('status', [VisitStatus::Expected, VisitStatus::InChair])
-            ->whereBetween('starts_at', [$now->subDay(), $now->addDays(self::DAYS)])->whereRelation('client', 'practice_of', null)
+        $visits = Visit::query()
+            ->where('salon_id', $salon->id)
+            ->whereIn('status', [VisitStatus::Expected, VisitStatus::InChair])
+            ->whereBetween(
+                'starts_at',
+                [$now->subDay(), $now->addDays(self::DAYS)],
+            )->whereRelation('client', 'practice_of', null)
             ->with('colourist.salon', 'rounds.bowls.batches')->get();
         $planned = [];
         foreach ($visits as $visit) {
@@ -90,7 +103,9 @@ final readonly class StockOutlook
         foreach ($known->lines() as $line) {
             $grams = $line->mass->grams();
             if ($grams !== null) {
-                $takes[$line->product()] = isset($takes[$line->product()]) ? $takes[$line->product()]->plus($grams) : $grams;
+                $takes[$line->product()] = isset($takes[$line->product()])
+                    ? $takes[$line->product()]->plus($grams)
+                    : $grams;
             }
         }
 

@@ -23,7 +23,11 @@ final class StockRows
     public function levels(Salon $salon): array
     {
         return $this->loaded[$salon->id] ??= $this->database->table('stock_sums')->where('salon_id', $salon->id)->get()
-            ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
+            ->mapWithKeys(
+                fn (object $row): array => [
+                    (string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted),
+                ],
+            )->all();
     }
 
     public function level(Salon $salon, string $product): StockLevel
@@ -46,7 +50,11 @@ final class StockRows
     public function some(int $salon, array $products): array
     {
         return $this->database->table('stock_sums')->where('salon_id', $salon)->whereIn('product', $products)->get()
-            ->mapWithKeys(fn (object $row): array => [(string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted)])->all();
+            ->mapWithKeys(
+                fn (object $row): array => [
+                    (string) $row->product => StockLevel::of((int) $row->sum_cg, (bool) $row->counted),
+                ],
+            )->all();
     }
 
     /** To be called when something has moved. */

@@ -39,7 +39,8 @@ final readonly class VisitBowls
     }
 
     /**
-     * As they are: what was mixed with what went in, what was rinsed as long as it was on, and all else as it is planned.
+     * As they are: what was mixed with what went in, what was rinsed as long as it was on, and all else as it is
+     * planned.
      *
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  as they are being typed, by
      *     bowl id
@@ -48,7 +49,11 @@ final readonly class VisitBowls
      */
     public function asTheyAre(Visit $visit, array $drafts = [], array $without = []): array
     {
-        return $this->each($visit, $drafts, $without, function (array $json, ?Bowl $bowl, int $round) use ($visit): ?PlacedBowl {
+        return $this->each($visit, $drafts, $without, function (
+            array $json,
+            ?Bowl $bowl,
+            int $round,
+        ) use ($visit): ?PlacedBowl {
             $sheet = $this->read($json, $visit);
             $poured = $bowl === null || $sheet === null ? null : $this->poured->sheet($bowl, $visit, $sheet);
 

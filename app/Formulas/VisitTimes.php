@@ -28,7 +28,9 @@ use Core\Timing\TimedVisit;
 use Core\Timing\TimePlan;
 use Core\Weighing\BatchStatus;
 
-/** A visit's rows as the core's plan of times: what is planned, what has really happened, what is next. Once a request. */
+/**
+ * A visit's rows as the core's plan of times: what is planned, what has really happened, what is next. Once a request.
+ */
 final class VisitTimes
 {
     /** @var array<string, PlannedTimes> by visit and its clock */
@@ -48,7 +50,9 @@ final class VisitTimes
     public function of(Visit $visit, array $changed = [], ?int $hands = null): PlannedTimes
     {
         $now = CarbonImmutable::now();
-        $key = "{$visit->id} {$visit->updated_at} {$now->getTimestamp()} ".json_encode([$hands, $changed, $this->marks($visit)]);
+        $key = "{$visit->id} {$visit->updated_at} {$now->getTimestamp()} ".json_encode(
+            [$hands, $changed, $this->marks($visit)],
+        );
 
         return $this->kept[$key] ??= $this->plan($visit, $now, $changed, $hands ?? $visit->hands);
     }
@@ -61,7 +65,9 @@ final class VisitTimes
         return [
             $visit->version,
             (int) ($visit->canvas->version ?? 0),
-            ...$bowls->map(fn (Bowl $bowl): string => "{$bowl->version} {$bowl->stamps->count()} {$bowl->batches->map(fn (Batch $batch): string => $batch->status->value)->implode(' ')}")->all(),
+            ...$bowls->map(
+                fn (Bowl $bowl): string => "{$bowl->version} {$bowl->stamps->count()} {$bowl->batches->map(fn (Batch $batch): string => $batch->status->value)->implode(' ')}",
+            )->all(),
         ];
     }
 
@@ -86,14 +92,31 @@ final class VisitTimes
         foreach ($clocks as $letter => $clock) {
             $happened[$letter] = self::happened($clock, $mixed[$letter], $origin);
         }
-        $onHair = array_filter($happened, static fn (Happened $each): bool => $each->began !== null && $each->rinsed === null) !== [];
-        // Before anybody is in the chair the plan is of the hour that is booked; once it is over nothing waits any more.
+        $onHair = array_filter(
+            $happened,
+            static fn (Happened $each): bool => $each->began !== null && $each->rinsed === null,
+        ) !== [];
+        // Before anybody is in the chair the plan is of the hour that is booked; once it is over nothing waits any
+        // more.
         $seconds = (int) $now->getTimestamp() - $origin;
-        $live = ! $visit->status->isOver() && ($visit->status === VisitStatus::InChair || $onHair || $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(fn (Bowl $bowl): bool => $bowl->stamps->isNotEmpty()));
+        $live = ! $visit->status->isOver() && (
+            $visit->status === VisitStatus::InChair
+            || $onHair
+            || $visit->rounds->flatMap(fn ($round) => $round->bowls)->contains(
+                fn (Bowl $bowl): bool => $bowl->stamps->isNotEmpty(),
+            )
+        );
         $rules = $visit->rules();
         $placed = $this->bowls->placed($visit, $drafts);
         $before = AppliedBefore::of($visit);
-        $timed = $this->timed($visit, $placed, $rules, $happened, $hands, $before)->of($placed, $live ? $seconds : null);
+        $timed = $this->timed(
+            $visit,
+            $placed,
+            $rules,
+            $happened,
+            $hands,
+            $before,
+        )->of($placed, $live ? $seconds : null);
         $meant = $timed;
         foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {
             $sides = $this->sides($bowl, $visit, $now, $mixed[trim($bowl->letter)], $origin);
@@ -116,7 +139,9 @@ final class VisitTimes
             now: $seconds,
             timed: $timed,
             plan: $plan,
-            acts: $visit->status->isOver() ? [] : NextActs::of($timed, $plan, $live ? $seconds : self::beforeAnything($plan), $this->until($placed)),
+            acts: $visit->status->isOver()
+                ? []
+                : NextActs::of($timed, $plan, $live ? $seconds : self::beforeAnything($plan), $this->until($placed)),
             mends: $visit->status->isOver() ? [] : FindMends::of($timed, $plan),
             faults: [...$plan->faults, ...TimesOfVisit::beyond($placed)],
             ids: $ids,
@@ -124,7 +149,12 @@ final class VisitTimes
             against: Against::of($meant),
             before: array_values(array_map(
                 static fn (PlacedBowl $bowl): string => $bowl->sheet->letter,
-                array_filter($placed, static fn (PlacedBowl $bowl): bool => $bowl->sheet->details->applying === null && isset($before[$bowl->sheet->letter])),
+                array_filter(
+                    $placed,
+                    static fn (PlacedBowl $bowl): bool => $bowl->sheet->details->applying === null && isset(
+                        $before[$bowl->sheet->letter]
+                    ),
+                ),
             )),
         );
     }
@@ -134,8 +164,14 @@ final class VisitTimes
      * @param  array<string, Happened>  $happened
      * @param  array<string, int>  $before
      */
-    private function timed(Visit $visit, array $placed, HouseRules $rules, array $happened, int $hands, array $before): TimesOfVisit
-    {
+    private function timed(
+        Visit $visit,
+        array $placed,
+        HouseRules $rules,
+        array $happened,
+        int $hands,
+        array $before,
+    ): TimesOfVisit {
         return new TimesOfVisit(
             canvas: $this->canvases->canvas($visit),
             rules: $rules,
@@ -168,7 +204,9 @@ final class VisitTimes
 
     private function mixed(Bowl $bowl): ?int
     {
-        $at = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->max('finished_at');
+        $at = $bowl->batches->filter(
+            fn (Batch $batch): bool => $batch->status === BatchStatus::Finished,
+        )->max('finished_at');
 
         return $at instanceof CarbonImmutable ? (int) $at->getTimestamp() : null;
     }
@@ -205,7 +243,10 @@ final class VisitTimes
         return null;
     }
 
-    /** @return list<array{letter: string, side: Side, happened: Happened}> where the sides of a head are timed apart, the one begun first first */
+    /**
+     * @return list<array{letter: string, side: Side, happened: Happened}> where the sides of a head are timed apart,
+     *     the one begun first first
+     */
     private function sides(Bowl $bowl, Visit $visit, CarbonImmutable $now, ?int $mixed, int $origin): array
     {
         $sides = array_map(fn (Side $side): array => [
@@ -215,7 +256,12 @@ final class VisitTimes
         ], $this->clocks->sides($bowl));
         // Where every mark was taken back, it is one bowl again.
         $begun = array_filter($sides, static fn (array $side): bool => $side['happened']->began !== null);
-        usort($sides, static fn (array $one, array $other): int => ($one['happened']->began ?? PHP_INT_MAX) <=> ($other['happened']->began ?? PHP_INT_MAX));
+        usort(
+            $sides,
+            static fn (array $one, array $other): int => ($one['happened']->began ?? PHP_INT_MAX) <=> (
+                $other['happened']->began ?? PHP_INT_MAX
+            ),
+        );
 
         return $begun === [] ? [] : $sides;
     }
@@ -229,7 +275,9 @@ final class VisitTimes
     {
         $later = [];
         foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {
-            $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->values();
+            $finished = $bowl->batches->filter(
+                fn (Batch $batch): bool => $batch->status === BatchStatus::Finished,
+            )->values();
             foreach ($finished->slice(1) as $at => $batch) {
                 $letter = trim($bowl->letter);
                 $later[$letter.($at + 1)] = [
@@ -255,7 +303,12 @@ final class VisitTimes
         foreach ($later as $letter => $each) {
             $bowl = $whole->bowl($each['of']);
             // Where the sides are timed apart, it comes off with the last of them.
-            $sides = array_keys(array_filter($ids, static fn (array $id): bool => $id['side'] !== null && $id['bowl'] === $each['bowl']->id));
+            $sides = array_keys(
+                array_filter(
+                    $ids,
+                    static fn (array $id): bool => $id['side'] !== null && $id['bowl'] === $each['bowl']->id,
+                ),
+            );
             $begun = self::at($each['clock'], StampKind::Began) !== null;
             // Where only more was mixed, and nobody timed it apart, it is the bowl's own.
             if ($bowl !== null && $begun && $bowl->happened->began !== null) {
@@ -271,7 +324,11 @@ final class VisitTimes
                     fresh: $bowl->fresh,
                     lookFrom: $bowl->lookFrom,
                     lookEvery: $bowl->lookEvery,
-                    happened: self::happened($each['clock'], $mixed === null ? null : (int) $mixed->getTimestamp(), $origin),
+                    happened: self::happened(
+                        $each['clock'],
+                        $mixed === null ? null : (int) $mixed->getTimestamp(),
+                        $origin,
+                    ),
                 );
             }
         }

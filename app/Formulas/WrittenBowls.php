@@ -21,7 +21,10 @@ final readonly class WrittenBowls
     {
     }
 
-    /** @return list<array{sheet: ?array<string, mixed>, rest: list<string>}> the sheet null where nothing of it names a bowl */
+    /**
+     * @return list<array{sheet: ?array<string, mixed>, rest: list<string>}> the sheet null where nothing of it names a
+     *     bowl
+     */
     public function read(string $text, Visit $visit): array
     {
         $shelf = $this->shelves->forVisit($visit);
@@ -31,13 +34,20 @@ final readonly class WrittenBowls
         $letters = array_values($bowls->map(fn (Bowl $bowl): string => trim($bowl->letter))->all());
         $found = [];
         foreach (array_slice(ReadBowlLine::all($text, $shelf, $usual), 0, self::MOST) as $line) {
-            $base = $line->as === null ? null : $bowls->first(fn (Bowl $bowl): bool => trim($bowl->letter) === $line->as);
+            $base = $line->as === null
+                ? null
+                : $bowls->first(fn (Bowl $bowl): bool => trim($bowl->letter) === $line->as);
             if ($line->isEmpty() || ($line->as !== null && $base === null)) {
-                $found[] = ['sheet' => null, 'rest' => [...($line->as === null ? [] : ["as {$line->as}"]), ...$line->rest]];
+                $found[] = [
+                    'sheet' => null,
+                    'rest' => [...($line->as === null ? [] : ["as {$line->as}"]), ...$line->rest],
+                ];
 
                 continue;
             }
-            $letter = $line->letter !== null && ! in_array($line->letter, $letters, true) ? $line->letter : Letters::free($letters);
+            $letter = $line->letter !== null && ! in_array($line->letter, $letters, true)
+                ? $line->letter
+                : Letters::free($letters);
             $letters[] = $letter;
             $sheet = $base === null ? $this->fresh($line, $visit) : self::like($base->sheet, $line);
             $found[] = ['sheet' => ['letter' => $letter] + $sheet, 'rest' => $line->rest];

@@ -11,8 +11,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * An answer is worked once for each person while nothing it is made of has changed, and for as long as its minutes hold; who has it
- * already is told so without a word of it (ETag, 304). A request that says `no-cache` is worked anew.
+ * An answer is worked once for each person while nothing it is made of has changed, and for as long as its minutes
+ * hold; who has it already is told so without a word of it (ETag, 304). A request that says `no-cache` is worked anew.
  *
  * `kept:SECONDS` says how long time alone may pass; an answer that holds longer, or shorter, says so with `holds`.
  */
@@ -45,7 +45,12 @@ final readonly class KeptAnswer
         $now = CarbonImmutable::now();
         $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->values->get($key);
         if (is_array($kept) && $now->getTimestamp() < $kept['until']) {
-            return $this->with($request, new Response($kept['body'], 200, ['Content-Type' => 'application/json']), $kept['tag'], $now);
+            return $this->with(
+                $request,
+                new Response($kept['body'], 200, ['Content-Type' => 'application/json']),
+                $kept['tag'],
+                $now,
+            );
         }
         $response = $next($request);
         if ($response->getStatusCode() !== 200 || $response->headers->get('Content-Type') !== 'application/json') {

@@ -8,8 +8,8 @@ use Closure;
 use Illuminate\Contracts\Cache\Store;
 
 /**
- * What was worked once and holds until something it is made of changes. It lives in the memory that the processes of one machine
- * share, never on a disk: health notes stand in it unsealed. Whatever is lost is worked again.
+ * What was worked once and holds until something it is made of changes. It lives in the memory that the processes of
+ * one machine share, never on a disk: health notes stand in it unsealed. Whatever is lost is worked again.
  */
 final readonly class KeptValues
 {

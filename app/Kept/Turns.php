@@ -10,8 +10,9 @@ use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\QueryException;
 
 /**
- * Counts how often each salon's record has changed. Every statement that writes is heard, whoever sends it, and counted in the
- * transaction that carries it: who sees the change sees the new turn, and what was worked before it is known to be old.
+ * Counts how often each salon's record has changed. Every statement that writes is heard, whoever sends it, and counted
+ * in the transaction that carries it: who sees the change sees the new turn, and what was worked before it is known to
+ * be old.
  */
 final class Turns
 {
@@ -19,9 +20,29 @@ final class Turns
     public const EVERYBODY = 0;
 
     /** What no kept answer is made of: doors, locks and copies of what stands elsewhere. */
-    private const APART = ['turns', 'photo_files', 'sessions', 'cache', 'cache_locks', 'writes', 'sign_in_tries', 'scale_zeros', 'activity_log', 'migrations'];
+    private const APART = [
+        'turns',
+        'photo_files',
+        'sessions',
+        'cache',
+        'cache_locks',
+        'writes',
+        'sign_in_tries',
+        'scale_zeros',
+        'activity_log',
+        'migrations',
+    ];
 
-    private const SHELF = ['salons', 'developers', 'colour_lines', 'colour_line_developer', 'shades', 'measures', 'house_blends', 'editions'];
+    private const SHELF = [
+        'salons',
+        'developers',
+        'colour_lines',
+        'colour_line_developer',
+        'shades',
+        'measures',
+        'house_blends',
+        'editions',
+    ];
 
     private const WRITES = '/^\s*(?:(?:insert|replace)(?:\s+ignore)?\s+into|update|delete\s+from|call)\s+[`"]?(\w+)/i';
 
@@ -48,7 +69,8 @@ final class Turns
         $this->shelf = $this->shelf || in_array($m[1], self::SHELF, true) || stripos(ltrim($sql), 'call') === 0;
         $this->seen = [];
         if ($connection->transactionLevel() === 0) {
-            // It stands already. Counted beside it: whoever wrote is about to ask this connection for the id of the new row.
+            // It stands already. Counted beside it: whoever wrote is about to ask this connection for the id of the new
+            // row.
             $this->count(self::EVERYBODY, $this->database->connection('aside'));
         }
     }
@@ -64,7 +86,13 @@ final class Turns
             // A record that was put back or begun anew never counts what was counted before.
             ($by ?? $this->database->connection())->insert(
                 'insert into turns (salon_id, node, record, shelf) values (?, ?, ?, ?) on duplicate key update record = record + 1, shelf = shelf + ?',
-                [$salon, $this->config->integer('tinta.node'), $first = (int) (microtime(true) * 1000), $first, $shelf ? 1 : 0],
+                [
+                    $salon,
+                    $this->config->integer('tinta.node'),
+                    $first = (int) (microtime(true) * 1000),
+                    $first,
+                    $shelf ? 1 : 0,
+                ],
             );
         } catch (QueryException $failure) {
             // While the tables are being made there is nothing to count in, and nothing kept.

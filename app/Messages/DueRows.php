@@ -22,7 +22,9 @@ use Core\Service\DueMessage;
 use Core\Service\DueMessages;
 use Illuminate\Database\Eloquent\Builder;
 
-/** What is due to a salon's clients, by its record: the visits ahead, the tests that wait, the visits of some weeks ago. */
+/**
+ * What is due to a salon's clients, by its record: the visits ahead, the tests that wait, the visits of some weeks ago.
+ */
 final readonly class DueRows
 {
     /** Further ahead nothing is due, whatever a house says. */
@@ -37,8 +39,14 @@ final readonly class DueRows
     {
         $house = new HouseMessages($salon);
         $due = new DueMessages((int) $now->getTimestamp(), $house->days());
-        $found = [...$this->coming($salon, $house, $due, $now), ...$this->tests($salon, $house, $due, $now), ...$this->closed($salon, $house, $due, $now)];
-        $rows = Message::query()->where('salon_id', $salon->id)->whereIn('about', array_map(static fn (MessageToSend $each): string => $each->due->about, $found))
+        $found = [
+            ...$this->coming($salon, $house, $due, $now),
+            ...$this->tests($salon, $house, $due, $now),
+            ...$this->closed($salon, $house, $due, $now),
+        ];
+        $rows = Message::query()
+            ->where('salon_id', $salon->id)
+            ->whereIn('about', array_map(static fn (MessageToSend $each): string => $each->due->about, $found))
             ->with('decider')->get()->keyBy(static fn (Message $row): string => "{$row->kind->value}/{$row->about}");
         $found = array_map(static fn (MessageToSend $each): MessageToSend => new MessageToSend(
             $each->due,
@@ -50,8 +58,20 @@ final readonly class DueRows
             $each->words,
             $rows->get("{$each->due->kind->value}/{$each->due->about}"),
         ), $found);
-        $found = array_values(array_filter($found, static fn (MessageToSend $each): bool => $house->mode($each->due->kind) !== MessageMode::Off || $each->row !== null));
-        usort($found, static fn (MessageToSend $one, MessageToSend $other): int => [$one->due->due, $one->due->about] <=> [$other->due->due, $other->due->about]);
+        $found = array_values(
+            array_filter(
+                $found,
+                static fn (MessageToSend $each): bool => $house->mode($each->due->kind) !== MessageMode::Off
+                    || $each->row !== null,
+            ),
+        );
+        usort(
+            $found,
+            static fn (MessageToSend $one, MessageToSend $other): int => [$one->due->due, $one->due->about] <=> [
+                $other->due->due,
+                $other->due->about,
+            ],
+        );
 
         return $found;
     }
@@ -61,7 +81,22 @@ final readonly class DueRows
     {
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Expected)
             ->where('starts_at', '>', $now)->where('starts_at', '<', $now->addDays(self::MOST_DAYS))
-            ->whereHas('client', self::somebody(...))->with(['client.skinTests', 'client.contraindications', 'client.consents', 'colourist.salon', 'waivers', 'rounds.bowls.components', 'rounds.bowls.batches.pours', 'rounds.bowls.stamps', 'rounds.bowls.colourLine'])->orderBy('starts_at')->get();
+            ->whereHas('client', self::somebody(...))
+            ->with(
+                [
+                    'client.skinTests',
+                    'client.contraindications',
+                    'client.consents',
+                    'colourist.salon',
+                    'waivers',
+                    'rounds.bowls.components',
+                    'rounds.bowls.batches.pours',
+                    'rounds.bowls.stamps',
+                    'rounds.bowls.colourLine',
+                ],
+            )
+            ->orderBy('starts_at')
+            ->get();
         $found = [];
         $first = $due->firstNotice();
         foreach ($visits as $visit) {
@@ -69,7 +104,14 @@ final readonly class DueRows
             if ((int) $visit->starts_at->getTimestamp() - $first > (int) $now->getTimestamp()) {
                 continue;
             }
-            foreach ($due->ofComing($visit->id, (string) $visit->client_id, (int) $visit->starts_at->getTimestamp(), $this->worst($visit, $now)) as $each) {
+            foreach (
+                $due->ofComing(
+                    $visit->id,
+                    (string) $visit->client_id,
+                    (int) $visit->starts_at->getTimestamp(),
+                    $this->worst($visit, $now),
+                ) as $each
+            ) {
                 $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
             }
         }
@@ -80,11 +122,21 @@ final readonly class DueRows
     /** @return list<MessageToSend> */
     private function tests(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
     {
-        $tests = SkinTestRow::query()->whereNull('result')->where('placed_at', '>', $now->subDays(Number::ReadingPatience->whole() + 3))
-            ->whereHas('client', fn (Builder $client) => self::somebody($client)->where('salon_id', $salon->id))->with(['client.consents', 'placer'])->get();
+        $tests = SkinTestRow::query()
+            ->whereNull('result')
+            ->where('placed_at', '>', $now->subDays(Number::ReadingPatience->whole() + 3))
+            ->whereHas('client', fn (Builder $client) => self::somebody($client)->where('salon_id', $salon->id))
+            ->with(['client.consents', 'placer'])
+            ->get();
         $found = [];
         foreach ($tests as $test) {
-            foreach ($due->ofTest($test->id, (string) $test->client_id, new SkinTest($test->lines, (int) $test->placed_at->getTimestamp())) as $each) {
+            foreach (
+                $due->ofTest(
+                    $test->id,
+                    (string) $test->client_id,
+                    new SkinTest($test->lines, (int) $test->placed_at->getTimestamp()),
+                ) as $each
+            ) {
                 $found[] = $this->worded($salon, $house, $each, $test->client, $test->placer, null);
             }
         }
@@ -96,12 +148,21 @@ final readonly class DueRows
     private function closed(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
     {
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
-            ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->where('closed_at', '<=', $now)
+            ->where(
+                'starts_at',
+                '>',
+                $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()),
+            )->where('closed_at', '<=', $now)
             ->whereHas('client', self::somebody(...))->with(['client.consents', 'colourist.salon'])->get();
         // As it stands in the database: of a large salon these are many, and only their moments count.
         $next = [];
-        foreach (Visit::query()->toBase()->whereIn('client_id', $visits->pluck('client_id')->unique())->whereIn('status', [VisitStatus::Closed, VisitStatus::InChair])
-            ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))->orderBy('starts_at')->get(['client_id', 'starts_at']) as $row) {
+        foreach (Visit::query()->toBase()->whereIn('client_id', $visits->pluck('client_id')->unique())->whereIn(
+            'status',
+            [VisitStatus::Closed, VisitStatus::InChair],
+        )
+            ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))
+            ->orderBy('starts_at')
+            ->get(['client_id', 'starts_at']) as $row) {
             $next[(int) $row->client_id][] = CarbonImmutable::parse((string) $row->starts_at, 'UTC')->getTimestamp();
         }
         $found = [];
@@ -114,7 +175,14 @@ final readonly class DueRows
                     break;
                 }
             }
-            foreach ($due->ofClosed($visit->id, (string) $visit->client_id, (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(), $second) as $each) {
+            foreach (
+                $due->ofClosed(
+                    $visit->id,
+                    (string) $visit->client_id,
+                    (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(),
+                    $second,
+                ) as $each
+            ) {
                 $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
             }
         }
@@ -129,10 +197,18 @@ final readonly class DueRows
         $last = $states === [] ? $visit->before() : null;
         if ($last !== null) {
             $client = $this->safety->client($visit->client, $now, $visit);
-            $lines = $last->rounds()->with('bowls.colourLine')->get()->flatMap(fn ($round) => $round->bowls)->map(fn ($bowl) => $bowl->colourLine)
+            $lines = $last->rounds()
+                ->with('bowls.colourLine')
+                ->get()
+                ->flatMap(fn ($round) => $round->bowls)
+                ->map(fn ($bowl) => $bowl->colourLine)
                 ->filter(fn ($line): bool => ! in_array($line->kind, ['direct', 'care'], true))->unique('id');
             foreach ($lines as $line) {
-                $states["line-{$line->id}"] = $client->stateFor("line-{$line->id}", (int) $now->getTimestamp(), $visit->rules()->skinTestDays);
+                $states["line-{$line->id}"] = $client->stateFor(
+                    "line-{$line->id}",
+                    (int) $now->getTimestamp(),
+                    $visit->rules()->skinTestDays,
+                );
             }
         }
         usort($states, static fn (SkinTestState $one, SkinTestState $other): int => $one->rank() <=> $other->rank());
@@ -140,18 +216,37 @@ final readonly class DueRows
         return $states[0] ?? SkinTestState::Clear;
     }
 
-    private function worded(Salon $salon, HouseMessages $house, DueMessage $due, Client $client, TeamMember $from, ?Visit $visit): MessageToSend
-    {
+    private function worded(
+        Salon $salon,
+        HouseMessages $house,
+        DueMessage $due,
+        Client $client,
+        TeamMember $from,
+        ?Visit $visit,
+    ): MessageToSend {
         $starts = $visit?->starts_at->setTimezone($salon->timezone);
         $first = explode(' ', trim($client->name))[0];
         $places = [
             ':first' => $first, ':name' => $client->name, ':salon' => $salon->name, ':colourist' => $from->name,
-            ':service' => $visit->service ?? '', ':day' => $starts === null ? '' : Say::day($starts), ':time' => $starts?->format('H:i') ?? '',
+            ':service' => $visit->service ?? '', ':day' => $starts === null
+                ? ''
+                : Say::day($starts), ':time' => $starts?->format('H:i') ?? '',
         ];
 
-        [$subject, $words] = $due->late ? HouseMessages::tooLate() : [$house->subject($due->kind), $house->words($due->kind)];
+        [$subject, $words] = $due->late
+            ? HouseMessages::tooLate()
+            : [$house->subject($due->kind), $house->words($due->kind)];
 
-        return new MessageToSend($due, $client, $from, $visit?->id, $visit?->starts_at, strtr($subject, $places), strtr($words, $places), null);
+        return new MessageToSend(
+            $due,
+            $client,
+            $from,
+            $visit?->id,
+            $visit?->starts_at,
+            strtr($subject, $places),
+            strtr($words, $places),
+            null,
+        );
     }
 
     /**
@@ -160,6 +255,9 @@ final readonly class DueRows
      */
     private static function somebody(Builder $client): Builder
     {
-        return $client->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)->whereNull('practice_seed');
+        return $client->whereNull('erased_at')
+            ->whereNull('merged_into_id')
+            ->where('training', false)
+            ->whereNull('practice_seed');
     }
 }

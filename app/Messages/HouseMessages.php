@@ -10,7 +10,9 @@ use App\Words\Say;
 use Core\Fact;
 use Core\Service\MessageKind;
 
-/** What a house says of each kind of message: whether it goes out, how many days before or after, and in which words. */
+/**
+ * What a house says of each kind of message: whether it goes out, how many days before or after, and in which words.
+ */
 final readonly class HouseMessages
 {
     /** What the words may name; each stands as a colon and its name. */
@@ -51,10 +53,34 @@ final readonly class HouseMessages
     public function words(MessageKind $kind): string
     {
         return $this->text($kind, 'words') ?? Say::words(match ($kind) {
-            MessageKind::SkinTest => Fact::of('messages.skin-test.words', first: ':first', day: ':day', time: ':time', colourist: ':colourist', salon: ':salon'),
-            MessageKind::Reading => Fact::of('messages.reading.words', first: ':first', colourist: ':colourist', salon: ':salon'),
-            MessageKind::Appointment => Fact::of('messages.appointment.words', first: ':first', day: ':day', time: ':time', colourist: ':colourist', salon: ':salon'),
-            MessageKind::FollowUp => Fact::of('messages.follow-up.words', first: ':first', colourist: ':colourist', salon: ':salon'),
+            MessageKind::SkinTest => Fact::of(
+                'messages.skin-test.words',
+                first: ':first',
+                day: ':day',
+                time: ':time',
+                colourist: ':colourist',
+                salon: ':salon',
+            ),
+            MessageKind::Reading => Fact::of(
+                'messages.reading.words',
+                first: ':first',
+                colourist: ':colourist',
+                salon: ':salon',
+            ),
+            MessageKind::Appointment => Fact::of(
+                'messages.appointment.words',
+                first: ':first',
+                day: ':day',
+                time: ':time',
+                colourist: ':colourist',
+                salon: ':salon',
+            ),
+            MessageKind::FollowUp => Fact::of(
+                'messages.follow-up.words',
+                first: ':first',
+                colourist: ':colourist',
+                salon: ':salon',
+            ),
         });
     }
 
@@ -67,7 +93,16 @@ final readonly class HouseMessages
     {
         return [
             Say::words(Fact::of('messages.too-late.subject', day: ':day')),
-            Say::words(Fact::of('messages.too-late.words', first: ':first', day: ':day', time: ':time', colourist: ':colourist', salon: ':salon')),
+            Say::words(
+                Fact::of(
+                    'messages.too-late.words',
+                    first: ':first',
+                    day: ':day',
+                    time: ':time',
+                    colourist: ':colourist',
+                    salon: ':salon',
+                ),
+            ),
         ];
     }
 

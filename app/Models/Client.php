@@ -43,7 +43,12 @@ final class Client extends Model
 
     protected function casts(): array
     {
-        return ['born_on' => 'immutable_date', 'training' => 'boolean', 'cautions' => AsSealed::class, 'erased_at' => 'immutable_datetime'];
+        return [
+            'born_on' => 'immutable_date',
+            'training' => 'boolean',
+            'cautions' => AsSealed::class,
+            'erased_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<Salon, $this> */

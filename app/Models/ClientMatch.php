@@ -30,7 +30,9 @@ final class ClientMatch extends Model
     /** @return Builder<self> those of a client, whichever of the two they are */
     public static function of(int $client): Builder
     {
-        return self::query()->where(fn (Builder $either) => $either->where('client_id', $client)->orWhere('other_id', $client));
+        return self::query()->where(
+            fn (Builder $either) => $either->where('client_id', $client)->orWhere('other_id', $client),
+        );
     }
 
     /** The other of the two. */

@@ -39,7 +39,12 @@ final class Consent extends Model
 
     protected function casts(): array
     {
-        return ['kind' => ConsentKind::class, 'given' => 'boolean', 'said_at' => 'immutable_datetime', 'noted_at' => 'immutable_datetime'];
+        return [
+            'kind' => ConsentKind::class,
+            'given' => 'boolean',
+            'said_at' => 'immutable_datetime',
+            'noted_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return BelongsTo<TeamMember, $this> */

@@ -51,7 +51,9 @@ final class Message extends Model
     /** Handed to the mail server so long ago that nobody is still at it. */
     public function isLost(CarbonImmutable $now): bool
     {
-        return $this->state === MessageState::Sending && $this->decided_at?->lessThanOrEqualTo($now->subSeconds(self::ON_ITS_WAY_SECONDS)) === true;
+        return $this->state === MessageState::Sending && $this->decided_at?->lessThanOrEqualTo(
+            $now->subSeconds(self::ON_ITS_WAY_SECONDS),
+        ) === true;
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -24,8 +24,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ?PourSource $source
  * @property ?int $reading_cg
  * @property ?string $reason
- * @property ?array<string, mixed> $added what goes in beside the plan, as it was on the shelf then: label, part, volume; or
- *     how an over-pour was steered back: targets, lines
+ * @property ?array<string, mixed> $added what goes in beside the plan, as it was on the shelf then: label, part,
+ *     volume; or how an over-pour was steered back: targets, lines
  * @property ?string $zero the reader's word for what stood on the scale then
  * @property ?string $vessel what the bowl on the scale is called
  * @property int $team_member_id

@@ -20,7 +20,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  * @property ProductKind $kind
  * @property ?int $level_tenths
  * @property ?Grams $pack_cg
- * @property ?array{level?: string, tone?: array<string, string>} $own given by hand, where the code says others or nothing
+ * @property ?array{level?: string, tone?: array<string, string>} $own given by hand, where the code says others or
+ *     nothing
  * @property ?Grams $low_cg so much or less is low
  * @property string $pack_code what a scanner reads on its pack
  * @property ?int $price_cents of one pack

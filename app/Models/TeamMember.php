@@ -39,7 +39,12 @@ final class TeamMember extends User
 
     protected function casts(): array
     {
-        return ['role' => Role::class, 'language' => Language::class, 'password' => 'hashed', 'ended_at' => 'immutable_datetime'];
+        return [
+            'role' => Role::class,
+            'language' => Language::class,
+            'password' => 'hashed',
+            'ended_at' => 'immutable_datetime',
+        ];
     }
 
     /** @return Attribute<string, string> */

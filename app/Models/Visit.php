@@ -74,7 +74,8 @@ final class Visit extends Model
             'received_at' => 'immutable_datetime',
             'closed_at' => 'immutable_datetime',
             'next_on' => 'immutable_date',
-            'results' => 'array', 'lasting' => 'boolean', 'grey_shown' => 'boolean', 'lasted_said_at' => 'immutable_datetime',
+            'results' => 'array', 'lasting' => 'boolean', 'grey_shown' => 'boolean',
+            'lasted_said_at' => 'immutable_datetime',
             'ended_at' => 'immutable_datetime', 'care' => 'array', 'covering' => 'boolean', 'bright' => 'boolean',
         ];
     }

@@ -32,7 +32,15 @@ final readonly class MarkedSpot
     {
         $called = NearestHair::to($seen->colour);
 
-        return new self($x, $y, $radius, $white, $seen, $called->level->decimal(1), array_column($called->families, 'value'));
+        return new self(
+            $x,
+            $y,
+            $radius,
+            $white,
+            $seen,
+            $called->level->decimal(1),
+            array_column($called->families, 'value'),
+        );
     }
 
     /** @return array<string, mixed> */
@@ -42,7 +50,11 @@ final readonly class MarkedSpot
 
         return [
             'x' => $this->x, 'y' => $this->y, 'radius' => $this->radius, 'white' => $this->white,
-            'lab' => [round($colour->lightness, 2), round($colour->a, 2), round($colour->b, 2)], 'scatter' => round($this->seen->scatter, 2),
+            'lab' => [
+                round($colour->lightness, 2),
+                round($colour->a, 2),
+                round($colour->b, 2),
+            ], 'scatter' => round($this->seen->scatter, 2),
             'level' => $this->level, 'tone' => $this->tone,
         ];
     }
@@ -54,7 +66,9 @@ final readonly class MarkedSpot
             return null;
         }
         [$lightness, $a, $b] = array_map(self::number(...), array_values($kept['lab']));
-        $white = is_array($kept['white'] ?? null) ? ['x' => self::number($kept['white']['x'] ?? 0), 'y' => self::number($kept['white']['y'] ?? 0)] : null;
+        $white = is_array($kept['white'] ?? null)
+            ? ['x' => self::number($kept['white']['x'] ?? 0), 'y' => self::number($kept['white']['y'] ?? 0)]
+            : null;
 
         return new self(
             self::number($kept['x'] ?? 0),

@@ -8,7 +8,10 @@ use Illuminate\Database\ConnectionInterface;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Query\Builder;
 
-/** In the database, so that every machine of a cluster has them, and a picture is kept in the same transaction as its row. */
+/**
+ * In the database, so that every machine of a cluster has them, and a picture is kept in the same transaction as its
+ * row.
+ */
 final readonly class PhotosInRecord implements PhotoFiles
 {
     public function __construct(private DatabaseManager $database)

@@ -39,7 +39,10 @@ final readonly class SpotPixels
         for ($row = 0; $row < self::GRID; $row++) {
             for ($column = 0; $column < self::GRID; $column++) {
                 [$across, $down] = [2 * ($column + 0.5) / self::GRID - 1, 2 * ($row + 0.5) / self::GRID - 1];
-                [$left, $top] = [(int) floor($x * $width + $across * $reach), (int) floor($y * $height + $down * $reach)];
+                [$left, $top] = [
+                    (int) floor($x * $width + $across * $reach),
+                    (int) floor($y * $height + $down * $reach),
+                ];
                 if (hypot($across, $down) > 1 || $left < 0 || $top < 0 || $left >= $width || $top >= $height) {
                     continue;
                 }

@@ -31,6 +31,8 @@ final class ClientPolicy
     {
         return $member->role->formulates()
             ? Response::allow()
-            : Response::deny(Say::plain('Assistants weigh and watch; planning, changing and closing is for colourists.'));
+            : Response::deny(
+                Say::plain('Assistants weigh and watch; planning, changing and closing is for colourists.'),
+            );
     }
 }

@@ -27,7 +27,9 @@ final class SalonPolicy
         return match (true) {
             $member->salon_id !== $salon->id => Response::denyAsNotFound(),
             $member->role->formulates() => Response::allow(),
-            default => Response::deny(Say::plain('Lines and products are written by colourists; the team may count them.')),
+            default => Response::deny(
+                Say::plain('Lines and products are written by colourists; the team may count them.'),
+            ),
         };
     }
 }

@@ -43,11 +43,24 @@ final readonly class FirstBowl
     /** @return ?array<string, mixed> as a bowl is typed */
     private function sheet(Salon $salon): ?array
     {
-        foreach ($salon->colourLines()->with(['shades', 'developers'])->where('withdrawn', false)->orderBy('id')->get() as $line) {
-            $shades = $line->shades->filter(fn (Shade $shade): bool => $shade->kind === ProductKind::Shade && ! $shade->withdrawn)->take(2);
+        foreach (
+            $salon->colourLines()
+                ->with(['shades', 'developers'])
+                ->where('withdrawn', false)
+                ->orderBy('id')
+                ->get() as $line
+        ) {
+            $shades = $line->shades->filter(
+                fn (Shade $shade): bool => $shade->kind === ProductKind::Shade
+                && ! $shade->withdrawn,
+            )->take(2);
             $developer = $line->developers->first(fn (Developer $each): bool => ! $each->withdrawn);
             if ($shades->count() === 2 && $developer !== null) {
-                return $this->of($line, array_values($shades->map(fn (Shade $shade): string => $shade->productId())->all()), $developer->productId());
+                return $this->of(
+                    $line,
+                    array_values($shades->map(fn (Shade $shade): string => $shade->productId())->all()),
+                    $developer->productId(),
+                );
             }
         }
 
@@ -61,12 +74,23 @@ final readonly class FirstBowl
     private function of(ColourLine $line, array $shades, string $developer): array
     {
         return [
-            'letter' => 'A', 'job' => 'First bowl', 'line' => "line-{$line->id}", 'ratio' => '', 'amount' => ['of' => 'colour', 'grams' => self::COLOUR, 'ingredient' => null],
+            'letter' => 'A', 'job' => 'First bowl', 'line' => "line-{$line->id}", 'ratio' => '', 'amount' => [
+                'of' => 'colour',
+                'grams' => self::COLOUR,
+                'ingredient' => null,
+            ],
             'parts' => [
-                ['ingredients' => array_map(fn (string $shade): array => ['product' => $shade, 'share' => '1'], $shades)],
+                [
+                    'ingredients' => array_map(
+                        fn (string $shade): array => ['product' => $shade, 'share' => '1'],
+                        $shades,
+                    ),
+                ],
                 ['ingredients' => [['product' => $developer, 'share' => 'all']]],
             ],
-            'additives' => [], 'place' => [['regions' => [], 'spans' => [], 'method' => 'global']], 'minutes' => null, 'note' => '',
+            'additives' => [], 'place' => [
+                ['regions' => [], 'spans' => [], 'method' => 'global'],
+            ], 'minutes' => null, 'note' => '',
         ];
     }
 }

@@ -17,7 +17,10 @@ use Simulator\Hair;
 use Simulator\Head;
 use Simulator\Tint;
 
-/** What an invented head comes to under the bowls that were laid on it: the demo's past, and practice. Nothing else may ask it. */
+/**
+ * What an invented head comes to under the bowls that were laid on it: the demo's past, and practice. Nothing else may
+ * ask it.
+ */
 final readonly class SimulatedHead
 {
     private Head $head;
@@ -61,13 +64,18 @@ final readonly class SimulatedHead
             if ($stroke === null || $bowl->sheet->details->purpose !== Purpose::Service) {
                 continue;
             }
-            $real = static fn (?Fraction $value): ?float => $value === null ? null : $value->numerator / $value->denominator;
+            $real = static fn (?Fraction $value): ?float => $value === null
+                ? null
+                : $value->numerator / $value->denominator;
             $laid[] = new Bowl(
                 kind: $bowl->line->kind->value,
                 volume: $real($bowl->strength?->volume) ?? 0.0,
                 minutes: (float) $bowl->minutes(),
                 level: $real($bowl->mix?->level),
-                tones: array_map(static fn (Fraction $share): float => $share->numerator / $share->denominator, $bowl->mix?->tone->shares() ?? []),
+                tones: array_map(
+                    static fn (Fraction $share): float => $share->numerator / $share->denominator,
+                    $bowl->mix?->tone->shares() ?? [],
+                ),
                 pigment: min(1.0, $real($bowl->mix?->intensity) ?? 0.0),
                 foil: $bowl->process($stroke)->technique === Technique::Foil,
             );

@@ -23,7 +23,10 @@ use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
 
-/** Puts the planned bowls on a practice head: the hidden head answers, and the house's rules say where the reasoning left them. */
+/**
+ * Puts the planned bowls on a practice head: the hidden head answers, and the house's rules say where the reasoning
+ * left them.
+ */
 final readonly class TryHead
 {
     public function __construct(private CanvasRows $canvases, private DoneBowls $done, private VisitPictures $pictures)
@@ -53,8 +56,13 @@ final readonly class TryHead
             'team_member_id' => $member->id,
             'came' => $came,
             'zones' => count($came),
-            'on_target' => count(array_filter($came, static fn (array $each): bool => $each['verdict'] === ExpectedTone::OnTarget->value)),
-            'seen_hundredths' => $came === [] ? 0 : $seen->dividedBy(Fraction::of(count($came)))->times(Fraction::of(100))->rounded(1, Rounding::HalfUp),
+            'on_target' => count(
+                array_filter($came, static fn (array $each): bool => $each['verdict']
+                    === ExpectedTone::OnTarget->value),
+            ),
+            'seen_hundredths' => $came === [] ? 0 : $seen->dividedBy(Fraction::of(count($came)))
+                ->times(Fraction::of(100))
+                ->rounded(1, Rounding::HalfUp),
             'tried_at' => CarbonImmutable::now(),
         ]);
 

@@ -60,9 +60,13 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
     private const OWNED = [
         'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
-        'line' => [ColourLine::class, null], 'shade' => [Shade::class, 'colourLine'], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
+        'line' => [ColourLine::class, null], 'shade' => [
+            Shade::class,
+            'colourLine',
+        ], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
         'member' => [TeamMember::class, null], 'invitation' => [Invitation::class, null],
-        'client' => [Client::class, null], 'second' => [Client::class, null], 'match' => [ClientMatch::class, null], 'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
+        'client' => [Client::class, null], 'second' => [Client::class, null], 'match' => [ClientMatch::class, null],
+        'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
         'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
             Batch::class,
             'bowl.round.visit',
@@ -78,10 +82,15 @@ final class AppServiceProvider extends ServiceProvider
         // One of each a request: a visit of ten bowls reads its shelf once, each bowl once, and replays each batch
         // once.
         $this->app->singleton(Catalogue::class, fn (): Catalogue => Catalogue::of(app()->getLocale()));
-        $this->app->singleton(Seal::class, fn (): Seal => new Seal(array_values(array_map(strval(...), (array) config('tinta.notes_keys')))));
+        $this->app->singleton(
+            Seal::class,
+            fn (): Seal => new Seal(array_values(array_map(strval(...), (array) config('tinta.notes_keys')))),
+        );
         $this->app->singleton(Turns::class);
         $this->app->singleton(KeptValues::class, fn (): KeptValues => new KeptValues(
-            function_exists('apcu_enabled') && apcu_enabled() ? new ApcStore(new ApcWrapper, 'tinta ') : new ArrayStore(serializesValues: true),
+            function_exists('apcu_enabled') && apcu_enabled()
+                ? new ApcStore(new ApcWrapper, 'tinta ')
+                : new ArrayStore(serializesValues: true),
         ));
         $this->app->bind(PhotoFiles::class, config('tinta.cluster') ? PhotosInRecord::class : PhotosOnDisk::class);
         $this->app->scoped(Editions::class);
@@ -98,7 +107,10 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Event::listen(QueryExecuted::class, fn (QueryExecuted $query) => $this->app->make(Turns::class)->heard($query->sql, $query->connection));
+        Event::listen(
+            QueryExecuted::class,
+            fn (QueryExecuted $query) => $this->app->make(Turns::class)->heard($query->sql, $query->connection),
+        );
         Event::listen(TransactionCommitting::class, fn () => $this->app->make(Turns::class)->count(Turns::EVERYBODY));
         JsonResource::withoutWrapping();
         // Relative addresses work behind any host name and port the salon reaches us by.
@@ -118,7 +130,9 @@ final class AppServiceProvider extends ServiceProvider
         // A bench posts a pour every few seconds and previews while typing; a runaway script does far more.
         RateLimiter::for(
             'api',
-            fn (Request $request): Limit => Limit::perMinute(1200)->by((string) ($request->user()?->getAuthIdentifier() ?? $request->ip())),
+            fn (Request $request): Limit => Limit::perMinute(1200)->by(
+                (string) ($request->user()?->getAuthIdentifier() ?? $request->ip()),
+            ),
         );
     }
 

@@ -20,7 +20,18 @@ trait Recorded
     {
         return LogOptions::defaults()
             ->logAll()
-            ->logExcept(['password', 'pin', 'calendar_hash', 'token_hash', 'remember_token', 'created_at', 'updated_at', 'version'])
+            ->logExcept(
+                [
+                    'password',
+                    'pin',
+                    'calendar_hash',
+                    'token_hash',
+                    'remember_token',
+                    'created_at',
+                    'updated_at',
+                    'version',
+                ],
+            )
             ->logOnlyDirty()
             ->dontLogIfAttributesChangedOnly(['updated_at', 'version', 'remember_token'])
             ->dontSubmitEmptyLogs();
@@ -30,7 +41,9 @@ trait Recorded
     {
         $sealed = SealedColumns::ofModel($this);
         if ($sealed !== [] && $activity instanceof ActivityRow && $activity->properties !== null) {
-            $activity->properties = collect(SealedColumns::inLog($activity->properties->toArray(), $sealed, resolve(Seal::class)->close(...)));
+            $activity->properties = collect(
+                SealedColumns::inLog($activity->properties->toArray(), $sealed, resolve(Seal::class)->close(...)),
+            );
         }
         $context = resolve(WriteContext::class);
         if ($context->reason() !== '' && $activity instanceof ActivityRow && $activity->properties !== null) {

@@ -24,7 +24,11 @@ final class RulesThen
         $found = [];
         foreach (Schools::texts($visit->rules()) as $rule) {
             if (($now[$rule->label] ?? '') !== $rule->words()) {
-                $found[] = ['name' => Say::name($rule->label), 'was' => Say::name($rule->words()), 'is' => Say::name($now[$rule->label] ?? '')];
+                $found[] = [
+                    'name' => Say::name($rule->label),
+                    'was' => Say::name($rule->words()),
+                    'is' => Say::name($now[$rule->label] ?? ''),
+                ];
             }
         }
 

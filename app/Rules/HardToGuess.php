@@ -9,8 +9,8 @@ use Closure;
 use Illuminate\Contracts\Validation\ValidationRule;
 
 /**
- * Not among the passwords that are guessed first: words of the list, digits and signs alone, the same again and again, or one's own name
- * or address and little more. The list stands here; nothing is asked of anybody.
+ * Not among the passwords that are guessed first: words of the list, digits and signs alone, the same again and again,
+ * or one's own name or address and little more. The list stands here; nothing is asked of anybody.
  */
 final class HardToGuess implements ValidationRule
 {
@@ -22,7 +22,17 @@ final class HardToGuess implements ValidationRule
     private const DISTINCT = 5;
 
     /** Signs that stand for letters, in the passwords of everybody who thinks of it. */
-    private const LOOKS_LIKE = ['0' => 'o', '1' => 'i', '3' => 'e', '4' => 'a', '5' => 's', '7' => 't', '@' => 'a', '$' => 's', '!' => 'i'];
+    private const LOOKS_LIKE = [
+        '0' => 'o',
+        '1' => 'i',
+        '3' => 'e',
+        '4' => 'a',
+        '5' => 's',
+        '7' => 't',
+        '@' => 'a',
+        '$' => 's',
+        '!' => 'i',
+    ];
 
     /** @var ?list<string> longest first */
     private static ?array $list = null;
@@ -35,7 +45,11 @@ final class HardToGuess implements ValidationRule
     public function validate(string $attribute, mixed $value, Closure $fail): void
     {
         if (is_string($value) && self::isGuessed($value, $this->own)) {
-            $fail(Say::plain('This is among the first passwords that are guessed. A few plain words that have nothing to do with you are good.'));
+            $fail(
+                Say::plain(
+                    'This is among the first passwords that are guessed. A few plain words that have nothing to do with you are good.',
+                ),
+            );
         }
     }
 
@@ -48,7 +62,10 @@ final class HardToGuess implements ValidationRule
         }
         $words = [...self::ownWords($own), ...self::list()];
 
-        return self::left($plain, $words) < self::OWN_LETTERS || self::left(strtr($plain, self::LOOKS_LIKE), $words) < self::OWN_LETTERS;
+        return self::left($plain, $words) < self::OWN_LETTERS || self::left(
+            strtr($plain, self::LOOKS_LIKE),
+            $words,
+        ) < self::OWN_LETTERS;
     }
 
     /**
@@ -86,7 +103,9 @@ final class HardToGuess implements ValidationRule
     {
         if (self::$list === null) {
             $lines = file(base_path(self::LIST), FILE_IGNORE_NEW_LINES | FILE_SKIP_EMPTY_LINES) ?: [];
-            self::$list = array_values(array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, '#')));
+            self::$list = array_values(
+                array_filter($lines, static fn (string $line): bool => ! str_starts_with($line, '#')),
+            );
             usort(self::$list, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
         }
 

@@ -9,8 +9,9 @@ use Illuminate\Encryption\Encrypter;
 use RuntimeException;
 
 /**
- * Notes about somebody's health, as they stand in the database: sealed with the salon's own key (AES-256-GCM), so that a copy of its
- * files, a dump or a disk says nothing without it. The first key seals; older ones still open what they sealed.
+ * Notes about somebody's health, as they stand in the database: sealed with the salon's own key (AES-256-GCM), so that
+ * a copy of its files, a dump or a disk says nothing without it. The first key seals; older ones still open what they
+ * sealed.
  */
 final readonly class Seal
 {
@@ -26,7 +27,12 @@ final readonly class Seal
     /** @param  list<string>  $keys  32 bytes each, base64; the newest first */
     public function __construct(private array $keys)
     {
-        $this->first = new Encrypter(self::bytes($keys[0] ?? throw new RuntimeException('No key for health notes: TINTA_NOTES_KEYS is not set.')), self::CIPHER);
+        $this->first = new Encrypter(
+            self::bytes(
+                $keys[0] ?? throw new RuntimeException('No key for health notes: TINTA_NOTES_KEYS is not set.'),
+            ),
+            self::CIPHER,
+        );
         $this->first->previousKeys(array_map(self::bytes(...), array_slice($keys, 1)));
     }
 
@@ -61,7 +67,9 @@ final readonly class Seal
             return $kept === '';
         }
         try {
-            (new Encrypter(self::bytes($this->keys[0]), self::CIPHER))->decryptString(substr($kept, strlen(self::MARK)));
+            (
+                new Encrypter(self::bytes($this->keys[0]), self::CIPHER)
+            )->decryptString(substr($kept, strlen(self::MARK)));
 
             return true;
         } catch (DecryptException) {

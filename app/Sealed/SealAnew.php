@@ -6,7 +6,10 @@ namespace App\Sealed;
 
 use Illuminate\Database\DatabaseManager;
 
-/** Seals every note with the newest key. The log of changes stays as it was sealed: it is only ever added to, and older keys open it. */
+/**
+ * Seals every note with the newest key. The log of changes stays as it was sealed: it is only ever added to, and older
+ * keys open it.
+ */
 final readonly class SealAnew
 {
     private const AT_ONCE = 500;
@@ -23,7 +26,10 @@ final readonly class SealAnew
             $words = $this->seal->open($kept);
             // What no key opens stays as it is: the key may come back.
             if ($words !== Seal::LOST && ! $this->seal->isNewest($kept)) {
-                $count += $this->database->table($table)->where('id', $id)->where($column, $kept)->update([$column => $this->seal->close($words)]);
+                $count += $this->database->table($table)
+                    ->where('id', $id)
+                    ->where($column, $kept)
+                    ->update([$column => $this->seal->close($words)]);
             }
         }
 
@@ -46,7 +52,13 @@ final readonly class SealAnew
     {
         foreach (SealedColumns::OF as $table => $columns) {
             foreach ($columns as $column) {
-                foreach ($this->database->table($table)->where($column, '!=', '')->select('id', $column)->orderBy('id')->lazyById(self::AT_ONCE) as $row) {
+                foreach (
+                    $this->database->table($table)
+                        ->where($column, '!=', '')
+                        ->select('id', $column)
+                        ->orderBy('id')
+                        ->lazyById(self::AT_ONCE) as $row
+                ) {
                     yield [$table, $column, $row->id, (string) $row->{$column}];
                 }
             }

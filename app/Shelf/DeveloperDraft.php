@@ -53,7 +53,8 @@ final readonly class DeveloperDraft
     {
         return [
             'name' => $this->name,
-            'volume_hundredths' => $this->strength?->volume->times(Fraction::of(100))->rounded(1, Rounding::HalfUp) ?? 0,
+            'volume_hundredths' => $this->strength?->volume->times(Fraction::of(100))
+                ->rounded(1, Rounding::HalfUp) ?? 0,
             'pack_cg' => $this->pack,
             'pack_code' => $this->packCode,
             'price_cents' => $this->price?->cents,

@@ -31,7 +31,9 @@ final readonly class LineDraft
     public static function read(Salon $salon, array $json, ?ColourLine $of = null): self
     {
         $json = [...array_diff_key($json, ['products' => true]), 'id' => $of === null ? 'new' : LineJson::id($of)];
-        $developers = array_values($salon->developers()->get()->map(fn (Developer $each): string => $each->productId())->all());
+        $developers = array_values(
+            $salon->developers()->get()->map(fn (Developer $each): string => $each->productId())->all(),
+        );
         $list = new ProblemList;
         $node = new JsonNode($json, '/line', $list);
         $line = ReadLine::from($node, $developers, $salon->rules());
@@ -46,7 +48,10 @@ final readonly class LineDraft
         $name = $node->at('name')->text(80);
         if ($name === '') {
             $problems[] = new Problem('/line/name', Fact::of('refusals.line.no-name'));
-        } elseif ($salon->colourLines()->whereKeyNot($of->id ?? 0)->whereRaw('LOWER(name) = ?', [mb_strtolower($name)])->exists()) {
+        } elseif ($salon->colourLines()
+            ->whereKeyNot($of->id ?? 0)
+            ->whereRaw('LOWER(name) = ?', [mb_strtolower($name)])
+            ->exists()) {
             $problems[] = new Problem('/line/name', Fact::of('refusals.line.name-taken', name: $name));
         }
 

@@ -78,7 +78,9 @@ final readonly class ShadeDraft
             'name' => $product->name,
             'kind' => $product->kind,
             'pack_cg' => $product->pack,
-            'density_milli' => ($this->json['density'] ?? '') === '' ? null : $product->density->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp),
+            'density_milli' => ($this->json['density'] ?? '') === ''
+                ? null
+                : $product->density->times(Fraction::of(1000))->rounded(1, Rounding::HalfUp),
             'own' => $own === [] ? null : $own,
             'pack_code' => $this->packCode(),
             'price_cents' => $this->price?->cents,
@@ -91,7 +93,10 @@ final readonly class ShadeDraft
         if ($code === '') {
             return null;
         }
-        $shade = Shade::query()->whereRelation('colourLine', 'salon_id', $salon->id)->where('pack_code', $code)->first();
+        $shade = Shade::query()
+            ->whereRelation('colourLine', 'salon_id', $salon->id)
+            ->where('pack_code', $code)
+            ->first();
         $developer = Developer::query()->where('salon_id', $salon->id)->where('pack_code', $code)->first();
 
         return match (true) {

@@ -57,7 +57,13 @@ final readonly class ShadeTable
         $found = $fields ?? $headed ?? self::unheaded(count($table->rows[0]));
         $sample = array_slice($table->rows, 0, 6);
         if (! in_array('code', $found, true)) {
-            return new self($found, [], $sample, [new Problem('/fields', Fact::of('refusals.table.no-code-column'))], $line);
+            return new self(
+                $found,
+                [],
+                $sample,
+                [new Problem('/fields', Fact::of('refusals.table.no-code-column'))],
+                $line,
+            );
         }
         $known = [];
         foreach ($row->shades as $shade) {
@@ -68,7 +74,12 @@ final readonly class ShadeTable
             $json = self::json($cells, $found);
             $code = is_string($json['code'] ?? null) ? $json['code'] : '';
             $same = $known[mb_strtolower($code)] ?? null;
-            $draft = ShadeDraft::read($same === null ? $json : [...self::said($same), ...$json], $line, $reading, "/rows/{$number}");
+            $draft = ShadeDraft::read(
+                $same === null ? $json : [...self::said($same), ...$json],
+                $line,
+                $reading,
+                "/rows/{$number}",
+            );
             $problems = $draft->problems;
             if (isset($at[mb_strtolower($code)]) && $code !== '') {
                 $problems[] = new Problem("/rows/{$number}/code", Fact::of(
@@ -89,7 +100,13 @@ final readonly class ShadeTable
             }
             $packs[$pack] = $code;
             $at[mb_strtolower($code)] = $number + 1;
-            $entries[] = ['row' => $number + 1, 'json' => $json, 'draft' => $draft, 'known' => $same, 'problems' => $problems];
+            $entries[] = [
+                'row' => $number + 1,
+                'json' => $json,
+                'draft' => $draft,
+                'known' => $same,
+                'problems' => $problems,
+            ];
         }
 
         return new self($found, $entries, $sample, $entries === []
@@ -122,7 +139,9 @@ final readonly class ShadeTable
         foreach ($line->shades->sortBy('id') as $shade) {
             $said = self::said($shade);
             $rows[] = [
-                $shade->code, $shade->name, $shade->kind->value, (string) ($said['level'] ?? ''), self::toneText((array) ($said['tone'] ?? [])),
+                $shade->code, $shade->name, $shade->kind->value, (string) ($said['level'] ?? ''), self::toneText(
+                    (array) ($said['tone'] ?? []),
+                ),
                 $said['pack'] ?? '', $said['density'] ?? '', $shade->pack_code, $said['price'] ?? '',
             ];
         }
@@ -133,7 +152,8 @@ final readonly class ShadeTable
     /**
      * What is written of a product, as somebody would write it.
      *
-     * @return array{code: string, name: string, kind: string, packCode: string, level?: string, tone?: array<string, string>, pack?: string, density?: string, price?: string}
+     * @return array{code: string, name: string, kind: string, packCode: string, level?: string, tone?: array<string,
+     *     string>, pack?: string, density?: string, price?: string}
      */
     public static function said(Shade $shade): array
     {

@@ -78,8 +78,8 @@ final class Catalogue
     }
 
     /**
-     * What the core names in English, such as a region, a tone or a house rule, in this language. Of what is put together from
-     * several names each is found, the longest first; whatever is no name stays as it is.
+     * What the core names in English, such as a region, a tone or a house rule, in this language. Of what is put
+     * together from several names each is found, the longest first; whatever is no name stays as it is.
      */
     public function name(string $said): string
     {
@@ -88,7 +88,13 @@ final class Catalogue
             return $said;
         }
 
-        return $this->decimals($names[$said] ?? (string) preg_replace_callback($this->anyName[$this->folder], static fn (array $found): string => $names[$found[0]], $said));
+        return $this->decimals(
+            $names[$said] ?? (string) preg_replace_callback(
+                $this->anyName[$this->folder],
+                static fn (array $found): string => $names[$found[0]],
+                $said,
+            ),
+        );
     }
 
     /** @return array<string, string> none in English: the core speaks it */
@@ -98,7 +104,13 @@ final class Catalogue
             $names = is_file("{$this->folder}/names.php") ? require "{$this->folder}/names.php" : [];
             uksort($names, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
             $this->groups[$this->folder.'/names'] = $names;
-            $any = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), array_map(strval(...), array_keys($names))));
+            $any = implode(
+                '|',
+                array_map(
+                    static fn (string $name): string => preg_quote($name, '/'),
+                    array_map(strval(...), array_keys($names)),
+                ),
+            );
             $this->anyName[$this->folder] = "/(?<![\\p{L}\\p{N}])(?:{$any})(?![\\p{L}\\p{N}])/u";
         }
 
@@ -111,7 +123,9 @@ final class Catalogue
         [$group, $rest] = explode('.', $key, 2) + [1 => ''];
         // What one language has no words for is said in English rather than not at all.
         foreach ([$this->folder, dirname($this->folder).'/en'] as $folder) {
-            $this->groups["{$folder}/{$group}"] ??= is_file("{$folder}/{$group}.php") ? require "{$folder}/{$group}.php" : [];
+            $this->groups["{$folder}/{$group}"] ??= is_file("{$folder}/{$group}.php")
+                ? require "{$folder}/{$group}.php"
+                : [];
             $entry = $this->groups["{$folder}/{$group}"];
             foreach (explode('.', $rest) as $member) {
                 $entry = is_array($entry) ? ($entry[$member] ?? null) : null;
@@ -152,7 +166,10 @@ final class Catalogue
         return $this->decimals($this->masses->in($this->named((string) $value)));
     }
 
-    /** A value that is nothing but names: anything else may be what a person wrote, or what something is called on its pack. */
+    /**
+     * A value that is nothing but names: anything else may be what a person wrote, or what something is called on its
+     * pack.
+     */
     private function named(string $value): string
     {
         $names = $this->names();
@@ -160,7 +177,10 @@ final class Catalogue
             return $value;
         }
         foreach (preg_split('/, | and |-/', $value) ?: [] as $part) {
-            if (! isset($names[(string) preg_replace('/^\d+ % /', '', $part)]) && preg_match('/^\d+ more$|^[\d.]+ k?g of .+$/', $part) !== 1) {
+            if (
+                ! isset($names[(string) preg_replace('/^\d+ % /', '', $part)])
+                && preg_match('/^\d+ more$|^[\d.]+ k?g of .+$/', $part) !== 1
+            ) {
                 return $value;
             }
         }
@@ -171,6 +191,12 @@ final class Catalogue
     /** Of what carries a unit: a code such as 7.3 is a name. */
     private function decimals(string $shown): string
     {
-        return $this->comma ? (string) preg_replace('/(?<![\d.])(\d+)\.(\d+)(?= ?(?:g|kg|oz|ml|cm|min|vol|%)(?![a-z]))/u', '$1,$2', $shown) : $shown;
+        return $this->comma
+            ? (string) preg_replace(
+                '/(?<![\d.])(\d+)\.(\d+)(?= ?(?:g|kg|oz|ml|cm|min|vol|%)(?![a-z]))/u',
+                '$1,$2',
+                $shown,
+            )
+            : $shown;
     }
 }

@@ -51,9 +51,20 @@ final class Say
         if ($written === []) {
             return self::name($said);
         }
-        $parts = preg_split('/('.implode('|', array_map(static fn (string $each): string => preg_quote($each, '/'), $written)).')/u', $said, -1, PREG_SPLIT_DELIM_CAPTURE) ?: [$said];
+        $parts = preg_split(
+            '/('.implode('|', array_map(static fn (string $each): string => preg_quote($each, '/'), $written)).')/u',
+            $said,
+            -1,
+            PREG_SPLIT_DELIM_CAPTURE,
+        ) ?: [$said];
 
-        return implode('', array_map(static fn (int $at): string => $at % 2 === 0 ? self::name($parts[$at]) : $parts[$at], array_keys($parts)));
+        return implode(
+            '',
+            array_map(
+                static fn (int $at): string => $at % 2 === 0 ? self::name($parts[$at]) : $parts[$at],
+                array_keys($parts),
+            ),
+        );
     }
 
     /**

@@ -21,6 +21,8 @@ final readonly class Speak
     {
         $language = $member === null ? $else : $member->language;
         $this->app->setLocale($language->value);
-        $this->catalogue->speak($language->value, $language->writesComma())->readMassesIn($member === null ? MassesShown::Grams : $member->salon->rules()->masses);
+        $this->catalogue->speak($language->value, $language->writesComma())->readMassesIn(
+            $member === null ? MassesShown::Grams : $member->salon->rules()->masses,
+        );
     }
 }

@@ -96,10 +96,10 @@ final readonly class AmountAdvice
     }
 
     /**
-     * From the client's own bowls for the same job, oldest first. The full amount is kept for the first visits. After so
-     * many good ones in a row at one amount, of each of which the step came back, that step may come off: once, and then
-     * only after as many more; never below what was used. The visit at which grey shows or colour fades brings back
-     * the last amount that covered, at once (common practice, no source).
+     * From the client's own bowls for the same job, oldest first. The full amount is kept for the first visits. After
+     * so many good ones in a row at one amount, of each of which the step came back, that step may come off: once, and
+     * then only after as many more; never below what was used. The visit at which grey shows or colour fades brings
+     * back the last amount that covered, at once (common practice, no source).
      *
      * @param  non-empty-list<PastUse>  $past
      */
@@ -118,10 +118,21 @@ final readonly class AmountAdvice
             $alarms = array_values(array_filter([
                 $sunk,
                 $covered === null ? Fact::of('why.amount-advice.was-not-enough', used: $last->used->text())
-                    : Fact::of('why.amount-advice.covered-last-with', used: $last->used->text(), covered: $covered->colour->text()),
+                    : Fact::of(
+                        'why.amount-advice.covered-last-with',
+                        used: $last->used->text(),
+                        covered: $covered->colour->text(),
+                    ),
             ]));
 
-            return new self($covered->colour ?? $last->colour, $covered->colour ?? $last->colour, true, $why, $alarms, true);
+            return new self(
+                $covered->colour ?? $last->colour,
+                $covered->colour ?? $last->colour,
+                true,
+                $why,
+                $alarms,
+                true,
+            );
         }
         $colour = $last->colour;
         if (self::isSteady($past, $rules) && $rules->amounts === AmountSchool::Generous) {
@@ -177,7 +188,12 @@ final readonly class AmountAdvice
         }
         foreach ($recent as $use) {
             // At one amount: since the last step as many again.
-            if (! $use->good || $use->fadedOrGrey || ! $use->colour->equals($last->colour) || ! $use->leftAtLeast($rules->stepDown)) {
+            if (
+                ! $use->good
+                || $use->fadedOrGrey
+                || ! $use->colour->equals($last->colour)
+                || ! $use->leftAtLeast($rules->stepDown)
+            ) {
                 return false;
             }
         }
@@ -217,7 +233,10 @@ final readonly class AmountAdvice
         if ($first->used->minus($last->used)->exactly()->compare($step) < 0) {
             return null;
         }
-        $far = Fraction::of($last->used->centigrams, $first->used->centigrams)->compare(Number::AmountSunk->value()) <= 0;
+        $far = Fraction::of(
+            $last->used->centigrams,
+            $first->used->centigrams,
+        )->compare(Number::AmountSunk->value()) <= 0;
 
         return $last->fadedOrGrey && $far
             ? Fact::of(

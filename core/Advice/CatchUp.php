@@ -42,19 +42,32 @@ final readonly class CatchUp
         bool $porous,
         HouseRules $rules,
     ): ?self {
-        if ($kind !== LineKind::Lightener || $own === null || Number::CatchUpFrom->value()->compare(Fraction::of($behind)) > 0) {
+        if (
+            $kind !== LineKind::Lightener
+            || $own === null
+            || Number::CatchUpFrom->value()->compare(Fraction::of($behind)) > 0
+        ) {
             return null;
         }
-        $up = array_values(array_filter($strengths, static fn (Strength $each): bool => $each->compare($own) > 0))[0] ?? null;
+        $up = array_values(
+            array_filter($strengths, static fn (Strength $each): bool => $each->compare($own) > 0),
+        )[0] ?? null;
         $stays = $own->showVolume();
         [$strength, $why] = match (true) {
             $onScalp => [null, Fact::of('why.catch-up.touches-scalp', strength: $stays)],
             $porous => [null, Fact::of('why.catch-up.porous-hair', strength: $stays)],
-            $rules->secondBatch === SecondBatch::Equal => [null, Fact::of('why.catch-up.house-keeps', strength: $stays)],
+            $rules->secondBatch === SecondBatch::Equal => [
+                null,
+                Fact::of('why.catch-up.house-keeps', strength: $stays),
+            ],
             $up === null => [null, Fact::of('why.catch-up.strongest', strength: $stays)],
             default => [$up, Fact::of('why.catch-up.strength-up', strength: $up->showVolume())],
         };
 
-        return new self($behind, $strength, [Fact::of('why.catch-up.behind', behind: $behind, minutes: $minutes), $why]);
+        return new self(
+            $behind,
+            $strength,
+            [Fact::of('why.catch-up.behind', behind: $behind, minutes: $minutes), $why],
+        );
     }
 }

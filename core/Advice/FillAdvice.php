@@ -101,7 +101,9 @@ final readonly class FillAdvice
                 );
             }
         }
-        $filler = $shades === [] ? null : new Suggestion(array_values($shades), null, $rules->fillerMinutes, $why, 'filling');
+        $filler = $shades === []
+            ? null
+            : new Suggestion(array_values($shades), null, $rules->fillerMinutes, $why, 'filling');
 
         return new self(true, $pigment, $filler, $why);
     }

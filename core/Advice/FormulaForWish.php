@@ -32,9 +32,10 @@ use Core\Units\Fraction;
 use Core\Units\Strength;
 
 /**
- * From hair as it is and a wish to the nearest formulas on the shelf: one bowl where one does it, else lift, fill and tone in
- * turn, each with what it is expected to leave. The search is our own; what it keeps to is common practice, no source: 20 vol
- * and natural for grey, no tint to lift tint, the weakest lightener that gets there, the filler before the colour.
+ * From hair as it is and a wish to the nearest formulas on the shelf: one bowl where one does it, else lift, fill and
+ * tone in turn, each with what it is expected to leave. The search is our own; what it keeps to is common practice, no
+ * source: 20 vol and natural for grey, no tint to lift tint, the weakest lightener that gets there, the filler before
+ * the colour.
  */
 final readonly class FormulaForWish
 {
@@ -76,7 +77,8 @@ final readonly class FormulaForWish
             }];
         }
         $each = Number::BowlWorth->value();
-        usort($found, static fn (WayToWish $one, WayToWish $other): int => $one->cost($each)->compare($other->cost($each))
+        usort($found,
+            static fn (WayToWish $one, WayToWish $other): int => $one->cost($each)->compare($other->cost($each))
             ?: strcmp($one->last()->line->id, $other->last()->line->id));
 
         return array_slice($found, 0, self::MOST);
@@ -86,16 +88,33 @@ final readonly class FormulaForWish
     private function coloured(Line $line, ?WishStep $fill): array
     {
         $from = $fill?->expected->colour;
-        $zone = $fill === null ? $this->now : $this->now->standing($fill->expected->level, HairHistory::Lightened, false);
+        $zone = $fill === null
+            ? $this->now
+            : $this->now->standing($fill->expected->level, HairHistory::Lightened, false);
         // One shade says which strength is worth looking at closely: lift makes the difference, not the third shade.
         $tried = array_values(array_filter(array_map(
-            fn (Product $developer): ?WishStep => $this->nearest(WishStepKind::Colour, $line, $developer, $zone, $from, $line->window['target'], 1),
+            fn (Product $developer): ?WishStep => $this->nearest(
+                WishStepKind::Colour,
+                $line,
+                $developer,
+                $zone,
+                $from,
+                $line->window['target'],
+                1,
+            ),
             $this->strengths($line),
         )));
-        usort($tried, fn (WishStep $one, WishStep $other): int => $this->way([$one])->gap->seen->compare($this->way([$other])->gap->seen));
+        usort(
+            $tried,
+            fn (WishStep $one, WishStep $other): int => $this->way([$one])->gap->seen->compare(
+                $this->way([$other])->gap->seen,
+            ),
+        );
         $found = [];
         foreach (array_slice($tried, 0, self::STRENGTHS) as $one) {
-            $step = $one->developer === null ? null : $this->nearest(WishStepKind::Colour, $line, $one->developer, $zone, $from, $line->window['target']);
+            $step = $one->developer === null
+                ? null
+                : $this->nearest(WishStepKind::Colour, $line, $one->developer, $zone, $from, $line->window['target']);
             if ($step !== null) {
                 $found[] = $this->way($fill === null ? [$step] : [$fill, $step]);
             }
@@ -112,16 +131,34 @@ final readonly class FormulaForWish
             $this->shelf->productsOf($line),
             static fn (Product $product): bool => $product->kind === ProductKind::Lightener && ! $product->withdrawn,
         ))[0] ?? null;
-        if ($powder === null || $wish === null || $wish->minus($this->now->level)->compare(Number::SameLevel->value()) <= 0) {
+        if (
+            $powder === null
+            || $wish === null
+            || $wish->minus($this->now->level)->compare(Number::SameLevel->value()) <= 0
+        ) {
             return [];
         }
         $lift = null;
         foreach ($this->shelf->developersOf($line) as $developer) {
-            if ($this->atScalp() && ($developer->strength->volume ?? Fraction::zero())->compare(Number::LiftsFrom->value()) > 0) {
+            if (
+                $this->atScalp()
+                && ($developer->strength->volume ?? Fraction::zero())->compare(Number::LiftsFrom->value()) > 0
+            ) {
                 continue;
             }
-            $expected = Prediction::of($this->now, $this->process($line, null, $developer->strength, $line->window['target']), $this->learnt);
-            $lift = new WishStep(WishStepKind::Lift, $line, [['product' => $powder, 'share' => 'all']], $developer, $line->window['target'], $expected);
+            $expected = Prediction::of(
+                $this->now,
+                $this->process($line, null, $developer->strength, $line->window['target']),
+                $this->learnt,
+            );
+            $lift = new WishStep(
+                WishStepKind::Lift,
+                $line,
+                [['product' => $powder, 'share' => 'all']],
+                $developer,
+                $line->window['target'],
+                $expected,
+            );
             if ($expected->level->compare($wish) >= 0) {
                 break;
             }
@@ -137,7 +174,16 @@ final readonly class FormulaForWish
         $zone = $this->now->standing($lift->expected->level, HairHistory::Lightened, true);
         foreach ($this->shelf->lines() as $line) {
             $weakest = $line->kind === LineKind::Demi ? ($this->strengths($line)[0] ?? null) : null;
-            $step = $weakest === null ? null : $this->nearest(WishStepKind::Tone, $line, $weakest, $zone, $lift->expected->colour, $line->window['target']);
+            $step = $weakest === null
+                ? null
+                : $this->nearest(
+                    WishStepKind::Tone,
+                    $line,
+                    $weakest,
+                    $zone,
+                    $lift->expected->colour,
+                    $line->window['target'],
+                );
             if ($step !== null) {
                 $found[] = $this->way([$lift, $step]);
             }
@@ -153,7 +199,14 @@ final readonly class FormulaForWish
             if ($wish === null || $line->kind !== LineKind::Demi) {
                 continue;
             }
-            $advice = FillAdvice::for($this->now->level, $this->now->history, $wish, $this->now->wishTone ?? ToneMix::none(), $this->shelf->productsOf($line), $this->rules);
+            $advice = FillAdvice::for(
+                $this->now->level,
+                $this->now->history,
+                $wish,
+                $this->now->wishTone ?? ToneMix::none(),
+                $this->shelf->productsOf($line),
+                $this->rules,
+            );
             $developer = $this->strengths($line)[0] ?? null;
             if (! $advice->needed || $advice->filler === null || $developer === null) {
                 continue;
@@ -167,9 +220,21 @@ final readonly class FormulaForWish
                 }
             }
             $minutes = $advice->filler->minutes ?? $line->window['target'];
-            $process = $this->process($line, $this->mix($mixed)?->thinned(Number::FillerHold->value()), $developer->strength, $minutes);
+            $process = $this->process(
+                $line,
+                $this->mix($mixed)?->thinned(Number::FillerHold->value()),
+                $developer->strength,
+                $minutes,
+            );
 
-            return new WishStep(WishStepKind::Fill, $line, $colour, $developer, $minutes, Prediction::of($this->now, $process, $this->learnt));
+            return new WishStep(
+                WishStepKind::Fill,
+                $line,
+                $colour,
+                $developer,
+                $minutes,
+                Prediction::of($this->now, $process, $this->learnt),
+            );
         }
 
         return null;
@@ -190,10 +255,16 @@ final readonly class FormulaForWish
         foreach ($this->shelf->productsOf($line) as $product) {
             if ($product->pigment !== null && ! $product->withdrawn) {
                 $products[$product->id] = $product;
-                $shades[$product->id] = Shade::of($product->pigment->level, $product->pigment->tone, $product->pigment->intensity);
+                $shades[$product->id] = Shade::of(
+                    $product->pigment->level,
+                    $product->pigment->tone,
+                    $product->pigment->intensity,
+                );
             }
         }
-        $grey = $this->zone->grey === null ? null : GreyAdvice::for($this->zone->grey, $this->zone->resistant, $this->rules);
+        $grey = $this->zone->grey === null
+            ? null
+            : GreyAdvice::for($this->zone->grey, $this->zone->resistant, $this->rules);
         // Grey asks for its natural shade beside the other: one by itself would only ever be natural.
         $mix = NearestMix::of(
             $this->asLearnt($bared, $zone, $plain),
@@ -213,11 +284,19 @@ final readonly class FormulaForWish
         }
         $process = $this->process($line, $this->mix($pigments), $developer->strength, $minutes);
 
-        return new WishStep($kind, $line, $colour, $developer, $minutes, Prediction::of($zone, $process, $this->learnt, $from));
+        return new WishStep(
+            $kind,
+            $line,
+            $colour,
+            $developer,
+            $minutes,
+            Prediction::of($zone, $process, $this->learnt, $from),
+        );
     }
 
     /**
-     * The strengths that are worth a try: for grey what it asks for, on tinted hair only deposit, else each that lifts otherwise.
+     * The strengths that are worth a try: for grey what it asks for, on tinted hair only deposit, else each that lifts
+     * otherwise.
      *
      * @return list<Product> weakest first
      */

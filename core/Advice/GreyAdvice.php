@@ -54,7 +54,11 @@ final readonly class GreyAdvice
             $percent < $rules->grey->third => [
                 GreyParts::share($rules->greyParts->least),
                 GreyParts::share($rules->greyParts->most),
-                Fact::of('why.grey-advice.between-natural', least: $rules->greyParts->least, most: $rules->greyParts->most),
+                Fact::of(
+                    'why.grey-advice.between-natural',
+                    least: $rules->greyParts->least,
+                    most: $rules->greyParts->most,
+                ),
             ],
             $percent <= $rules->grey->half => [
                 GreyParts::share($rules->greyParts->half),

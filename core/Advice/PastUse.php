@@ -58,7 +58,9 @@ final readonly class PastUse
         if ($this->colour->isZero() || ! $this->colour->isMoreThan($step)) {
             return false;
         }
-        $rest = $this->mixed->exactly()->times(Fraction::of($this->colour->centigrams - $step->centigrams, $this->colour->centigrams));
+        $rest = $this->mixed->exactly()->times(
+            Fraction::of($this->colour->centigrams - $step->centigrams, $this->colour->centigrams),
+        );
 
         return $this->used->exactly()->compare($rest) <= 0;
     }
@@ -68,7 +70,10 @@ final readonly class PastUse
     {
         foreach (preg_split('/[.,;:!?\n]|\bbut\b|\band\b/u', mb_strtolower($words)) ?: [] as $clause) {
             if (preg_match('/^(.*?)\b(?:fad(?:e|ed|es|ing)\b|grey (?:is )?show|patch)/u', $clause, $m) === 1
-                && preg_match('/\b(?:no|not|never|without|nothing|hardly|didn[’\']t|doesn[’\']t|less|stopped)\b[\w\s’\']{0,24}$/u', $m[1]) !== 1) {
+                && preg_match(
+                    '/\b(?:no|not|never|without|nothing|hardly|didn[’\']t|doesn[’\']t|less|stopped)\b[\w\s’\']{0,24}$/u',
+                    $m[1],
+                ) !== 1) {
                 return true;
             }
         }

@@ -24,8 +24,14 @@ final readonly class WayToWish
     public function says(): Fact
     {
         return match (true) {
-            $this->gap->seen->compare(Number::SameColour->value()) <= 0 => Fact::of('why.way.same', seen: $this->gap->seen->decimal(1)),
-            $this->gap->seen->compare(Number::NearColour->value()) <= 0 => Fact::of('why.way.near', seen: $this->gap->seen->decimal(1)),
+            $this->gap->seen->compare(Number::SameColour->value()) <= 0 => Fact::of(
+                'why.way.same',
+                seen: $this->gap->seen->decimal(1),
+            ),
+            $this->gap->seen->compare(Number::NearColour->value()) <= 0 => Fact::of(
+                'why.way.near',
+                seen: $this->gap->seen->decimal(1),
+            ),
             default => Fact::of('why.way.off', seen: $this->gap->seen->decimal(1)),
         };
     }

@@ -47,7 +47,9 @@ final readonly class WishStep
     public function shades(): string
     {
         return implode(' : ', array_map(
-            static fn (array $each): string => $each['share'] === 'all' ? $each['product']->label() : "{$each['share']} {$each['product']->label()}",
+            static fn (array $each): string => $each['share'] === 'all'
+                ? $each['product']->label()
+                : "{$each['share']} {$each['product']->label()}",
             $this->colour,
         ));
     }

@@ -88,8 +88,13 @@ final readonly class ZoneReading
      * @param  list<Fact>  $lines
      * @param  list<Caution>  $cautions
      */
-    private static function lift(CanvasZone $zone, Fraction $levels, array $lines, array $cautions, bool $lightener): self
-    {
+    private static function lift(
+        CanvasZone $zone,
+        Fraction $levels,
+        array $lines,
+        array $cautions,
+        bool $lightener,
+    ): self {
         $target = $zone->wishLevel ?? Fraction::zero();
         $bare = Undertone::at($target);
         $lines[] = Fact::of('why.zone-reading.at-level-lies-bare', target: $target->decimal(1), bare: $bare->name);

@@ -43,7 +43,9 @@ final class FormulaTable
             foreach ($worked->at('warnings')->items(50) as $warning) {
                 $lines[] = '  ! '.$warning->at('reason')->text(500).' '.$warning->at('mend')->text(500);
             }
-            foreach ($worked->at('poured')->isGiven() ? ['total' => 'Poured', 'used' => 'Used'] : [] as $key => $words) {
+            foreach (
+                $worked->at('poured')->isGiven() ? ['total' => 'Poured', 'used' => 'Used'] : [] as $key => $words
+            ) {
                 $lines[] = '  '.self::pad($words, 22).$worked->at('poured')->at($key)->text();
             }
             $lines[] = '';
@@ -70,7 +72,10 @@ final class FormulaTable
             // Where nothing is laid on it, nothing is to be expected of it.
             if ($zone->at('level')->isGiven()) {
                 $expected = [$zone->at('tone')->text(500), $zone->at('verdict')->text()];
-                $lines[] = '  '.self::pad($zone->at('zone')->text(), 22)."level {$zone->at('level')->text()}  ".implode('  ', $expected);
+                $lines[] = '  '.self::pad(
+                    $zone->at('zone')->text(),
+                    22,
+                )."level {$zone->at('level')->text()}  ".implode('  ', $expected);
             }
         }
         foreach ($whole->at('cautions')->items(200) as $caution) {

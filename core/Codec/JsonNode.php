@@ -93,7 +93,10 @@ final readonly class JsonNode
     /** This node, where it is an object or not given; anything else is a problem. */
     public function record(): self
     {
-        $isObject = $this->value === null || (is_array($this->value) && ($this->value === [] || ! array_is_list($this->value)));
+        $isObject = $this->value === null || (
+            is_array($this->value)
+            && ($this->value === [] || ! array_is_list($this->value))
+        );
         if (! $isObject) {
             $this->problem(Fact::of('documents.object'));
         }

@@ -45,7 +45,8 @@ final readonly class JsonText
     public function with(WorkFormula $worked): string
     {
         $document = $this->document instanceof stdClass ? $this->document : new stdClass;
-        $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
+        $flags = JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE
+            | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION | JSON_THROW_ON_ERROR;
 
         return (string) preg_replace('/"'.self::LONG.'(-?\d+)"/u', '$1', json_encode($worked->into($document), $flags));
     }

@@ -30,7 +30,9 @@ final class ReadBatches
 
     private static function batch(JsonNode $node, Shelf $shelf): PouredBatch
     {
-        foreach (['said' => 200, 'mark' => 60, 'by' => 60, 'strength' => 40, 'discarded' => 300] as $member => $longest) {
+        foreach (
+            ['said' => 200, 'mark' => 60, 'by' => 60, 'strength' => 40, 'discarded' => 300] as $member => $longest
+        ) {
             $node->at($member)->text($longest);
         }
         $node->at('foils')->wholeNumber(1, 400, Fact::of('nouns.number-foils'));
@@ -69,7 +71,13 @@ final class ReadBatches
     {
         $node->record();
         $stamps = [];
-        foreach ([[StampKind::Began, 'began'], [StampKind::Completed, 'completed'], [StampKind::Rinsed, 'rinsed']] as [$kind, $member]) {
+        foreach (
+            [
+                [StampKind::Began, 'began'],
+                [StampKind::Completed, 'completed'],
+                [StampKind::Rinsed, 'rinsed'],
+            ] as [$kind, $member]
+        ) {
             $second = self::second($node->at($member));
             if ($second !== null) {
                 $stamps[] = new Stamp($kind, $second);

@@ -54,7 +54,10 @@ final class ReadBowl
             $refusal = UnfitProduct::letter();
             $node->at('letter')->problem($refusal->fact());
         }
-        $sheet = ComposeBowl::telling((new self($shelf))->draft($node), $shelf, static function (array $place, CoreException $refusal) use ($node): void {
+        $sheet = ComposeBowl::telling((new self($shelf))->draft($node), $shelf, static function (
+            array $place,
+            CoreException $refusal,
+        ) use ($node): void {
             $at = $node;
             foreach ($place as $member) {
                 $at = $at->at($member);
@@ -227,7 +230,9 @@ final class ReadBowl
             return null;
         }
         $ingredient = $node->at('ingredient')->text();
-        $reading = $this->shelf->readingFor($kind === AmountKind::Ingredient ? $this->shelf->product($ingredient) : null);
+        $reading = $this->shelf->readingFor(
+            $kind === AmountKind::Ingredient ? $this->shelf->product($ingredient) : null,
+        );
         $amount = $node->at('grams')->through(static fn (string $text): Amount => Amount::parse($text, $reading));
 
         return $amount instanceof Amount ? BowlAmount::of($kind, $amount, $ingredient) : null;

@@ -178,7 +178,12 @@ final class ReadCanvas
             return null;
         }
 
-        return new SecondWish($of, self::level($node->at('level')), self::tones($node->at('tone')), $node->at('words')->text(300));
+        return new SecondWish(
+            $of,
+            self::level($node->at('level')),
+            self::tones($node->at('tone')),
+            $node->at('words')->text(300),
+        );
     }
 
     /** @return array<string, mixed> */

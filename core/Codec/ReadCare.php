@@ -27,7 +27,11 @@ final class ReadCare
             if ($words === '') {
                 $node->at('words')->problem(Fact::of('documents.care-without-words'));
             }
-            $kind = ReadStrokes::choice($node->at('kind'), CareKind::class, Fact::of('documents.no-care')) ?? CareKind::Other;
+            $kind = ReadStrokes::choice(
+                $node->at('kind'),
+                CareKind::class,
+                Fact::of('documents.no-care'),
+            ) ?? CareKind::Other;
             $steps[] = new CareStep(
                 $node->at('id')->text(40),
                 $kind,

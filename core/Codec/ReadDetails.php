@@ -34,7 +34,13 @@ final class ReadDetails
             }
         }
 
-        [$plus, $plusMost] = self::range($node->at('plus'), 0, 240, Fact::of('nouns.minutes-after-other-bowl'), Fact::of('documents.range-of-minutes'));
+        [$plus, $plusMost] = self::range(
+            $node->at('plus'),
+            0,
+            240,
+            Fact::of('nouns.minutes-after-other-bowl'),
+            Fact::of('documents.range-of-minutes'),
+        );
         $meant = [];
         foreach ($node->at('meant')->items(40) as $key) {
             $meant[] = $key->text(60);
@@ -59,7 +65,11 @@ final class ReadDetails
             $node->at('until')->text(80),
             $node->at('treatment')->text(200),
             meant: array_values(array_unique(array_filter($meant, static fn (string $key): bool => $key !== ''))),
-            from: ReadStrokes::choice($node->at('afterFrom'), FollowFrom::class, Fact::of('documents.no-moment-of-bowl')),
+            from: ReadStrokes::choice(
+                $node->at('afterFrom'),
+                FollowFrom::class,
+                Fact::of('documents.no-moment-of-bowl'),
+            ),
             plusMost: $plusMost,
             through: $node->at('through')->wholeNumber(0, 240, Fact::of('nouns.minutes-taken-through')),
             lookFrom: $node->at('lookFrom')->wholeNumber(1, 240, Fact::of('nouns.minute-to-look-from')),
@@ -74,7 +84,13 @@ final class ReadDetails
      */
     public static function minutes(JsonNode $node): array
     {
-        return self::range($node, 1, 600, Fact::of('nouns.processing-time'), Fact::of('documents.processing-time-from-shorter-longer'));
+        return self::range(
+            $node,
+            1,
+            600,
+            Fact::of('nouns.processing-time'),
+            Fact::of('documents.processing-time-from-shorter-longer'),
+        );
     }
 
     /** @return array{?int, ?int} */

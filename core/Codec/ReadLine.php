@@ -206,7 +206,9 @@ final class ReadLine
         $all = ['.', '/', '-'];
         $found = [];
         foreach ($node->items(3) as $item) {
-            in_array($item->text(), $all, true) ? $found[] = $item->text() : $item->problem(Fact::of('documents.no-separator'));
+            in_array($item->text(), $all, true)
+                ? $found[] = $item->text()
+                : $item->problem(Fact::of('documents.no-separator'));
         }
 
         return $found === [] ? $all : $found;

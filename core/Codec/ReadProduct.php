@@ -60,8 +60,8 @@ final class ReadProduct
     }
 
     /**
-     * What it brings of level and tone: what is said of it (level, tone), else what its code says. A code that nobody can
-     * read names its product all the same: it is weighed, and says nothing of level and tone.
+     * What it brings of level and tone: what is said of it (level, tone), else what its code says. A code that nobody
+     * can read names its product all the same: it is weighed, and says nothing of level and tone.
      */
     public static function pigment(JsonNode $node, ProductKind $kind, Line $line, string $code): ?Pigment
     {

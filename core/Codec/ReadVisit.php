@@ -51,7 +51,16 @@ final class ReadVisit
                 $node->at($day)->problem(Fact::of('documents.no-day'));
             }
         }
-        foreach (['client' => 120, 'service' => 120, 'by' => 120, 'from' => 120, 'outcome' => 2000, 'keep' => 2000] as $member => $longest) {
+        foreach (
+            [
+                'client' => 120,
+                'service' => 120,
+                'by' => 120,
+                'from' => 120,
+                'outcome' => 2000,
+                'keep' => 2000,
+            ] as $member => $longest
+        ) {
             $node->at($member)->text($longest);
         }
         foreach ($node->at('hands')->items(20) as $hand) {

@@ -170,7 +170,9 @@ final class WorkBowls
         ReadTrial::check($node->at('trial'));
         $line = $shelf->line($sheet->line);
         $strength = Cautions::strength($sheet->known($this->rules->step));
-        $clock = $line === null ? null : $this->clock($node->at('times'), $sheet, $line->windowAt($strength), $line->kind);
+        $clock = $line === null
+            ? null
+            : $this->clock($node->at('times'), $sheet, $line->windowAt($strength), $line->kind);
         $told = $clock === null ? [] : ['times' => [
             'state' => $clock->state->value,
             'applied' => $clock->applied,

@@ -52,7 +52,9 @@ final class WriteKnown
             'place' => implode(
                 '; ',
                 array_map(
-                    static fn (Stroke $stroke): string => $stroke->placement->words().($stroke->reach === null ? '' : ", {$stroke->reach->words()}"),
+                    static fn (Stroke $stroke): string => $stroke->placement->words().(
+                        $stroke->reach === null ? '' : ", {$stroke->reach->words()}"
+                    ),
                     $sheet->strokes,
                 ),
             ),

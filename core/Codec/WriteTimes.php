@@ -50,7 +50,9 @@ final class WriteTimes
     public static function of(TimedVisit $visit, array $beyond): array
     {
         $plan = TimePlan::of($visit);
-        $from = $plan->bowls === [] ? 0 : min(array_map(static fn (BowlTimes $times): int => $times->begin, $plan->bowls));
+        $from = $plan->bowls === []
+            ? 0
+            : min(array_map(static fn (BowlTimes $times): int => $times->begin, $plan->bowls));
 
         return [
             'minutes' => self::range($plan->end - $from, $plan->endLatest - $from),
@@ -67,7 +69,9 @@ final class WriteTimes
     /** @return array<string, mixed> only what there is of it */
     private static function bowl(BowlTimes $times, int $from): array
     {
-        $minute = static fn (?int $second): ?int => $second === null ? null : intdiv($second - $from + ($second < $from ? -30 : 30), 60);
+        $minute = static fn (?int $second): ?int => $second === null
+            ? null
+            : intdiv($second - $from + ($second < $from ? -30 : 30), 60);
 
         return array_filter([
             'bowl' => $times->letter,
@@ -79,7 +83,9 @@ final class WriteTimes
                 : [max($minute($times->begin) ?? 0, $minute($times->completeFrom) ?? 0), $minute($times->completeTo)],
             'mixAgain' => $minute($times->again),
             'look' => $times->looks === [] ? null : array_map($minute, $times->looks),
-            'heat' => $times->heat === [] ? null : array_map(static fn (array $phase): array => array_map($minute, $phase), $times->heat),
+            'heat' => $times->heat === []
+                ? null
+                : array_map(static fn (array $phase): array => array_map($minute, $phase), $times->heat),
             'through' => $minute($times->through),
             'emulsify' => $minute($times->emulsify),
             'rinse' => $minute($times->rinse),

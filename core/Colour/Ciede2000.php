@@ -29,7 +29,8 @@ final class Ciede2000
         $light = ($one->lightness + $other->lightness) / 2;
         $chroma = ($chroma1 + $chroma2) / 2;
         $hue = $grey ? $hue1 + $hue2 : self::meanHue($hue1, $hue2);
-        $t = 1 - 0.17 * cos(deg2rad($hue - 30)) + 0.24 * cos(deg2rad(2 * $hue)) + 0.32 * cos(deg2rad(3 * $hue + 6)) - 0.20 * cos(deg2rad(4 * $hue - 63));
+        $t = 1 - 0.17 * cos(deg2rad($hue - 30)) + 0.24 * cos(deg2rad(2 * $hue))
+            + 0.32 * cos(deg2rad(3 * $hue + 6)) - 0.20 * cos(deg2rad(4 * $hue - 63));
         $sL = 1 + 0.015 * ($light - 50) ** 2 / sqrt(20 + ($light - 50) ** 2);
         $sC = 1 + 0.045 * $chroma;
         $sH = 1 + 0.015 * $chroma * $t;

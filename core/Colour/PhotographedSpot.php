@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace Core\Colour;
 
 /**
- * The colour of a marked spot of a photograph: the mean of its light, against a white that is in the same picture where there is
- * one. A camera and its light shift every colour alike, so that white says by how much (a diagonal transform of linear light, as
- * von Kries's of the eye; from memory). How sure it is follows from how much the spot's own pixels differ.
+ * The colour of a marked spot of a photograph: the mean of its light, against a white that is in the same picture where
+ * there is one. A camera and its light shift every colour alike, so that white says by how much (a diagonal transform
+ * of linear light, as von Kries's of the eye; from memory). How sure it is follows from how much the spot's own pixels
+ * differ.
  */
 final readonly class PhotographedSpot
 {
@@ -19,7 +20,9 @@ final readonly class PhotographedSpot
 
     private const KNOWN_LIGHT = 2.0;
 
-    /** A white darker than this, of 1, says nothing of the light; what is as bright as this was cut off by the camera. */
+    /**
+     * A white darker than this, of 1, says nothing of the light; what is as bright as this was cut off by the camera.
+     */
     private const DARKEST_WHITE = 0.2;
 
     private const CUT_OFF = 254;
@@ -63,7 +66,10 @@ final readonly class PhotographedSpot
         }
         $colour = self::under($light, self::mean($pixels));
         $squares = array_map(
-            static fn (array $pixel): float => Ciede2000::between(self::under($light, self::mean([$pixel])), $colour) ** 2,
+            static fn (array $pixel): float => Ciede2000::between(
+                self::under($light, self::mean([$pixel])),
+                $colour,
+            ) ** 2,
             $pixels,
         );
 
@@ -106,7 +112,11 @@ final readonly class PhotographedSpot
      */
     private static function under(array $light, array $linear): Lab
     {
-        return Lab::fromLinear(min(1.0, $linear[0] / $light[0]), min(1.0, $linear[1] / $light[1]), min(1.0, $linear[2] / $light[2]));
+        return Lab::fromLinear(
+            min(1.0, $linear[0] / $light[0]),
+            min(1.0, $linear[1] / $light[1]),
+            min(1.0, $linear[2] / $light[2]),
+        );
     }
 
     /** @param  list<array{int, int, int}>  $pixels */

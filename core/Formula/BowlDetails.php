@@ -157,7 +157,9 @@ final readonly class BowlDetails
         if ($this->after === '') {
             return '';
         }
-        $minutes = $this->plus === null ? '' : $this->plus.($this->plusMost === null ? '' : " to {$this->plusMost}").' min ';
+        $minutes = $this->plus === null
+            ? ''
+            : $this->plus.($this->plusMost === null ? '' : " to {$this->plusMost}").' min ';
         $moment = match ($this->from ?? ($this->plus === null ? FollowFrom::LastTouch : FollowFrom::Clock)) {
             FollowFrom::Clock => "after {$this->after} started",
             FollowFrom::FirstTouch => "after {$this->after}’s first touch",

@@ -185,10 +185,20 @@ final class ComposeBowl
     {
         $role = $line->order[$part] ?? PartRole::USUAL[$part] ?? PartRole::Base;
         $refusal = match (true) {
-            $role === PartRole::Colour && $product->kind === ProductKind::Developer => UnfitProduct::developerAsColour($product->label()),
-            $role === PartRole::Colour && ! $product->kind->countsInRatio() => UnfitProduct::outsideRatio($product->name),
+            $role === PartRole::Colour
+                && $product->kind === ProductKind::Developer => UnfitProduct::developerAsColour($product->label()),
+            $role === PartRole::Colour
+                && ! $product->kind->countsInRatio() => UnfitProduct::outsideRatio($product->name),
             $line === null => null,
-            $role === PartRole::Developer && ! in_array($product->id, $line->developers, true) => UnfitProduct::noSuchDeveloper($line->name, $product->name, $this->developersOf($line)),
+            $role === PartRole::Developer && ! in_array(
+                $product->id,
+                $line->developers,
+                true,
+            ) => UnfitProduct::noSuchDeveloper(
+                $line->name,
+                $product->name,
+                $this->developersOf($line),
+            ),
             default => null,
         };
         if ($refusal !== null) {

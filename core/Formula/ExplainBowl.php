@@ -24,12 +24,19 @@ final class ExplainBowl
                     total2: $part->total->show($worked->step),
                     step: $worked->step->show(),
                 )
-                : Fact::of('why.explain-bowl.grams-as-they-make-with', total: $part->total->show($worked->step), worked: $worked->showRatio())];
+                : Fact::of(
+                    'why.explain-bowl.grams-as-they-make-with',
+                    total: $part->total->show($worked->step),
+                    worked: $worked->showRatio(),
+                )];
         }
-        $why['shares'] = array_map(static fn (WorkedPart $part): Fact => Fact::of('why.explain-bowl.make-exactly', part: ucfirst($part->name), products: array_map(
-            static fn (WorkedIngredient $each): string => "{$each->label} {$each->grams->show($worked->step)}",
-            $part->ingredients,
-        ), total: $part->total->show($worked->step)), $worked->parts);
+        $why['shares'] = array_map(static fn (WorkedPart $part): Fact => Fact::of(
+            'why.explain-bowl.make-exactly',
+            part: ucfirst($part->name),
+            products: array_map(
+                static fn (WorkedIngredient $each): string => "{$each->label} {$each->grams->show($worked->step)}",
+                $part->ingredients,
+            ), total: $part->total->show($worked->step)), $worked->parts);
         $strength = $worked->developerStrength();
         $onHead = $worked->strengthOnHead();
         $developer = $worked->developer();

@@ -112,7 +112,9 @@ final readonly class KnownBowl
     {
         $bounds = BowlBounds::of($sheet);
         $lines = $bounds->lines;
-        $inPart = static fn (int $part): array => $bounds->where(static fn (BoundLine $line): bool => $line->part === $part);
+        $inPart = static fn (int $part): array => $bounds->where(
+            static fn (BoundLine $line): bool => $line->part === $part,
+        );
         $known = [];
         $all = $bounds->where(static fn (): bool => true);
         foreach ($lines as $at => $line) {

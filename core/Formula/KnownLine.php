@@ -57,7 +57,10 @@ final readonly class KnownLine
     /** Its share of its part in percent; null beside the parts, and where nothing is known of it. */
     public function percent(int $places): ?string
     {
-        $nothing = $this->share === null || ($this->share->least->isZero() && $this->share->most?->equals(Fraction::one()) === true);
+        $nothing = $this->share === null || (
+            $this->share->least->isZero()
+            && $this->share->most?->equals(Fraction::one()) === true
+        );
 
         return $nothing ? null : "{$this->share->times(Fraction::of(100))->show($places)} %";
     }

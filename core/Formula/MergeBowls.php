@@ -103,7 +103,9 @@ final readonly class MergeBowls
             // Two proportions are one proportion; with one of them weighed, how much both are is not known.
             return $mine === null && $theirs === null
                 ? $this->one->sheet->draft
-                : throw UnworkableBowl::gramsForMerging($mine === null ? $this->one->sheet->letter : $this->other->sheet->letter);
+                : throw UnworkableBowl::gramsForMerging(
+                    $mine === null ? $this->one->sheet->letter : $this->other->sheet->letter,
+                );
         }
         $uses = static fn (BowlSheet $sheet, Grams $total): array => $sheet->uses !== []
             ? $sheet->uses

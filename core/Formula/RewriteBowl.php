@@ -209,14 +209,19 @@ final readonly class RewriteBowl
     {
         $amount = $draft->amount;
         $gone = $amount?->kind === AmountKind::Ingredient && ! in_array($amount->ingredient, $draft->products(), true);
-        $silent = $part === 0 && ($amount === null || $amount->kind === AmountKind::Shares || $amount->kind === AmountKind::Ingredient);
+        $silent = $part === 0 && (
+            $amount === null
+            || $amount->kind === AmountKind::Shares
+            || $amount->kind === AmountKind::Ingredient
+        );
         $colour = $this->grams(0);
         if ($draft->uses !== [] || (! $gone && ! $silent) || $colour === null) {
             return $draft;
         }
         $inGrams = array_filter(
             $draft->entries[0] ?? [],
-            static fn (Entry $entry): bool => ! $entry->portion instanceof Share || $entry->portion->kind !== ShareKind::Fixed,
+            static fn (Entry $entry): bool => ! $entry->portion instanceof Share
+                || $entry->portion->kind !== ShareKind::Fixed,
         ) === [];
 
         return $draft->with(amount: $inGrams && $part === 0 ? BowlAmount::shares() : BowlAmount::colour($colour));

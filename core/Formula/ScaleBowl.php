@@ -60,7 +60,11 @@ final readonly class ScaleBowl
             && $draft->amount->kind !== AmountKind::Shares
         ) {
             $total = Grams::rounded($colour->exactly()->dividedBy($ratio->shareOfMixture(0)), $step, Rounding::HalfUp);
-            $draft = $draft->with(amount: $draft->amount->kind === AmountKind::Total ? BowlAmount::total($total) : BowlAmount::colour($colour));
+            $draft = $draft->with(
+                amount: $draft->amount->kind === AmountKind::Total
+                    ? BowlAmount::total($total)
+                    : BowlAmount::colour($colour),
+            );
         }
         $scaled = ComposeBowl::of($draft, $shelf);
         $scaled->known($step);

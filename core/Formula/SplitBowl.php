@@ -51,7 +51,9 @@ final readonly class SplitBowl
                 $whole->entries,
                 $part->entries,
             ),
-            amount: $whole->amount === null || $part->amount === null || $whole->amount->kind === AmountKind::Shares ? $whole->amount
+            amount: $whole->amount === null
+                || $part->amount === null
+                || $whole->amount->kind === AmountKind::Shares ? $whole->amount
                 : BowlAmount::of(
                     $whole->amount->kind,
                     $whole->amount->amount->lessPart($part->amount->amount, $this->left, $this->step),
@@ -59,7 +61,9 @@ final readonly class SplitBowl
                 ),
             additives: array_map($this->additive(...), $whole->additives, $part->additives),
             extras: array_map(
-                fn (Extra $each, Extra $gone): Extra => $each->withAmount($each->amount->lessPart($gone->amount, $this->left, $this->step)),
+                fn (Extra $each, Extra $gone): Extra => $each->withAmount(
+                    $each->amount->lessPart($gone->amount, $this->left, $this->step),
+                ),
                 $whole->extras,
                 $part->extras,
             ),

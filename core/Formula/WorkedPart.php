@@ -37,7 +37,9 @@ final readonly class WorkedPart
                 );
         }
         $total = Grams::sum(array_map(static fn (WorkedIngredient $each): Grams => $each->grams, $merged));
-        $share = static fn (WorkedIngredient $each): WorkedIngredient => $each->withShare($total->isZero() ? Fraction::zero() : Fraction::of($each->grams->centigrams, $total->centigrams));
+        $share = static fn (WorkedIngredient $each): WorkedIngredient => $each->withShare(
+            $total->isZero() ? Fraction::zero() : Fraction::of($each->grams->centigrams, $total->centigrams),
+        );
 
         return new self($name, $total, array_map($share, array_values($merged)));
     }

@@ -16,11 +16,16 @@ final readonly class Canvas
     {
     }
 
-    /** @return list<string> what a result may be said of: each zone, and the strands of which something else is wished */
+    /**
+     * @return list<string> what a result may be said of: each zone, and the strands of which something else is wished
+     */
     public function ids(): array
     {
         return array_merge(...array_map(
-            static fn (CanvasZone $zone): array => array_map(static fn (CanvasZone $each): string => $each->id, $zone->byWish()),
+            static fn (CanvasZone $zone): array => array_map(
+                static fn (CanvasZone $each): string => $each->id,
+                $zone->byWish(),
+            ),
             $this->zones,
         ));
     }

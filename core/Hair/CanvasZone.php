@@ -135,7 +135,9 @@ final readonly class CanvasZone
      */
     public function byWish(): array
     {
-        return $this->also === null ? [$this] : [$this->wishing($this->id, null), $this->wishing("{$this->id}-also", $this->also)];
+        return $this->also === null
+            ? [$this]
+            : [$this->wishing($this->id, null), $this->wishing("{$this->id}-also", $this->also)];
     }
 
     private function wishing(string $id, ?SecondWish $wish): self

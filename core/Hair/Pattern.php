@@ -18,8 +18,8 @@ final readonly class Pattern
     private const WORDS = ['high', 'low', 'light', 'dark', 'warm', 'cool'];
 
     /**
-     * @param  list<int>  $counts  foils a bowl (counts), foils a group with 0 for a gap (groups), sections (pie), the place of
-     *     the bowl (words), rows (rows); else empty
+     * @param  list<int>  $counts  foils a bowl (counts), foils a group with 0 for a gap (groups), sections (pie), the
+     *     place of the bowl (words), rows (rows); else empty
      * @param  list<string>  $words  as they were said, for those that are words
      * @param  ?int  $foils  how many in all, where that is said apart from the counts
      * @param  ?int  $fewest  where it was said as a range
@@ -38,8 +38,8 @@ final readonly class Pattern
     }
 
     /**
-     * Reads alternate, alternate 5, 2:1, 2:1:1, 18 foils at 2:1, 10 to 12 foils, pie 8, layers, between, 5, gap, 4, gap, 3, 3
-     * or 5/4/3/3, high, low, high and 3 rows fine, 2 rows chunky.
+     * Reads alternate, alternate 5, 2:1, 2:1:1, 18 foils at 2:1, 10 to 12 foils, pie 8, layers, between, 5, gap, 4,
+     * gap, 3, 3 or 5/4/3/3, high, low, high and 3 rows fine, 2 rows chunky.
      *
      * @throws InvalidPattern
      */
@@ -132,7 +132,15 @@ final readonly class Pattern
             default => $this->counts,
         };
 
-        return new self($this->kind, $counts, $this->words, $this->foils, $this->fewest, $this->whole ?? $this, $this->place + $place);
+        return new self(
+            $this->kind,
+            $counts,
+            $this->words,
+            $this->foils,
+            $this->fewest,
+            $this->whole ?? $this,
+            $this->place + $place,
+        );
     }
 
     /** As people write it; parse() reads it back. */
@@ -160,7 +168,9 @@ final readonly class Pattern
         if ($this->kind === PatternKind::Alternate) {
             return "alternate, {$this->foils}";
         }
-        $foils = ($this->fewest === null ? '' : "{$this->fewest} to ")."{$this->foils} ".($this->foils === 1 ? 'foil' : 'foils');
+        $foils = (
+            $this->fewest === null ? '' : "{$this->fewest} to "
+        )."{$this->foils} ".($this->foils === 1 ? 'foil' : 'foils');
 
         return $laid === '' ? $foils : "{$foils} at {$laid}";
     }
@@ -212,14 +222,21 @@ final readonly class Pattern
         if ($this->kind === PatternKind::Counts && count($this->counts) !== $bowls) {
             throw InvalidPattern::countsMissing($bowls);
         }
-        if (in_array($this->kind, [PatternKind::Words, PatternKind::Rows], true) && $bowls > 1 && $this->bowls() !== $bowls) {
+        if (
+            in_array($this->kind, [PatternKind::Words, PatternKind::Rows], true)
+            && $bowls > 1
+            && $this->bowls() !== $bowls
+        ) {
             throw InvalidPattern::wordsMissing($bowls, $this->bowls());
         }
         if ($this->whole !== null) {
             return self::turned($this->whole->shares($bowls), $this->place);
         }
         if ($this->foils !== null && $this->kind !== PatternKind::Between) {
-            return array_map(fn (int $each): Fraction => Fraction::of($each, $this->foils ?? 1), $this->foilsEach($bowls) ?? []);
+            return array_map(
+                fn (int $each): Fraction => Fraction::of($each, $this->foils ?? 1),
+                $this->foilsEach($bowls) ?? [],
+            );
         }
         $order = $this->turn($bowls);
         $counts = array_count_values($order);
@@ -253,7 +270,10 @@ final readonly class Pattern
 
             return $laid;
         }
-        $order = array_map(static fn (int $place): string => $letters[$place] ?? $letters[0], $this->turn(count($letters)));
+        $order = array_map(
+            static fn (int $place): string => $letters[$place] ?? $letters[0],
+            $this->turn(count($letters)),
+        );
         $long = match (true) {
             $this->foils !== null => $this->foils,
             in_array($this->kind, [PatternKind::Words, PatternKind::Rows], true) => count($order),

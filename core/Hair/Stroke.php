@@ -72,7 +72,9 @@ final readonly class Stroke
     /** What of it lies on those spans only. */
     public function on(Span ...$spans): self
     {
-        return $this->as(['placement' => Placement::of($this->placement->regions, array_values($spans)), 'reach' => null]);
+        return $this->as(
+            ['placement' => Placement::of($this->placement->regions, array_values($spans)), 'reach' => null],
+        );
     }
 
     /** The same in another place of the order of work. */
@@ -85,7 +87,8 @@ final readonly class Stroke
     private function as(array $change): self
     {
         $change += [
-            'placement' => $this->placement, 'method' => $this->method, 'pattern' => $this->pattern, 'with' => $this->with,
+            'placement' => $this->placement, 'method' => $this->method, 'pattern' => $this->pattern,
+            'with' => $this->with,
             'order' => $this->order, 'reach' => $this->reach,
         ];
 

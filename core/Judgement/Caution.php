@@ -11,13 +11,29 @@ final readonly class Caution
 {
     /** What hurts somebody or breaks hair, worst first; then what spoils a result; the rest follows as it comes. */
     private const WORST_FIRST = [
-        'gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'heated', 'over-time', 'skin-test',
-        'strong-on-light', 'dark-strength-on-light', 'hot-roots', 'root-as-strong', 'root-order', 'runs-into', 'tint-on-tint', 'implausible-ratio', 'doubled',
+        'gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'heated', 'over-time',
+        'skin-test',
+        'strong-on-light', 'dark-strength-on-light', 'hot-roots', 'root-as-strong', 'root-order', 'runs-into',
+        'tint-on-tint', 'implausible-ratio', 'doubled',
         'uncovered', 'bands', 'combed-through', 'porous', 'low-contrast', 'mixed-early',
     ];
 
     /** Slips of the pen as well as wishes: who means it so says it once. What can hurt is never among them. */
-    private const ASKED = ['implausible-ratio', 'hot-roots', 'root-as-strong', 'root-order', 'combed-through', 'other-line', 'rounded', 'low-contrast', 'doubled', 'uncovered', 'bands', 'porous', 'in-doubt'];
+    private const ASKED = [
+        'implausible-ratio',
+        'hot-roots',
+        'root-as-strong',
+        'root-order',
+        'combed-through',
+        'other-line',
+        'rounded',
+        'low-contrast',
+        'doubled',
+        'uncovered',
+        'bands',
+        'porous',
+        'in-doubt',
+    ];
 
     /**
      * @param  string  $key  what it is about, the same however it is said
@@ -53,7 +69,12 @@ final readonly class Caution
         }
         $rank = array_flip(self::WORST_FIRST);
         $found = array_values($found);
-        usort($found, static fn (self $one, self $other): int => ($rank[$one->key] ?? PHP_INT_MAX) <=> ($rank[$other->key] ?? PHP_INT_MAX));
+        usort(
+            $found,
+            static fn (self $one, self $other): int => ($rank[$one->key] ?? PHP_INT_MAX) <=> (
+                $rank[$other->key] ?? PHP_INT_MAX
+            ),
+        );
 
         return $found;
     }

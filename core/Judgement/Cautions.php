@@ -65,7 +65,11 @@ final class Cautions
     {
         return array_values(array_filter(
             $cautions,
-            static fn (Caution $caution): bool => ! $caution->asks() || ! in_array($caution->key, $sheet->details->meant, true),
+            static fn (Caution $caution): bool => ! $caution->asks() || ! in_array(
+                $caution->key,
+                $sheet->details->meant,
+                true,
+            ),
         ));
     }
 
@@ -78,7 +82,9 @@ final class Cautions
         $expected = $line->ratio->timesColour($line->developerPart());
         // A half more or a third less than the line's own: a wish, or a slip of the pen. Asked, never changed.
         $above = $developer->timesColour->isSurelyAbove($expected->times(Number::RatioFarAbove->value()));
-        $below = $developer->timesColour->most !== null && $developer->timesColour->most->compare($expected->times(Number::RatioFarBelow->value())) < 0;
+        $below = $developer->timesColour->most !== null && $developer->timesColour->most->compare(
+            $expected->times(Number::RatioFarBelow->value()),
+        ) < 0;
         if (! $above && ! $below) {
             return null;
         }
@@ -119,7 +125,11 @@ final class Cautions
      */
     public static function ofTime(?int $processed, Line $line, ?Strength $strength, ?int $longest = null): array
     {
-        $over = self::overTime($line->kind === LineKind::Lightener ? ($longest ?? $processed) : $processed, $line, $strength);
+        $over = self::overTime(
+            $line->kind === LineKind::Lightener ? ($longest ?? $processed) : $processed,
+            $line,
+            $strength,
+        );
 
         return $over === null ? [] : [$over];
     }
@@ -176,7 +186,9 @@ final class Cautions
             || $line->kind->depositsOnly()
             || $known->developer?->most === null
             || $known->developer->most->compare(Number::LiftsFrom->value()) < 0
-            || $line->lift->levelsAt(Strength::ofVolume($known->developer->most))->compare(Number::HotRootLift->value()) < 0
+            || $line->lift->levelsAt(
+                Strength::ofVolume($known->developer->most),
+            )->compare(Number::HotRootLift->value()) < 0
         ) {
             return null;
         }
@@ -220,7 +232,14 @@ final class Cautions
                     amount: $extra->amount->show(),
                     product: $extra->product->label(),
                 )
-                : Fact::of('cautions.inside-or-on-top-both', amount: $extra->amount->show(), product: $extra->product->label(), inside: $inside, top: $known->ratio, total: $known->total->show()));
+                : Fact::of(
+                    'cautions.inside-or-on-top-both',
+                    amount: $extra->amount->show(),
+                    product: $extra->product->label(),
+                    inside: $inside,
+                    top: $known->ratio,
+                    total: $known->total->show(),
+                ));
         }
 
         return $found;
@@ -234,7 +253,12 @@ final class Cautions
             if ($line->isOpen) {
                 $found[] = new Caution('not-known', $line->mass->grams() === null
                     ? Fact::of('cautions.not-known', line: $line->label, said: $line->said)
-                    : Fact::of('cautions.not-known-by-the-rest', line: $line->label, said: $line->said, grams: $line->mass->show()));
+                    : Fact::of(
+                        'cautions.not-known-by-the-rest',
+                        line: $line->label,
+                        said: $line->said,
+                        grams: $line->mass->show(),
+                    ));
             }
         }
         foreach (array_merge(...$sheet->filled) as $entry) {
@@ -274,7 +298,9 @@ final class Cautions
         foreach ($known->worked === null ? [] : $sheet->filled as $entries) {
             foreach ($entries as $filled) {
                 $portion = $filled->portion();
-                $grams = $portion instanceof Share && $portion->kind === ShareKind::Fixed && $filled->entry->blend === ''
+                $grams = $portion instanceof Share
+                    && $portion->kind === ShareKind::Fixed
+                    && $filled->entry->blend === ''
                     ? $portion->grams()
                     : null;
                 $worked = array_values(array_filter(

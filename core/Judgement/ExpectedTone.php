@@ -78,8 +78,11 @@ enum ExpectedTone: string
             $across && self::above($gap->redness, Number::RednessMiss) => self::TooRed,
             $across && self::below($gap->redness, Number::RednessMiss) => $dull ? self::TooCool : self::TooGolden,
             self::above($gap->warmth, Number::WarmthMiss) => self::TooWarm,
-            // Less of the wish's warmth, and cooler than hair that was never coloured: cool. Still warm: it has only lost life.
-            self::below($gap->warmth, Number::WarmthMiss) => Gap::isCool($result) || ! $dull ? self::TooCool : self::Flat,
+            // Less of the wish's warmth, and cooler than hair that was never coloured: cool. Still warm: it has only
+            // lost life.
+            self::below($gap->warmth, Number::WarmthMiss) => Gap::isCool($result) || ! $dull
+                ? self::TooCool
+                : self::Flat,
             $dull => self::Flat,
             default => null,
         };

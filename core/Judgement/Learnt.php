@@ -9,15 +9,15 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /**
- * What a salon's closed visits teach about a head: how far it lifts, how deep colour holds, how warm it stays. Hair that is like
- * it counts in full, other hair of the same head a part.
+ * What a salon's closed visits teach about a head: how far it lifts, how deep colour holds, how warm it stays. Hair
+ * that is like it counts in full, other hair of the same head a part.
  */
 final readonly class Learnt
 {
     /**
      * @param  list<Observed>  $own  of this client, whatever the line
-     * @param  array<string, array<string, array<string, array{count: int, sum: Fraction}>>>  $house  of all other clients: by line
-     *     id, by what hair it was, and by lift, deeper, warmer and redder
+     * @param  array<string, array<string, array<string, array{count: int, sum: Fraction}>>>  $house  of all other
+     *     clients: by line id, by what hair it was, and by lift, deeper, warmer and redder
      */
     public function __construct(private array $own = [], private array $house = [])
     {

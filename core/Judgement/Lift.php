@@ -14,10 +14,10 @@ use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /**
- * How far a zone is lifted, and why. A model of ours over the trade's tables: the line's lift at the strength,
- * in proportion to the minutes up to its target, less in open air and on damp hair, half a level more at a warm
- * root. Tint does not lift tint. What the closed visits of the house and of this client say moves it, the client's own more;
- * the conditions of now are counted once, as those of then were.
+ * How far a zone is lifted, and why. A model of ours over the trade's tables: the line's lift at the strength, in
+ * proportion to the minutes up to its target, less in open air and on damp hair, half a level more at a warm root. Tint
+ * does not lift tint. What the closed visits of the house and of this client say moves it, the client's own more; the
+ * conditions of now are counted once, as those of then were.
  */
 final readonly class Lift
 {

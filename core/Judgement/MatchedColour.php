@@ -14,7 +14,9 @@ use Core\Units\Fraction;
 /** A result against a target, both as photographs show them: how far apart, as far as two photographs can tell. */
 final readonly class MatchedColour
 {
-    /** So many units of lightness are a level: by it levels and warmth are weighed against each other (our own model). */
+    /**
+     * So many units of lightness are a level: by it levels and warmth are weighed against each other (our own model).
+     */
     private const UNITS_A_LEVEL = 6;
 
     /**
@@ -35,12 +37,20 @@ final readonly class MatchedColour
 
         return new self($gap->seen, $give, match (true) {
             $gap->seen->compare($same) <= 0 => Fact::of('photos.match.same', seen: $seen, give: $sure),
-            $gap->seen->compare($near) <= 0 => Fact::of('photos.match.near', seen: $seen, give: $sure, how: self::how($gap)),
+            $gap->seen->compare($near) <= 0 => Fact::of(
+                'photos.match.near',
+                seen: $seen,
+                give: $sure,
+                how: self::how($gap),
+            ),
             default => Fact::of('photos.match.off', seen: $seen, give: $sure, how: self::how($gap)),
         });
     }
 
-    /** In which way most: lighter or deeper by an eye’s level, warmer or cooler than hair of that lightness, redder or greener. */
+    /**
+     * In which way most: lighter or deeper by an eye’s level, warmer or cooler than hair of that lightness, redder or
+     * greener.
+     */
     private static function how(Gap $gap): Fact
     {
         $lightness = $gap->levels->times(Fraction::of(self::UNITS_A_LEVEL));
@@ -50,8 +60,12 @@ final readonly class MatchedColour
         );
 
         return match (true) {
-            $light->compare($warm) >= 0 && $light->compare($red) >= 0 => $lightness->isNegative() ? Fact::of('photos.how.deeper') : Fact::of('photos.how.lighter'),
-            $warm->compare($red) >= 0 => $gap->warmth->isNegative() ? Fact::of('photos.how.cooler') : Fact::of('photos.how.warmer'),
+            $light->compare($warm) >= 0 && $light->compare($red) >= 0 => $lightness->isNegative()
+                ? Fact::of('photos.how.deeper')
+                : Fact::of('photos.how.lighter'),
+            $warm->compare($red) >= 0 => $gap->warmth->isNegative()
+                ? Fact::of('photos.how.cooler')
+                : Fact::of('photos.how.warmer'),
             default => $gap->redness->isNegative() ? Fact::of('photos.how.greener') : Fact::of('photos.how.redder'),
         };
     }

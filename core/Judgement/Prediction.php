@@ -59,7 +59,8 @@ final readonly class Prediction
     /**
      * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  ?HairColour  $from  what lies in the hair already; null where it is as it was read
-     * @param  ?Fraction  $unsure  levels that one visit in three is off by before this bowl; null where it was read or seen
+     * @param  ?Fraction  $unsure  levels that one visit in three is off by before this bowl; null where it was read or
+     *     seen
      */
     public static function of(
         Zone $zone,
@@ -94,16 +95,36 @@ final readonly class Prediction
             if ($held->isLearnt()) {
                 $colour = $colour->deeper(Real::of($held->mean));
                 $why[] = $held->mean->isNegative()
-                    ? Fact::of('why.prediction.held-less', own: $held->own, house: $held->house, levels: $held->mean->negated()->decimal(1))
-                    : Fact::of('why.prediction.held-more', own: $held->own, house: $held->house, levels: $held->mean->decimal(1));
+                    ? Fact::of(
+                        'why.prediction.held-less',
+                        own: $held->own,
+                        house: $held->house,
+                        levels: $held->mean->negated()->decimal(1),
+                    )
+                    : Fact::of(
+                        'why.prediction.held-more',
+                        own: $held->own,
+                        house: $held->house,
+                        levels: $held->mean->decimal(1),
+                    );
             }
             $warmer = $learnt->warmer($zone, $process);
             if ($warmer->isLearnt()) {
                 $redder = $learnt->redder($zone, $process);
                 $colour = $colour->warmer(Real::of($warmer->mean), Real::of($redder->mean));
                 $why[] = $warmer->mean->isNegative()
-                    ? Fact::of('why.prediction.cooler', own: $warmer->own, house: $warmer->house, units: $warmer->mean->negated()->decimal(0))
-                    : Fact::of('why.prediction.warmer', own: $warmer->own, house: $warmer->house, units: $warmer->mean->decimal(0));
+                    ? Fact::of(
+                        'why.prediction.cooler',
+                        own: $warmer->own,
+                        house: $warmer->house,
+                        units: $warmer->mean->negated()->decimal(0),
+                    )
+                    : Fact::of(
+                        'why.prediction.warmer',
+                        own: $warmer->own,
+                        house: $warmer->house,
+                        units: $warmer->mean->decimal(0),
+                    );
             }
             $why[] = self::laid($process, $hold, $lifted, $colour);
         }
@@ -258,8 +279,18 @@ final readonly class Prediction
         $white = Real::hundredths($colour->onlyGrey()->level());
 
         return $white->minus($level)->compare(Number::GreyShows->value()) > 0
-            ? Fact::of('why.prediction.grey-shows', grey: $zone->grey, white: $white->decimal(1), level: $level->decimal(1))
-            : Fact::of('why.prediction.grey-taken', grey: $zone->grey, white: $white->decimal(1), level: $level->decimal(1));
+            ? Fact::of(
+                'why.prediction.grey-shows',
+                grey: $zone->grey,
+                white: $white->decimal(1),
+                level: $level->decimal(1),
+            )
+            : Fact::of(
+                'why.prediction.grey-taken',
+                grey: $zone->grey,
+                white: $white->decimal(1),
+                level: $level->decimal(1),
+            );
     }
 
     private static function atMostOne(Fraction $value): Fraction

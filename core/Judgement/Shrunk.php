@@ -9,11 +9,12 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /**
- * A quantity that the table says first, the salon's closed visits move, and the client's own move more: the mean of a normal
- * quantity with a normal prior, twice over. House: (k·table + sum of the house) ÷ (k + n); client: (k·house + sum of the
- * client) ÷ (k + n). k is how many visits the prior is worth: the variance of one visit over the variance between houses, or
- * between clients. Source: shrinkage after Efron and Morris, "Data analysis using Stein's estimator and its generalizations",
- * JASA 1975; the normal–normal posterior as in Gelman et al., Bayesian Data Analysis, chapter 2 (from memory).
+ * A quantity that the table says first, the salon's closed visits move, and the client's own move more: the mean of a
+ * normal quantity with a normal prior, twice over. House: (k·table + sum of the house) ÷ (k + n); client: (k·house +
+ * sum of the client) ÷ (k + n). k is how many visits the prior is worth: the variance of one visit over the variance
+ * between houses, or between clients. Source: shrinkage after Efron and Morris, "Data analysis using Stein's estimator
+ * and its generalizations", JASA 1975; the normal–normal posterior as in Gelman et al., Bayesian Data Analysis, chapter
+ * 2 (from memory).
  */
 final readonly class Shrunk
 {
@@ -28,7 +29,8 @@ final readonly class Shrunk
 
     /**
      * @param  Fraction  $table  what is said before anything was seen
-     * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $house  of all other clients; what is less alike weighs less
+     * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $house  of all other clients; what is less
+     *     alike weighs less
      * @param  list<array{count: int, sum: Fraction, weight: Fraction}>  $own  of this client
      * @param  Number  $once  standard deviation of one visit
      */

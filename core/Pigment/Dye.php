@@ -7,9 +7,9 @@ namespace Core\Pigment;
 use Core\Tone\ToneFamily;
 
 /**
- * What the dyes of a tone family swallow, by wavelength: bands, each as peak in nm, width in nm and height. A family shows
- * the colour that its bands leave (our own model: a blue dye swallows orange, a violet one yellow and green, a gold one blue).
- * Every curve has a mean of 1, so that a dose of one family weighs as much as a dose of another.
+ * What the dyes of a tone family swallow, by wavelength: bands, each as peak in nm, width in nm and height. A family
+ * shows the colour that its bands leave (our own model: a blue dye swallows orange, a violet one yellow and green, a
+ * gold one blue). Every curve has a mean of 1, so that a dose of one family weighs as much as a dose of another.
  */
 final class Dye
 {

@@ -8,27 +8,34 @@ use Core\Colour\Lab;
 use Core\Tone\ToneFamily;
 
 /**
- * What lies in the hair, and what an eye sees of it. Absorbances add up (Beer and Lambert): light goes through the fibre and
- * back, so a steep pigment turns from yellow over orange to red as there is more of it. The one-constant way of Kubelka and
- * Munk was tried and flattens just that: its orange is a beige.
+ * What lies in the hair, and what an eye sees of it. Absorbances add up (Beer and Lambert): light goes through the
+ * fibre and back, so a steep pigment turns from yellow over orange to red as there is more of it. The one-constant way
+ * of Kubelka and Munk was tried and flattens just that: its orange is a beige.
  *
  * Eumelanin lies in granules. Where a granule swallows nearly all light it swallows it at every wavelength (the sieve
  * effect, Duysens 1956, from memory): natural hair is muted. Lightener thins the granules, and the warmth lies bare.
  */
 final class Fibre
 {
-    /** What the cuticle throws back before any pigment is met (our own model, below Fresnel's 4.6 % as hairs shade each other). */
+    /**
+     * What the cuticle throws back before any pigment is met (our own model, below Fresnel's 4.6 % as hairs shade each
+     * other).
+     */
     private const SURFACE = 0.012;
 
     /** What hair without pigment throws back in all (our own model). */
     private const WHITE = 0.90;
 
-    /** Absorbance of keratin at 550 nm, and how it rises towards blue: white hair is a little yellow (our own model). */
+    /**
+     * Absorbance of keratin at 550 nm, and how it rises towards blue: white hair is a little yellow (our own model).
+     */
     private const KERATIN = 0.06;
 
     private const KERATIN_RISES = -4.0;
 
-    /** How much darker hair looks while it is wet: less light is scattered back before it is swallowed (our own model). */
+    /**
+     * How much darker hair looks while it is wet: less light is scattered back before it is swallowed (our own model).
+     */
     private const WET = 1.3;
 
     /** What was worked once: it cannot change. */

@@ -9,8 +9,8 @@ use Core\Colour\Lab;
 use Core\Units\Fraction;
 
 /**
- * How a colour of hair differs from another: in levels, and seen from natural hair of its own level in warmth, redness and
- * vividness. All in hundredths; above zero where the first is lighter, warmer, redder, more vivid.
+ * How a colour of hair differs from another: in levels, and seen from natural hair of its own level in warmth, redness
+ * and vividness. All in hundredths; above zero where the first is lighter, warmer, redder, more vivid.
  */
 final readonly class Gap
 {

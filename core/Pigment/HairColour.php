@@ -9,11 +9,15 @@ use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 
 /**
- * The colour of a kind of strand: its pigmented fibres, and the white ones between them. What is done to it makes a new one.
+ * The colour of a kind of strand: its pigmented fibres, and the white ones between them. What is done to it makes a new
+ * one.
  */
 final class HairColour
 {
-    /** Lightener takes eumelanin so much faster than pheomelanin, and dye about as fast (our own model; the direction is known). */
+    /**
+     * Lightener takes eumelanin so much faster than pheomelanin, and dye about as fast (our own model; the direction is
+     * known).
+     */
     private const PHEOMELANIN_STAYS = 1.6;
 
     private const DYE_STAYS = 1.2;
@@ -21,7 +25,9 @@ final class HairColour
     /** By then nothing is left to take. */
     private const LONGEST = 24.0;
 
-    /** The level hair is taken to have grown at, where it was lightened and nobody read the regrowth (our own model). */
+    /**
+     * The level hair is taken to have grown at, where it was lightened and nobody read the regrowth (our own model).
+     */
     private const GROWN_AT = 5.0;
 
     /** How far beyond its level hair was lifted that was coloured, or toned over (our own model). */
@@ -30,7 +36,10 @@ final class HairColour
     /** So much further under red (our own model). */
     private const RED_BENEATH = 2.0;
 
-    /** How much of its dose a shade leaves beyond what the hair lacks: a toner tones hair of its own level (our own model). */
+    /**
+     * How much of its dose a shade leaves beyond what the hair lacks: a toner tones hair of its own level (our own
+     * model).
+     */
     private const BEYOND = 0.05;
 
     /** So much more where it is a tone: it lies on hair that already has its level. */
@@ -66,7 +75,8 @@ final class HairColour
     }
 
     /**
-     * Lightened hair shows what lies bare; where it was toned over, so much dye of that tone that it has its level again.
+     * Lightened hair shows what lies bare; where it was toned over, so much dye of that tone that it has its level
+     * again.
      *
      * @param  ?float  $grownAt  natural level; null where nobody read it
      */
@@ -78,7 +88,12 @@ final class HairColour
             return $bare->lightenedTo($level);
         }
         $shares = Shade::shares($tone);
-        $red = array_sum(array_intersect_key($shares, [ToneFamily::Copper->value => 0, ToneFamily::Red->value => 0, ToneFamily::Mahogany->value => 0]));
+        $red = array_sum(
+            array_intersect_key(
+                $shares,
+                [ToneFamily::Copper->value => 0, ToneFamily::Red->value => 0, ToneFamily::Mahogany->value => 0],
+            ),
+        );
 
         // Gold is what lies bare; red and copper are there only where somebody put them.
         return Real::of($tone->warmth()) > 0.5 && $red < 0.5
@@ -86,8 +101,12 @@ final class HairColour
             : $bare->lightenedTo(self::beneath($level, $shares))->darkenedTo($level, Shade::bodyOf($shares));
     }
 
-    public static function coloured(float $level, ?ToneMix $tone = null, ?float $grownAt = null, float $grey = 0.0): self
-    {
+    public static function coloured(
+        float $level,
+        ?ToneMix $tone = null,
+        ?float $grownAt = null,
+        float $grey = 0.0,
+    ): self {
         $shares = $tone === null || $tone->isNone() ? [ToneFamily::Natural->value => 1.0] : Shade::shares($tone);
         $grown = min($grownAt ?? $level, $level + self::LIFTED_BENEATH);
         $base = new self(Ladder::natural($grown), self::unpigmented(), $grey);
@@ -119,12 +138,20 @@ final class HairColour
             self::LONGEST,
         );
 
-        return new self(self::oxidised($this->pigmented, $time), self::oxidised($this->white, $time), $this->grey, $this->warmer, $this->deeper, $this->redder);
+        return new self(
+            self::oxidised($this->pigmented, $time),
+            self::oxidised($this->white, $time),
+            $this->grey,
+            $this->warmer,
+            $this->deeper,
+            $this->redder,
+        );
     }
 
     /**
-     * Colour laid on it. Dye goes into the hair until it holds as much as the bowl was dosed for, so a shade brings what the
-     * hair lacks of its level and a little more, and a shade lighter than the hair next to nothing (our own model).
+     * Colour laid on it. Dye goes into the hair until it holds as much as the bowl was dosed for, so a shade brings
+     * what the hair lacks of its level and a little more, and a shade lighter than the hair next to nothing (our own
+     * model).
      *
      * @param  float  $hold  0 to 1 and a little: what line, time, porosity and water let stay
      */
@@ -134,7 +161,14 @@ final class HairColour
             return $this;
         }
 
-        return new self(self::taken($this->pigmented, $shade, $hold), self::taken($this->white, $shade, $hold), $this->grey, $this->warmer, $this->deeper, $this->redder);
+        return new self(
+            self::taken($this->pigmented, $shade, $hold),
+            self::taken($this->white, $shade, $hold),
+            $this->grey,
+            $this->warmer,
+            $this->deeper,
+            $this->redder,
+        );
     }
 
     /**
@@ -143,7 +177,14 @@ final class HairColour
      */
     public function warmer(float $by, float $redder): self
     {
-        return new self($this->pigmented, $this->white, $this->grey, $this->warmer + $by, $this->deeper, $this->redder + $redder);
+        return new self(
+            $this->pigmented,
+            $this->white,
+            $this->grey,
+            $this->warmer + $by,
+            $this->deeper,
+            $this->redder + $redder,
+        );
     }
 
     /** @param  float  $by  levels; below zero lighter */
@@ -234,7 +275,9 @@ final class HairColour
         $dyes = [];
         foreach ($shade->shares as $name => $share) {
             $family = ToneFamily::from($name);
-            $lack = $shade->level === null ? 0.0 : max(0.0, Ladder::dose($shade->level, $family) - Ladder::dose($level, $family));
+            $lack = $shade->level === null
+                ? 0.0
+                : max(0.0, Ladder::dose($shade->level, $family) - Ladder::dose($level, $family));
             $warmth = $family->warmth();
             $stays = $hold * $shade->strength * $share;
             foreach (Shade::bodyOf([$name => 1.0]) as $dye => $part) {

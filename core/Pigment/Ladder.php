@@ -10,8 +10,8 @@ use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 
 /**
- * The ladder of levels: how light hair of a level is, what natural hair of it holds, and what a shade of a tone at that level
- * is meant to look like. A level is a lightness, whatever made it.
+ * The ladder of levels: how light hair of a level is, what natural hair of it holds, and what a shade of a tone at that
+ * level is meant to look like. A level is a lightness, whatever made it.
  */
 final class Ladder
 {
@@ -24,7 +24,10 @@ final class Ladder
 
     private const LIGHTNESS_STEP = 6.2;
 
-    /** By so much of its warmth hair reads deeper than it is light; what a toner of its level takes away (our own model). */
+    /**
+     * By so much of its warmth hair reads deeper than it is light; what a toner of its level takes away (our own
+     * model).
+     */
     private const WARM_READS_DEEPER = 0.28;
 
     /** More warmth than this, in CIELAB units, is a colour of its own and reads no deeper. */
@@ -39,11 +42,12 @@ final class Ladder
     private const PHEOMELANIN = 0.12;
 
     /**
-     * How much of a level's natural pigment a wish for a tone leaves standing; the rest is dye. Cool tones soften hair's warmth
-     * and do not erase it, so more of it stands (our own model on common practice, no source).
+     * How much of a level's natural pigment a wish for a tone leaves standing; the rest is dye. Cool tones soften
+     * hair's warmth and do not erase it, so more of it stands (our own model on common practice, no source).
      */
     private const STANDS = [
-        'natural' => 1.0, 'ash' => 0.75, 'matte' => 0.75, 'violet' => 0.75, 'pearl' => 0.75, 'beige' => 0.88, 'gold' => 0.42,
+        'natural' => 1.0, 'ash' => 0.75, 'matte' => 0.75, 'violet' => 0.75, 'pearl' => 0.75, 'beige' => 0.88,
+        'gold' => 0.42,
         'copper' => 0.42, 'mahogany' => 0.42, 'red' => 0.42, 'brown' => 0.5,
     ];
 
@@ -109,8 +113,8 @@ final class Ladder
     }
 
     /**
-     * The level an eye reads. Of natural hair it is its lightness; warm hair is lighter than natural hair of its level, as bare
-     * yellow is than a blonde that was born so.
+     * The level an eye reads. Of natural hair it is its lightness; warm hair is lighter than natural hair of its level,
+     * as bare yellow is than a blonde that was born so.
      *
      * @return float 1 to 12
      */
@@ -166,7 +170,9 @@ final class Ladder
     /** As `level`, and on beyond the ladder's ends. */
     private static function read(Lab $lab): float
     {
-        return self::ofLightness($lab->lightness - self::WARM_READS_DEEPER * max(0.0, min(self::WARM_MOST, self::warmth($lab))));
+        return self::ofLightness(
+            $lab->lightness - self::WARM_READS_DEEPER * max(0.0, min(self::WARM_MOST, self::warmth($lab))),
+        );
     }
 
     private static function ofLightness(float $lightness): float
@@ -176,7 +182,11 @@ final class Ladder
 
     public static function natural(float $level): Fibre
     {
-        $with = static fn (float $granules): Fibre => new Fibre($granules, self::THICKNESS, self::PHEOMELANIN * $granules);
+        $with = static fn (float $granules): Fibre => new Fibre(
+            $granules,
+            self::THICKNESS,
+            self::PHEOMELANIN * $granules,
+        );
 
         return self::$natural[self::key($level)] ??= $with(Until::falls(
             self::within($level),
@@ -192,14 +202,18 @@ final class Ladder
         if ($own === [] || $own === [ToneFamily::Natural->value => 1.0]) {
             return self::natural($level);
         }
-        $key = self::key($level).json_encode(array_map(static fn (float $share): int => (int) round(1000 * $share), $own));
+        $key = self::key($level).json_encode(
+            array_map(static fn (float $share): int => (int) round(1000 * $share), $own),
+        );
 
         $stands = 0.0;
         foreach ($own as $family => $share) {
             $stands += $share * self::STANDS[$family];
         }
 
-        return self::$toned[$key] ??= self::until($level, static function (float $dye) use ($level, $own, $stands): Fibre {
+        return self::$toned[$key] ??= self::until($level, static function (
+            float $dye,
+        ) use ($level, $own, $stands): Fibre {
             $natural = self::natural($level);
             $base = new Fibre($natural->granules * $stands, $natural->thickness, $natural->pheomelanin * $stands);
 
@@ -208,8 +222,8 @@ final class Ladder
     }
 
     /**
-     * How much of a family's shade brings white hair to that level: how its maker doses it (our own model). Worked at whole and
-     * half levels, straight between.
+     * How much of a family's shade brings white hair to that level: how its maker doses it (our own model). Worked at
+     * whole and half levels, straight between.
      */
     public static function dose(float $level, ToneFamily $family = ToneFamily::Natural): float
     {

@@ -9,9 +9,9 @@ use Core\Colour\Lab;
 /**
  * Daylight falling on hair, and an eye that looks: from a reflectance to CIELAB.
  *
- * Sources: the CIE 1931 2° observer as fitted by Wyman, Sloan and Shirley, "Simple Analytic Approximations to the CIE XYZ
- * Color Matching Functions", JCGT 2013 (multi-lobe fit); illuminant D65 in steps of 10 nm as tabled by the CIE (15:2004).
- * Both from memory. The sums are scaled so that a perfect white is exactly the white of D65.
+ * Sources: the CIE 1931 2° observer as fitted by Wyman, Sloan and Shirley, "Simple Analytic Approximations to the CIE
+ * XYZ Color Matching Functions", JCGT 2013 (multi-lobe fit); illuminant D65 in steps of 10 nm as tabled by the CIE
+ * (15:2004). Both from memory. The sums are scaled so that a perfect white is exactly the white of D65.
  */
 final class Light
 {
@@ -23,8 +23,10 @@ final class Light
     public const STEP = 10;
 
     public const D65 = [
-        82.7549, 91.4860, 93.4318, 86.6823, 104.865, 117.008, 117.812, 114.861, 115.923, 108.811, 109.354, 107.802, 104.790,
-        107.689, 104.405, 104.046, 100.0, 96.3342, 95.7880, 88.6856, 90.0062, 89.5991, 87.6987, 83.2886, 83.6992, 80.0268,
+        82.7549, 91.4860, 93.4318, 86.6823, 104.865, 117.008, 117.812, 114.861, 115.923, 108.811, 109.354, 107.802,
+        104.790,
+        107.689, 104.405, 104.046, 100.0, 96.3342, 95.7880, 88.6856, 90.0062, 89.5991, 87.6987, 83.2886, 83.6992,
+        80.0268,
         80.2146, 82.2778, 78.2842, 69.7213, 71.6091,
     ];
 

@@ -8,7 +8,8 @@ namespace Core\Pigment;
  * What melanin swallows of the light, by wavelength, 1 at 550 nm.
  *
  * Source: the power laws given by Donner and Jensen, "A Spectral BSSRDF for Shading Human Skin" (2006), after Jacques
- * (Oregon Medical Laser Center): eumelanin as wavelength to the power of −3.33, pheomelanin to the power of −4.75. From memory.
+ * (Oregon Medical Laser Center): eumelanin as wavelength to the power of −3.33, pheomelanin to the power of −4.75. From
+ * memory.
  */
 enum Melanin
 {

@@ -30,7 +30,11 @@ final readonly class NearestHair
         $read = (int) round(10 * Ladder::level($colour));
         [$families] = self::best($colour, [$read], self::everyTone());
         // Tone and lightness lean on each other: the level is sought for the tone, then the tone for the level.
-        [, $level] = self::best($colour, range(max(10, $read - self::REACH), min(120, $read + self::REACH)), [$families]);
+        [, $level] = self::best(
+            $colour,
+            range(max(10, $read - self::REACH), min(120, $read + self::REACH)),
+            [$families],
+        );
         [$families, $level, $away] = self::best($colour, [$level], self::everyTone());
 
         return new self(Fraction::of($level, 10), $families, Real::hundredths($away));

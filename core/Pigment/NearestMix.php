@@ -8,9 +8,9 @@ use Core\Colour\Ciede2000;
 use Core\Colour\Lab;
 
 /**
- * The mixtures of up to three shades that bring hair nearest to a colour. All single shades are tried, then the best of them in
- * pairs and threes at the proportions people mix in: what is found is good, not proven best. Its work is bounded by the number
- * of shades, whatever is asked.
+ * The mixtures of up to three shades that bring hair nearest to a colour. All single shades are tried, then the best of
+ * them in pairs and threes at the proportions people mix in: what is found is good, not proven best. Its work is
+ * bounded by the number of shades, whatever is asked.
  */
 final readonly class NearestMix
 {
@@ -41,8 +41,14 @@ final readonly class NearestMix
      * @param  int  $most  how many shades
      * @return ?self null where no mixture has natural enough
      */
-    public static function of(HairColour $on, float $hold, Lab $wish, array $shades, float $natural = 0.0, int $most = 3): ?self
-    {
+    public static function of(
+        HairColour $on,
+        float $hold,
+        Lab $wish,
+        array $shades,
+        float $natural = 0.0,
+        int $most = 3,
+    ): ?self {
         $trial = new Trial($on, $hold);
         /** @param  array<string, int>  $parts */
         $gap = static function (array $parts) use ($trial, $wish, $shades): float {
@@ -88,7 +94,10 @@ final readonly class NearestMix
         return $tried[0] ?? null;
     }
 
-    /** Nearer, and of nearly equal ones the one of fewer shades; then by name, so that the order of the shelf says nothing. */
+    /**
+     * Nearer, and of nearly equal ones the one of fewer shades; then by name, so that the order of the shelf says
+     * nothing.
+     */
     private static function nearer(self $one, self $other): int
     {
         $cost = static fn (self $each): float => round($each->gap + self::WORTH * count($each->parts), 6);

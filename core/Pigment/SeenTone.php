@@ -80,7 +80,10 @@ final class SeenTone
         return $best;
     }
 
-    /** @return array<string, array{float, float}> from natural to each family in a and b; those that hardly differ left out */
+    /**
+     * @return array<string, array{float, float}> from natural to each family in a and b; those that hardly differ left
+     *     out
+     */
     private static function ways(float $level): array
     {
         $key = "level {$level}";

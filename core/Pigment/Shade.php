@@ -11,9 +11,12 @@ use Core\Units\Fraction;
 /** A bowl's colour as dye: for which level it is dosed, of which families, how much of it is thinned with clear. */
 final readonly class Shade
 {
-    /** Of a shade with a tone, what is its tone; the rest is the natural base that carries its level (our own model). */
+    /**
+     * Of a shade with a tone, what is its tone; the rest is the natural base that carries its level (our own model).
+     */
     private const TONE = [
-        'ash' => 0.35, 'matte' => 0.35, 'violet' => 0.35, 'pearl' => 0.3, 'beige' => 0.4, 'gold' => 0.3, 'copper' => 0.55,
+        'ash' => 0.35, 'matte' => 0.35, 'violet' => 0.35, 'pearl' => 0.3, 'beige' => 0.4, 'gold' => 0.3,
+        'copper' => 0.55,
         'mahogany' => 0.6, 'red' => 0.58, 'brown' => 0.6,
     ];
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Practice;
 
-/** How a filler for a brown is made: so many parts of gold for so many of copper; for a vivid red the other way round. */
+/**
+ * How a filler for a brown is made: so many parts of gold for so many of copper; for a vivid red the other way round.
+ */
 final readonly class FillerParts
 {
     private const MOST = 9;

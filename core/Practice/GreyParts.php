@@ -6,7 +6,9 @@ namespace Core\Practice;
 
 use Core\Units\Fraction;
 
-/** How much natural grey asks for, by the breakpoints: at least and at most for a little, then for half, then for much. */
+/**
+ * How much natural grey asks for, by the breakpoints: at least and at most for a little, then for half, then for much.
+ */
 final readonly class GreyParts
 {
     private function __construct(public int $least, public int $most, public int $half, public int $much)

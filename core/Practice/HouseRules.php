@@ -86,7 +86,8 @@ final readonly class HouseRules
                 5,
                 4,
             ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
-            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger, ShadowTime::Full,
+            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger,
+            ShadowTime::Full,
             RootOrder::RootsFirst, RefreshEnds::Judged, AmountSchool::StepDown, MassesShown::Grams,
         );
     }

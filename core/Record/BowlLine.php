@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Record;
 
-/** A bowl as a colourist writes it on a card, read: what was understood, in the words a bowl is written with, and what was not. */
+/**
+ * A bowl as a colourist writes it on a card, read: what was understood, in the words a bowl is written with, and what
+ * was not.
+ */
 final readonly class BowlLine
 {
     /**

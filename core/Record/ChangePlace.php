@@ -25,7 +25,9 @@ final class ChangePlace
             array_push($strokes, ...($stroke->isOnePass() ? self::parted($stroke, $value) : [$stroke]));
         }
 
-        return count(array_filter($bowl->sheet->draft->strokes, static fn (Stroke $stroke): bool => $stroke->isOnePass())) === 0
+        return count(
+            array_filter($bowl->sheet->draft->strokes, static fn (Stroke $stroke): bool => $stroke->isOnePass()),
+        ) === 0
             ? throw ChangeRefused::notOnePass()
             : $bowl->draft($bowl->sheet->draft->with(strokes: $strokes));
     }

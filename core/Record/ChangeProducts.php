@@ -230,7 +230,8 @@ final class ChangeProducts
         }
         $whole = $bowl->grams($part);
         $shares = array_map(
-            static fn (Entry $entry): Fraction => $entry->portion instanceof Share && $entry->portion->kind === ShareKind::Fixed
+            static fn (Entry $entry): Fraction => $entry->portion instanceof Share
+                && $entry->portion->kind === ShareKind::Fixed
                 ? $entry->portion->value
                 : Fraction::zero(),
             $entries,

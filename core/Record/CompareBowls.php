@@ -179,7 +179,11 @@ final class CompareBowls
                     true,
                 )
             ) {
-                $said[] = $row->what.' '.($row->before === '' ? "{$row->after}, new" : ($row->after === '' ? "{$row->before}, gone" : "{$row->before} → {$row->after}"));
+                $said[] = $row->what.' '.(
+                    $row->before === ''
+                        ? "{$row->after}, new"
+                        : ($row->after === '' ? "{$row->before}, gone" : "{$row->before} → {$row->after}")
+                );
             }
         }
 

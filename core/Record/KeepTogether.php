@@ -9,8 +9,8 @@ use Core\Formula\ComposeBowl;
 use Core\Shelf\Shelf;
 
 /**
- * What goes on for the last minutes of a bowl, and is rinsed with it, still does when that bowl's minutes change: it goes on
- * later, or earlier, by as much.
+ * What goes on for the last minutes of a bowl, and is rinsed with it, still does when that bowl's minutes change: it
+ * goes on later, or earlier, by as much.
  */
 final class KeepTogether
 {

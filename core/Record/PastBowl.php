@@ -20,8 +20,8 @@ final readonly class PastBowl
      * @param  ?Fraction  $regrowthThen  centimetres
      * @param  ?Fraction  $regrowthNow
      * @param  string  $split  where it was split, in grams: 150 g, then 100 g at 30 vol
-     * @param  bool  $followsPlan  what was poured is the formula that was planned, in whatever amount and but for a hand's small
-     *     misses
+     * @param  bool  $followsPlan  what was poured is the formula that was planned, in whatever amount and but for a
+     *     hand's small misses
      * @param  array<string, Grams>  $added  by product id: what of the poured was not planned
      */
     public function __construct(

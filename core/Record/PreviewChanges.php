@@ -32,7 +32,10 @@ final readonly class PreviewChanges
     {
         $asks = array_filter($changes, static fn (Change $change): bool => $change->kind === ChangeKind::Grams) !== [];
         $found = [];
-        foreach ($asks && $rules->gramsMean === GramsMean::Ask ? [GramsMean::Colour, GramsMean::Mixture] : [GramsMean::Ask] as $of) {
+        foreach (
+            $asks
+            && $rules->gramsMean === GramsMean::Ask ? [GramsMean::Colour, GramsMean::Mixture] : [GramsMean::Ask] as $of
+        ) {
             $after = $before;
             foreach ($changes as $change) {
                 $after = ApplyChange::to($after, $change->meaning($of), $shelf, $rules);

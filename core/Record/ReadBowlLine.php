@@ -21,9 +21,9 @@ use Core\Units\Share;
 use Core\Units\Strength;
 
 /**
- * Reads bowls as they are written on cards: “30 6N + 15 6G, quarter 6A, 1:1.5 20 vol, root, 35 min, foils 20”, “equal 7G
- * 7C, 1:2 9 vol”, “as A, 30 vol”; in any order. A bare number before a code is grams; where all are small and whole they
- * are parts. What is not understood is given back as it was written, never guessed.
+ * Reads bowls as they are written on cards: “30 6N + 15 6G, quarter 6A, 1:1.5 20 vol, root, 35 min, foils 20”, “equal
+ * 7G 7C, 1:2 9 vol”, “as A, 30 vol”; in any order. A bare number before a code is grams; where all are small and whole
+ * they are parts. What is not understood is given back as it was written, never guessed.
  */
 final class ReadBowlLine
 {
@@ -143,12 +143,23 @@ final class ReadBowlLine
             $this->amount = ['of' => 'total', 'grams' => trim($grams.' '.($unit === '' ? 'g' : $unit))];
         });
         $segment = $this->take("/\\b({$number})\\s*(g|oz|ml)\\s*(?:of\\s+)?(colou?r|developer)\\b/iu", $segment, function (array $m): void {
-            $this->amount = ['of' => strtolower($m[3]) === 'developer' ? 'developer' : 'colour', 'grams' => "{$m[1]} {$m[2]}"];
+            $this->amount = [
+                'of' => strtolower($m[3]) === 'developer' ? 'developer' : 'colour',
+                'grams' => "{$m[1]} {$m[2]}",
+            ];
         });
-        $segment = $this->take("/(?<![\\d:])((?:{$number})\\s*:\\s*(?:{$number})(?:\\s*:\\s*(?:{$number}))?)(?![\\d:])/u", $segment, fn (array $m) => $this->proportion($m[1]));
+        $segment = $this->take(
+            "/(?<![\\d:])((?:{$number})\\s*:\\s*(?:{$number})(?:\\s*:\\s*(?:{$number}))?)(?![\\d:])/u",
+            $segment,
+            fn (array $m) => $this->proportion($m[1]),
+        );
         $segment = $this->take("/^(1\\s*\\+\\s*(?:{$number}))$/u", $segment, fn (array $m) => $this->proportion($m[1]));
         // “6G 20 vol” is a shade and a strength; “45 g 20 vol” is grams of it.
-        $isShade = preg_match("/\\b((?:{$number})g)\\s+(?:{$number})\\s*vol/iu", $segment, $m) === 1 && $this->product([$m[1]], 0)[0] !== null;
+        $isShade = preg_match(
+            "/\\b((?:{$number})g)\\s+(?:{$number})\\s*vol/iu",
+            $segment,
+            $m,
+        ) === 1 && $this->product([$m[1]], 0)[0] !== null;
         $grams = $isShade ? '()' : "(?:\\b((?:{$number})\\s*(?:g|%|parts?)|\\d+\\/\\d+)\\s*(?:of\\s+)?)?";
         $segment = $this->take("/{$grams}\\b({$number})(?:\\s*\\+\\s*({$number}))?\\s*vol(?:ume)?s?\\b/iu", $segment, function (array $m): void {
             $this->strengths[] = [$m[2], $m[1] === '' ? null : $m[1]];
@@ -226,7 +237,12 @@ final class ReadBowlLine
 
             return;
         }
-        if ($last === null && $this->found === [] && $amount !== null && preg_match('/^\S*\d\S*\s*(?:g|oz|ml)$/iu', implode(' ', $pending)) === 1) {
+        if (
+            $last === null
+            && $this->found === []
+            && $amount !== null
+            && preg_match('/^\S*\d\S*\s*(?:g|oz|ml)$/iu', implode(' ', $pending)) === 1
+        ) {
             $this->amount ??= ['of' => 'total', 'grams' => implode(' ', $pending)];
 
             return;
@@ -246,7 +262,10 @@ final class ReadBowlLine
         for ($length = min(3, count($words) - $at); $length > 0; $length--) {
             $name = mb_strtolower(implode(' ', array_slice($words, $at, $length)));
             foreach ($this->shelf->productsOf($this->line) as $product) {
-                if (! $product->withdrawn && in_array($name, [mb_strtolower($product->code), mb_strtolower($product->name)], true)) {
+                if (
+                    ! $product->withdrawn
+                    && in_array($name, [mb_strtolower($product->code), mb_strtolower($product->name)], true)
+                ) {
                     return [$product, $length];
                 }
             }
@@ -314,7 +333,9 @@ final class ReadBowlLine
                 });
             }
         }
-        $unread = trim((string) preg_replace('/\s+/u', ' ', (string) preg_replace('/(?<=\s)(?:to|and|the)(?=\s)/u', ' ', $left)));
+        $unread = trim(
+            (string) preg_replace('/\s+/u', ' ', (string) preg_replace('/(?<=\s)(?:to|and|the)(?=\s)/u', ' ', $left)),
+        );
 
         // Where nothing of it was a place it stands as it was written.
         return mb_strtolower(trim($text)) === $unread ? trim($text) : $unread;
@@ -336,7 +357,9 @@ final class ReadBowlLine
 
     private function made(?string $letter): BowlLine
     {
-        $ratio = $this->ratio === null || $this->ratio === 'no developer' ? $this->line->ratio : MixRatio::parse($this->ratio);
+        $ratio = $this->ratio === null || $this->ratio === 'no developer'
+            ? $this->line->ratio
+            : MixRatio::parse($this->ratio);
         $roles = array_slice($this->line->order, 0, count($ratio->parts));
         $parts = array_fill(0, count($ratio->parts), []);
         $additives = [];
@@ -344,7 +367,11 @@ final class ReadBowlLine
         $numbersArePart = $this->numbersAreParts();
         foreach ($this->found as [$product, $said]) {
             $part = $this->line->partOf($product->role());
-            if ($product->kind === ProductKind::Care && $this->line->kind !== LineKind::Care && count($ratio->parts) > 2) {
+            if (
+                $product->kind === ProductKind::Care
+                && $this->line->kind !== LineKind::Care
+                && count($ratio->parts) > 2
+            ) {
                 // In a mix of three, what colours nothing is the third.
                 $part = $this->line->partOf(PartRole::Base);
             }
@@ -361,7 +388,9 @@ final class ReadBowlLine
             }
         }
         $this->developer($parts, $roles);
-        $without = $this->ratio === 'no developer' || ! in_array(PartRole::Developer, $roles, true) || count($ratio->parts) < 2;
+        $without = $this->ratio === 'no developer'
+            || ! in_array(PartRole::Developer, $roles, true)
+            || count($ratio->parts) < 2;
         if ($without) {
             $parts = [$parts[0] ?? []];
         }
@@ -375,7 +404,9 @@ final class ReadBowlLine
             letter: $letter, as: $this->as, line: $this->line->id, ratio: $without ? 'no developer' : $this->ratio,
             parts: array_values($parts), additives: $additives, amount: $this->amount,
             place: $this->placed || $this->foils !== null ? array_filter([
-                'regions' => array_values(array_unique($this->regions)), 'spans' => array_values(array_unique($this->spans)),
+                'regions' => array_values(
+                    array_unique($this->regions),
+                ), 'spans' => array_values(array_unique($this->spans)),
                 'method' => $this->method ?? ($this->foils === null ? null : Method::FineFoils->value),
                 'foils' => $this->foils,
             ], static fn (mixed $each): bool => $each !== null) : null,
@@ -388,17 +419,26 @@ final class ReadBowlLine
     {
         return array_values(array_filter(
             $this->found,
-            static fn (array $each): bool => ! in_array($each[0]->kind, [ProductKind::Additive, ProductKind::Base, ProductKind::Care], true),
+            static fn (array $each): bool => ! in_array(
+                $each[0]->kind,
+                [ProductKind::Additive, ProductKind::Base, ProductKind::Care],
+                true,
+            ),
         ));
     }
 
     private function numbersAreParts(): bool
     {
-        $bare = array_filter($this->colours(), static fn (array $each): bool => $each[1] !== null && preg_match('/^\d+(?:[.,]\d+)?$/', $each[1]) === 1);
+        $bare = array_filter(
+            $this->colours(),
+            static fn (array $each): bool => $each[1] !== null && preg_match('/^\d+(?:[.,]\d+)?$/', $each[1]) === 1,
+        );
 
         return count($bare) > 1 && array_filter(
             $bare,
-            static fn (array $each): bool => ! ctype_digit((string) $each[1]) || Fraction::of((int) $each[1])->compare(Number::CardParts->value()) > 0,
+            static fn (array $each): bool => ! ctype_digit((string) $each[1]) || Fraction::of((int) $each[1])->compare(
+                Number::CardParts->value(),
+            ) > 0,
         ) === [];
     }
 

@@ -166,7 +166,13 @@ final class ReadChange
                     rtrim($m[0], '.,;'),
                 ];
             }
-            if (preg_match('/\b(?:take|leave)\s+(?:out\s+)?(?:the\s+)?(\S+?)(?:\s+out)\b|\bleave out\s+(?:the\s+)?(\S+)/iu', $plain, $m) === 1) {
+            if (
+                preg_match(
+                    '/\b(?:take|leave)\s+(?:out\s+)?(?:the\s+)?(\S+?)(?:\s+out)\b|\bleave out\s+(?:the\s+)?(\S+)/iu',
+                    $plain,
+                    $m,
+                ) === 1
+            ) {
                 $product = $shelf->byCode($line, trim($m[2] ?? $m[1], '.,;'));
                 if ($used($product)) {
                     return [new Change(ChangeKind::TakeOut, $bowl->letter, '', $product->id ?? ''), $m[0]];
@@ -213,7 +219,10 @@ final class ReadChange
     private static function ofBowl(string $plain, array $bowls, string $letter): ?array
     {
         $number = '(\d+(?:\.\d+)?)';
-        $made = static fn (ChangeKind $kind, string $value, string $matched): array => [new Change($kind, $letter, $value), $matched];
+        $made = static fn (ChangeKind $kind, string $value, string $matched): array => [
+            new Change($kind, $letter, $value),
+            $matched,
+        ];
 
         return match (true) {
             preg_match(
@@ -266,7 +275,15 @@ final class ReadChange
                 $plain,
                 $m,
             ) === 1 => $made(ChangeKind::Strength, "{$m[1]} {$m[2]}", $m[0]),
-            preg_match('/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u', $plain, $m) === 1 => $made(ChangeKind::Strength, in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1', $m[0]),
+            preg_match(
+                '/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u',
+                $plain,
+                $m,
+            ) === 1 => $made(
+                ChangeKind::Strength,
+                in_array($m[1], ['up', 'higher', 'stronger'], true) ? '+1' : '-1',
+                $m[0],
+            ),
             preg_match(
                 '/\\bstrength\\s*(?:of\\s*)?(\\d+)\\s*(vol|%)?(?:\\s*(?:instead of|rather than)\\s*[\\d+.\\s]+(?:vol|%)?)?/u',
                 $plain,
@@ -353,7 +370,12 @@ final class ReadChange
     private static function bowlMeant(string $words, array $bowls): string
     {
         foreach ($bowls as $bowl) {
-            if (preg_match("/^(?:bowl\\s+)?{$bowl->letter}\\s*[:,]|\\bbowl\\s+{$bowl->letter}\\b|^{$bowl->letter}\\s+(?:at|for|with)\\b/u", $words) === 1) {
+            if (
+                preg_match(
+                    "/^(?:bowl\\s+)?{$bowl->letter}\\s*[:,]|\\bbowl\\s+{$bowl->letter}\\b|^{$bowl->letter}\\s+(?:at|for|with)\\b/u",
+                    $words,
+                ) === 1
+            ) {
                 return $bowl->letter;
             }
         }

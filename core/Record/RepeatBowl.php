@@ -267,7 +267,12 @@ final class RepeatBowl
     private function regrowth(PastBowl $past): void
     {
         // Nothing follows the regrowth but a regrowth job; and a usual amount that is known beats the reckoning.
-        if (! $this->isRegrowthJob() || count($past->uses) > 1 || $past->regrowthThen === null || $past->regrowthNow === null) {
+        if (
+            ! $this->isRegrowthJob()
+            || count($past->uses) > 1
+            || $past->regrowthThen === null
+            || $past->regrowthNow === null
+        ) {
             return;
         }
         $two = Fraction::of(2);

@@ -32,8 +32,14 @@ final class StandIns
      *
      * @throws CoreException when nothing can stand in
      */
-    public static function for(BowlSheet $sheet, string $product, string $why, Shelf $shelf, HouseRules $rules, array $stock = []): array
-    {
+    public static function for(
+        BowlSheet $sheet,
+        string $product,
+        string $why,
+        Shelf $shelf,
+        HouseRules $rules,
+        array $stock = [],
+    ): array {
         $bowl = new RewriteBowl($sheet, $shelf, $rules->step);
         $line = $bowl->line();
         $pigment = $shelf->product($product)?->pigment;
@@ -131,7 +137,8 @@ final class StandIns
      */
     private static function partsForRest(array $entries): array
     {
-        $is = static fn (Entry $entry, ShareKind $kind): bool => $entry->portion instanceof Share && $entry->portion->kind === $kind;
+        $is = static fn (Entry $entry, ShareKind $kind): bool => $entry->portion instanceof Share
+            && $entry->portion->kind === $kind;
         if (array_filter($entries, static fn (Entry $entry): bool => $is($entry, ShareKind::Parts)) === []) {
             return $entries;
         }

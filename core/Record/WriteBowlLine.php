@@ -40,7 +40,9 @@ final class WriteBowlLine
             AmountKind::Colour => "{$grams} of colour",
             AmountKind::Developer => "{$grams} of developer",
             // The grams of one product among parts: the whole says as much.
-            AmountKind::Ingredient, null => $sheet->bowl === null ? '' : "total {$sheet->bowl->work(ScaleStep::TenthGram)->total()->text()}",
+            AmountKind::Ingredient, null => $sheet->bowl === null
+                ? ''
+                : "total {$sheet->bowl->work(ScaleStep::TenthGram)->total()->text()}",
             default => '',
         };
         $said[] = $sheet->minutesWords();
@@ -48,8 +50,16 @@ final class WriteBowlLine
             $said[] = trim(implode(' ', [
                 // Its plain name: a label may have a comma of its own.
                 str_replace('-', ' ', $stroke->method->value ?? ''),
-                ...(count($stroke->regions()) === count(Region::cases()) ? [] : array_map(static fn (Region $each): string => $each->label(), $stroke->regions())),
-                ...(count($stroke->spans()) === count(Span::cases()) ? ['all over'] : array_map(static fn (Span $each): string => $each->value, $stroke->spans())),
+                ...(
+                    count($stroke->regions()) === count(Region::cases())
+                        ? []
+                        : array_map(static fn (Region $each): string => $each->label(), $stroke->regions())
+                ),
+                ...(
+                    count($stroke->spans()) === count(Span::cases())
+                        ? ['all over']
+                        : array_map(static fn (Span $each): string => $each->value, $stroke->spans())
+                ),
             ]));
             $said[] = $stroke->foils === null ? '' : "foils {$stroke->foils}";
         }
@@ -61,7 +71,8 @@ final class WriteBowlLine
     private static function areEqual(array $entries): bool
     {
         $parts = array_map(
-            static fn (Entry $entry): string => $entry->portion instanceof Share && $entry->portion->kind === ShareKind::Parts
+            static fn (Entry $entry): string => $entry->portion instanceof Share
+                && $entry->portion->kind === ShareKind::Parts
                 ? $entry->portion->text()
                 : $entry->product.'?',
             $entries,
@@ -78,7 +89,9 @@ final class WriteBowlLine
             return match (true) {
                 $portion->kind === ShareKind::Rest => "rest {$name}",
                 $alone && $portion->kind !== ShareKind::Fixed => $name,
-                $portion->kind === ShareKind::Parts => $portion->text().($portion->text() === '1' ? ' part ' : ' parts ').$name,
+                $portion->kind === ShareKind::Parts => $portion->text().(
+                    $portion->text() === '1' ? ' part ' : ' parts '
+                ).$name,
                 default => "{$portion->text()} {$name}",
             };
         }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Scale;
 
 /**
- * Learns how a scale writes from lines that it sent: empty and still, with something on it and still, and while something was
- * poured. What changes between the first two is the weight, what is only in the third says that it moves.
+ * Learns how a scale writes from lines that it sent: empty and still, with something on it and still, and while
+ * something was poured. What changes between the first two is the weight, what is only in the third says that it moves.
  */
 final class LearnFormat
 {
@@ -15,9 +15,16 @@ final class LearnFormat
      *
      * @throws FormatRefused
      */
-    public static function from(string $empty, string $loaded, string $moving, WeightUnit $unit = WeightUnit::Gram): LineFormat
-    {
-        [$first, $second, $third] = array_map(static fn (string $line): array => Token::all(trim($line)), [$empty, $loaded, $moving]);
+    public static function from(
+        string $empty,
+        string $loaded,
+        string $moving,
+        WeightUnit $unit = WeightUnit::Gram,
+    ): LineFormat {
+        [$first, $second, $third] = array_map(
+            static fn (string $line): array => Token::all(trim($line)),
+            [$empty, $loaded, $moving],
+        );
         if ($first === [] || $second === [] || $third === []) {
             throw FormatRefused::threeLines();
         }
@@ -28,12 +35,16 @@ final class LearnFormat
         $still = $stillHasIt ? ($second[$mark ?? 0]->text ?? '') : '';
         // Every piece, at the place it has where the mark is there too.
         $lines = array_map(
-            static fn (array $tokens): array => count($tokens) < count($whole) ? self::without($tokens, (int) $mark) : $tokens,
+            static fn (array $tokens): array => count($tokens) < count($whole)
+                ? self::without($tokens, (int) $mark)
+                : $tokens,
             [$first, $second, $third],
         );
         $weight = self::weight($lines);
         $after = $whole[$weight + 1] ?? null;
-        $unitAt = $after !== null && $weight + 1 !== $mark && WeightUnit::read($after->text) !== null ? $weight + 1 : null;
+        $unitAt = $after !== null && $weight + 1 !== $mark && WeightUnit::read($after->text) !== null
+            ? $weight + 1
+            : null;
         $words = [];
         foreach ($whole as $at => $token) {
             if (! $token->isNumber && $at !== $mark && $at !== $unitAt) {
@@ -46,7 +57,16 @@ final class LearnFormat
             }
         }
 
-        return new LineFormat(self::kinds($whole), $words, $weight, $unitAt, $unit, $mark, $mark === null ? '' : $still, $absent);
+        return new LineFormat(
+            self::kinds($whole),
+            $words,
+            $weight,
+            $unitAt,
+            $unit,
+            $mark,
+            $mark === null ? '' : $still,
+            $absent,
+        );
     }
 
     /**
@@ -55,8 +75,8 @@ final class LearnFormat
      * @param  list<Token>  $first
      * @param  list<Token>  $second
      * @param  list<Token>  $third
-     * @return array{?int, bool, list<Token>, bool} its place, whether it is left out in one of them, the longer line, whether
-     *     a still line has it
+     * @return array{?int, bool, list<Token>, bool} its place, whether it is left out in one of them, the longer line,
+     *     whether a still line has it
      */
     private static function mark(array $first, array $second, array $third): array
     {
@@ -82,7 +102,11 @@ final class LearnFormat
         foreach (array_keys($long) as $at) {
             $less = $long;
             array_splice($less, $at, 1);
-            if (! $long[$at]->isNumber && self::kinds($less) === self::kinds($short) && self::wordsMatch($less, $short)) {
+            if (
+                ! $long[$at]->isNumber
+                && self::kinds($less) === self::kinds($short)
+                && self::wordsMatch($less, $short)
+            ) {
                 return [$at, true, $long, $stillIsLonger];
             }
         }

@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Core\Scale;
 
 /**
- * How one kind of scale writes a line: its pieces in order, which of them is the weight, in which unit, and what says that it
- * is still. Learnt from a few lines that it sent (`LearnFormat`).
+ * How one kind of scale writes a line: its pieces in order, which of them is the weight, in which unit, and what says
+ * that it is still. Learnt from a few lines that it sent (`LearnFormat`).
  *
- * @phpstan-type Shape array{kinds: string, words: array<int, string>, weight: int, unit: ?int, in: string, mark: ?int, still: string, absent: bool}
+ * @phpstan-type Shape array{kinds: string, words: array<int, string>, weight: int, unit: ?int, in: string, mark: ?int,
+ *     still: string, absent: bool}
  */
 final readonly class LineFormat
 {
@@ -101,7 +102,12 @@ final readonly class LineFormat
         $place = static fn (mixed $value): ?int => is_int($value) && $value >= 0 && $value < 60 ? $value : null;
         $weight = $place($json['weight'] ?? null);
         $in = is_string($json['in'] ?? null) ? WeightUnit::tryFrom($json['in']) : null;
-        if ($weight === null || $in === null || ! is_string($json['kinds'] ?? null) || ! is_string($json['still'] ?? null)) {
+        if (
+            $weight === null
+            || $in === null
+            || ! is_string($json['kinds'] ?? null)
+            || ! is_string($json['still'] ?? null)
+        ) {
             throw GarbledLine::unreadable();
         }
         $words = [];
@@ -111,6 +117,15 @@ final readonly class LineFormat
             }
         }
 
-        return new self($json['kinds'], $words, $weight, $place($json['unit'] ?? null), $in, $place($json['mark'] ?? null), $json['still'], ($json['absent'] ?? false) === true);
+        return new self(
+            $json['kinds'],
+            $words,
+            $weight,
+            $place($json['unit'] ?? null),
+            $in,
+            $place($json['mark'] ?? null),
+            $json['still'],
+            ($json['absent'] ?? false) === true,
+        );
     }
 }

@@ -52,7 +52,9 @@ final class PanWatch
         }
         $this->unsettled = false;
         $same = Number::SameContent->centigrams();
-        $bare = $this->lifted === null ? min($this->before - $jump, Number::EmptyPan->centigrams()) : $this->lifted + $same;
+        $bare = $this->lifted === null
+            ? min($this->before - $jump, Number::EmptyPan->centigrams())
+            : $this->lifted + $same;
         if (abs($reading - $this->before) > $same && $reading <= $bare) {
             // Nothing stands on it: what comes back decides.
             $this->lifted = $reading;

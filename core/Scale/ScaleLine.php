@@ -33,7 +33,13 @@ final readonly class ScaleLine
     /** @throws GarbledLine */
     public static function parse(string $line): self
     {
-        if (preg_match('/^(@(\d{1,9}) (?:(-?\d{1,6}\.\d{2,5}) (g|kg|oz|lb) (still|moving)|overload)) \*([0-9A-F]{2})$/', rtrim($line, "\r\n"), $m) !== 1) {
+        if (
+            preg_match(
+                '/^(@(\d{1,9}) (?:(-?\d{1,6}\.\d{2,5}) (g|kg|oz|lb) (still|moving)|overload)) \*([0-9A-F]{2})$/',
+                rtrim($line, "\r\n"),
+                $m,
+            ) !== 1
+        ) {
             throw GarbledLine::unreadable();
         }
         if (self::checksum($m[1]) !== $m[6]) {
@@ -51,7 +57,13 @@ final readonly class ScaleLine
     {
         $body = $this->centigrams === null
             ? "@{$this->sequence} overload"
-            : sprintf('@%d %s %s %s', $this->sequence, $unit->shown($this->centigrams), $unit->value, $this->still ? 'still' : 'moving');
+            : sprintf(
+                '@%d %s %s %s',
+                $this->sequence,
+                $unit->shown($this->centigrams),
+                $unit->value,
+                $this->still ? 'still' : 'moving',
+            );
 
         return $body.' *'.self::checksum($body);
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Scale;
 
-/** Tells when a scale that does not say so itself has come to rest: the same weight for a moment. Centigrams, milliseconds. */
+/**
+ * Tells when a scale that does not say so itself has come to rest: the same weight for a moment. Centigrams,
+ * milliseconds.
+ */
 final class StillWatch
 {
     private const QUIET = 400;

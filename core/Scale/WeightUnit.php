@@ -41,7 +41,9 @@ enum WeightUnit: string
     public function shown(int $centigrams): string
     {
         $places = $this === self::Gram ? 2 : 4;
-        $scaled = Fraction::of(abs($centigrams) * 10 ** $places)->dividedBy($this->inCentigrams())->rounded(1, Rounding::HalfUp);
+        $scaled = Fraction::of(abs($centigrams) * 10 ** $places)
+            ->dividedBy($this->inCentigrams())
+            ->rounded(1, Rounding::HalfUp);
         $digits = str_pad((string) $scaled, $places + 1, '0', STR_PAD_LEFT);
 
         return ($centigrams < 0 ? '-' : '').substr($digits, 0, -$places).'.'.substr($digits, -$places);

@@ -72,7 +72,10 @@ final class ApplyingMinutes
      */
     public static function asBefore(array $strokes, LineKind $kind, int $took, array $then, LineKind $kindThen): int
     {
-        $minutes = Fraction::of($took * self::of($strokes, $kind), self::of($then, $kindThen))->rounded(1, Rounding::HalfUp);
+        $minutes = Fraction::of(
+            $took * self::of($strokes, $kind),
+            self::of($then, $kindThen),
+        )->rounded(1, Rounding::HalfUp);
 
         return max(1, min(240, $minutes));
     }

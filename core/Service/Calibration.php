@@ -19,8 +19,8 @@ use Core\Units\Fraction;
 final class Calibration
 {
     /**
-     * From one time somebody looked to the next: what was expected of the bowls between, by the model alone, beside what was
-     * seen. Where two of them lift, nobody can tell which did it.
+     * From one time somebody looked to the next: what was expected of the bowls between, by the model alone, beside
+     * what was seen. Where two of them lift, nobody can tell which did it.
      *
      * @param  list<ZoneResult>  $results
      * @param  list<PlacedBowl>  $bowls  as they were poured, and as long as they were on
@@ -82,14 +82,20 @@ final class Calibration
      */
     private static function between(Fraction $start, ZoneResult $end, array $steps): array
     {
-        $bleaching = array_values(array_filter($steps, static fn (array $step): bool => $step[1]->line->kind === LineKind::Lightener));
+        $bleaching = array_values(
+            array_filter($steps, static fn (array $step): bool => $step[1]->line->kind === LineKind::Lightener),
+        );
         [$last, $by] = $steps[count($steps) - 1];
         $level = $end->level ?? $start;
         $warmer = $end->tone->families === [] ? null : Real::hundredths(
-            Ladder::warmth(Ladder::of($level, $end->tone->mix())) - Ladder::warmth($last->colour->withoutGrey()->seen()),
+            Ladder::warmth(
+                Ladder::of($level, $end->tone->mix()),
+            ) - Ladder::warmth($last->colour->withoutGrey()->seen()),
         );
         $redder = $end->tone->families === [] ? null : Real::hundredths(
-            Ladder::redness(Ladder::of($level, $end->tone->mix())) - Ladder::redness($last->colour->withoutGrey()->seen()),
+            Ladder::redness(
+                Ladder::of($level, $end->tone->mix()),
+            ) - Ladder::redness($last->colour->withoutGrey()->seen()),
         );
         // Two that lift over the same hair: nobody can tell which did it.
         if (count(array_filter($steps, static fn (array $step): bool => ! $step[1]->line->kind->depositsOnly())) > 1) {
@@ -118,7 +124,13 @@ final class Calibration
 
         // How far it lifted is the lightener's doing; how warm it ended, that of what came last.
         $toned = $by->line->id === $bowl->line->id || $warmer === null ? [] : [
-            new Observed(kind: $by->line->kind, line: $by->line->id, warmer: $warmer, redder: $redder, alike: $last->alike),
+            new Observed(
+                kind: $by->line->kind,
+                line: $by->line->id,
+                warmer: $warmer,
+                redder: $redder,
+                alike: $last->alike,
+            ),
         ];
 
         return [new Observed(

@@ -12,7 +12,12 @@ final readonly class DueMessage
      * @param  int  $due  second from which it is sent
      * @param  bool  $late  what it asks for cannot be had in time any more
      */
-    public function __construct(public MessageKind $kind, public string $about, public string $client, public int $due, public bool $late = false)
-    {
+    public function __construct(
+        public MessageKind $kind,
+        public string $about,
+        public string $client,
+        public int $due,
+        public bool $late = false,
+    ) {
     }
 }

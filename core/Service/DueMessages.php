@@ -8,7 +8,10 @@ use Core\Practice\Number;
 use Core\Safety\SkinTest;
 use Core\Safety\SkinTestState;
 
-/** Which messages are due now, by what is planned, tested and done. Days are of 24 hours; seconds count from any fixed moment. */
+/**
+ * Which messages are due now, by what is planned, tested and done. Days are of 24 hours; seconds count from any fixed
+ * moment.
+ */
 final readonly class DueMessages
 {
     private const DAY = 86_400;
@@ -21,7 +24,10 @@ final readonly class DueMessages
     /** How many seconds before a visit the first message of it may be due. */
     public function firstNotice(): int
     {
-        return max($this->before(MessageKind::Appointment), $this->before(MessageKind::SkinTest) + SkinTest::HOURS * 3600);
+        return max(
+            $this->before(MessageKind::Appointment),
+            $this->before(MessageKind::SkinTest) + SkinTest::HOURS * 3600,
+        );
     }
 
     /**
@@ -37,12 +43,27 @@ final readonly class DueMessages
         $last = $starts - SkinTest::HOURS * 3600;
         $needs = in_array($test, [SkinTestState::Missing, SkinTestState::Expired], true);
         if ($needs && $this->now >= $last - $this->before(MessageKind::SkinTest)) {
-            $found[] = new DueMessage(MessageKind::SkinTest, $visit, $client, $last - $this->before(MessageKind::SkinTest), $this->now > $last);
+            $found[] = new DueMessage(
+                MessageKind::SkinTest,
+                $visit,
+                $client,
+                $last - $this->before(MessageKind::SkinTest),
+                $this->now > $last,
+            );
         }
         $reminded = $starts - Number::VisitNoticeLeast->whole() * 3600;
         // Whoever is asked for another day is not reminded of this one.
-        if (! ($needs && $this->now > $last) && $this->now >= $starts - $this->before(MessageKind::Appointment) && $this->now < $reminded) {
-            $found[] = new DueMessage(MessageKind::Appointment, $visit, $client, $starts - $this->before(MessageKind::Appointment));
+        if (
+            ! ($needs && $this->now > $last)
+            && $this->now >= $starts - $this->before(MessageKind::Appointment)
+            && $this->now < $reminded
+        ) {
+            $found[] = new DueMessage(
+                MessageKind::Appointment,
+                $visit,
+                $client,
+                $starts - $this->before(MessageKind::Appointment),
+            );
         }
 
         return $found;
@@ -53,7 +74,9 @@ final readonly class DueMessages
     {
         $due = $test->placed + SkinTest::HOURS * 3600;
 
-        return $test->result === null && $this->now >= $due && $this->now < $due + Number::ReadingPatience->whole() * self::DAY
+        return $test->result === null
+            && $this->now >= $due
+            && $this->now < $due + Number::ReadingPatience->whole() * self::DAY
             ? [new DueMessage(MessageKind::Reading, $id, $client, $due)]
             : [];
     }

@@ -32,7 +32,10 @@ final readonly class Laid
     {
         return $this->bowl->sheet->details->purpose === Purpose::Service && ! $this->isBetween() && (
             $this->stroke->method?->isPartial() === true
-            || ($this->stroke->pattern !== null && ($this->partners !== [] || $this->stroke->pattern->kind !== PatternKind::Foils))
+            || (
+                $this->stroke->pattern !== null
+                && ($this->partners !== [] || $this->stroke->pattern->kind !== PatternKind::Foils)
+            )
         );
     }
 
@@ -47,7 +50,8 @@ final readonly class Laid
     }
 
     /**
-     * Lies on the hair before it is divided: a shield, unless its order was said; else only where its order was said, and theirs.
+     * Lies on the hair before it is divided: a shield, unless its order was said; else only where its order was said,
+     * and theirs.
      *
      * @param  list<self>  $dividing  of its round
      */
@@ -73,7 +77,8 @@ final readonly class Laid
     }
 
     /**
-     * What each bowl of the pattern takes of the stroke's hair. What lies between is no part of it: it takes what is left.
+     * What each bowl of the pattern takes of the stroke's hair. What lies between is no part of it: it takes what is
+     * left.
      *
      * @return list<array{Fraction, array{bowl: PlacedBowl, stroke: Stroke}, StrandKind}>
      */
@@ -94,7 +99,9 @@ final readonly class Laid
             if ($bowl !== null) {
                 $found[] = [$share, [
                     'bowl' => $bowl,
-                    'stroke' => $place === 0 ? $this->stroke : ($this->stroke->seenBy($bowl->sheet->letter, $this->bowl->sheet->letter) ?? $this->stroke),
+                    'stroke' => $place === 0
+                        ? $this->stroke
+                        : ($this->stroke->seenBy($bowl->sheet->letter, $this->bowl->sheet->letter) ?? $this->stroke),
                 ], $kind];
             }
         }

@@ -6,7 +6,9 @@ namespace Core\Service;
 
 use Core\Fact;
 
-/** What is not finished in a visit that somebody wants to close: still on the hair, begun and not emptied, never mixed. */
+/**
+ * What is not finished in a visit that somebody wants to close: still on the hair, begun and not emptied, never mixed.
+ */
 final class LeftOpen
 {
     /**

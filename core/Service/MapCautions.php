@@ -77,7 +77,13 @@ final class MapCautions
                                 other: $other,
                                 cells: Cell::words(array_values($both)),
                             )
-                            : Fact::of('cautions.touching-why', one: $one, other: $other, cells: Cell::words(array_values($both)), why: ucfirst(rtrim($why, '.'))));
+                            : Fact::of(
+                                'cautions.touching-why',
+                                one: $one,
+                                other: $other,
+                                cells: Cell::words(array_values($both)),
+                                why: ucfirst(rtrim($why, '.')),
+                            ));
                     }
                 }
             }
@@ -101,7 +107,10 @@ final class MapCautions
         $found = [];
         foreach ($bowls as $bowl) {
             foreach ($bowl->sheet->strokes as $stroke) {
-                foreach ($stroke->pattern === null || Sections::of($stroke) === Sections::Wide ? [] : $stroke->with as $letter) {
+                foreach (
+                    $stroke->pattern === null
+                    || Sections::of($stroke) === Sections::Wide ? [] : $stroke->with as $letter
+                ) {
                     [$one, $other] = [$levels[$bowl->sheet->letter] ?? null, $levels[$letter] ?? null];
                     if ($one === null || $other === null) {
                         continue;

@@ -53,7 +53,11 @@ final readonly class NextStep
 
         return match (true) {
             $called !== null && $act->at <= $now && ($onHair || $weighing === null) => $called,
-            $weighing !== null => new self('weigh', Fact::of('steps.carry-on', letter: $weighing->letter), $weighing->letter),
+            $weighing !== null => new self(
+                'weigh',
+                Fact::of('steps.carry-on', letter: $weighing->letter),
+                $weighing->letter,
+            ),
             $bowls === [] => new self('plan', Fact::of('steps.plan')),
             ! $inChair && ! $onHair => new self('receive', Fact::of('steps.expected')),
             $called !== null => $called,

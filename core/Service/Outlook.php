@@ -15,8 +15,8 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /**
- * What a zone is expected to come to when its bowls have gone over it: each kind of its strands for itself, and how they read
- * together. A sketch, never a promise.
+ * What a zone is expected to come to when its bowls have gone over it: each kind of its strands for itself, and how
+ * they read together. A sketch, never a promise.
  */
 final readonly class Outlook
 {
@@ -50,8 +50,12 @@ final readonly class Outlook
      * @param  Learnt  $learnt  what closed visits teach about this head
      * @param  array<int, ZoneResult>  $reached
      */
-    public static function over(CanvasZone $zone, array $strands, Learnt $learnt = new Learnt, array $reached = []): self
-    {
+    public static function over(
+        CanvasZone $zone,
+        array $strands,
+        Learnt $learnt = new Learnt,
+        array $reached = [],
+    ): self {
         $bowls = [];
         foreach ($strands as $strand) {
             foreach ($strand->laid as ['bowl' => $bowl]) {
@@ -65,7 +69,12 @@ final readonly class Outlook
         $seen = $seenAfter === null ? null : $reached[$seenAfter];
         $now = $zone->judged();
         $stories = $now === null || $zone->offLimits ? [] : array_map(
-            static fn (Strand $strand): StrandStory => StrandStory::of($strand, $now->at($strand->span()), $learnt, $reached),
+            static fn (Strand $strand): StrandStory => StrandStory::of(
+                $strand,
+                $now->at($strand->span()),
+                $learnt,
+                $reached,
+            ),
             $strands,
         );
 
@@ -73,12 +82,14 @@ final readonly class Outlook
     }
 
     /**
-     * The strands that carry the wish: of those that something lies on, the ones that come nearest to it. Where an eye can
-     * hardly tell them apart, those that most is done to.
+     * The strands that carry the wish: of those that something lies on, the ones that come nearest to it. Where an eye
+     * can hardly tell them apart, those that most is done to.
      */
     public function main(): ?StrandStory
     {
-        $worked = array_values(array_filter($this->strands, static fn (StrandStory $story): bool => $story->steps !== []));
+        $worked = array_values(
+            array_filter($this->strands, static fn (StrandStory $story): bool => $story->steps !== []),
+        );
         if ($worked === [] || ! $this->zone->hasWish()) {
             return $worked[0] ?? null;
         }
@@ -96,7 +107,10 @@ final readonly class Outlook
         return $best;
     }
 
-    /** @return list<array{letter: string, round: int, from: Fraction, expected: Prediction}> of the strands that carry the wish */
+    /**
+     * @return list<array{letter: string, round: int, from: Fraction, expected: Prediction}> of the strands that carry
+     *     the wish
+     */
     public function steps(): array
     {
         return $this->main()->steps ?? [];

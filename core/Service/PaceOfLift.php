@@ -10,8 +10,8 @@ use Core\Units\Fraction;
 use Core\Units\Rounding;
 
 /**
- * Where a strand stands on its way, from what somebody saw of it: lightener lifts in proportion to its minutes, as the outlook
- * has it, so that the pace of this head says when the wished level comes, or that it will not (our own model).
+ * Where a strand stands on its way, from what somebody saw of it: lightener lifts in proportion to its minutes, as the
+ * outlook has it, so that the pace of this head says when the wished level comes, or that it will not (our own model).
  */
 final class PaceOfLift
 {
@@ -30,7 +30,12 @@ final class PaceOfLift
             $from = $step['letter'] === $bowl->sheet->letter ? $step['from'] : $from;
         }
         $wish = $story->standing->wishLevel;
-        if ($from === null || $wish === null || $bowl->line->kind !== LineKind::Lightener || $wish->compare($from) <= 0) {
+        if (
+            $from === null
+            || $wish === null
+            || $bowl->line->kind !== LineKind::Lightener
+            || $wish->compare($from) <= 0
+        ) {
             return null;
         }
         if ($seen->compare($wish) >= 0) {

@@ -32,10 +32,11 @@ final readonly class PlacedAmount
     }
 
     /**
-     * Null where nothing is painted yet. What is taken through in the last minutes comes from the root, with water: it asks for
-     * nothing more.
+     * Null where nothing is painted yet. What is taken through in the last minutes comes from the root, with water: it
+     * asks for nothing more.
      *
-     * @param  ?list<Strand>  $head  the strands of the whole head under all bowls of the visit; null where it stands alone
+     * @param  ?list<Strand>  $head  the strands of the whole head under all bowls of the visit; null where it stands
+     *     alone
      */
     public static function of(PlacedBowl $bowl, Canvas $canvas, ?array $head = null): ?self
     {
@@ -77,12 +78,14 @@ final readonly class PlacedAmount
     /** Counted foils are counted for the whole pattern. */
     private static function ofFoils(Stroke $stroke): Fraction
     {
-        return $stroke->pattern === null || $stroke->with === [] ? Fraction::one() : $stroke->pattern->shares(count($stroke->with) + 1)[0];
+        return $stroke->pattern === null || $stroke->with === []
+            ? Fraction::one()
+            : $stroke->pattern->shares(count($stroke->with) + 1)[0];
     }
 
     /**
-     * The part of what the whole job would take: the hair that it lies on, as the outlook divides it. A job at the root covers
-     * root and regrowth by itself; others take their part of the strand.
+     * The part of what the whole job would take: the hair that it lies on, as the outlook divides it. A job at the root
+     * covers root and regrowth by itself; others take their part of the strand.
      *
      * @param  list<Strand>  $head
      */

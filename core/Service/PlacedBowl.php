@@ -84,7 +84,15 @@ final readonly class PlacedBowl
                 }
             }
 
-            return new self($bowl->round, $bowl->sheet, $bowl->line, $bowl->mix, $bowl->strength, $strokes, $bowl->processed);
+            return new self(
+                $bowl->round,
+                $bowl->sheet,
+                $bowl->line,
+                $bowl->mix,
+                $bowl->strength,
+                $strokes,
+                $bowl->processed,
+            );
         }, $bowls);
     }
 
@@ -138,7 +146,9 @@ final readonly class PlacedBowl
     public function process(Stroke $stroke): Process
     {
         $technique = match (true) {
-            $stroke->method === Method::HandPainted || ($stroke->covering ?? $this->sheet->details->covering) === Covering::Open && $this->line->kind === LineKind::Lightener => Technique::OpenAir,
+            $stroke->method === Method::HandPainted
+                || ($stroke->covering ?? $this->sheet->details->covering) === Covering::Open
+                && $this->line->kind === LineKind::Lightener => Technique::OpenAir,
             $stroke->method?->usesFoils() === true => Technique::Foil,
             default => Technique::Covered,
         };

@@ -22,8 +22,9 @@ use Core\Record\ChangeKind;
 use Core\Shelf\LineKind;
 
 /**
- * A root colour and the coloured lengths below it: one school takes it through for its last minutes every time, the other
- * never combs colour through (common practice, no source). Lengths that are to change get a bowl of their own in both.
+ * A root colour and the coloured lengths below it: one school takes it through for its last minutes every time, the
+ * other never combs colour through (common practice, no source). Lengths that are to change get a bowl of their own in
+ * both.
  */
 final readonly class RootColourOnLengths
 {
@@ -48,13 +49,19 @@ final readonly class RootColourOnLengths
                 $bowl->sheet->strokes,
                 static fn (Stroke $stroke): bool => $stroke->touchesScalp() && $stroke->method?->isPartial() !== true,
             ));
-            if ($bowl->line->kind !== LineKind::Permanent || $bowl->sheet->details->purpose !== Purpose::Service || $roots === []) {
+            if (
+                $bowl->line->kind !== LineKind::Permanent
+                || $bowl->sheet->details->purpose !== Purpose::Service
+                || $roots === []
+            ) {
                 continue;
             }
             $own = self::cells($bowl->laid());
             $below = [];
             foreach ($roots as $stroke) {
-                $below += self::cells([new Stroke(Placement::of($stroke->placement->regions, [Span::Mids, Span::Ends]))]);
+                $below += self::cells(
+                    [new Stroke(Placement::of($stroke->placement->regions, [Span::Mids, Span::Ends]))],
+                );
             }
             $reached = $bare = [];
             foreach ($canvas->zones as $zone) {

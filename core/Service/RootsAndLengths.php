@@ -28,8 +28,8 @@ use Core\Shelf\Shelf;
 use Core\Units\Strength;
 
 /**
- * Colour that lifts the roots and the lengths of the same hair: a warm scalp lifts its first centimetre more. One school
- * gives the root a deeper or weaker bowl, the other lays mids and ends first (common practice, no source).
+ * Colour that lifts the roots and the lengths of the same hair: a warm scalp lifts its first centimetre more. One
+ * school gives the root a deeper or weaker bowl, the other lays mids and ends first (common practice, no source).
  */
 final readonly class RootsAndLengths
 {
@@ -52,7 +52,11 @@ final readonly class RootsAndLengths
             foreach (self::lifts($bowl) ? $bowl->sheet->strokes : [] as $stroke) {
                 foreach (Coverage::cells($stroke) as $cell) {
                     // What takes single strands leaves the hair between them; it is no pass over roots or lengths.
-                    if ($stroke->method?->isPartial() !== true && $stroke->pattern === null && self::isLifted($canvas, $bowl, $cell)) {
+                    if (
+                        $stroke->method?->isPartial() !== true
+                        && $stroke->pattern === null
+                        && self::isLifted($canvas, $bowl, $cell)
+                    ) {
                         $region = $cell->region->value;
                         if ($cell->span === Span::Root && $stroke->touchesScalp()) {
                             $roots[$region][] = [$bowl, $stroke];
@@ -67,7 +71,9 @@ final readonly class RootsAndLengths
         foreach ($roots as $region => $here) {
             foreach ($here as [$root, $rootStroke]) {
                 foreach ($lengths[$region] ?? [] as [$other, $stroke]) {
-                    $found[spl_object_id($rootStroke).' '.spl_object_id($stroke)] = new self($root, $rootStroke, $other, $stroke);
+                    $found[
+                        spl_object_id($rootStroke).' '.spl_object_id($stroke)
+                    ] = new self($root, $rootStroke, $other, $stroke);
                 }
             }
         }
@@ -90,11 +96,13 @@ final readonly class RootsAndLengths
                 'cautions.root-order',
                 root: $pair->root->sheet->letter,
                 lengths: $pair->lengths->sheet->letter,
-            )] : []), ...($rules->rootOrder === RootOrder::RootsFirst && $pair->comes() <= 0 && ! $pair->isRootGentler() ? ['root-as-strong' => Fact::of(
-                'cautions.root-as-strong',
-                root: $pair->root->sheet->letter,
-                lengths: $pair->lengths->sheet->letter,
-            )] : [])];
+            )] : []), ...($rules->rootOrder === RootOrder::RootsFirst
+                && $pair->comes() <= 0
+                && ! $pair->isRootGentler() ? ['root-as-strong' => Fact::of(
+                    'cautions.root-as-strong',
+                    root: $pair->root->sheet->letter,
+                    lengths: $pair->lengths->sheet->letter,
+                )] : [])];
             foreach ($at as $key => $fact) {
                 $found[$fact->text()] = new Caution($key, $fact);
             }
@@ -116,7 +124,10 @@ final readonly class RootsAndLengths
             $letter = $pair->root->sheet->letter;
             if ($pair->isOnePass() && ! isset($found[$letter])) {
                 $found[$letter] = $rules->rootOrder === RootOrder::MidsFirst
-                    ? new SuggestedBowl("order-{$letter}", Fact::of('why.roots-and-lengths.mids-first', letter: $letter), [
+                    ? new SuggestedBowl("order-{$letter}", Fact::of(
+                        'why.roots-and-lengths.mids-first',
+                        letter: $letter,
+                    ), [
                         Fact::of('why.roots-and-lengths.warm-scalp'),
                         Fact::of('why.roots-and-lengths.house-mids-first'),
                     ], null, change: new Change(ChangeKind::Place, $letter, 'mids first'))
@@ -152,7 +163,11 @@ final readonly class RootsAndLengths
         $one = $this->root->mix?->level;
         $other = $this->lengths->mix?->level;
 
-        return $weaker || ($one !== null && $other !== null && $other->minus($one)->compare(Number::RootDeeper->value()) >= 0);
+        return $weaker || (
+            $one !== null
+            && $other !== null
+            && $other->minus($one)->compare(Number::RootDeeper->value()) >= 0
+        );
     }
 
     private static function gentler(PlacedBowl $bowl, Shelf $shelf, HouseRules $rules): ?SuggestedBowl
@@ -163,12 +178,20 @@ final readonly class RootsAndLengths
             [ChangeKind::Level, '-0.5', Fact::of('why.roots-and-lengths.root-deeper', letter: $letter)],
         ] as [$kind, $value, $words]) {
             try {
-                $root = self::atRoots(ApplyChange::to($bowl->sheet, new Change($kind, $letter, $value), $shelf, $rules), $shelf, $rules);
+                $root = self::atRoots(
+                    ApplyChange::to($bowl->sheet, new Change($kind, $letter, $value), $shelf, $rules),
+                    $shelf,
+                    $rules,
+                );
             } catch (CoreException) {
                 continue;
             }
             // A root that would not be lifted at all is not gentler: it stays dark.
-            if (Cautions::strength($root->known($rules->step))?->compare(Strength::ofVolume(Number::LiftsFrom->value())) === -1) {
+            if (
+                Cautions::strength($root->known($rules->step))?->compare(
+                    Strength::ofVolume(Number::LiftsFrom->value()),
+                ) === -1
+            ) {
                 continue;
             }
 

@@ -10,8 +10,8 @@ use Core\Judgement\Learnt;
 use Core\Units\Fraction;
 
 /**
- * Where two things are wished of one zone, each kind of strand goes to the wish it comes nearer to. Where all come nearer to
- * one of them, or nothing lies on any, both wishes look at all of them. Our own model.
+ * Where two things are wished of one zone, each kind of strand goes to the wish it comes nearer to. Where all come
+ * nearer to one of them, or nothing lies on any, both wishes look at all of them. Our own model.
  */
 final class SplitWishes
 {

@@ -60,7 +60,11 @@ final readonly class Strand
     {
         $letters = array_values(array_unique(array_map(
             static fn (array $each): string => $each['bowl']->sheet->letter,
-            array_filter($this->services(), static fn (array $each): bool => $each['stroke']->method?->isPartial() === true || $each['stroke']->pattern !== null),
+            array_filter(
+                $this->services(),
+                static fn (array $each): bool => $each['stroke']->method?->isPartial() === true
+                    || $each['stroke']->pattern !== null,
+            ),
         )));
         $what = match ($this->kind) {
             StrandKind::Whole => $this->isPartOfPlace ? null : Fact::of('why.strand.all'),
@@ -80,7 +84,9 @@ final readonly class Strand
     /** By which a look at it is kept, in no language: the same while the same bowls lie on it in the same way. */
     public function key(): string
     {
-        return trim("{$this->kind->value} ".implode('', $this->letters()).($this->isPartOfPlace ? " {$this->place()}" : ''));
+        return trim(
+            "{$this->kind->value} ".implode('', $this->letters()).($this->isPartOfPlace ? " {$this->place()}" : ''),
+        );
     }
 
     /** The span nearest to the scalp: what makes a root warm. */
@@ -123,9 +129,9 @@ final readonly class Strand
     }
 
     /**
-     * Closed in a foil or under a film, or shielded: what is laid beside it in that round does not reach it. What is taken through
-     * in the last minutes passes a shield, for then it is meant to; what is to run over the others, a gloss, and what goes on
-     * damp hair come when the foils are out.
+     * Closed in a foil or under a film, or shielded: what is laid beside it in that round does not reach it. What is
+     * taken through in the last minutes passes a shield, for then it is meant to; what is to run over the others, a
+     * gloss, and what goes on damp hair come when the foils are out.
      */
     public function isClosedTo(Laid $over): bool
     {
@@ -147,7 +153,14 @@ final readonly class Strand
     /** @param  array{bowl: PlacedBowl, stroke: Stroke}  ...$more */
     public function with(StrandKind $kind, Fraction $share, array ...$more): self
     {
-        return new self($kind, $share, [...$this->laid, ...array_values($more)], $this->cells, $this->isPartOfPlace, $this->saysSpans);
+        return new self(
+            $kind,
+            $share,
+            [...$this->laid, ...array_values($more)],
+            $this->cells,
+            $this->isPartOfPlace,
+            $this->saysSpans,
+        );
     }
 
     /** The same, named by its place along the hair too. */

@@ -20,14 +20,15 @@ use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 
 /**
- * What a kind of strand comes to, bowl by bowl: what it was, what each left on it. Where somebody looked between two rounds,
- * what follows starts from what was reached. A sketch, never a promise.
+ * What a kind of strand comes to, bowl by bowl: what it was, what each left on it. Where somebody looked between two
+ * rounds, what follows starts from what was reached. A sketch, never a promise.
  */
 final readonly class StrandStory
 {
     /**
      * @param  HairColour  $was  before anything is laid on it
-     * @param  list<array{letter: string, round: int, from: Fraction, expected: Prediction}>  $steps  from: the level that the bowl found
+     * @param  list<array{letter: string, round: int, from: Fraction, expected: Prediction}>  $steps  from: the level
+     *     that the bowl found
      * @param  Zone  $standing  as it stands when the last bowl is off it
      */
     private function __construct(
@@ -64,9 +65,15 @@ final readonly class StrandStory
             $expected = Prediction::of($standing, $bowl->process($stroke), $learnt, $colour, $unsure);
             $colour = $expected->colour;
             $unsure = $expected->spread;
-            $steps[] = ['letter' => $bowl->sheet->letter, 'round' => $bowl->round, 'from' => $standing->level, 'expected' => $expected];
+            $steps[] = [
+                'letter' => $bowl->sheet->letter,
+                'round' => $bowl->round,
+                'from' => $standing->level,
+                'expected' => $expected,
+            ];
             $now = $now->standing($expected->level, match (true) {
-                $bowl->line->kind === LineKind::Lightener || $now->history === HairHistory::Lightened => HairHistory::Lightened,
+                $bowl->line->kind === LineKind::Lightener
+                    || $now->history === HairHistory::Lightened => HairHistory::Lightened,
                 default => $now->history === HairHistory::Natural ? HairHistory::Coloured : $now->history,
             }, false);
         }

@@ -16,9 +16,9 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 
 /**
- * Divides a zone's hair into kinds of strands by what is laid on it: region and span first, then foils, patterns and what is
- * left between them, round by round. Our own model of how weaves and patterns divide the hair; the shares that patterns
- * say are the pattern's own.
+ * Divides a zone's hair into kinds of strands by what is laid on it: region and span first, then foils, patterns and
+ * what is left between them, round by round. Our own model of how weaves and patterns divide the hair; the shares that
+ * patterns say are the pattern's own.
  */
 final class Strands
 {
@@ -92,7 +92,11 @@ final class Strands
         foreach ($zone->cells() as $cell) {
             $here = array_keys(array_filter($covers, static fn (array $keys): bool => isset($keys[$cell->key()])));
             $key = implode(',', $here);
-            $groups[$key] ??= ['weight' => 0, 'cells' => [], 'strokes' => array_map(static fn (int $at): Laid => $strokes[$at], $here)];
+            $groups[$key] ??= [
+                'weight' => 0,
+                'cells' => [],
+                'strokes' => array_map(static fn (int $at): Laid => $strokes[$at], $here),
+            ];
             $groups[$key]['weight'] += $cell->weight();
             $groups[$key]['cells'][] = $cell;
         }
@@ -121,7 +125,13 @@ final class Strands
                     static fn (string $letter): ?PlacedBowl => $byLetter[$letter] ?? null,
                     $stroke->with,
                 )));
-                $found[] = new Laid($bowl, $stroke, $partners, $stroke->lastMinutes === null ? $stroke->order ?? 0 : PHP_INT_MAX, $at);
+                $found[] = new Laid(
+                    $bowl,
+                    $stroke,
+                    $partners,
+                    $stroke->lastMinutes === null ? $stroke->order ?? 0 : PHP_INT_MAX,
+                    $at,
+                );
                 // What the next bowl of such a pattern gets is what the foils leave.
                 foreach ($stroke->pattern?->kind === PatternKind::Between ? $partners : [] as $partner) {
                     $between = $stroke->seenBy($partner->sheet->letter, $bowl->sheet->letter);
@@ -145,7 +155,11 @@ final class Strands
         }
         ksort($rounds);
         foreach ($rounds as $round => $here) {
-            usort($here, static fn (Laid $one, Laid $other): int => [$one->order, $one->place] <=> [$other->order, $other->place]);
+            usort(
+                $here,
+                static fn (Laid $one, Laid $other): int => [$one->order, $one->place]
+                    <=> [$other->order, $other->place],
+            );
             $rounds[$round] = $here;
         }
 
@@ -193,7 +207,9 @@ final class Strands
     {
         return array_map(static function (Strand $strand) use ($over): Strand {
             foreach ($over as $laid) {
-                $strand = $strand->isClosedTo($laid) ? $strand : $strand->with($strand->kind, $strand->share, $laid->as());
+                $strand = $strand->isClosedTo($laid)
+                    ? $strand
+                    : $strand->with($strand->kind, $strand->share, $laid->as());
             }
 
             return $strand;
@@ -210,7 +226,10 @@ final class Strands
         $takes = Number::WeaveTakes->value();
         $found = [];
         foreach ($strands as $strand) {
-            $found = [...$found, ...self::covered([$strand->with(StrandKind::Between, $strand->share->times($takes))], $between)];
+            $found = [
+                ...$found,
+                ...self::covered([$strand->with(StrandKind::Between, $strand->share->times($takes))], $between),
+            ];
             $found[] = $strand->with(StrandKind::Left, $strand->share->times(Fraction::one()->minus($takes)));
         }
 
@@ -239,7 +258,11 @@ final class Strands
                 }
             }
         }
-        $sum = array_reduce($parts, static fn (Fraction $sum, array $part): Fraction => $sum->plus($part['share']), Fraction::zero());
+        $sum = array_reduce(
+            $parts,
+            static fn (Fraction $sum, array $part): Fraction => $sum->plus($part['share']),
+            Fraction::zero(),
+        );
         if ($sum->compare(Fraction::one()) <= 0) {
             return $parts;
         }
@@ -256,7 +279,9 @@ final class Strands
     {
         $foils = $laid->stroke->foils ?? $laid->stroke->pattern?->foils();
         if ($foils !== null && $laid->stroke->method?->isPartial() !== false) {
-            $regions = array_sum(array_map(static fn (Region $region): int => $region->hundredths(), $laid->stroke->regions()));
+            $regions = array_sum(
+                array_map(static fn (Region $region): int => $region->hundredths(), $laid->stroke->regions()),
+            );
             $takes = Number::FoilTakes->value()->times(Fraction::of(100 * $foils, max(1, $regions)));
             $most = Fraction::one()->minus(Number::BetweenLeast->value());
 
@@ -271,7 +296,8 @@ final class Strands
     }
 
     /**
-     * A later round's foils take hair that no foil took before, as far as there is any; beyond that, their part of each.
+     * A later round's foils take hair that no foil took before, as far as there is any; beyond that, their part of
+     * each.
      *
      * @param  non-empty-list<Strand>  $strands
      * @param  non-empty-list<array{kind: StrandKind, share: Fraction, laid: array{bowl: PlacedBowl, stroke: Stroke}}>  $parts
@@ -282,7 +308,11 @@ final class Strands
     {
         $untaken = array_values(array_filter(
             $strands,
-            static fn (Strand $strand): bool => in_array($strand->kind, [StrandKind::Whole, StrandKind::Left, StrandKind::Between], true),
+            static fn (Strand $strand): bool => in_array(
+                $strand->kind,
+                [StrandKind::Whole, StrandKind::Left, StrandKind::Between],
+                true,
+            ),
         ));
         $all = self::sum($strands);
         $wanted = array_reduce(

@@ -108,7 +108,11 @@ final readonly class SuggestBowls
             ),
         );
 
-        return new SuggestedBowl("fill-{$zone->id}", Fact::of('why.suggest-bowls.fill-first', zone: $zone->name, shades: $shades), $advice->why, $this->bowl(
+        return new SuggestedBowl("fill-{$zone->id}", Fact::of(
+            'why.suggest-bowls.fill-first',
+            zone: $zone->name,
+            shades: $shades,
+        ), $advice->why, $this->bowl(
             array_map(
                 static fn (array $each): array => ['product' => $each['product'], 'share' => $each['share']],
                 $advice->filler->ingredients,
@@ -149,7 +153,11 @@ final readonly class SuggestBowls
         }
         $best = $advice->toners[0]['product'];
 
-        return new SuggestedBowl("tone-{$zone->id}", Fact::of('why.suggest-bowls.tone-with', zone: $zone->name, best: $best->label()), [...$advice->why, $advice->toners[0]['why']], $this->bowl(
+        return new SuggestedBowl("tone-{$zone->id}", Fact::of(
+            'why.suggest-bowls.tone-with',
+            zone: $zone->name,
+            best: $best->label(),
+        ), [...$advice->why, $advice->toners[0]['why']], $this->bowl(
             [['product' => $best->id, 'share' => 'all']], $zone->placement, Method::Gloss, $this->demi->window['min'],
         ), Fact::of('why.suggest-bowls.toner', zone: $zone->name));
     }

@@ -59,12 +59,26 @@ final readonly class TimesOfVisit
         $order = $this->orders($bowls);
 
         return new TimedVisit(
-            array_map(fn (PlacedBowl $bowl): TimedBowl => $this->bowl($bowl, $order[$bowl->sheet->letter] ?? null, self::together($bowl, $bowls)), $bowls),
+            array_map(
+                fn (PlacedBowl $bowl): TimedBowl => $this->bowl(
+                    $bowl,
+                    $order[$bowl->sheet->letter] ?? null,
+                    self::together($bowl, $bowls),
+                ),
+                $bowls,
+            ),
             $this->between($bowls),
             $this->hands,
             $this->rules->shadowTime === ShadowTime::Full,
             $now,
-            CareStep::minutesOf(array_values(array_filter($this->care, static fn (CareStep $step): bool => $step->round === null && ! $step->done))),
+            CareStep::minutesOf(
+                array_values(
+                    array_filter(
+                        $this->care,
+                        static fn (CareStep $step): bool => $step->round === null && ! $step->done,
+                    ),
+                ),
+            ),
         );
     }
 
@@ -103,7 +117,9 @@ final readonly class TimesOfVisit
     private function orders(array $bowls): array
     {
         $orders = [];
-        foreach ($this->rules->rootOrder === RootOrder::MidsFirst ? RootsAndLengths::on($this->canvas, $bowls) : [] as $pair) {
+        foreach (
+            $this->rules->rootOrder === RootOrder::MidsFirst ? RootsAndLengths::on($this->canvas, $bowls) : [] as $pair
+        ) {
             if ($pair->root !== $pair->lengths && $pair->comes() === 0) {
                 $orders[$pair->lengths->sheet->letter] ??= 1;
                 $orders[$pair->root->sheet->letter] = 2;
@@ -121,7 +137,10 @@ final readonly class TimesOfVisit
     {
         $details = $bowl->sheet->details;
         $works = $bowl->line->kind !== LineKind::Care && $details->purpose !== Purpose::Protect;
-        $orders = array_filter(array_map(static fn (Stroke $stroke): ?int => $stroke->order, $bowl->sheet->strokes), is_int(...));
+        $orders = array_filter(
+            array_map(static fn (Stroke $stroke): ?int => $stroke->order, $bowl->sheet->strokes),
+            is_int(...),
+        );
         $window = $works ? $this->window($bowl) : null;
 
         return new TimedBowl(
@@ -139,7 +158,14 @@ final readonly class TimesOfVisit
             ),
             rinse: $details->rinse,
             order: $orders === [] ? $school : min($orders),
-            hands: array_values(array_unique(array_merge([], ...array_map(static fn (Stroke $stroke): array => $stroke->people(), $bowl->strokes)))),
+            hands: array_values(
+                array_unique(
+                    array_merge(
+                        [],
+                        ...array_map(static fn (Stroke $stroke): array => $stroke->people(), $bowl->strokes),
+                    ),
+                ),
+            ),
             starts: $details->starts,
             mixing: $bowl->sheet->products() === [] || ! $works ? null : Number::MixingMinutes->whole(),
             fresh: $bowl->line->kind->isOxidative() ? $this->rules->freshnessMinutes : null,
@@ -221,8 +247,8 @@ final readonly class TimesOfVisit
     }
 
     /**
-     * What the next lower strength takes that the line prints minutes for; null where it prints none, or the bowl's minutes
-     * were said and do not follow from its strength.
+     * What the next lower strength takes that the line prints minutes for; null where it prints none, or the bowl's
+     * minutes were said and do not follow from its strength.
      *
      * @return ?array{volume: int, window: Window}
      */
@@ -241,7 +267,10 @@ final readonly class TimesOfVisit
         return $found;
     }
 
-    /** The line's, or what is said, or what its heat takes; on grey never short of its full time, on resistant grey longer. */
+    /**
+     * The line's, or what is said, or what its heat takes; on grey never short of its full time, on resistant grey
+     * longer.
+     */
     private function window(PlacedBowl $bowl): Window
     {
         $details = $bowl->sheet->details;
@@ -268,7 +297,10 @@ final readonly class TimesOfVisit
             : Window::of($said, $said, $details->minutesMost, $details->minutesMost);
     }
 
-    /** @return array{bool, bool} whether the bowl is laid on grey that asks for cover, and whether some of it is resistant */
+    /**
+     * @return array{bool, bool} whether the bowl is laid on grey that asks for cover, and whether some of it is
+     *     resistant
+     */
     private function grey(PlacedBowl $bowl): array
     {
         $grey = $resistant = false;
@@ -297,8 +329,12 @@ final readonly class TimesOfVisit
         $last = max([0, ...array_map(static fn (PlacedBowl $bowl): int => $bowl->round, $bowls)]);
         $between = [];
         for ($round = 0; $round < $last; $round++) {
-            $steps = array_values(array_filter($this->care, static fn (CareStep $step): bool => $step->round === $round));
-            $minutes = CareStep::minutesOf(array_values(array_filter($steps, static fn (CareStep $step): bool => ! $step->done)));
+            $steps = array_values(
+                array_filter($this->care, static fn (CareStep $step): bool => $step->round === $round),
+            );
+            $minutes = CareStep::minutesOf(
+                array_values(array_filter($steps, static fn (CareStep $step): bool => ! $step->done)),
+            );
             $between[] = $steps === [] ? Number::WashMinutes->whole() : $minutes;
         }
 

@@ -26,24 +26,45 @@ final class VisitCautions
      * @param  ?HouseRules  $rules  whose schools count; null where only the hair is looked at
      * @return list<Caution>
      */
-    public static function of(Canvas $canvas, Coverage $coverage, array $bowls, array $outlooks, array $readings, ?Shelf $shelf = null, ?HouseRules $rules = null): array
-    {
+    public static function of(
+        Canvas $canvas,
+        Coverage $coverage,
+        array $bowls,
+        array $outlooks,
+        array $readings,
+        ?Shelf $shelf = null,
+        ?HouseRules $rules = null,
+    ): array {
         $found = [];
         foreach ($outlooks as $outlook) {
             $reading = $readings[$outlook->zone->id] ?? null;
-            foreach ([...($reading->cautions ?? []), ...$outlook->cautions(), ...self::runsInto($outlook), ...($shelf === null ? [] : self::meets($outlook, $shelf))] as $caution) {
+            foreach (
+                [
+                    ...($reading->cautions ?? []),
+                    ...$outlook->cautions(),
+                    ...self::runsInto($outlook),
+                    ...($shelf === null ? [] : self::meets($outlook, $shelf)),
+                ] as $caution
+            ) {
                 $found[] = $caution->of($outlook->zone->name);
             }
         }
         $keys = array_map(static fn (Caution $caution): string => $caution->key, $found);
         foreach (MapCautions::of($canvas, $coverage, $bowls) as $caution) {
             // Said of the strands already, where it is true of them.
-            if ($caution->key !== 'dark-strength-on-light' || array_intersect(['strong-on-light', 'overlap'], $keys) === []) {
+            if (
+                $caution->key !== 'dark-strength-on-light'
+                || array_intersect(['strong-on-light', 'overlap'], $keys) === []
+            ) {
                 $found[] = $caution;
             }
         }
         if ($rules !== null) {
-            $found = [...$found, ...RootsAndLengths::cautions($canvas, $bowls, $rules), ...RootColourOnLengths::cautions($canvas, $bowls, $rules)];
+            $found = [
+                ...$found,
+                ...RootsAndLengths::cautions($canvas, $bowls, $rules),
+                ...RootColourOnLengths::cautions($canvas, $bowls, $rules),
+            ];
         }
         foreach ($bowls as $bowl) {
             $found = Cautions::unlessMeant($bowl->sheet, $found);
@@ -75,7 +96,10 @@ final class VisitCautions
                         $found[] = new Caution('runs-into', Fact::of(
                             'cautions.runs-into',
                             dark: $bowl->sheet->letter,
-                            light: implode(', ', array_map(static fn (array $each): string => $each['bowl']->sheet->letter, $beside)),
+                            light: implode(
+                                ', ',
+                                array_map(static fn (array $each): string => $each['bowl']->sheet->letter, $beside),
+                            ),
                         ));
                     }
                 }
@@ -99,8 +123,15 @@ final class VisitCautions
                 foreach (array_slice($services, $at + 1) as ['bowl' => $other]) {
                     foreach ([[$one, $other], [$other, $one]] as [$speaks, $meant]) {
                         [$line, $met] = [$shelf->line($speaks->sheet->line), $shelf->line($meant->sheet->line)];
-                        if ($line !== null && $met !== null && $line !== $met && in_array($met->kind, $line->apart, true)) {
-                            $found["{$speaks->sheet->letter} {$meant->sheet->letter}"] = new Caution('touching', Fact::of(
+                        if (
+                            $line !== null
+                            && $met !== null
+                            && $line !== $met
+                            && in_array($met->kind, $line->apart, true)
+                        ) {
+                            $found[
+                                "{$speaks->sheet->letter} {$meant->sheet->letter}"
+                            ] = new Caution('touching', Fact::of(
                                 'cautions.touching-line',
                                 line: $line->name,
                                 kind: $met->kind->value,

@@ -58,8 +58,17 @@ final readonly class VisitPicture
         $outlooks = $readings = $amounts = [];
         foreach ($canvas->zones as $zone) {
             foreach (SplitWishes::of($zone, $bowls, $learnt) as $part) {
-                $outlooks[] = Outlook::over($part['zone'], $part['strands'], $learnt, self::seenOf($part['zone'], $reached));
-                $readings[$part['zone']->id] = ZoneReading::of($part['zone'], $rules, self::hasLightener($part['strands']));
+                $outlooks[] = Outlook::over(
+                    $part['zone'],
+                    $part['strands'],
+                    $learnt,
+                    self::seenOf($part['zone'], $reached),
+                );
+                $readings[$part['zone']->id] = ZoneReading::of(
+                    $part['zone'],
+                    $rules,
+                    self::hasLightener($part['strands']),
+                );
             }
         }
         $head = Strands::ofHead($bowls);
@@ -89,7 +98,11 @@ final readonly class VisitPicture
         $rounds = [];
         foreach ($this->bowls as $bowl) {
             foreach ($bowl->laid() as $stroke) {
-                $rounds[$bowl->round][] = ['letter' => $bowl->sheet->letter, 'round' => (string) $bowl->round, 'stroke' => $stroke];
+                $rounds[$bowl->round][] = [
+                    'letter' => $bowl->sheet->letter,
+                    'round' => (string) $bowl->round,
+                    'stroke' => $stroke,
+                ];
             }
         }
         ksort($rounds);

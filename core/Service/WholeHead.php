@@ -13,7 +13,9 @@ use Core\Pigment\Real;
 use Core\Practice\Number;
 use Core\Units\Fraction;
 
-/** How kinds of strands side by side read as a whole: what an eye mixes of them, and how far apart light and dark are. */
+/**
+ * How kinds of strands side by side read as a whole: what an eye mixes of them, and how far apart light and dark are.
+ */
 final readonly class WholeHead
 {
     /**
@@ -41,8 +43,18 @@ final readonly class WholeHead
         [$light, $level, $contrast] = [$percent->decimal(0), $this->level->decimal(1), $this->contrast->decimal(1)];
 
         return match (true) {
-            $this->contrast->compare($this->sections->seenFrom()) >= 0 => Fact::of('why.whole-head.seen', light: $light, level: $level, contrast: $contrast),
-            $this->sections === Sections::Wide => Fact::of('why.whole-head.soft-wide', light: $light, level: $level, contrast: $contrast),
+            $this->contrast->compare($this->sections->seenFrom()) >= 0 => Fact::of(
+                'why.whole-head.seen',
+                light: $light,
+                level: $level,
+                contrast: $contrast,
+            ),
+            $this->sections === Sections::Wide => Fact::of(
+                'why.whole-head.soft-wide',
+                light: $light,
+                level: $level,
+                contrast: $contrast,
+            ),
             default => Fact::of('why.whole-head.soft', light: $light, level: $level, contrast: $contrast),
         };
     }

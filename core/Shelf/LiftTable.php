@@ -60,7 +60,9 @@ final readonly class LiftTable
                 }
                 [$low, $lowLevels] = $below;
 
-                return $lowLevels->plus($levels->minus($lowLevels)->times($volume->minus($low))->dividedBy($point->minus($low)));
+                return $lowLevels->plus(
+                    $levels->minus($lowLevels)->times($volume->minus($low))->dividedBy($point->minus($low)),
+                );
             }
             $below = [$point, $levels];
         }

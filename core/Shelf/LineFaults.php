@@ -6,7 +6,9 @@ namespace Core\Shelf;
 
 use Core\Fact;
 
-/** What contradicts itself in a line as it is written, each with the place in it: nothing is guessed, all of it is said. */
+/**
+ * What contradicts itself in a line as it is written, each with the place in it: nothing is guessed, all of it is said.
+ */
 final class LineFaults
 {
     /** @return list<array{at: string, fact: Fact}> "at" as a pointer into the line */
@@ -30,7 +32,10 @@ final class LineFaults
         if ($line->legend->kind === NotationKind::Digits) {
             foreach (array_keys($line->legend->tones) as $key) {
                 if (preg_match('/^[1-9]$/', (string) $key) !== 1) {
-                    $faults[] = ['at' => '/tones', 'fact' => Fact::of('refusals.line.tone-no-digit', tone: (string) $key)];
+                    $faults[] = [
+                        'at' => '/tones',
+                        'fact' => Fact::of('refusals.line.tone-no-digit', tone: (string) $key),
+                    ];
                 }
             }
         }
@@ -61,8 +66,8 @@ final class LineFaults
     }
 
     /**
-     * Letters that two of the legend's groups make in two ways, and for which it has no word of its own: with A, AB, B and
-     * BA, “ABA” is A and BA as well as AB and A.
+     * Letters that two of the legend's groups make in two ways, and for which it has no word of its own: with A, AB, B
+     * and BA, “ABA” is A and BA as well as AB and A.
      *
      * @return list<Fact>
      */

@@ -32,6 +32,12 @@ final readonly class ShadeReading
             CodeMark::Nothing => [$this->intensity, 'a mark of the line'],
         };
 
-        return new self($this->level, $this->tone, $intensity, $this->doubleNatural, [...$this->steps, "{$mark}: {$words}"]);
+        return new self(
+            $this->level,
+            $this->tone,
+            $intensity,
+            $this->doubleNatural,
+            [...$this->steps, "{$mark}: {$words}"],
+        );
     }
 }

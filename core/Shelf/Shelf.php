@@ -117,7 +117,9 @@ final readonly class Shelf
         }
         usort(
             $developers,
-            static fn (Product $a, Product $b): int => ($a->strength ?? Strength::vol(1))->compare($b->strength ?? Strength::vol(1)),
+            static fn (Product $a, Product $b): int => ($a->strength ?? Strength::vol(1))->compare(
+                $b->strength ?? Strength::vol(1),
+            ),
         );
 
         return $developers;

@@ -10,14 +10,24 @@ use Core\Units\Price;
 use Core\Units\Rounding;
 
 /**
- * What was poured and what of it never came onto a head, in grams and in money. Each product of a batch is wasted in the
- * proportion in which the batch was: from the bowl no one can take one product and leave the other. What has no price is
- * told apart, and is not free. Of what was wasted, bowls that were thrown away whole are told apart; what went in beyond the plan is
- * told beside it, whether it came onto a head or not.
+ * What was poured and what of it never came onto a head, in grams and in money. Each product of a batch is wasted in
+ * the proportion in which the batch was: from the bowl no one can take one product and leave the other. What has no
+ * price is told apart, and is not free. Of what was wasted, bowls that were thrown away whole are told apart; what went
+ * in beyond the plan is told beside it, whether it came onto a head or not.
  */
 final readonly class CostSheet
 {
-    private const NOTHING = ['grams' => 0, 'wasted' => 0, 'cents' => 0, 'wastedCents' => 0, 'unpriced' => 0, 'thrown' => 0, 'thrownCents' => 0, 'over' => 0, 'overCents' => 0];
+    private const NOTHING = [
+        'grams' => 0,
+        'wasted' => 0,
+        'cents' => 0,
+        'wastedCents' => 0,
+        'unpriced' => 0,
+        'thrown' => 0,
+        'thrownCents' => 0,
+        'over' => 0,
+        'overCents' => 0,
+    ];
 
     /** Each lot is worked to a thousandth of a centigram and of a cent, so that any number of them can be added up. */
     private const FINE = 1000;
@@ -48,7 +58,9 @@ final readonly class CostSheet
                 'thrown' => $now['thrown'] + self::fine($thrown),
                 'thrownCents' => $now['thrownCents'] + self::fine($thrown->times($each ?? Fraction::zero())),
                 'over' => $now['over'] + self::fine($lot->over()->exactly()),
-                'overCents' => $now['overCents'] + self::fine($lot->over()->exactly()->times($each ?? Fraction::zero())),
+                'overCents' => $now['overCents'] + self::fine(
+                    $lot->over()->exactly()->times($each ?? Fraction::zero()),
+                ),
             ];
         }
 
@@ -87,8 +99,12 @@ final readonly class CostSheet
      */
     private static function shown(array $sum): array
     {
-        $grams = static fn (int $of): Grams => Grams::ofCentigrams(Fraction::of($of, self::FINE)->rounded(1, Rounding::HalfUp));
-        $price = static fn (int $of): Price => Price::ofCents(Fraction::of($of, self::FINE)->rounded(1, Rounding::HalfUp));
+        $grams = static fn (int $of): Grams => Grams::ofCentigrams(
+            Fraction::of($of, self::FINE)->rounded(1, Rounding::HalfUp),
+        );
+        $price = static fn (int $of): Price => Price::ofCents(
+            Fraction::of($of, self::FINE)->rounded(1, Rounding::HalfUp),
+        );
 
         return [
             'poured' => $grams($sum['grams']),

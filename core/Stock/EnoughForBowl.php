@@ -27,7 +27,9 @@ final readonly class EnoughForBowl
         foreach ($bowl->lines() as $line) {
             $grams = $line->mass->grams();
             if ($grams !== null) {
-                $wanted[$line->product()] = isset($wanted[$line->product()]) ? $wanted[$line->product()]->plus($grams) : $grams;
+                $wanted[$line->product()] = isset($wanted[$line->product()])
+                    ? $wanted[$line->product()]->plus($grams)
+                    : $grams;
             }
         }
         $times = $first = null;
@@ -43,7 +45,12 @@ final readonly class EnoughForBowl
                 [$times, $first] = [$enough, $label];
             }
             if ($enough < 1) {
-                $short[] = Fact::of('stock.short', product: $label, wanted: $grams->text(), there: $level->grams()?->text() ?? '');
+                $short[] = Fact::of(
+                    'stock.short',
+                    product: $label,
+                    wanted: $grams->text(),
+                    there: $level->grams()?->text() ?? '',
+                );
             }
         }
 

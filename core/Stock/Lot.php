@@ -34,10 +34,15 @@ final readonly class Lot
     ) {
     }
 
-    /** What went in beyond the plan, where it is more than a hand may miss; of what was never planned, nothing is beyond. */
+    /**
+     * What went in beyond the plan, where it is more than a hand may miss; of what was never planned, nothing is
+     * beyond.
+     */
     public function over(): Grams
     {
-        return $this->planned === null || ! $this->poured->isMoreThan($this->most ?? $this->planned) ? Grams::zero() : $this->poured->lessAtMost($this->planned);
+        return $this->planned === null || ! $this->poured->isMoreThan($this->most ?? $this->planned)
+            ? Grams::zero()
+            : $this->poured->lessAtMost($this->planned);
     }
 
     /** Cents of a centigram; null where it has no price. */

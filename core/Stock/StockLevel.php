@@ -44,12 +44,17 @@ final readonly class StockLevel
         return $this->counted ? Grams::ofCentigrams(max(0, $this->sum)) : null;
     }
 
-    /** What is said at the bench where less is there than is still to go in; null where there is enough, or nobody knows. */
+    /**
+     * What is said at the bench where less is there than is still to go in; null where there is enough, or nobody
+     * knows.
+     */
     public function shortOf(string $product, Grams $left): ?Fact
     {
         $there = $this->grams();
 
-        return $there !== null && $left->isMoreThan($there) ? Fact::of('stock.short-now', there: $there->text(), product: $product, left: $left->text()) : null;
+        return $there !== null && $left->isMoreThan($there)
+            ? Fact::of('stock.short-now', there: $there->text(), product: $product, left: $left->text())
+            : null;
     }
 
     /** By how much more went out than the ledger had: count again. */

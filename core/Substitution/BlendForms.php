@@ -56,7 +56,9 @@ final readonly class BlendForms
         $linear = $rules->levelSchool === LevelSchool::Linear;
         $families = [];
         foreach (ToneFamily::cases() as $family) {
-            foreach ([$wanted, ...array_map(static fn (Candidate $each): Pigment => $each->pigment, $shelf)] as $pigment) {
+            foreach (
+                [$wanted, ...array_map(static fn (Candidate $each): Pigment => $each->pigment, $shelf)] as $pigment
+            ) {
                 if (! $pigment->tone->share($family)->isZero()) {
                     $families[] = $family;
                     break;
@@ -69,7 +71,9 @@ final readonly class BlendForms
             $weight = self::weight($pigment, $linear);
             $form = [$pigment->level === null ? 0 : $weight * self::whole($pigment->level->minus($level))];
             foreach ($families as $family) {
-                $form[] = self::whole($pigment->tone->share($family)->times($pigment->intensity)) - self::whole($wanted->tone->share($family)->times($wanted->intensity));
+                $form[] = self::whole(
+                    $pigment->tone->share($family)->times($pigment->intensity),
+                ) - self::whole($wanted->tone->share($family)->times($wanted->intensity));
             }
             $off[] = $form;
             $weights[] = $weight;

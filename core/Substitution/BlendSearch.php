@@ -55,8 +55,8 @@ final class BlendSearch
     }
 
     /**
-     * @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>, complete: bool}
-     *     nearest first
+     * @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>,
+     *     complete: bool} nearest first
      */
     public static function of(BlendForms $forms): array
     {

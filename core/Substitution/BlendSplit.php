@@ -139,7 +139,15 @@ final class BlendSplit
             while ($to - $from > 2) {
                 $third = intdiv($to - $from, 3);
                 [$left, $right] = [$from + $third, $to - $third];
-                if ($this->at($start, $slopes, $mass, $massSlope, $left) <= $this->at($start, $slopes, $mass, $massSlope, $right)) {
+                if (
+                    $this->at($start, $slopes, $mass, $massSlope, $left) <= $this->at(
+                        $start,
+                        $slopes,
+                        $mass,
+                        $massSlope,
+                        $right,
+                    )
+                ) {
                     $to = $right;
                 } else {
                     $from = $left;
@@ -197,7 +205,11 @@ final class BlendSplit
         }
         [$low, $high] = $range;
         $near = max($low, min($high, $near));
-        $isConvex = $forms->isLinear && ($forms->weight[$i] !== 0 || $forms->weight[$j] === 0 || $forms->weight[$k] === 0);
+        $isConvex = $forms->isLinear && (
+            $forms->weight[$i] !== 0
+            || $forms->weight[$j] === 0
+            || $forms->weight[$k] === 0
+        );
 
         return $isConvex ? $this->convex(
             [$i, $j, $k],
@@ -221,15 +233,25 @@ final class BlendSplit
         $inner = $this->slopes($i, $j, $k)[1];
         // From near the lowest place outwards, twice as far each time, until it rises on both sides.
         [$from, $to] = [max($low, $near - 2), min($high, $near + 2)];
-        for ($far = 4; $from > $low && ($this->line($j, $k, $i, $from)[1] ?? 0) < ($this->line($j, $k, $i, $from + 1)[1] ?? 0); $far *= 2) {
+        for (
+            $far = 4; $from > $low
+            && ($this->line($j, $k, $i, $from)[1] ?? 0) < ($this->line($j, $k, $i, $from + 1)[1] ?? 0); $far *= 2
+        ) {
             $from = max($low, $from - $far);
         }
-        for ($far = 4; $to < $high && ($this->line($j, $k, $i, $to)[1] ?? 0) < ($this->line($j, $k, $i, $to - 1)[1] ?? 0); $far *= 2) {
+        for (
+            $far = 4; $to < $high
+            && ($this->line($j, $k, $i, $to)[1] ?? 0) < ($this->line($j, $k, $i, $to - 1)[1] ?? 0); $far *= 2
+        ) {
             $to = min($high, $to + $far);
         }
         while ($to - $from > 4) {
             $third = intdiv($to - $from, 3);
-            if (($this->line($j, $k, $i, $from + $third)[1] ?? PHP_INT_MAX) <= ($this->line($j, $k, $i, $to - $third)[1] ?? PHP_INT_MAX)) {
+            if (
+                (
+                    $this->line($j, $k, $i, $from + $third)[1] ?? PHP_INT_MAX
+                ) <= ($this->line($j, $k, $i, $to - $third)[1] ?? PHP_INT_MAX)
+            ) {
                 $to -= $third;
             } else {
                 $from += $third;

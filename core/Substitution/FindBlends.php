@@ -79,7 +79,14 @@ final class FindBlends
         $half = Number::StandInPigment->value()->times($wanted->intensity);
         $covers = true;
         // What a blend must have is let go only where no blend has it: first the pigment, then the grey cover.
-        foreach ([[$leastNatural, $half], [$leastNatural, Fraction::zero()], [Fraction::zero(), $half], [Fraction::zero(), Fraction::zero()]] as [$natural, $pigment]) {
+        foreach (
+            [
+                [$leastNatural, $half],
+                [$leastNatural, Fraction::zero()],
+                [Fraction::zero(), $half],
+                [Fraction::zero(), Fraction::zero()],
+            ] as [$natural, $pigment]
+        ) {
             $search = BlendSearch::of(BlendForms::of($wanted, $level, $shelf, $natural, $pigment, $steps, $rules));
             $covers = $natural->equals($leastNatural);
             if ($search['found'] !== []) {
@@ -136,17 +143,19 @@ final class FindBlends
                 1000,
             );
 
-            return MixJudgement::of(array_map(static fn (Weighed $part): Weighed => new Weighed($part->label, new Pigment(
-                $part->pigment->level, ToneMix::mean(array_map(
-                    static fn (string $family, Fraction $share): array => [
-                        ToneMix::only(ToneFamily::from($family)),
-                        $round($share),
-                    ],
-                    array_keys($part->pigment->tone->shares()),
-                    $part->pigment->tone->shares(),
-                )),
-                $round($part->pigment->intensity), $part->pigment->doubleNatural,
-            ), $part->centigrams), $parts), $rules);
+            return MixJudgement::of(array_map(static fn (Weighed $part): Weighed => new Weighed(
+                $part->label,
+                new Pigment(
+                    $part->pigment->level, ToneMix::mean(array_map(
+                        static fn (string $family, Fraction $share): array => [
+                            ToneMix::only(ToneFamily::from($family)),
+                            $round($share),
+                        ],
+                        array_keys($part->pigment->tone->shares()),
+                        $part->pigment->tone->shares(),
+                    )),
+                    $round($part->pigment->intensity), $part->pigment->doubleNatural,
+                ), $part->centigrams), $parts), $rules);
         }
     }
 
@@ -202,7 +211,11 @@ final class FindBlends
         $differs = [];
         $level = $behaves->level?->value()?->minus($wanted->level ?? Fraction::zero());
         if ($level !== null && ! $level->isZero()) {
-            $differs[] = ($level->isNegative() ? $level->negated()->decimal(1).' level deeper' : $level->decimal(1).' level lighter');
+            $differs[] = (
+                $level->isNegative()
+                    ? $level->negated()->decimal(1).' level deeper'
+                    : $level->decimal(1).' level lighter'
+            );
         }
         foreach (ToneFamily::cases() as $family) {
             $gap = ($behaves->tone ?? ToneMix::none())
@@ -210,7 +223,9 @@ final class FindBlends
                 ->minus($wanted->tone->share($family))
                 ->times(Fraction::of(100));
             if (! $gap->isZero()) {
-                $differs[] = ($gap->isNegative() ? $gap->negated()->decimal(0).' % less ' : $gap->decimal(0).' % more ').$family->value;
+                $differs[] = (
+                    $gap->isNegative() ? $gap->negated()->decimal(0).' % less ' : $gap->decimal(0).' % more '
+                ).$family->value;
             }
         }
         $strength = $behaves->pigmentShare->least->compare($wanted->intensity);

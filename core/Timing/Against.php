@@ -31,10 +31,16 @@ final readonly class Against
     ) {
     }
 
-    /** @return array<string, self> by letter; nothing of a visit in which nothing has been begun, nor of a bowl that was not meant */
+    /**
+     * @return array<string, self> by letter; nothing of a visit in which nothing has been begun, nor of a bowl that was
+     *     not meant
+     */
     public static function of(TimedVisit $visit): array
     {
-        $begun = array_filter(array_map(static fn (TimedBowl $bowl): ?int => $bowl->happened->began, $visit->bowls), is_int(...));
+        $begun = array_filter(
+            array_map(static fn (TimedBowl $bowl): ?int => $bowl->happened->began, $visit->bowls),
+            is_int(...),
+        );
         if ($begun === []) {
             return [];
         }
@@ -54,8 +60,12 @@ final readonly class Against
 
     private static function bowl(Happened $happened, BowlTimes $meant, int $from): self
     {
-        $minutes = static fn (?int $was, int $should): ?int => $was === null ? null : ($was < $should ? -1 : 1) * BowlTimes::minutes(abs($was - $should));
-        $applied = $happened->began === null || $happened->completed === null ? null : $happened->completed - $happened->began;
+        $minutes = static fn (?int $was, int $should): ?int => $was === null
+            ? null
+            : ($was < $should ? -1 : 1) * BowlTimes::minutes(abs($was - $should));
+        $applied = $happened->began === null || $happened->completed === null
+            ? null
+            : $happened->completed - $happened->began;
 
         return new self(
             letter: $meant->letter,

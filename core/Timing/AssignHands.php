@@ -25,7 +25,9 @@ final readonly class AssignHands
             $model->visit->bowls,
             static fn (TimedBowl $bowl): bool => $model->applied($bowl) > 0,
         ));
-        $people = array_values(array_unique(array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $bowls))));
+        $people = array_values(
+            array_unique(array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $bowls))),
+        );
         if ($people === []) {
             return [];
         }
@@ -38,17 +40,27 @@ final readonly class AssignHands
      * Who has which bowl in hand: as it was said, else whoever is free, the same hands as long as they are.
      *
      * @param  list<int>  $moments
-     * @return array<string, list<string>> by letter: names, or #2 for the second pair of hands that nobody named; none where
-     *     one person does everything, or nobody is free for all of it
+     * @return array<string, list<string>> by letter: names, or #2 for the second pair of hands that nobody named; none
+     *     where one person does everything, or nobody is free for all of it
      */
     public static function given(TimeModel $model, array $moments): array
     {
         if ($model->visit->people() < 2) {
             return [];
         }
-        $bowls = array_values(array_filter($model->visit->bowls, static fn (TimedBowl $bowl): bool => $model->applied($bowl) > 0));
-        usort($bowls, static fn (TimedBowl $one, TimedBowl $other): int => [$moments[$model->begins($one)], $one->letter] <=> [$moments[$model->begins($other)], $other->letter]);
-        $named = array_values(array_unique(array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $bowls))));
+        $bowls = array_values(
+            array_filter($model->visit->bowls, static fn (TimedBowl $bowl): bool => $model->applied($bowl) > 0),
+        );
+        usort(
+            $bowls,
+            static fn (TimedBowl $one, TimedBowl $other): int => [$moments[$model->begins($one)], $one->letter] <=> [
+                $moments[$model->begins($other)],
+                $other->letter,
+            ],
+        );
+        $named = array_values(
+            array_unique(array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $bowls))),
+        );
         $assign = new self($model, $moments, self::people($model, $named));
         $given = $assign->give(
             array_values(array_filter($bowls, static fn (TimedBowl $bowl): bool => $bowl->hands === [])),
@@ -97,7 +109,10 @@ final readonly class AssignHands
     /** @param  list<TimedBowl>  $bowls */
     private function works(array $bowls): bool
     {
-        return $this->give(array_values(array_filter($bowls, static fn (TimedBowl $bowl): bool => $bowl->hands === [])), $this->busy($bowls)) !== null;
+        return $this->give(
+            array_values(array_filter($bowls, static fn (TimedBowl $bowl): bool => $bowl->hands === [])),
+            $this->busy($bowls),
+        ) !== null;
     }
 
     /**
@@ -140,7 +155,9 @@ final readonly class AssignHands
 
     private function overlap(TimedBowl $one, TimedBowl $other): bool
     {
-        return ! $one->isOneWith($other) && $this->begin($one) < $this->end($other) && $this->begin($other) < $this->end($one);
+        return ! $one->isOneWith($other)
+            && $this->begin($one) < $this->end($other)
+            && $this->begin($other) < $this->end($one);
     }
 
     private function begin(TimedBowl $bowl): int

@@ -101,11 +101,25 @@ final readonly class BowlClock
             $has(StampKind::Rinsed) => throw StampRefused::alreadyRinsed(),
             $stamp->kind === StampKind::Began && $has(StampKind::Began) => throw StampRefused::alreadyBegun(),
             $stamp->kind !== StampKind::Began && ! $has(StampKind::Began) => throw StampRefused::notBegun(),
-            $stamp->kind === StampKind::HeatOff && self::count($standing, StampKind::HeatOn) <= self::count($standing, StampKind::HeatOff) => throw StampRefused::noHeat(),
-            $stamp->kind === StampKind::HeatOn && self::count($standing, StampKind::HeatOn) > self::count($standing, StampKind::HeatOff) => throw StampRefused::heatIsOn(),
-            $stamp->kind === StampKind::More && ($stamp->minutes < 1 || $stamp->minutes > 60) => throw StampRefused::noMinutes(),
-            in_array($stamp->kind, [StampKind::Through, StampKind::Emulsified], true) && $has($stamp->kind) => throw StampRefused::doneAlready(),
-            $stamp->kind === StampKind::Completed && $has(StampKind::Completed) => throw StampRefused::alreadyComplete(),
+            $stamp->kind === StampKind::HeatOff && self::count($standing, StampKind::HeatOn) <= self::count(
+                $standing,
+                StampKind::HeatOff,
+            ) => throw StampRefused::noHeat(),
+            $stamp->kind === StampKind::HeatOn && self::count($standing, StampKind::HeatOn) > self::count(
+                $standing,
+                StampKind::HeatOff,
+            ) => throw StampRefused::heatIsOn(),
+            $stamp->kind === StampKind::More && (
+                $stamp->minutes < 1
+                || $stamp->minutes > 60
+            ) => throw StampRefused::noMinutes(),
+            in_array(
+                $stamp->kind,
+                [StampKind::Through, StampKind::Emulsified],
+                true,
+            ) && $has($stamp->kind) => throw StampRefused::doneAlready(),
+            $stamp->kind === StampKind::Completed
+                && $has(StampKind::Completed) => throw StampRefused::alreadyComplete(),
             default => [...$standing, $stamp],
         };
     }

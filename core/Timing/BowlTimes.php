@@ -8,7 +8,10 @@ use Core\Practice\Number;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
 
-/** When a bowl is mixed, begun, complete, looked at, taken through, emulsified and rinsed: seconds from where the plan counts. */
+/**
+ * When a bowl is mixed, begun, complete, looked at, taken through, emulsified and rinsed: seconds from where the plan
+ * counts.
+ */
 final readonly class BowlTimes
 {
     /**
@@ -91,7 +94,9 @@ final readonly class BowlTimes
             roundFrom: $roundFrom,
             early: $window === null || ! $model->counts($bowl) || $bowl->stays()
                 ? null
-                : $clock + Number::EarlyRinse->value()->times(Fraction::of($window->least * 60))->rounded(1, Rounding::Down),
+                : $clock + Number::EarlyRinse->value()
+                    ->times(Fraction::of($window->least * 60))
+                    ->rounded(1, Rounding::Down),
         );
     }
 
@@ -100,8 +105,13 @@ final readonly class BowlTimes
     {
         $looks = [];
         if ($bowl->lookFrom !== null) {
-            $first = $bowl->happened->looked === null ? $clock + $bowl->lookFrom * 60 : $bowl->happened->looked + $bowl->lookEvery * 60;
-            for ($at = $first; $at <= max($rinse, $longest ?? $rinse) && count($looks) < 40; $at += $bowl->lookEvery * 60) {
+            $first = $bowl->happened->looked === null
+                ? $clock + $bowl->lookFrom * 60
+                : $bowl->happened->looked + $bowl->lookEvery * 60;
+            for (
+                $at = $first; $at <= max($rinse, $longest ?? $rinse)
+                && count($looks) < 40; $at += $bowl->lookEvery * 60
+            ) {
                 $looks[] = $at;
             }
         }

@@ -7,7 +7,10 @@ namespace Core\Timing;
 /** Two heads that need the same hands at once, before it happens; and the nearest move under which nothing clashes. */
 final readonly class DayClash
 {
-    /** @param  ?array{visit: string, minutes: int}  $move  later, or earlier below zero; null where no near move would do */
+    /**
+     * @param  ?array{visit: string, minutes: int}  $move  later, or earlier below zero; null where no near move would
+     *     do
+     */
     private function __construct(public InHand $one, public InHand $other, public int $at, public ?array $move)
     {
     }
@@ -25,7 +28,14 @@ final readonly class DayClash
      */
     public static function among(array $hands): array
     {
-        usort($hands, static fn (InHand $one, InHand $other): int => [$one->from, $one->visit, $one->letters] <=> [$other->from, $other->visit, $other->letters]);
+        usort(
+            $hands,
+            static fn (InHand $one, InHand $other): int => [$one->from, $one->visit, $one->letters] <=> [
+                $other->from,
+                $other->visit,
+                $other->letters,
+            ],
+        );
         $found = [];
         foreach ($hands as $at => $one) {
             foreach (array_slice($hands, $at + 1) as $other) {
@@ -33,7 +43,12 @@ final readonly class DayClash
                 sort($pair);
                 $key = implode(' ', $pair)." {$one->person}";
                 if ($one->meets($other) && ! isset($found[$key])) {
-                    $found[$key] = new self($one, $other, max($one->from, $other->from), self::move($one->visit, $other->visit, $hands));
+                    $found[$key] = new self(
+                        $one,
+                        $other,
+                        max($one->from, $other->from),
+                        self::move($one->visit, $other->visit, $hands),
+                    );
                 }
             }
         }

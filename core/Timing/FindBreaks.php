@@ -35,7 +35,9 @@ final class FindBreaks
             [$from, $to] = self::wished($bowl, $times, $all);
             $add(BreakKind::Late, $to === null ? 0 : $times->begin - $to);
             $add(BreakKind::Early, $from === null ? 0 : $from - $times->begin);
-            $stale = $bowl->happened->mixed === null || $bowl->fresh === null ? null : max(0, $bowl->happened->mixed + $bowl->fresh * 60);
+            $stale = $bowl->happened->mixed === null || $bowl->fresh === null
+                ? null
+                : max(0, $bowl->happened->mixed + $bowl->fresh * 60);
             $add(BreakKind::Stale, $stale === null ? 0 : $times->begin - $stale);
         }
 
@@ -52,7 +54,9 @@ final class FindBreaks
             return [$times->roundFrom + $bowl->starts * 60, $times->roundFrom + $bowl->starts * 60];
         }
         $follows = $bowl->follows;
-        $other = array_values(array_filter($all, static fn (BowlTimes $each): bool => $each->letter === $follows?->bowl))[0] ?? null;
+        $other = array_values(
+            array_filter($all, static fn (BowlTimes $each): bool => $each->letter === $follows?->bowl),
+        )[0] ?? null;
         if ($follows === null || $follows->least === null || $other === null) {
             return [null, null];
         }

@@ -72,7 +72,10 @@ final class FindMends
         yield [new TimeMend(MendKind::Hands, ''), $this->visit->withHands($this->visit->people() + 1)];
         foreach ($this->visit->bowls as $bowl) {
             if ($bowl->happened->rinsed === null && $bowl->rinse !== 'own' && $this->shares($bowl)) {
-                yield [new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']), $this->visit->withBowl($bowl->letter, ['rinse' => 'own'])];
+                yield [
+                    new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']),
+                    $this->visit->withBowl($bowl->letter, ['rinse' => 'own']),
+                ];
             }
         }
     }
@@ -84,18 +87,26 @@ final class FindMends
             $this->visit->bowls,
             static fn (TimedBowl $bowl): bool => $bowl->happened->rinsed === null,
         ));
-        $waiting = array_values(array_filter($open, static fn (TimedBowl $bowl): bool => $bowl->happened->began === null));
+        $waiting = array_values(
+            array_filter($open, static fn (TimedBowl $bowl): bool => $bowl->happened->began === null),
+        );
         foreach ($waiting as $bowl) {
             yield from $this->begin($bowl);
         }
         foreach ($waiting as $bowl) {
-            if ($bowl->order !== null && $this->holds($this->visit->withBowl($bowl->letter, ['order' => null])) !== null) {
+            if (
+                $bowl->order !== null
+                && $this->holds($this->visit->withBowl($bowl->letter, ['order' => null])) !== null
+            ) {
                 yield new TimeMend(MendKind::Order, $bowl->letter, change: ['order' => null]);
             }
         }
         foreach ($waiting as $bowl) {
             $again = ['happened' => $bowl->happened->unmixed()];
-            if ($bowl->happened->mixed !== null && $this->holds($this->visit->withBowl($bowl->letter, $again)) !== null) {
+            if (
+                $bowl->happened->mixed !== null
+                && $this->holds($this->visit->withBowl($bowl->letter, $again)) !== null
+            ) {
                 yield new TimeMend(MendKind::Fresh, $bowl->letter, change: $again);
             }
         }
@@ -103,7 +114,11 @@ final class FindMends
             yield new TimeMend(MendKind::Hands, '');
         }
         foreach ($open as $bowl) {
-            if ($bowl->rinse !== 'own' && $this->shares($bowl) && $this->holds($this->visit->withBowl($bowl->letter, ['rinse' => 'own'])) !== null) {
+            if (
+                $bowl->rinse !== 'own'
+                && $this->shares($bowl)
+                && $this->holds($this->visit->withBowl($bowl->letter, ['rinse' => 'own'])) !== null
+            ) {
                 yield new TimeMend(MendKind::Rinse, $bowl->letter, change: ['rinse' => 'own']);
             }
         }
@@ -114,7 +129,10 @@ final class FindMends
             yield from $this->smaller($bowl);
         }
         foreach ($waiting as $bowl) {
-            if ($bowl->weaker !== null && $this->holds($this->visit->withBowl($bowl->letter, ['window' => $bowl->weaker])) !== null) {
+            if (
+                $bowl->weaker !== null
+                && $this->holds($this->visit->withBowl($bowl->letter, ['window' => $bowl->weaker])) !== null
+            ) {
                 yield new TimeMend(MendKind::Weaker, $bowl->letter, $bowl->weakerVolume);
             }
         }
@@ -134,7 +152,9 @@ final class FindMends
         $found = $this->holds($free)?->bowl($bowl->letter);
         $was = $this->plan->bowl($bowl->letter);
         [$from, $to] = $was === null ? [null, null] : FindBreaks::wished($bowl, $was, $this->plan->bowls);
-        $moved = $found === null ? 0 : max(0, $found->begin - ($to ?? $found->begin)) - max(0, ($from ?? $found->begin) - $found->begin);
+        $moved = $found === null
+            ? 0
+            : max(0, $found->begin - ($to ?? $found->begin)) - max(0, ($from ?? $found->begin) - $found->begin);
         if ($moved !== 0) {
             $minutes = BowlTimes::minutes(abs($moved)) * ($moved < 0 ? -1 : 1);
             yield new TimeMend(MendKind::Begin, $bowl->letter, $minutes, ['starts' => null, 'follows' => $follows]);
@@ -146,10 +166,18 @@ final class FindMends
     {
         [$does, $not] = [0, $bowl->applying];
         // What is laid in turn with others is smaller with all of them; said once.
-        $whole = array_values(array_filter($this->visit->bowls, static fn (TimedBowl $other): bool => $other === $bowl || $other->isOneWith($bowl)));
+        $whole = array_values(
+            array_filter(
+                $this->visit->bowls,
+                static fn (TimedBowl $other): bool => $other === $bowl || $other->isOneWith($bowl),
+            ),
+        );
         $within = fn (int $minutes): ?TimePlan => $this->holds(array_reduce(
             $whole,
-            static fn (TimedVisit $visit, TimedBowl $each): TimedVisit => $visit->withBowl($each->letter, ['applying' => $minutes]),
+            static fn (TimedVisit $visit, TimedBowl $each): TimedVisit => $visit->withBowl(
+                $each->letter,
+                ['applying' => $minutes],
+            ),
             $this->visit,
         ));
         if ($bowl->applying < 2 || $whole[0] !== $bowl || $within(1) === null) {
@@ -159,7 +187,12 @@ final class FindMends
             $half = intdiv($does + $not, 2);
             $within($half) !== null ? $does = $half : $not = $half;
         }
-        yield new TimeMend(MendKind::Smaller, implode(', ', array_map(static fn (TimedBowl $each): string => $each->letter, $whole)), $does, ['applying' => $does]);
+        yield new TimeMend(
+            MendKind::Smaller,
+            implode(', ', array_map(static fn (TimedBowl $each): string => $each->letter, $whole)),
+            $does,
+            ['applying' => $does],
+        );
     }
 
     /** @return iterable<TimeMend> */
@@ -170,7 +203,9 @@ final class FindMends
         }
         $bowls = array_map(
             static fn (TimedBowl $each): TimedBowl => $each->letter === $bowl->letter
-                ? $each->with(['round' => $each->round * 2 + 1, 'follows' => null, 'starts' => null, 'rinse' => 'round'])
+                ? $each->with(
+                    ['round' => $each->round * 2 + 1, 'follows' => null, 'starts' => null, 'rinse' => 'round'],
+                )
                 : $each->with(['round' => $each->round * 2]),
             $this->visit->bowls,
         );
@@ -178,7 +213,14 @@ final class FindMends
         foreach ($this->visit->between as $round => $minutes) {
             $between[$round * 2 + 1] = $minutes;
         }
-        $split = new TimedVisit($bowls, $between, $this->visit->hands, $this->visit->coatCounts, $this->visit->now, $this->visit->after);
+        $split = new TimedVisit(
+            $bowls,
+            $between,
+            $this->visit->hands,
+            $this->visit->coatCounts,
+            $this->visit->now,
+            $this->visit->after,
+        );
         if ($this->holds($split) !== null) {
             yield new TimeMend(MendKind::Split, $bowl->letter);
         }
@@ -188,7 +230,9 @@ final class FindMends
     {
         $group = $this->plan->bowl($bowl->letter)?->group;
 
-        return count(array_filter($this->plan->bowls, static fn (BowlTimes $each): bool => $each->group === $group)) > 1;
+        return count(
+            array_filter($this->plan->bowls, static fn (BowlTimes $each): bool => $each->group === $group),
+        ) > 1;
     }
 
     private function holds(TimedVisit $visit): ?TimePlan

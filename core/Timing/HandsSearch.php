@@ -24,7 +24,10 @@ final class HandsSearch
     {
     }
 
-    /** @return ?array{costs: list<int>, moments: list<int>, proven: bool, looked: int} null where the bounds contradict each other */
+    /**
+     * @return ?array{costs: list<int>, moments: list<int>, proven: bool, looked: int} null where the bounds contradict
+     *     each other
+     */
     public static function best(TimeModel $model, int $budget = self::BUDGET): ?array
     {
         // One look at many bowls takes longer than one at few.
@@ -33,7 +36,9 @@ final class HandsSearch
         $search = new self($model, $budget);
         $search->look([]);
 
-        return $search->best === null ? null : [...$search->best, 'proven' => $search->looked <= $budget, 'looked' => $search->looked];
+        return $search->best === null
+            ? null
+            : [...$search->best, 'proven' => $search->looked <= $budget, 'looked' => $search->looked];
     }
 
     /** @param  list<array{int, int, int}>  $turns  bounds that are tried */
@@ -53,11 +58,26 @@ final class HandsSearch
             return;
         }
         // What would go on first by the plan without hands is tried first: it is nearest to the best.
-        usort($clash, fn (TimedBowl $one, TimedBowl $other): int => [$this->end($one, $found['moments']), $one->letter] <=> [$this->end($other, $found['moments']), $other->letter]);
+        usort(
+            $clash,
+            fn (TimedBowl $one, TimedBowl $other): int => [$this->end($one, $found['moments']), $one->letter] <=> [
+                $this->end($other, $found['moments']),
+                $other->letter,
+            ],
+        );
         foreach ($clash as $first) {
             foreach ($clash as $second) {
-                if ($first !== $second && ! $first->isOneWith($second) && $second->happened->began === null && $this->overlap($first, $second, $found['moments'])) {
-                    [$one, $other, $applied] = [$this->model->begins($first), $this->model->begins($second), $this->model->applied($first)];
+                if (
+                    $first !== $second
+                    && ! $first->isOneWith($second)
+                    && $second->happened->began === null
+                    && $this->overlap($first, $second, $found['moments'])
+                ) {
+                    [$one, $other, $applied] = [
+                        $this->model->begins($first),
+                        $this->model->begins($second),
+                        $this->model->applied($first),
+                    ];
                     $this->look([...$turns, [$other, $one, -$applied]]);
                     // What was tried is out: no plan is looked at twice.
                     $turns[] = [$one, $other, $applied - 1];
@@ -75,16 +95,25 @@ final class HandsSearch
         $people = $this->model->visit->people();
         // The first clash of all: what is settled early settles most.
         $inTurn = $this->model->visit->bowls;
-        usort($inTurn, fn (TimedBowl $one, TimedBowl $other): int => $moments[$this->model->begins($one)] <=> $moments[$this->model->begins($other)]);
+        usort(
+            $inTurn,
+            fn (TimedBowl $one, TimedBowl $other): int => $moments[$this->model->begins($one)] <=> $moments[
+                $this->model->begins($other)
+            ],
+        );
         foreach ($inTurn as $bowl) {
             $at = $moments[$this->model->begins($bowl)];
             $together = array_values(array_filter(
                 $this->model->visit->bowls,
-                fn (TimedBowl $each): bool => $this->model->applied($each) > 0 && $moments[$this->model->begins($each)] <= $at && $at < $this->end($each, $moments),
+                fn (TimedBowl $each): bool => $this->model->applied($each) > 0
+                    && $moments[$this->model->begins($each)] <= $at
+                    && $at < $this->end($each, $moments),
             ));
             foreach ($together as $one) {
                 foreach ($together as $other) {
-                    $twice = $one->letter < $other->letter && ! $one->isOneWith($other) && array_intersect($one->hands, $other->hands) !== [];
+                    $twice = $one->letter < $other->letter
+                        && ! $one->isOneWith($other)
+                        && array_intersect($one->hands, $other->hands) !== [];
                     if ($twice && ($one->happened->began === null || $other->happened->began === null)) {
                         return [$one, $other];
                     }
@@ -103,7 +132,9 @@ final class HandsSearch
     /** @param  list<int>  $moments */
     private function overlap(TimedBowl $one, TimedBowl $other, array $moments): bool
     {
-        return $moments[$this->model->begins($one)] < $this->end($other, $moments) && $moments[$this->model->begins($other)] < $this->end($one, $moments);
+        return $moments[$this->model->begins($one)] < $this->end($other, $moments) && $moments[
+            $this->model->begins($other)
+        ] < $this->end($one, $moments);
     }
 
     /**
@@ -132,7 +163,10 @@ final class HandsSearch
         $needs = 0;
         foreach ($bowls as $at => $bowl) {
             // What is laid in turn with another is in the same hands.
-            $counted = array_filter(array_slice($bowls, 0, $at), static fn (TimedBowl $other): bool => $bowl->isOneWith($other));
+            $counted = array_filter(
+                array_slice($bowls, 0, $at),
+                static fn (TimedBowl $other): bool => $bowl->isOneWith($other),
+            );
             $needs += $counted === [] ? max(1, count($bowl->hands)) : 0;
         }
 
@@ -146,7 +180,10 @@ final class HandsSearch
      */
     private function isOpen(array $bowls): bool
     {
-        return count($bowls) > 1 && array_filter($bowls, static fn (TimedBowl $bowl): bool => $bowl->happened->began === null) !== [];
+        return count($bowls) > 1 && array_filter(
+            $bowls,
+            static fn (TimedBowl $bowl): bool => $bowl->happened->began === null,
+        ) !== [];
     }
 
     /** @param  list<int>  $moments */

@@ -28,7 +28,16 @@ final readonly class Happened
     /** As if it had not been mixed. */
     public function unmixed(): self
     {
-        return new self(null, $this->began, $this->completed, $this->rinsed, $this->more, $this->done, $this->looked, $this->aside);
+        return new self(
+            null,
+            $this->began,
+            $this->completed,
+            $this->rinsed,
+            $this->more,
+            $this->done,
+            $this->looked,
+            $this->aside,
+        );
     }
 
     /** @return list<int> the seconds at which it was done */

@@ -28,7 +28,15 @@ final readonly class InHand
 
     public function moved(int $seconds): self
     {
-        return new self($this->visit, $this->person, $this->from + $seconds, $this->to + $seconds, $this->kind, $this->letters, $this->fixed);
+        return new self(
+            $this->visit,
+            $this->person,
+            $this->from + $seconds,
+            $this->to + $seconds,
+            $this->kind,
+            $this->letters,
+            $this->fixed,
+        );
     }
 
     public function meets(self $other): bool

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
-/** What is still to be done in a visit, by when: the plan as it flows from now, and how late each thing is against it. */
+/**
+ * What is still to be done in a visit, by when: the plan as it flows from now, and how late each thing is against it.
+ */
 final readonly class NextActs
 {
     /** @param  array<string, string>  $until  what each bowl is looked at for, by letter */
@@ -35,7 +37,14 @@ final readonly class NextActs
         }
         $acts = [...$acts, ...$next->rinses()];
         $order = array_flip(array_map(static fn (ActKind $kind): string => $kind->value, ActKind::cases()));
-        usort($acts, static fn (Act $one, Act $other): int => [$one->at, $order[$one->kind->value], $one->letters] <=> [$other->at, $order[$other->kind->value], $other->letters]);
+        usort(
+            $acts,
+            static fn (Act $one, Act $other): int => [$one->at, $order[$one->kind->value], $one->letters] <=> [
+                $other->at,
+                $order[$other->kind->value],
+                $other->letters,
+            ],
+        );
 
         return $acts;
     }
@@ -56,7 +65,13 @@ final readonly class NextActs
         }
         array_push($acts, ...$this->heat($bowl, $times));
         if ($times->looks !== []) {
-            $acts[] = new Act(ActKind::Look, [$bowl->letter], $times->looks[0], $this->late($times->looks[0]), until: $this->until[$bowl->letter] ?? '');
+            $acts[] = new Act(
+                ActKind::Look,
+                [$bowl->letter],
+                $times->looks[0],
+                $this->late($times->looks[0]),
+                until: $this->until[$bowl->letter] ?? '',
+            );
         }
         if ($times->through !== null && $happened->did(StampKind::Through) === []) {
             $acts[] = $this->act(ActKind::Through, $bowl, $times->through);
@@ -116,14 +131,29 @@ final readonly class NextActs
         $groups = [];
         foreach ($this->plan->bowls as $times) {
             $bowl = $this->visit->bowl($times->letter);
-            if ($bowl !== null && $bowl->happened->rinsed === null && ($bowl->window !== null || $bowl->happened->began !== null)) {
+            if (
+                $bowl !== null
+                && $bowl->happened->rinsed === null
+                && ($bowl->window !== null || $bowl->happened->began !== null)
+            ) {
                 $groups[$times->group][] = $times;
             }
         }
         $acts = [];
         foreach ($groups as $group) {
-            $on = array_values(array_filter($group, fn (BowlTimes $times): bool => $this->visit->bowl($times->letter)?->happened->began !== null));
-            $over = array_filter($on, fn (BowlTimes $times): bool => $times->counts && $times->most !== null && $this->visit->bowl($times->letter)?->stays() === false && $this->now > $times->most);
+            $on = array_values(
+                array_filter(
+                    $group,
+                    fn (BowlTimes $times): bool => $this->visit->bowl($times->letter)?->happened->began !== null,
+                ),
+            );
+            $over = array_filter(
+                $on,
+                fn (BowlTimes $times): bool => $times->counts
+                    && $times->most !== null
+                    && $this->visit->bowl($times->letter)?->stays() === false
+                    && $this->now > $times->most,
+            );
             $at = $group[0]->rinse;
             $ideal = $this->ideal->bowl($group[0]->letter)->rinse ?? $at;
             $acts[] = new Act(

@@ -30,17 +30,32 @@ final class SideClocks
                 }
             }
         }
-        foreach ([StampKind::Through, StampKind::HeatOn, StampKind::HeatOff, StampKind::Emulsified, StampKind::More] as $kind) {
+        foreach (
+            [StampKind::Through, StampKind::HeatOn, StampKind::HeatOff, StampKind::Emulsified, StampKind::More] as $kind
+        ) {
             // What is done to both sides is done once for the bowl: as the side says that has it most often.
             $bySideOf = array_map(
-                static fn (array $side): array => array_values(array_filter($side, static fn (Stamp $stamp): bool => $stamp->kind === $kind)),
+                static fn (array $side): array => array_values(
+                    array_filter($side, static fn (Stamp $stamp): bool => $stamp->kind === $kind),
+                ),
                 $standing,
             );
             usort($bySideOf, static fn (array $one, array $other): int => count($other) <=> count($one));
             array_push($stamps, ...($bySideOf[0] ?? []));
         }
-        $order = [StampKind::Began->value => 0, StampKind::Checked->value => 1, StampKind::Completed->value => 2, StampKind::Rinsed->value => 3];
-        usort($stamps, static fn (Stamp $one, Stamp $two): int => [$one->second, $order[$one->kind->value] ?? 1] <=> [$two->second, $order[$two->kind->value] ?? 1]);
+        $order = [
+            StampKind::Began->value => 0,
+            StampKind::Checked->value => 1,
+            StampKind::Completed->value => 2,
+            StampKind::Rinsed->value => 3,
+        ];
+        usort(
+            $stamps,
+            static fn (Stamp $one, Stamp $two): int => [$one->second, $order[$one->kind->value] ?? 1] <=> [
+                $two->second,
+                $order[$two->kind->value] ?? 1,
+            ],
+        );
 
         return $stamps;
     }
@@ -79,7 +94,9 @@ final class SideClocks
     {
         $latest = null;
         foreach ($sides as $side) {
-            $has = array_values(array_filter($side, static fn (Stamp $stamp): bool => $stamp->kind === $kind))[0] ?? null;
+            $has = array_values(
+                array_filter($side, static fn (Stamp $stamp): bool => $stamp->kind === $kind),
+            )[0] ?? null;
             if ($has === null) {
                 return null;
             }

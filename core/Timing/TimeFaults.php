@@ -23,12 +23,17 @@ final class TimeFaults
                 $facts[] = Fact::of('times.follows-itself', letter: $bowl->letter, other: $follows->bowl);
                 $change['follows'] = null;
             }
-            if (! in_array($bowl->rinse, ['round', 'own', 'not'], true) && ($bowl->rinse === $bowl->letter || $visit->bowl($bowl->rinse) === null)) {
+            if (
+                ! in_array($bowl->rinse, ['round', 'own', 'not'], true)
+                && ($bowl->rinse === $bowl->letter || $visit->bowl($bowl->rinse) === null)
+            ) {
                 $facts[] = Fact::of('times.rinsed-with-nothing', letter: $bowl->letter, other: $bowl->rinse);
                 $change['rinse'] = 'round';
             }
             array_push($facts, ...self::minutes($bowl));
-            $hands = array_values(array_unique(array_map(static fn (string $name): string => mb_strtolower(trim($name)), $bowl->hands)));
+            $hands = array_values(
+                array_unique(array_map(static fn (string $name): string => mb_strtolower(trim($name)), $bowl->hands)),
+            );
             if (count($hands) < count($bowl->hands)) {
                 $facts[] = Fact::of('times.one-person-twice', letter: $bowl->letter, name: $bowl->hands[0]);
                 $change['hands'] = [$bowl->hands[0]];
@@ -48,7 +53,9 @@ final class TimeFaults
     {
         $said = array_values(array_filter(
             array_reverse($visit->bowls),
-            static fn (TimedBowl $bowl): bool => $bowl->follows !== null || ! in_array($bowl->rinse, ['round', 'own'], true) || $bowl->order !== null,
+            static fn (TimedBowl $bowl): bool => $bowl->follows !== null
+                || ! in_array($bowl->rinse, ['round', 'own'], true)
+                || $bowl->order !== null,
         ));
         foreach ($said as $bowl) {
             $freed = self::freed($visit, $bowl);
@@ -102,7 +109,10 @@ final class TimeFaults
     private static function circles(TimedBowl $bowl, TimedVisit $visit): bool
     {
         $seen = [];
-        for ($at = $bowl; $at !== null && ! isset($seen[$at->letter]); $at = $at->follows === null ? null : $visit->bowl($at->follows->bowl)) {
+        for (
+            $at = $bowl; $at !== null
+            && ! isset($seen[$at->letter]); $at = $at->follows === null ? null : $visit->bowl($at->follows->bowl)
+        ) {
             $seen[$at->letter] = true;
         }
 

@@ -103,7 +103,11 @@ final class TimeFlow
             foreach ($this->out as $from => $arcs) {
                 foreach ($arcs as $arc) {
                     $to = $moment[$this->to[$arc]];
-                    if ($this->room[$arc] > 0 && $to !== null && ($moment[$from] === null || $moment[$from] < $to - $this->length[$arc])) {
+                    if (
+                        $this->room[$arc] > 0
+                        && $to !== null
+                        && ($moment[$from] === null || $moment[$from] < $to - $this->length[$arc])
+                    ) {
                         $moment[$from] = $to - $this->length[$arc];
                         $moved = true;
                     }

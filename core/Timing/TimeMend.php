@@ -12,7 +12,8 @@ final readonly class TimeMend
     /**
      * @param  MendKind  $kind  what is changed
      * @param  string  $letter  of which bowl; empty where it is the whole visit
-     * @param  int  $minutes  that it begins later (earlier, below zero), or that applying it may take; of a lower strength, its volumes
+     * @param  int  $minutes  that it begins later (earlier, below zero), or that applying it may take; of a lower
+     *     strength, its volumes
      * @param  array{applying?: int, follows?: ?Follows, rinse?: string, order?: ?int, starts?: ?int, happened?: Happened}  $change  the bowl's, as TimedBowl::with takes it
      * @param  ?self  $also  what has to be changed besides, where no single change would do
      */
@@ -32,7 +33,9 @@ final readonly class TimeMend
 
     public function fact(): Fact
     {
-        return $this->also === null ? $this->own() : Fact::of('times.mend-both', one: $this->own(), other: $this->also->fact());
+        return $this->also === null
+            ? $this->own()
+            : Fact::of('times.mend-both', one: $this->own(), other: $this->also->fact());
     }
 
     private function own(): Fact

@@ -109,11 +109,18 @@ final class TimeModel
         return $bowl->window !== null && (! $bowl->stays() || $this->visit->coatCounts);
     }
 
-    /** It began with the first bowl of it that did; else, of the first round, as soon as something of it can be mixed. */
+    /**
+     * It began with the first bowl of it that did; else, of the first round, as soon as something of it can be mixed.
+     */
     private function roundBegins(int $round): void
     {
-        $bowls = array_values(array_filter($this->visit->bowls, static fn (TimedBowl $bowl): bool => $bowl->round === $round));
-        $began = array_filter(array_map(static fn (TimedBowl $bowl): ?int => $bowl->happened->began, $bowls), is_int(...));
+        $bowls = array_values(
+            array_filter($this->visit->bowls, static fn (TimedBowl $bowl): bool => $bowl->round === $round),
+        );
+        $began = array_filter(
+            array_map(static fn (TimedBowl $bowl): ?int => $bowl->happened->began, $bowls),
+            is_int(...),
+        );
         if ($began !== []) {
             $this->network->exactly(0, $this->rounds[$round], max(0, min($began)));
             $this->settled[$round] = true;
@@ -123,7 +130,11 @@ final class TimeModel
                 $bowls,
             );
             $now = $this->visit->now;
-            $this->network->exactly(0, $this->rounds[$round], $now === null ? 0 : max(0, $now + min(self::LONGEST_MIXING, ...$mixing)));
+            $this->network->exactly(
+                0,
+                $this->rounds[$round],
+                $now === null ? 0 : max(0, $now + min(self::LONGEST_MIXING, ...$mixing)),
+            );
             $this->settled[$round] = true;
         }
     }
@@ -194,7 +205,13 @@ final class TimeModel
         }
         $begins = $this->begins($bowl);
         if ($follows->from === FollowFrom::End) {
-            $this->startsWithin($this->off($other), $begins, -$this->clockAfter($bowl), -($follows->most ?? $follows->least ?? 0), -($follows->least ?? 0));
+            $this->startsWithin(
+                $this->off($other),
+                $begins,
+                -$this->clockAfter($bowl),
+                -($follows->most ?? $follows->least ?? 0),
+                -($follows->least ?? 0),
+            );
 
             return;
         }
@@ -205,7 +222,11 @@ final class TimeModel
             default => 0,
         };
         if ($follows->least === null) {
-            $this->network->atLeast($from, $begins, $follows->from === FollowFrom::Clock ? $this->applied($other) : $after);
+            $this->network->atLeast(
+                $from,
+                $begins,
+                $follows->from === FollowFrom::Clock ? $this->applied($other) : $after,
+            );
         } else {
             $this->network->atLeast($from, $begins, 0);
             $this->startsWithin($from, $begins, $after, $follows->least, $follows->most ?? $follows->least);
@@ -235,7 +256,10 @@ final class TimeModel
                 if ($bowl->follows?->bowl !== $earlier->letter) {
                     $this->network->atLeast($this->begins($earlier), $this->begins($bowl), $this->applied($earlier));
                 }
-            } elseif ($bowl->follows?->bowl !== $earlier->letter || in_array($bowl->follows->from, [FollowFrom::Rinsed, FollowFrom::LastTouch], true)) {
+            } elseif (
+                $bowl->follows?->bowl !== $earlier->letter
+                || in_array($bowl->follows->from, [FollowFrom::Rinsed, FollowFrom::LastTouch], true)
+            ) {
                 $between = $this->visit->between[$bowl->round - 1] ?? 0;
                 $this->network->atLeast($this->off($earlier), $this->begins($bowl), $between * 60);
                 $this->before[$bowl->round][$this->off($earlier)] = $between * 60;

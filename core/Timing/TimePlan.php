@@ -21,7 +21,8 @@ final readonly class TimePlan
      * @param  int  $endLatest  the same where every range of minutes is taken at its longer end
      * @param  bool  $proven  nothing better exists; not where the search stopped at its budget
      * @param  int  $looked  plans that were looked at to find it
-     * @param  array<string, list<string>>  $by  who has which bowl in hand, by letter: names, or #2 for hands without one
+     * @param  array<string, list<string>>  $by  who has which bowl in hand, by letter: names, or #2 for hands without
+     *     one
      */
     private function __construct(
         public array $bowls,
@@ -36,7 +37,9 @@ final readonly class TimePlan
     ) {
     }
 
-    /** The best plan there is: windows kept, then nothing short of its time, then the earliest rinse, then least over. */
+    /**
+     * The best plan there is: windows kept, then nothing short of its time, then the earliest rinse, then least over.
+     */
     public static function of(TimedVisit $visit, int $budget = HandsSearch::BUDGET): self
     {
         if (count($visit->bowls) > self::MOST) {
@@ -75,7 +78,13 @@ final readonly class TimePlan
         }
         $bowls = $breaks = [];
         foreach ($visit->bowls as $bowl) {
-            $bowls[] = BowlTimes::of($bowl, $model, $found['moments'][$model->begins($bowl)], $found['moments'][$model->off($bowl)], $found['moments'][$model->roundFrom($bowl)]);
+            $bowls[] = BowlTimes::of(
+                $bowl,
+                $model,
+                $found['moments'][$model->begins($bowl)],
+                $found['moments'][$model->off($bowl)],
+                $found['moments'][$model->roundFrom($bowl)],
+            );
         }
         foreach ($bowls as $times) {
             array_push($breaks, ...FindBreaks::of($times, $bowls, $visit));

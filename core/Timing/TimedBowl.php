@@ -15,7 +15,8 @@ final readonly class TimedBowl
      * @param  int  $applying  from first touch to last
      * @param  ?Window  $window  null where nothing works: barrier cream, a shield
      * @param  bool  $fromFirstTouch  its clock counts from the first touch, not from the last
-     * @param  bool  $firstStrandCounts  its longest time counts from the first touch, whatever its clock does: lightener
+     * @param  bool  $firstStrandCounts  its longest time counts from the first touch, whatever its clock does:
+     *     lightener
      * @param  string  $rinse  round: with its round; own: by itself; not: it stays under what follows; else the letter
      *     of the bowl it is rinsed with
      * @param  ?int  $order  its place in the order of work
@@ -28,7 +29,8 @@ final readonly class TimedBowl
      * @param  ?int  $through  taken through so long before the end
      * @param  ?Window  $weaker  what a strength lower takes, where its line prints other minutes for it
      * @param  int  $weakerVolume  that strength, in volumes
-     * @param  list<string>  $together  bowls it is laid in turn with, strand by strand: one application, one pair of hands
+     * @param  list<string>  $together  bowls it is laid in turn with, strand by strand: one application, one pair of
+     *     hands
      */
     public function __construct(
         public string $letter,
@@ -124,9 +126,11 @@ final readonly class TimedBowl
     public function with(array $change): self
     {
         $change += [
-            'round' => $this->round, 'applying' => $this->applying, 'window' => $this->window, 'follows' => $this->follows,
+            'round' => $this->round, 'applying' => $this->applying, 'window' => $this->window,
+            'follows' => $this->follows,
             'rinse' => $this->rinse, 'order' => $this->order, 'hands' => $this->hands, 'starts' => $this->starts,
-            'happened' => $this->happened, 'letter' => $this->letter, 'mixing' => $this->mixing, 'together' => $this->together,
+            'happened' => $this->happened, 'letter' => $this->letter, 'mixing' => $this->mixing,
+            'together' => $this->together,
         ];
 
         return new self(

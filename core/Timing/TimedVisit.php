@@ -12,8 +12,8 @@ final readonly class TimedVisit
 
     /**
      * @param  list<TimedBowl>  $bowls
-     * @param  array<int, int>  $between  minutes between the rinse of each round and the first touch of the next: the wash, a
-     *     treatment, a cut; by round, from 0
+     * @param  array<int, int>  $between  minutes between the rinse of each round and the first touch of the next: the
+     *     wash, a treatment, a cut; by round, from 0
      * @param  int  $hands  people who can apply at once
      * @param  bool  $coatCounts  a coat that stays under the next has its own full time; else only the next is timed
      * @param  ?int  $now  seconds from where the plan counts; nothing that has not begun begins before; null where the
@@ -28,8 +28,16 @@ final readonly class TimedVisit
         public ?int $now = null,
         public int $after = 0,
     ) {
-        usort($bowls, static fn (TimedBowl $one, TimedBowl $other): int => [$one->round, $one->letter] <=> [$other->round, $other->letter]);
-        $this->bowls = array_values(array_filter($bowls, static fn (TimedBowl $bowl): bool => ! $bowl->happened->aside));
+        usort(
+            $bowls,
+            static fn (TimedBowl $one, TimedBowl $other): int => [$one->round, $one->letter] <=> [
+                $other->round,
+                $other->letter,
+            ],
+        );
+        $this->bowls = array_values(
+            array_filter($bowls, static fn (TimedBowl $bowl): bool => ! $bowl->happened->aside),
+        );
     }
 
     public function bowl(string $letter): ?TimedBowl
@@ -71,13 +79,21 @@ final readonly class TimedVisit
     /** @param  list<TimedBowl>  $bowls  that are there besides */
     public function withMore(array $bowls): self
     {
-        return new self([...$this->bowls, ...$bowls], $this->between, $this->hands, $this->coatCounts, $this->now, $this->after);
+        return new self(
+            [...$this->bowls, ...$bowls],
+            $this->between,
+            $this->hands,
+            $this->coatCounts,
+            $this->now,
+            $this->after,
+        );
     }
 
     /**
      * A bowl whose sides are timed apart, side by side: what follows it, or is rinsed with it, looks to its last one.
      *
-     * @param  non-empty-array<string, Happened>  $sides  by the letters that the sides have in the plan, the first begun first
+     * @param  non-empty-array<string, Happened>  $sides  by the letters that the sides have in the plan, the first
+     *     begun first
      */
     public function withSides(string $letter, array $sides): self
     {
@@ -115,7 +131,10 @@ final readonly class TimedVisit
     public function asMeant(): self
     {
         return new self(
-            array_map(static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['happened' => new Happened]), $this->bowls),
+            array_map(
+                static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['happened' => new Happened]),
+                $this->bowls,
+            ),
             $this->between,
             $this->hands,
             $this->coatCounts,
@@ -132,14 +151,20 @@ final readonly class TimedVisit
     /** Whether a range of minutes is meant anywhere: 10 to 15. */
     public function hasRanges(): bool
     {
-        return array_filter($this->bowls, static fn (TimedBowl $bowl): bool => $bowl->window?->upTo !== $bowl->window?->target) !== [];
+        return array_filter(
+            $this->bowls,
+            static fn (TimedBowl $bowl): bool => $bowl->window?->upTo !== $bowl->window?->target,
+        ) !== [];
     }
 
     /** Every range of minutes at its longer end. */
     public function atItsLongest(): self
     {
         return new self(
-            array_map(static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['window' => $bowl->window?->atItsLongest()]), $this->bowls),
+            array_map(
+                static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['window' => $bowl->window?->atItsLongest()]),
+                $this->bowls,
+            ),
             $this->between,
             $this->hands,
             $this->coatCounts,

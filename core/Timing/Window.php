@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Core\Timing;
 
-/** How long a bowl works, in minutes from where its clock starts: the least that does, what is meant, the most that may be. */
+/**
+ * How long a bowl works, in minutes from where its clock starts: the least that does, what is meant, the most that may
+ * be.
+ */
 final readonly class Window
 {
     /** @param  int  $upTo  the longer end of what is meant: 15 of “10 to 15”; the target where one number is meant */

@@ -34,7 +34,10 @@ final readonly class ToneMix
     public static function inOrder(array $families): self
     {
         return self::mean(array_map(
-            static fn (ToneFamily $family, int $rank): array => [self::only($family), Fraction::of($rank === 0 ? 2 : 1)],
+            static fn (ToneFamily $family, int $rank): array => [
+                self::only($family),
+                Fraction::of($rank === 0 ? 2 : 1),
+            ],
             $families,
             array_keys($families),
         ));

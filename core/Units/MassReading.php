@@ -71,7 +71,13 @@ final readonly class MassReading
         if ($plain === '') {
             throw InvalidAmount::empty();
         }
-        if (preg_match('/^([-−]?[\d.,\/½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞⁄]+(?:\s+\d+\s*\/\s*\d+|\s*[½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞])?)\s*(.*)$/u', $plain, $m) !== 1) {
+        if (
+            preg_match(
+                '/^([-−]?[\d.,\/½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞⁄]+(?:\s+\d+\s*\/\s*\d+|\s*[½⅓⅔¼¾⅕⅖⅗⅘⅙⅛⅜⅝⅞])?)\s*(.*)$/u',
+                $plain,
+                $m,
+            ) !== 1
+        ) {
             throw InvalidAmount::unreadable($text);
         }
         if (preg_match('/^\d{1,3}(?:,\d{3})+$/', $m[1]) === 1) {

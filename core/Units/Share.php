@@ -110,7 +110,11 @@ final readonly class Share
             ShareKind::Parts => $this->isShort($this->value)
                 ? $this->value->decimal(3)
                 : "{$this->value->numerator}/{$this->value->denominator} parts",
-            ShareKind::Percent => ($this->isShort($this->percentage()) ? $this->percentage()->decimal(3) : "{$this->percentage()->numerator}/{$this->percentage()->denominator}").' %',
+            ShareKind::Percent => (
+                $this->isShort($this->percentage())
+                    ? $this->percentage()->decimal(3)
+                    : "{$this->percentage()->numerator}/{$this->percentage()->denominator}"
+            ).' %',
             ShareKind::FractionOf => $this->value->equals(Fraction::one())
                 ? 'all'
                 : "{$this->value->numerator}/{$this->value->denominator}",

@@ -34,7 +34,11 @@ final readonly class ShareList
             throw InvalidShare::addUpTo($proportional->times(Fraction::of(100))->decimal(2));
         }
         if (($list->takesRemainder() || $list->has(ShareKind::Fixed)) && $proportional->equals(Fraction::one())) {
-            throw InvalidShare::nothingLeft($list->has(ShareKind::Rest) ? 'the rest' : ($list->has(ShareKind::Parts) ? 'the parts' : 'the fixed grams'));
+            throw InvalidShare::nothingLeft(
+                $list->has(ShareKind::Rest)
+                    ? 'the rest'
+                    : ($list->has(ShareKind::Parts) ? 'the parts' : 'the fixed grams'),
+            );
         }
 
         return $list;

@@ -27,7 +27,9 @@ final readonly class Strength
             $volume
                 ->isZero() || $volume
                 ->isNegative() => throw InvalidStrength::notPositive($volume->decimal(2).' vol'),
-            $volume->compare(Fraction::of(self::MOST_VOLUME)) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
+            $volume->compare(
+                Fraction::of(self::MOST_VOLUME),
+            ) > 0 => throw InvalidStrength::aboveLimit($volume->decimal(2).' vol'),
             default => new self($volume),
         };
     }
@@ -55,7 +57,9 @@ final readonly class Strength
         }
         $unit = str_contains($pieces[count($pieces) - 1], '%') ? '%' : 'vol';
         $each = array_map(
-            static fn (string $piece): Fraction => self::parse(preg_match('/[a-z%]/', $piece) === 1 ? $piece : "{$piece} {$unit}")->volume,
+            static fn (string $piece): Fraction => self::parse(
+                preg_match('/[a-z%]/', $piece) === 1 ? $piece : "{$piece} {$unit}",
+            )->volume,
             $pieces,
         );
         usort($each, static fn (Fraction $one, Fraction $other): int => $one->compare($other));
@@ -85,7 +89,13 @@ final readonly class Strength
         $plain = mb_strtolower(trim($text));
         $number = '(\d+(?:[.,]\d+)?)';
         try {
-            if (preg_match("/^(?:{$number}\s*(?:vol|volumes?|v)\.?|vol(?:ume)?\.?\s*{$number})[\s\/,=(]*{$number}\s*%\)?$/u", $plain, $m) === 1) {
+            if (
+                preg_match(
+                    "/^(?:{$number}\s*(?:vol|volumes?|v)\.?|vol(?:ume)?\.?\s*{$number})[\s\/,=(]*{$number}\s*%\)?$/u",
+                    $plain,
+                    $m,
+                ) === 1
+            ) {
                 return self::agreed(Fraction::parse($m[1] !== '' ? $m[1] : $m[2]), Fraction::parse($m[3]), $text);
             }
             if (preg_match("/^{$number}\s*%[\s\/,=(]*{$number}\s*(?:vol|volumes?|v)\.?\)?$/u", $plain, $m) === 1) {

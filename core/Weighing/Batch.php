@@ -55,7 +55,23 @@ final readonly class Batch
             $poured[$line->key] = Grams::zero();
         }
 
-        return new self($plan, $plan, $targets, $poured, [], [], 0, null, null, BatchStatus::Weighing, null, false, '', Grams::zero(), null);
+        return new self(
+            $plan,
+            $plan,
+            $targets,
+            $poured,
+            [],
+            [],
+            0,
+            null,
+            null,
+            BatchStatus::Weighing,
+            null,
+            false,
+            '',
+            Grams::zero(),
+            null,
+        );
     }
 
     /**
@@ -168,7 +184,11 @@ final readonly class Batch
 
         return $colour->isZero()
             ? null
-            : Grams::rounded($colour->exactly()->times($ratio)->times($line->share), $this->plan->step, Rounding::HalfUp);
+            : Grams::rounded(
+                $colour->exactly()->times($ratio)->times($line->share),
+                $this->plan->step,
+                Rounding::HalfUp,
+            );
     }
 
     /** Whether whatever goes in is right. */
@@ -312,7 +332,10 @@ final readonly class Batch
                 $this->first->step,
                 Rounding::HalfUp,
             );
-            if ($line->open || $this->first->tolerance->band($wanted)->place($this->poured[$line->key]) !== PourPlace::Inside) {
+            if (
+                $line->open
+                || $this->first->tolerance->band($wanted)->place($this->poured[$line->key]) !== PourPlace::Inside
+            ) {
                 return false;
             }
         }
@@ -389,7 +412,8 @@ final readonly class Batch
     private function discarded(BatchEvent $event): self
     {
         return match (true) {
-            $this->status === BatchStatus::Discarded || $this->status === BatchStatus::Withdrawn => throw PourRefused::ended(),
+            $this->status === BatchStatus::Discarded
+                || $this->status === BatchStatus::Withdrawn => throw PourRefused::ended(),
             $this->leftover !== null => throw PourRefused::weighedBackAlready(),
             default => $this->with(
                 status: BatchStatus::Discarded,
@@ -548,7 +572,8 @@ final readonly class Batch
     private function withoutLatest(): self
     {
         $latest = $this->latest() ?? throw PourRefused::nothingToUndo();
-        // Grams that were taken back may still be in the bowl: what stands on the scale is asked anew, and found by its weight.
+        // Grams that were taken back may still be in the bowl: what stands on the scale is asked anew, and found by its
+        // weight.
         $kinds = [BatchEventKind::Poured, BatchEventKind::Tared, BatchEventKind::CarriedOn, BatchEventKind::Moved];
 
         return self::replay($this->first, array_slice($this->standing, 0, -1))

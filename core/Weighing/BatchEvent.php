@@ -34,9 +34,10 @@ final readonly class BatchEvent
     }
 
     /**
-     * @param  Grams  $bowl  the empty bowl's weight; zero where the scale itself was set to zero under it and nobody knows
-     * @param  ?int  $reading  centigrams the scale shows with the empty bowl on it; null from before this was kept, when
-     *     the scale itself was set to zero
+     * @param  Grams  $bowl  the empty bowl's weight; zero where the scale itself was set to zero under it and nobody
+     *     knows
+     * @param  ?int  $reading  centigrams the scale shows with the empty bowl on it; null from before this was kept,
+     *     when the scale itself was set to zero
      */
     public static function tared(Grams $bowl, ?int $reading = 0, string $vessel = ''): self
     {

@@ -66,7 +66,9 @@ final readonly class BatchPlan
     public function times(Fraction $factor): self
     {
         $targets = [];
-        foreach (array_unique(array_map(static fn (PlannedLine $line): int => $line->part ?? -1, $this->lines)) as $part) {
+        foreach (
+            array_unique(array_map(static fn (PlannedLine $line): int => $line->part ?? -1, $this->lines)) as $part
+        ) {
             $exact = [];
             foreach ($this->lines as $at => $line) {
                 if (($line->part ?? -1) === $part) {
@@ -86,9 +88,24 @@ final readonly class BatchPlan
             $targets += array_combine(array_keys($exact), $rounded);
         }
 
-        return new self(array_map(fn (PlannedLine $line, Grams $target): PlannedLine => $target->isZero() && ! $line->target->isZero()
+        return new self(array_map(fn (
+            PlannedLine $line,
+            Grams $target,
+        ): PlannedLine => $target->isZero() && ! $line->target->isZero()
             ? throw PourRefused::belowStep($line->label, $this->step)
-            : new PlannedLine($line->key, $line->label, $line->part, $target, $line->strength, $line->open, $line->said, $line->share), $this->lines, array_map(static fn (int $at): Grams => $targets[$at], array_keys($this->lines))), $this->step, $this->tolerance, $this->ratio);
+            : new PlannedLine(
+                $line->key,
+                $line->label,
+                $line->part,
+                $target,
+                $line->strength,
+                $line->open,
+                $line->said,
+                $line->share,
+            ), $this->lines, array_map(
+                static fn (int $at): Grams => $targets[$at],
+                array_keys($this->lines),
+            )), $this->step, $this->tolerance, $this->ratio);
     }
 
     /** Where the developer stands: the first part behind the colour that brings oxygen. */

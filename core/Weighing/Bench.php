@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Core\Weighing;
 
 /**
- * The bench as a machine: where it stands, and every press that does something there. No state is without a way out; what
- * is not listed is not offered. Answers to what is asked about (Pan, UnlikelyPour) come on top.
+ * The bench as a machine: where it stands, and every press that does something there. No state is without a way out;
+ * what is not listed is not offered. Answers to what is asked about (Pan, UnlikelyPour) come on top.
  */
 final readonly class Bench
 {
@@ -37,7 +37,12 @@ final readonly class Bench
             BenchState::Complete => [BenchPress::Finish, BenchPress::Add],
             BenchState::MoreIn => [BenchPress::SameBowl, BenchPress::Add],
             BenchState::Finished => [
-                ...($scale && ! $standsHere && $batch->bowlWeight !== null && $batch->isInOneBowl() ? [BenchPress::WeighBack] : []),
+                ...(
+                    $scale
+                    && ! $standsHere
+                    && $batch->bowlWeight !== null
+                    && $batch->isInOneBowl() ? [BenchPress::WeighBack] : []
+                ),
                 BenchPress::TypeBack,
                 BenchPress::Again,
             ],
@@ -61,7 +66,9 @@ final readonly class Bench
     {
         return match ($batch->status) {
             BatchStatus::Over => BenchState::Choosing,
-            BatchStatus::Complete => $standsHere && $place === LivePlace::Over ? BenchState::MoreIn : BenchState::Complete,
+            BatchStatus::Complete => $standsHere && $place === LivePlace::Over
+                ? BenchState::MoreIn
+                : BenchState::Complete,
             BatchStatus::Finished => $batch->leftover === null ? BenchState::Finished : BenchState::WeighedBack,
             BatchStatus::Discarded => BenchState::Discarded,
             BatchStatus::Withdrawn => BenchState::Withdrawn,

@@ -7,8 +7,8 @@ namespace Core\Weighing;
 use Core\Units\Grams;
 
 /**
- * What went over its target cannot be taken out again: what keeping the proportion asks for, and what taking it as it is
- * changes (common practice, no source). Throwing the bowl away is the third way, and costs it whole.
+ * What went over its target cannot be taken out again: what keeping the proportion asks for, and what taking it as it
+ * is changes (common practice, no source). Throwing the bowl away is the third way, and costs it whole.
  */
 final readonly class OverPour
 {
@@ -16,8 +16,8 @@ final readonly class OverPour
      * @param  Grams  $by  beyond the target
      * @param  Grams  $total  what the bowl comes to where the proportion is kept
      * @param  Grams  $extra  of that, beyond what it was to be
-     * @param  list<array{line: PlannedLine, grams: Grams, topUp: bool}>  $toPour  still, to keep the proportion; a top-up goes
-     *     onto what is in the bowl already
+     * @param  list<array{line: PlannedLine, grams: Grams, topUp: bool}>  $toPour  still, to keep the proportion; a
+     *     top-up goes onto what is in the bowl already
      * @param  Outcome  $planned  as weighing began
      * @param  Outcome  $taken  where it is taken as it is, and every other line meets its target
      */

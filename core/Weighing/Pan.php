@@ -9,9 +9,9 @@ use Core\Practice\Number;
 use Core\Units\Grams;
 
 /**
- * What stands on the scale, as a person says it and as the scale weighs it: believed where the two agree, asked about where
- * they do not. Not one gram counts before. The scale is never set to zero for it: what it shows is the bowl and all
- * that is in it, so that a bowl is known again by its weight. Readings are centigrams.
+ * What stands on the scale, as a person says it and as the scale weighs it: believed where the two agree, asked about
+ * where they do not. Not one gram counts before. The scale is never set to zero for it: what it shows is the bowl and
+ * all that is in it, so that a bowl is known again by its weight. Readings are centigrams.
  */
 final readonly class Pan
 {
@@ -108,7 +108,11 @@ final readonly class Pan
         $grams = Grams::ofCentigrams($extra);
 
         return $line === null
-            ? new self([], Fact::of('pan.more-than-recorded', more: $grams->text(), in: $batch->inThisBowl()->text()), $grams)
+            ? new self(
+                [],
+                Fact::of('pan.more-than-recorded', more: $grams->text(), in: $batch->inThisBowl()->text()),
+                $grams,
+            )
             : new self([
                 BatchEvent::carriedOn($reading - $extra),
                 BatchEvent::poured($line, $grams, PourSource::Scale),

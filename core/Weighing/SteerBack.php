@@ -16,9 +16,9 @@ use Core\Units\LinearProgram;
 use Core\Units\Rounding;
 
 /**
- * The fourth way out of an over-pour (our own model): what is still to come is solved anew, so that ratio, strength, level
- * and tone stay within a small miss with the fewest extra grams; of those, the nearest. A linear program over the totals of
- * all lines, what is in the bowl their least: exact, and small.
+ * The fourth way out of an over-pour (our own model): what is still to come is solved anew, so that ratio, strength,
+ * level and tone stay within a small miss with the fewest extra grams; of those, the nearest. A linear program over the
+ * totals of all lines, what is in the bowl their least: exact, and small.
  */
 final readonly class SteerBack
 {
@@ -76,8 +76,13 @@ final readonly class SteerBack
      * @param  array<string, Pigment>  $pigments
      * @return ?array<int, Fraction> what each comes to in all, in the order of both lists
      */
-    private static function solved(Batch $batch, array $planned, array $more, array $pigments, HouseRules $rules): ?array
-    {
+    private static function solved(
+        Batch $batch,
+        array $planned,
+        array $more,
+        array $pigments,
+        HouseRules $rules,
+    ): ?array {
         $lines = [...$planned, ...$more];
         $least = array_map(
             static fn (PlannedLine $line): Fraction => ($batch->poured[$line->key] ?? Grams::zero())->exactly(),
@@ -150,7 +155,9 @@ final readonly class SteerBack
     private static function measures(array $lines, array $wanted, array $pigments, LevelSchool $school): array
     {
         /** @return Closure(PlannedLine): Fraction */
-        $in = static fn (int $part): Closure => static fn (PlannedLine $line): Fraction => $line->part === $part ? Fraction::one() : Fraction::zero();
+        $in = static fn (int $part): Closure => static fn (PlannedLine $line): Fraction => $line->part === $part
+            ? Fraction::one()
+            : Fraction::zero();
         $measures = [];
         $colour = $in(0);
         foreach (array_unique(array_map(static fn (PlannedLine $line): int => $line->part ?? 0, $lines)) as $part) {
@@ -166,8 +173,12 @@ final readonly class SteerBack
                 );
             }
         }
-        $volume = static fn (PlannedLine $line): Fraction => $line->strength === null ? Fraction::zero() : $line->strength->volume;
-        $brings = static fn (PlannedLine $line): Fraction => $line->strength !== null && $line->part !== 0 ? Fraction::one() : Fraction::zero();
+        $volume = static fn (PlannedLine $line): Fraction => $line->strength === null
+            ? Fraction::zero()
+            : $line->strength->volume;
+        $brings = static fn (PlannedLine $line): Fraction => $line->strength !== null && $line->part !== 0
+            ? Fraction::one()
+            : Fraction::zero();
         $measures[] = self::measure(
             static fn (PlannedLine $line): Fraction => $volume($line)->times($brings($line)),
             $brings,
@@ -175,7 +186,9 @@ final readonly class SteerBack
             $lines,
             $wanted,
         );
-        $pigment = static fn (PlannedLine $line): ?Pigment => $line->part === 0 ? ($pigments[$line->key] ?? null) : null;
+        $pigment = static fn (PlannedLine $line): ?Pigment => $line->part === 0
+            ? ($pigments[$line->key] ?? null)
+            : null;
         $carries = static function (PlannedLine $line) use ($pigment, $school): Fraction {
             $of = $pigment($line);
 
@@ -184,7 +197,9 @@ final readonly class SteerBack
             );
         };
         $measures[] = self::measure(
-            static fn (PlannedLine $line): Fraction => $carries($line)->times($pigment($line)->level ?? Fraction::zero()),
+            static fn (PlannedLine $line): Fraction => $carries($line)->times(
+                $pigment($line)->level ?? Fraction::zero(),
+            ),
             $carries,
             Number::SteerLevel->value(),
             $lines,
@@ -196,7 +211,9 @@ final readonly class SteerBack
             return $of === null ? Fraction::zero() : $of->bulk->times($of->intensity);
         };
         foreach (ToneFamily::cases() as $family) {
-            $tone = static fn (PlannedLine $line): Fraction => $dye($line)->times($pigment($line)?->tone->share($family) ?? Fraction::zero());
+            $tone = static fn (PlannedLine $line): Fraction => $dye($line)->times(
+                $pigment($line)?->tone->share($family) ?? Fraction::zero(),
+            );
             if (! self::sum($tone, $lines, $wanted)->isZero()) {
                 $measures[] = self::measure($tone, $dye, Number::SteerTone->value(), $lines, $wanted);
             }
@@ -206,7 +223,9 @@ final readonly class SteerBack
         foreach ($lines as $line) {
             if ($line->part === 0 && $pigment($line) === null) {
                 $measures[] = self::measure(
-                    static fn (PlannedLine $each): Fraction => $each->key === $line->key ? Fraction::one() : Fraction::zero(),
+                    static fn (PlannedLine $each): Fraction => $each->key === $line->key
+                        ? Fraction::one()
+                        : Fraction::zero(),
                     $colour,
                     Number::SteerTone->value(),
                     $lines,
@@ -227,8 +246,13 @@ final readonly class SteerBack
      * @param  list<Fraction>  $wanted
      * @return ?array{list<Fraction>, list<Fraction>, Fraction} null where it says nothing
      */
-    private static function measure(Closure $value, Closure $weight, Fraction $limit, array $lines, array $wanted): ?array
-    {
+    private static function measure(
+        Closure $value,
+        Closure $weight,
+        Fraction $limit,
+        array $lines,
+        array $wanted,
+    ): ?array {
         $mass = self::sum($weight, $lines, $wanted);
         if ($mass->isZero() || $limit->isZero()) {
             return null;

@@ -44,13 +44,21 @@ final class DatabaseSeeder extends Seeder
     {
         // Its two years never happened: nothing of them is a change that somebody made.
         activity()->disableLogging();
-        $salon = Salon::query()->create(['name' => 'Sailcloth Row Colour Studio', 'timezone' => Hour::zone(CarbonImmutable::now()), 'demo' => true, 'house_rules' => ['weigh-ahead' => 'yes']]);
+        $salon = Salon::query()->create(
+            [
+                'name' => 'Sailcloth Row Colour Studio',
+                'timezone' => Hour::zone(CarbonImmutable::now()),
+                'demo' => true,
+                'house_rules' => ['weigh-ahead' => 'yes'],
+            ],
+        );
         $hash = Hash::make(self::PASSWORD);
         foreach (self::TEAM as $member) {
             [$name, $initials, $login, $role] = $member;
             TeamMember::query()->create([
                 'salon_id' => $salon->id, 'name' => $name, 'initials' => $initials,
-                'email' => "{$login}@sailcloth.example", 'password' => $hash, 'role' => $role, 'licence' => $member[4] ?? '',
+                'email' => "{$login}@sailcloth.example", 'password' => $hash, 'role' => $role, 'licence' => $member[4]
+                    ?? '',
             ]);
         }
         (new Shelf)->load($salon);

@@ -14,13 +14,23 @@ function saidIn(string ...$folders): array
     $found = [];
     $parser = (new ParserFactory)->createForNewestSupportedVersion();
     foreach ($folders as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator(dirname(__DIR__, 2)."/{$folder}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             $code = (string) file_get_contents((string) $file);
             if (! str_contains($code, 'Fact::of(')) {
                 continue;
             }
-            $calls = (new NodeFinder)->find($parser->parse($code) ?? [], static fn (Node $node): bool => $node instanceof Node\Expr\StaticCall
-                && $node->class instanceof Node\Name && $node->class->getLast() === 'Fact' && $node->name instanceof Node\Identifier && $node->name->name === 'of');
+            $calls = (new NodeFinder)
+                ->find($parser->parse($code) ?? [],
+                    static fn (Node $node): bool => $node instanceof Node\Expr\StaticCall
+
+                    && $node->class instanceof Node\Name
+                    && $node->class->getLast() === 'Fact'
+                    && $node->name instanceof Node\Identifier
+                    && $node->name->name === 'of');
             foreach ($calls as $call) {
                 assert($call instanceof Node\Expr\StaticCall);
                 $keys = (new NodeFinder)->find(

@@ -22,7 +22,9 @@ use PhpParser\ParserFactory;
 /** @return list<Language> every language but English, which stands in the code */
 function furtherLanguages(): array
 {
-    return array_values(array_filter(Language::cases(), static fn (Language $each): bool => $each !== Language::English));
+    return array_values(
+        array_filter(Language::cases(), static fn (Language $each): bool => $each !== Language::English),
+    );
 }
 
 /**
@@ -55,8 +57,16 @@ function plainWords(): array
     $root = dirname(__DIR__, 2);
     $said = [];
     foreach (['app', 'resources/views'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
-            preg_match_all("/(?:Say::plain|__)\('((?:[^'\\\\]|\\\\.)*)'/", (string) file_get_contents((string) $file), $found);
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
+            preg_match_all(
+                "/(?:Say::plain|__)\(\s*'((?:[^'\\\\]|\\\\.)*)'/",
+                (string) file_get_contents((string) $file),
+                $found,
+            );
             array_push($said, ...array_map(stripslashes(...), $found[1]));
         }
     }
@@ -87,7 +97,12 @@ it('says in every language whatever the application says, and holds nothing that
     $plain = plainWords();
     expect(count($plain))->toBeGreaterThan(100);
     foreach (furtherLanguages() as $language) {
-        $theirs = json_decode((string) file_get_contents(dirname(__DIR__, 2)."/lang/{$language->value}.json"), true, 4, JSON_THROW_ON_ERROR);
+        $theirs = json_decode(
+            (string) file_get_contents(dirname(__DIR__, 2)."/lang/{$language->value}.json"),
+            true,
+            4,
+            JSON_THROW_ON_ERROR,
+        );
         expect(array_values(array_diff($plain, array_keys($theirs))))->toBe([], 'missing')
             ->and(array_values(array_diff(array_keys($theirs), $plain)))->toBe([], 'said by nobody');
         foreach ($theirs as $english => $words) {
@@ -97,10 +112,21 @@ it('says in every language whatever the application says, and holds nothing that
 });
 
 it('has a name in every language for what the core names: tones, levels, regions, techniques, tests, house rules', function () {
-    $named = ['no tone', 'no level', 'all over', 'no developer', ...array_column(ToneFamily::cases(), 'value'), ...array_column(ExpectedTone::cases(), 'value')];
+    $named = [
+        'no tone',
+        'no level',
+        'all over',
+        'no developer',
+        ...array_column(ToneFamily::cases(), 'value'),
+        ...array_column(ExpectedTone::cases(), 'value'),
+    ];
     $root = dirname(__DIR__, 2);
     // Every enum of the core that words itself.
-    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/core", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        new RecursiveIteratorIterator(
+            new RecursiveDirectoryIterator("{$root}/core", FilesystemIterator::SKIP_DOTS),
+        ) as $file
+    ) {
         $class = 'Core'.str_replace([$root.'/core', '/', '.php'], ['', '\\', ''], (string) $file);
         foreach (enum_exists($class) ? $class::cases() : [] as $case) {
             foreach (['words', 'label'] as $says) {
@@ -116,15 +142,30 @@ it('has a name in every language for what the core names: tones, levels, regions
     }
     array_push($named, ...array_column(Ladder::rungs(), 'words'));
     foreach (Schools::texts(HouseRules::standard()) as $rule) {
-        array_push($named, $rule->label, $rule->reason, $rule->unit, ...array_map(static fn ($option): string => $option->words, $rule->options));
+        array_push(
+            $named,
+            $rule->label,
+            $rule->reason,
+            $rule->unit,
+            ...array_map(static fn ($option): string => $option->words, $rule->options),
+        );
     }
     array_push($named, ...array_map(static fn (Lesson $lesson): string => $lesson->words(), Lesson::cases()));
     // What is only a number and a unit is read alike.
-    $named = array_values(array_filter(array_unique($named), static fn (string $name): bool => preg_match('/^[\d. ]*(min|g|vol|%|)$/', $name) !== 1));
+    $named = array_values(
+        array_filter(
+            array_unique($named),
+            static fn (string $name): bool => preg_match('/^[\d. ]*(min|g|vol|%|)$/', $name) !== 1,
+        ),
+    );
     expect(count($named))->toBeGreaterThan(180);
     foreach (furtherLanguages() as $language) {
         $names = require "{$root}/lang/{$language->value}/names.php";
-        expect(array_values(array_filter($named, static fn (string $name): bool => trim((string) ($names[$name] ?? '')) === '')))->toBe([]);
+        expect(
+            array_values(
+                array_filter($named, static fn (string $name): bool => trim((string) ($names[$name] ?? '')) === ''),
+            ),
+        )->toBe([]);
     }
 });
 
@@ -136,12 +177,18 @@ it('reads what is put together from names, and leaves what a person wrote and wh
         ->and($catalogue->name('dark red-brown'))->toBe('vermelho-castanho escuro')
         ->and($catalogue->name('Rosalind’s goldfish'))->toBe('Rosalind’s goldfish');
     // A decimal has a comma where it carries a unit; a shade’s code has none.
-    expect($catalogue->words(Fact::of('refusals.invalid-amount.not-on-step', text: '7.3', step: '0.1 g')))->toContain('“7.3”')->toContain('0,1 g')
-        ->and(Catalogue::of('en')->words(Fact::of('refusals.invalid-amount.not-on-step', text: '7.3', step: '0.1 g')))->toContain('0.1 g');
+    expect($catalogue->words(Fact::of('refusals.invalid-amount.not-on-step', text: '7.3', step: '0.1 g')))
+        ->toContain('“7.3”')
+        ->toContain('0,1 g')
+        ->and(
+            Catalogue::of('en')->words(Fact::of('refusals.invalid-amount.not-on-step', text: '7.3', step: '0.1 g')),
+        )->toContain('0.1 g');
 });
 
 it('says in English what a language has no words for, rather than nothing', function () {
-    expect(Catalogue::of('en')->speak('xx', false)->words(Fact::of('times.mend-hands')))->toBe('A further pair of hands');
+    expect(
+        Catalogue::of('en')->speak('xx', false)->words(Fact::of('times.mend-hands')),
+    )->toBe('A further pair of hands');
 });
 
 it('says no sentence of the application’s own but by the catalogues', function () {
@@ -149,22 +196,54 @@ it('says no sentence of the application’s own but by the catalogues', function
     $parser = (new ParserFactory)->createForNewestSupportedVersion();
     $loose = [];
     $looked = 0;
-    foreach (['Accounts', 'Actions', 'Calendar', 'Exceptions', 'Http', 'Messages', 'Photos', 'Policies', 'Rules', 'Scales'] as $folder) {
-        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator("{$root}/app/{$folder}", FilesystemIterator::SKIP_DOTS)) as $file) {
+    foreach (
+        [
+            'Accounts',
+            'Actions',
+            'Calendar',
+            'Exceptions',
+            'Http',
+            'Messages',
+            'Photos',
+            'Policies',
+            'Rules',
+            'Scales',
+        ] as $folder
+    ) {
+        foreach (
+            new RecursiveIteratorIterator(
+                new RecursiveDirectoryIterator("{$root}/app/{$folder}", FilesystemIterator::SKIP_DOTS),
+            ) as $file
+        ) {
             $looked++;
             $tree = $parser->parse((string) file_get_contents((string) $file)) ?? [];
             $finder = new NodeFinder;
             // What is said by a catalogue, kept in a log, or meant for who wrote the code.
             $said = [];
-            foreach ($finder->find($tree, static fn (Node $node): bool => ($node instanceof Node\Expr\StaticCall && $node->class instanceof Node\Name && in_array($node->class->getLast(), ['Say', 'Fact'], true))
-                || ($node instanceof Node\Expr\New_ && $node->class instanceof Node\Name && preg_match('/(Logic|Runtime|InvalidArgument)Exception$/', $node->class->toString()) === 1)
-                || ($node instanceof Node\Expr\MethodCall && $node->name instanceof Node\Identifier && in_array($node->name->name, ['log', 'warning', 'error', 'info'], true))) as $call) {
+            foreach ($finder->find($tree, static fn (Node $node): bool => (
+                $node instanceof Node\Expr\StaticCall
+                && $node->class instanceof Node\Name
+                && in_array($node->class->getLast(), ['Say', 'Fact'], true)
+            )
+                || (
+                    $node instanceof Node\Expr\New_
+                    && $node->class instanceof Node\Name
+                    && preg_match('/(Logic|Runtime|InvalidArgument)Exception$/', $node->class->toString()) === 1
+                )
+                || (
+                    $node instanceof Node\Expr\MethodCall
+                    && $node->name instanceof Node\Identifier
+                    && in_array($node->name->name, ['log', 'warning', 'error', 'info'], true)
+                )) as $call) {
                 foreach ($finder->findInstanceOf([$call], Node\Scalar\String_::class) as $inside) {
                     $said[spl_object_id($inside)] = true;
                 }
             }
             foreach ($finder->findInstanceOf($tree, Node\Scalar\String_::class) as $string) {
-                if (! isset($said[spl_object_id($string)]) && preg_match('/^[A-Z][^<>=]*\p{Ll} \p{Ll}[^<>=]*[.?]$/u', $string->value) === 1) {
+                if (
+                    ! isset($said[spl_object_id($string)])
+                    && preg_match('/^[A-Z][^<>=]*\p{Ll} \p{Ll}[^<>=]*[.?]$/u', $string->value) === 1
+                ) {
                     $loose[] = substr((string) $file, strlen($root) + 1).': '.$string->value;
                 }
             }
@@ -173,7 +252,11 @@ it('says no sentence of the application’s own but by the catalogues', function
     // The workbench’s answers are said by the names of the core.
     foreach (furtherLanguages() as $language) {
         $names = require "{$root}/lang/{$language->value}/names.php";
-        expect(array_values(array_filter($loose, static fn (string $each): bool => ! isset($names[explode('.php: ', $each, 2)[1]]))))->toBe([]);
+        expect(
+            array_values(
+                array_filter($loose, static fn (string $each): bool => ! isset($names[explode('.php: ', $each, 2)[1]])),
+            ),
+        )->toBe([]);
     }
     expect($looked)->toBeGreaterThan(150);
 });

@@ -62,7 +62,9 @@ it('finds every layer the rules name; floats only where colours are', function (
 })->with(array_keys(Rows::byFolder()));
 
 it('keeps the trade’s numbers in Practice, each with a unit and a mark', function () {
-    foreach (['Judgement', 'Advice', 'Service', 'Hair', 'Record', 'Substitution', 'Safety', 'Weighing', 'Timing'] as $folder) {
+    foreach (
+        ['Judgement', 'Advice', 'Service', 'Hair', 'Record', 'Substitution', 'Safety', 'Weighing', 'Timing'] as $folder
+    ) {
         foreach (glob(dirname(__DIR__, 2)."/core/{$folder}/*.php") ?: [] as $file) {
             // Half of something is arithmetic; any other fraction in figures is somebody's judgement.
             expect((string) file_get_contents($file))->not->toMatch(
@@ -98,7 +100,10 @@ it('keeps the screen from reaching across features', function () {
             if ($from[0] === 'shared') {
                 expect($to[0])->toBe('shared', "{$path} imports {$import}");
             } elseif ($from[0] === 'features') {
-                expect($to[0] === 'shared' || ($to[0] === 'features' && $to[1] === $from[1]))->toBeTrue("{$path} imports {$import}");
+                expect(
+                    $to[0] === 'shared'
+                    || ($to[0] === 'features' && $to[1] === $from[1]),
+                )->toBeTrue("{$path} imports {$import}");
             }
         }
     }

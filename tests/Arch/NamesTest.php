@@ -16,3 +16,19 @@ it('declares no function of the tests twice', function () {
     expect(array_filter($seen, static fn (array $files): bool => count($files) > 1))->toBe([])
         ->and(count($seen))->toBeGreaterThan(50);
 });
+
+it('has no line that runs out of a page: a hundred and twenty characters, but for words and shapes that cannot break', function () {
+    $root = dirname(__DIR__, 2);
+    $long = [];
+    foreach (Finder::create()->files()->in(["{$root}/core", "{$root}/app", "{$root}/routes"])->name('*.php') as $file) {
+        foreach (explode("\n", $file->getContents()) as $at => $line) {
+            // A sentence, a pattern or the shape of an array is one word; where it ends the line is not ours to choose.
+            $isOneWord = preg_match('/["\'`\/].{30,}["\'`\/]/u', $line) === 1
+                || preg_match('/^\s*(?:\/\*\*|\*) (?:@\w+ .*)?\S*[{<]/u', $line) === 1;
+            if (mb_strlen($line) > 120 && ! $isOneWord) {
+                $long[] = "{$file->getRelativePathname()}:".($at + 1);
+            }
+        }
+    }
+    expect($long)->toBe([]);
+});

@@ -7,15 +7,28 @@ it('has no accessibility violation on its main views', function () {
     $page = $this->browser();
     $axe = (string) file_get_contents(dirname(__DIR__, 2).'/node_modules/axe-core/axe.min.js');
     $devtools = function (string $say, array $what) use (&$page): void {
-        $page->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $say, 'params' => (object) $what]);
+        $page->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => $say, 'params' => (object) $what],
+        );
     };
     $all = [];
-    $check = function (string $where, array $looks = [[1280, 800, ['light', 'dark']], [1024, 768, ['light']], [390, 844, ['dark']]]) use (&$page, &$all, $axe, $devtools): void {
+    $check = function (
+        string $where,
+        array $looks = [[1280, 800, ['light', 'dark']], [1024, 768, ['light']], [390, 844, ['dark']]],
+    ) use (&$page, &$all, $axe, $devtools): void {
         // Nothing fades in while it is looked at.
-        $devtools('Emulation.setEmulatedMedia', ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]]);
+        $devtools(
+            'Emulation.setEmulatedMedia',
+            ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'reduce']]],
+        );
         $page->executeScript($axe);
         foreach ($looks as [$width, $height, $themes]) {
-            $devtools('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+            $devtools(
+                'Emulation.setDeviceMetricsOverride',
+                ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
+            );
             foreach ($themes as $theme) {
                 $found = $page->executeAsyncScript(<<<'JS'
                     const [theme, done] = arguments;
@@ -32,7 +45,8 @@ it('has no accessibility violation on its main views', function () {
                     $all[] = "{$where}, {$theme}, {$width} × {$height}: {$each}";
                 }
             }
-            // What is pressed is as large as a wet finger; at the bench a hand that holds a bowl. Links in a sentence and what opens a remark are text.
+            // What is pressed is as large as a wet finger; at the bench a hand that holds a bowl. Links in a sentence
+            // and what opens a remark are text.
             foreach ($page->executeScript(<<<'JS'
                 const small = []
                 for (const each of document.querySelectorAll('button, a.btn, a.chip, select, input:not([type=hidden], [type=checkbox], [type=radio], [type=range], [type=file]), textarea, label.photo-file')) {
@@ -56,10 +70,20 @@ it('has no accessibility violation on its main views', function () {
     $check('today');
     $this->press($page, '.visit-card', 'Hana Kobayashi');
     $this->see($page, '#bowl-total');
-    $unfold = fn () => $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
+    $unfold = fn () => $page->executeScript(
+        "document.querySelectorAll('details').forEach((each) => { each.open = true })",
+    );
     $unfold();
     $check('visit, formulate');
-    foreach (['read' => '.safety-states', 'canvas' => '.zone-editor', 'place' => '.pattern-list', 'run' => '.lane', 'close' => '#close-visit'] as $station => $sign) {
+    foreach (
+        [
+            'read' => '.safety-states',
+            'canvas' => '.zone-editor',
+            'place' => '.pattern-list',
+            'run' => '.lane',
+            'close' => '#close-visit',
+        ] as $station => $sign
+    ) {
         $this->press($page, "#at-{$station}");
         $this->see($page, $sign);
         $unfold();
@@ -89,7 +113,21 @@ it('has no accessibility violation on its main views', function () {
     $page->get($this->address('/workbench'));
     $this->see($page, '.answer-headline');
     $check('workbench');
-    foreach (['/shelf' => '.shelf-lines', '/shelf/line-1' => '.shade-read', '/shelf/new' => '#line-codes', '/shelf/stock' => '.stock-state', '/shelf/order' => '.order-box', '/shelf/costs' => '.cost-chart canvas', '/shelf/developers' => '.plain-rows', '/shelf/measures' => '#measure-name', '/shelf/services' => '.services li', '/messages' => '.message', '/guide' => '.guide-words'] as $address => $sign) {
+    foreach (
+        [
+            '/shelf' => '.shelf-lines',
+            '/shelf/line-1' => '.shade-read',
+            '/shelf/new' => '#line-codes',
+            '/shelf/stock' => '.stock-state',
+            '/shelf/order' => '.order-box',
+            '/shelf/costs' => '.cost-chart canvas',
+            '/shelf/developers' => '.plain-rows',
+            '/shelf/measures' => '#measure-name',
+            '/shelf/services' => '.services li',
+            '/messages' => '.message',
+            '/guide' => '.guide-words',
+        ] as $address => $sign
+    ) {
         $page->get($this->address($address));
         $this->see($page, $sign);
         $unfold();

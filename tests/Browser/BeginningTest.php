@@ -48,7 +48,9 @@ it('becomes a salon: a line with sixty shades from its own table, two people, a 
     $this->see($page, '.unread-count', '1 code is not read');
     $press('.chip', '+ letters');
     $type('.legend-tones li:nth-child(2) .legend-key', 'G');
-    $page->findElement(WebDriverBy::cssSelector('.legend-tones li:nth-child(2) option[value=""] ~ option:nth-of-type(8)'))->click();
+    $page->findElement(
+        WebDriverBy::cssSelector('.legend-tones li:nth-child(2) option[value=""] ~ option:nth-of-type(8)'),
+    )->click();
     $done['presses']++;
     $this->see($page, '.shade-wall', '7 gold');
     $press('#save-line');

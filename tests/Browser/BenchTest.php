@@ -113,10 +113,14 @@ it('plans a service by one line a bowl', function () {
     $this->press($page, '.client-list a', 'Brigid Kinsella');
     $this->type($page, '#service', 'Two bowls');
     $this->press($page, '#plan');
-    $lines = '“Root” 30 6N + 15 6G, quarter 6C, 1:1.5 20 vol, root regrowth, 35 min'."\n".'“Ends” equal 7G 7C 1:2 10 vol, mids ends, total 90 g, a wish';
+    $lines = '“Root” 30 6N + 15 6G, quarter 6C, 1:1.5 20 vol, root regrowth, 35 min'."\n"
+        .'“Ends” equal 7G 7C 1:2 10 vol, mids ends, total 90 g, a wish';
     $this->see($page, '#write-bowl');
     // Pasted, not typed: two lines are two bowls.
-    $page->executeScript('const field = document.querySelector("#write-bowl"); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set; set.call(field, arguments[0]); field.dispatchEvent(new Event("input", {bubbles: true}))', [$lines]);
+    $page->executeScript(
+        'const field = document.querySelector("#write-bowl"); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set; set.call(field, arguments[0]); field.dispatchEvent(new Event("input", {bubbles: true}))',
+        [$lines],
+    );
     $this->see($page, '.written-read', '30.0 g 6N');
     $this->see($page, '.written-read', 'not understood: “a wish”');
     $this->press($page, '#add-written', 'Add 2 bowls');
@@ -134,20 +138,32 @@ it('plans the services of real life in a few letters and two presses each, and o
     $services = json_decode((string) file_get_contents(dirname(__DIR__).'/fixtures/services.json'), true);
     $client = $this->ask($page, 'clients?search=brigid');
     $client = $client['clients'][0]['id'] ?? $client[0]['id'];
-    $write = fn (string $text) => $page->executeScript('const field = document.querySelector("#write-bowl"); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set; set.call(field, arguments[0]); field.dispatchEvent(new Event("input", {bubbles: true}))', [$text]);
+    $write = fn (string $text) => $page->executeScript(
+        'const field = document.querySelector("#write-bowl"); const set = Object.getOwnPropertyDescriptor(HTMLTextAreaElement.prototype, "value").set; set.call(field, arguments[0]); field.dispatchEvent(new Event("input", {bubbles: true}))',
+        [$text],
+    );
     $sums = ['presses' => 0, 'letters' => 0];
     foreach (array_filter($services) as $name => $lines) {
         $visit = '0199b000-0000-4000-8000-'.bin2hex(random_bytes(6));
-        $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => mb_substr($name, 0, 60), 'startsAt' => gmdate('c')]);
+        $this->send(
+            $page,
+            "clients/{$client}/visits",
+            ['id' => $visit, 'service' => mb_substr($name, 0, 60), 'startsAt' => gmdate('c')],
+        );
         $page->get($this->address("/visits/{$visit}?at=formulate"));
         $this->see($page, '#write-bowl');
-        $page->executeScript('window.presses = 0; document.addEventListener("click", () => { window.presses++ }, true)');
+        $page->executeScript(
+            'window.presses = 0; document.addEventListener("click", () => { window.presses++ }, true)',
+        );
         // Into the field, the lines, and “Add”.
         $this->press($page, '#write-bowl');
         $write(implode("\n", $lines));
         $this->press($page, '#add-written', count($lines) === 1 ? 'Add it' : 'Add '.count($lines).' bowls');
         $this->see($page, '.bowl-choice:not([disabled])');
-        for ($until = microtime(true) + 20; microtime(true) < $until && count($page->findElements(WebDriverBy::cssSelector('.bowl-choice'))) < count($lines);) {
+        for (
+            $until = microtime(true) + 20; microtime(true) < $until
+            && count($page->findElements(WebDriverBy::cssSelector('.bowl-choice'))) < count($lines);
+        ) {
             usleep(60_000);
         }
         expect($page->findElements(WebDriverBy::cssSelector('.bowl-choice')))->toHaveCount(count($lines), $name)
@@ -158,7 +174,16 @@ it('plans the services of real life in a few letters and two presses each, and o
         expect($presses)->toBeGreaterThan(0)->toBeLessThan(95 / 2)->and($letters)->toBeLessThan(450);
         $sums = ['presses' => $sums['presses'] + $presses, 'letters' => $sums['letters'] + $letters];
     }
-    fwrite(STDERR, sprintf("\n%d services planned: %d presses, %d letters; %.0f letters each\n", count(array_filter($services)), $sums['presses'], $sums['letters'], $sums['letters'] / count(array_filter($services))));
+    fwrite(
+        STDERR,
+        sprintf(
+            "\n%d services planned: %d presses, %d letters; %.0f letters each\n",
+            count(array_filter($services)),
+            $sums['presses'],
+            $sums['letters'],
+            $sums['letters'] / count(array_filter($services)),
+        ),
+    );
 
     // The last one becomes a service of the house; in another visit it is one press.
     $page->executeScript("document.querySelector('.to-take').open = true");
@@ -166,7 +191,11 @@ it('plans the services of real life in a few letters and two presses each, and o
     $this->press($page, '#keep-service');
     $this->see($page, '[aria-label="Services of the house"]', 'As we do it');
     $visit = '0199b000-0000-4000-8000-'.bin2hex(random_bytes(6));
-    $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => 'One press', 'startsAt' => gmdate('c')]);
+    $this->send(
+        $page,
+        "clients/{$client}/visits",
+        ['id' => $visit, 'service' => 'One press', 'startsAt' => gmdate('c')],
+    );
     $page->get($this->address("/visits/{$visit}?at=formulate"));
     $this->see($page, '#write-bowl');
     $page->executeScript("document.querySelector('.to-take').open = true");
@@ -205,6 +234,11 @@ it('weighs by ounces in a house that reads them, and keeps grams', function () {
         $this->press($page, '.bench-choices button', 'Spilt');
     } finally {
         $now = $this->ask($page, 'house');
-        $this->send($page, 'house', ['version' => $now['version'], 'timezone' => $now['timezone'], 'rules' => $kept], method: 'PUT');
+        $this->send(
+            $page,
+            'house',
+            ['version' => $now['version'], 'timezone' => $now['timezone'], 'rules' => $kept],
+            method: 'PUT',
+        );
     }
 });

@@ -129,7 +129,15 @@ abstract class BrowserTestCase extends TestCase
         } while (microtime(true) < $until);
         $shot = sys_get_temp_dir().'/tinta-browser-failure.png';
         $browser->takeScreenshot($shot);
-        self::fail("Did not see {$css}".($text === '' ? '' : " with “{$text}”").' on '.$browser->getCurrentURL()."; the page says:\n".mb_substr($browser->findElement(WebDriverBy::tagName('body'))->getText(), 0, 1500));
+        self::fail(
+            "Did not see {$css}".(
+                $text === '' ? '' : " with “{$text}”"
+            ).' on '.$browser->getCurrentURL()."; the page says:\n".mb_substr(
+                $browser->findElement(WebDriverBy::tagName('body'))->getText(),
+                0,
+                1500,
+            ),
+        );
     }
 
     protected function press(RemoteWebDriver $browser, string $css, string $text = ''): void
@@ -142,7 +150,9 @@ abstract class BrowserTestCase extends TestCase
                 $element->click();
 
                 return;
-            } catch (StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved) {
+            } catch (
+                StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved
+            ) {
                 if ($try === 4) {
                     throw $moved;
                 }
@@ -182,7 +192,10 @@ abstract class BrowserTestCase extends TestCase
         $this->rest($browser);
         $element = $this->see($browser, $css, $text);
         $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
-        $box = $browser->executeScript('const box = arguments[0].getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]', [$element]);
+        $box = $browser->executeScript(
+            'const box = arguments[0].getBoundingClientRect(); return [box.x + box.width / 2, box.y + box.height / 2]',
+            [$element],
+        );
         foreach (['touchStart' => [['x' => $box[0], 'y' => $box[1]]], 'touchEnd' => []] as $type => $points) {
             $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
                 'cmd' => 'Input.dispatchTouchEvent', 'params' => ['type' => $type, 'touchPoints' => $points],
@@ -285,8 +298,13 @@ abstract class BrowserTestCase extends TestCase
      * @param  array<string, mixed>  $body
      * @param  int  $ago  seconds since it was done, as of a device that was without a network
      */
-    protected function send(RemoteWebDriver $browser, string $path, array $body, int $ago = 0, string $method = 'POST'): mixed
-    {
+    protected function send(
+        RemoteWebDriver $browser,
+        string $path,
+        array $body,
+        int $ago = 0,
+        string $method = 'POST',
+    ): mixed {
         return $browser->executeAsyncScript(
             'const [path, body, ago, method, done] = arguments; const aged = ago === 0 ? {} : {"X-Write-Id": crypto.randomUUID(), "X-Write-Age": String(ago * 1000)}; const token = decodeURIComponent(document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]); fetch(`/api/${path}`, {method, headers: {Accept: "application/json", "Content-Type": "application/json", "X-XSRF-TOKEN": token, ...aged}, body: JSON.stringify(body)}).then(r => r.json()).then(done, () => done(null))',
             [$path, $body, $ago, $method],
@@ -327,7 +345,13 @@ abstract class BrowserTestCase extends TestCase
         while (! $shown('#stage-in') && microtime(true) < $until) {
             if ($shown('#pan-question')) {
                 $this->press($browser, '.bench-choices button', 'It is empty');
-            } elseif ($shown('#act') && str_contains($browser->executeScript('return document.querySelector("#act")?.textContent ?? ""'), 'It is this bowl')) {
+            } elseif (
+                $shown('#act')
+                && str_contains(
+                    $browser->executeScript('return document.querySelector("#act")?.textContent ?? ""'),
+                    'It is this bowl',
+                )
+            ) {
                 $this->key($browser, ' ');
             }
             usleep(200_000);

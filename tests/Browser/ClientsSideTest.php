@@ -10,7 +10,11 @@ use Facebook\WebDriver\WebDriverSelect;
 it('asks before a photograph, makes one file of two, matches twins, and takes somebody out for good', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');
-    $one = $this->send($page, 'clients', ['name' => 'Tilda Marsh', 'phone' => '0555 4477 11', 'cautions' => 'Faints at the basin.']);
+    $one = $this->send(
+        $page,
+        'clients',
+        ['name' => 'Tilda Marsh', 'phone' => '0555 4477 11', 'cautions' => 'Faints at the basin.'],
+    );
     $two = $this->send($page, 'clients', ['name' => 'Tilda Marsch', 'phone' => '0555 447711']);
 
     // Photographs only of who agreed; taken back, it says what goes.
@@ -49,16 +53,26 @@ it('asks before a photograph, makes one file of two, matches twins, and takes so
     $this->see($page, 'h1', 'Erased client');
     $page->get($this->address('/clients?search=Marsch'));
     $this->see($page, '.clients', 'Nobody by that.');
-    expect(json_encode($this->ask($page, "clients/{$one['id']}/trail")))->not->toContain('Marsch')->not->toContain('basin');
+    expect(json_encode($this->ask($page, "clients/{$one['id']}/trail")))
+        ->not->toContain('Marsch')
+        ->not->toContain('basin');
 });
 
 it('reads the colour of a target off its photograph, takes it as the wish, and judges the result against it', function () {
     $page = $this->browser();
     $this->signIn($page, 'ines');
     $client = $this->send($page, 'clients', ['name' => 'Maren Quist'])['id'];
-    $this->send($page, "clients/{$client}/consents", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'photographs', 'given' => true]);
+    $this->send(
+        $page,
+        "clients/{$client}/consents",
+        ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'photographs', 'given' => true],
+    );
     $visit = (string) Ramsey\Uuid\Uuid::uuid4();
-    $this->send($page, "clients/{$client}/visits", ['id' => $visit, 'service' => 'Like the picture', 'startsAt' => gmdate('c', time() + 3 * 86400)]);
+    $this->send(
+        $page,
+        "clients/{$client}/visits",
+        ['id' => $visit, 'service' => 'Like the picture', 'startsAt' => gmdate('c', time() + 3 * 86400)],
+    );
     // A swatch, and a sheet of paper beside it.
     $picture = tempnam(sys_get_temp_dir(), 'tinta-target');
     $image = imagecreatetruecolor(800, 600);
@@ -68,11 +82,21 @@ it('reads the colour of a target off its photograph, takes it as the wish, and j
     $mark = function (string $kind) use ($page, $picture): void {
         (new WebDriverSelect($page->findElement(WebDriverBy::cssSelector('.photo-add select'))))->selectByValue($kind);
         $before = count($page->findElements(WebDriverBy::cssSelector('.photo-open')));
-        $page->findElement(WebDriverBy::cssSelector('.photo-file input'))->setFileDetector(new LocalFileDetector)->sendKeys("{$picture}.jpg");
-        for ($until = microtime(true) + 15; count($page->findElements(WebDriverBy::cssSelector('.photo-open'))) === $before && microtime(true) < $until;) {
+        $page->findElement(WebDriverBy::cssSelector('.photo-file input'))
+            ->setFileDetector(new LocalFileDetector)
+            ->sendKeys("{$picture}.jpg");
+        for (
+            $until = microtime(true) + 15; count(
+                $page->findElements(WebDriverBy::cssSelector('.photo-open')),
+            ) === $before
+            && microtime(true) < $until;
+        ) {
             usleep(100_000);
         }
-        $page->executeScript('[...document.querySelectorAll(".photo-open")].find((each) => each.parentElement.textContent.includes(arguments[0])).click()', [$kind]);
+        $page->executeScript(
+            '[...document.querySelectorAll(".photo-open")].find((each) => each.parentElement.textContent.includes(arguments[0])).click()',
+            [$kind],
+        );
         $this->see($page, '.spot-picture img');
         // The middle is the swatch already; the paper by key: chosen, and moved to the right.
         $this->press($page, '.spot-said .chip', 'white paper beside it');
@@ -121,7 +145,10 @@ it('takes over the twin’s target on the canvas', function () {
     $twin = $this->ask($page, "visits/{$at[1]}/matched")[0];
     $wish = array_column($visit['canvas']['canvas']['zones'], 'wish', 'id');
     foreach ($twin['zones'] as $zone) {
-        expect($wish[$zone['id']]['level'])->toBe($zone['wish']['level'])->and($wish[$zone['id']]['tone'])->toBe($zone['wish']['tone']);
+        expect($wish[$zone['id']]['level'])
+            ->toBe($zone['wish']['level'])
+            ->and($wish[$zone['id']]['tone'])
+            ->toBe($zone['wish']['tone']);
     }
 });
 
@@ -135,12 +162,26 @@ it('shows whom to tell what, takes one’s own words, notes how it was told, and
     // Typed words outlast a reload.
     $page->navigate()->refresh();
     $this->see($page, '.message-list', 'Abena Owusu');
-    expect($page->findElement(WebDriverBy::cssSelector('[aria-label="Words to Abena Owusu"]'))->getAttribute('value'))->toBe('Abena, nine thirty tomorrow, tea is on.');
+    expect(
+        $page->findElement(WebDriverBy::cssSelector('[aria-label="Words to Abena Owusu"]'))->getAttribute('value'),
+    )->toBe('Abena, nine thirty tomorrow, tea is on.');
     $card = $page->findElement(WebDriverBy::xpath("//li[contains(@class,'message')][.//a[.='Abena Owusu']]"));
     $card->findElement(WebDriverBy::xpath(".//button[contains(.,'Told by telephone')]"))->click();
     $this->see($page, '#messages-done + ul', 'Abena Owusu');
-    $sent = array_values(array_filter($this->ask($page, 'messages')['due'], fn (array $each): bool => $each['client']['name'] === 'Abena Owusu'));
-    expect($sent[0])->toMatchArray(['state' => 'sent', 'way' => 'phone', 'words' => 'Abena, nine thirty tomorrow, tea is on.', 'by' => 'Tomasz Wilk']);
+    $sent = array_values(
+        array_filter(
+            $this->ask($page, 'messages')['due'],
+            fn (array $each): bool => $each['client']['name'] === 'Abena Owusu',
+        ),
+    );
+    expect($sent[0])->toMatchArray(
+        [
+            'state' => 'sent',
+            'way' => 'phone',
+            'words' => 'Abena, nine thirty tomorrow, tea is on.',
+            'by' => 'Tomasz Wilk',
+        ],
+    );
 
     // The owner's own words, with a place that nothing fills refused.
     $owner = $this->browser();
@@ -153,21 +194,39 @@ it('shows whom to tell what, takes one’s own words, notes how it was told, and
     $this->type($owner, '#words-follow-up', 'Dear :first, how is it?');
     $this->press($owner, '#save-message-rules');
     $this->rest($owner);
-    expect(array_column($this->ask($owner, 'messages')['rules'], 'words', 'kind')['follow-up'])->toBe('Dear :first, how is it?');
+    expect(
+        array_column($this->ask($owner, 'messages')['rules'], 'words', 'kind')['follow-up'],
+    )->toBe('Dear :first, how is it?');
 });
 
 it('runs no script and no style that did not come from here', function () {
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
     $visit = $this->ask($page, 'today')['visits'][0]['id'];
-    foreach (['/', '/messages', '/workbench', '/shelf/costs', '/house', '/wall', "/visits/{$visit}", "/visits/{$visit}/card"] as $path) {
+    foreach (
+        [
+            '/',
+            '/messages',
+            '/workbench',
+            '/shelf/costs',
+            '/house',
+            '/wall',
+            "/visits/{$visit}",
+            "/visits/{$visit}/card",
+        ] as $path
+    ) {
         $page->get($this->address($path));
         $this->rest($page);
-        $said = array_filter($page->manage()->getLog('browser'), static fn (array $each): bool => stripos((string) $each['message'], 'content security policy') !== false);
+        $said = array_filter(
+            $page->manage()->getLog('browser'),
+            static fn (array $each): bool => stripos((string) $each['message'], 'content security policy') !== false,
+        );
         expect(array_values($said))->toBe([], $path);
     }
     // What would be slipped in stays where it is.
-    $page->executeScript("const slipped = document.createElement('script'); slipped.textContent = 'window.slipped = true'; document.body.append(slipped)");
+    $page->executeScript(
+        "const slipped = document.createElement('script'); slipped.textContent = 'window.slipped = true'; document.body.append(slipped)",
+    );
     expect($page->executeScript('return window.slipped === true'))->toBeFalse();
 });
 
@@ -200,5 +259,8 @@ it('asks for the password once more before all of a client leaves, and then goes
     expect($gone())->toBeTrue();
     $this->press($page, '#held-file');
     $this->rest($page);
-    expect($gone())->toBeTrue()->and($page->findElements(WebDriverBy::cssSelector('#held-on-them ~ .notice')))->toBe([]);
+    expect($gone())
+        ->toBeTrue()
+        ->and($page->findElements(WebDriverBy::cssSelector('#held-on-them ~ .notice')))
+        ->toBe([]);
 });

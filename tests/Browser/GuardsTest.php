@@ -15,7 +15,9 @@ it('loses nothing that is done while the network is gone, and does it once when 
     $page->executeScript("document.querySelectorAll('details').forEach((each) => { each.open = true })");
     $this->network($page, false);
     $page
-        ->findElement(WebDriverBy::cssSelector('[aria-label="What speaks against colouring"] option[value="earlier-reaction"]'))
+        ->findElement(
+            WebDriverBy::cssSelector('[aria-label="What speaks against colouring"] option[value="earlier-reaction"]'),
+        )
         ->click();
     $this->see($page, '[aria-label="In words"]')->sendKeys('swollen eyelids');
     $this->see($page, '.safety-form button', 'Note it')->click();
@@ -120,7 +122,9 @@ it('locks itself, shows nothing, and opens again for its person with everything 
     $this->see($page, '.modal', '1 draft on this device will be cleared');
     $this->press($page, '#sign-out-now');
     $this->see($page, '#email');
-    expect($page->executeScript("return Object.keys(localStorage).filter((key) => key.startsWith('tinta.keep.drafts'))"))->toBe([]);
+    expect(
+        $page->executeScript("return Object.keys(localStorage).filter((key) => key.startsWith('tinta.keep.drafts'))"),
+    )->toBe([]);
 });
 
 it('keeps what one person could not send for that person, through a sign-out', function () {

@@ -11,7 +11,20 @@ use PHPUnit\Framework\Assert;
 final readonly class Heard
 {
     /** What is pressed, filled in or chosen; each must have a name. */
-    private const PRESSED = ['button', 'link', 'textbox', 'searchbox', 'combobox', 'checkbox', 'radio', 'slider', 'tab', 'switch', 'menuitem', 'spinbutton'];
+    private const PRESSED = [
+        'button',
+        'link',
+        'textbox',
+        'searchbox',
+        'combobox',
+        'checkbox',
+        'radio',
+        'slider',
+        'tab',
+        'switch',
+        'menuitem',
+        'spinbutton',
+    ];
 
     public function __construct(private RemoteWebDriver $page)
     {
@@ -43,11 +56,21 @@ final readonly class Heard
         } while (microtime(true) < $until);
         Assert::fail("No {$role} called “{$name}” is heard; there are: ".implode('; ', array_map(
             static fn (array $thing): string => "{$thing['role']} “{$thing['name']}”",
-            array_filter($this->things(), static fn (array $thing): bool => in_array($thing['role'], [...self::PRESSED, 'heading', 'alert', 'status'], true)),
+            array_filter(
+                $this->things(),
+                static fn (array $thing): bool => in_array(
+                    $thing['role'],
+                    [...self::PRESSED, 'heading', 'alert', 'status'],
+                    true,
+                ),
+            ),
         )));
     }
 
-    /** @return list<string> what a reader stumbles over: things without a name, pictures without words, headings that skip */
+    /**
+     * @return list<string> what a reader stumbles over: things without a name, pictures without words, headings that
+     *     skip
+     */
     public function stumbles(): array
     {
         $found = [];
@@ -55,7 +78,10 @@ final readonly class Heard
         $firsts = 0;
         $mains = 0;
         foreach ($this->things() as $thing) {
-            if ($thing['name'] === '' && in_array($thing['role'], [...self::PRESSED, 'image', 'img', 'heading', 'dialog'], true)) {
+            if (
+                $thing['name'] === ''
+                && in_array($thing['role'], [...self::PRESSED, 'image', 'img', 'heading', 'dialog'], true)
+            ) {
                 $found[] = "a {$thing['role']} without a name";
             }
             $mains += (int) ($thing['role'] === 'main');
@@ -130,7 +156,10 @@ final readonly class Heard
     {
         $object = $this->say('DOM.resolveNode', ['backendNodeId' => $node])['object']['objectId'] ?? null;
         Assert::assertIsString($object, 'It has gone from the page.');
-        $this->say('Runtime.callFunctionOn', ['objectId' => $object, 'functionDeclaration' => $function, 'userGesture' => true]);
+        $this->say(
+            'Runtime.callFunctionOn',
+            ['objectId' => $object, 'functionDeclaration' => $function, 'userGesture' => true],
+        );
     }
 
     /**
@@ -139,7 +168,11 @@ final readonly class Heard
      */
     private function say(string $command, array $what): array
     {
-        $answer = $this->page->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => (object) $what]);
+        $answer = $this->page->executeCustomCommand(
+            '/session/:sessionId/goog/cdp/execute',
+            'POST',
+            ['cmd' => $command, 'params' => (object) $what],
+        );
 
         return is_array($answer) ? $answer : [];
     }

@@ -26,7 +26,9 @@ it('lets the owner set the house rules, keeps what is half set, and shows a newe
     $this->signIn($reader, 'tomasz');
     $reader->get($this->address('/house'));
     $this->see($reader, '.rule-own', '4 good visits');
-    expect($reader->findElements(WebDriverBy::cssSelector('.house input:not([type=password]), .house select, #save-house')))->toBe([]);
+    expect(
+        $reader->findElements(WebDriverBy::cssSelector('.house input:not([type=password]), .house select, #save-house')),
+    )->toBe([]);
 
     // Two devices of the owner: the second sees the first's, and overwrites nothing unseen.
     $other = $this->browser();

@@ -9,11 +9,16 @@ const ENGLISH = '/\b(the|with|and|not|bowl|weigh|save|close|hair|grey|shade|with
 
 it('speaks Portuguese to who wants it, from the sign-in to the bench, and English to everybody else', function () {
     $page = $this->browser();
-    $words = fn (): string => (string) $page->executeScript('return document.querySelector("main, .sign-in")?.innerText ?? document.body.innerText');
+    $words = fn (): string => (string) $page->executeScript(
+        'return document.querySelector("main, .sign-in")?.innerText ?? document.body.innerText',
+    );
     $page->get($this->address());
     $this->press($page, '.languages button', 'Português');
     $this->see($page, '#sign-in', 'Entrar');
-    expect($page->executeScript('return document.documentElement.lang'))->toBe('pt')->and($words())->not->toMatch(ENGLISH);
+    expect($page->executeScript('return document.documentElement.lang'))
+        ->toBe('pt')
+        ->and($words())
+        ->not->toMatch(ENGLISH);
     // A person has the language they chose, whatever the device was read in.
     $this->signIn($page, 'noor');
     $this->see($page, '.frame-head', 'Today');
@@ -30,7 +35,9 @@ it('speaks Portuguese to who wants it, from the sign-in to the bench, and Englis
         $page->get($this->address("/bench/{$bowl}"));
         $this->see($page, '.bench-head', 'Sair da pesagem');
         $this->see($page, '#also-in', 'Também entra');
-        expect($page->findElement(WebDriverBy::cssSelector('.line-list, .bench-lines, main'))->getText())->toMatch('/\d,\d g/');
+        expect(
+            $page->findElement(WebDriverBy::cssSelector('.line-list, .bench-lines, main'))->getText(),
+        )->toMatch('/\d,\d g/');
         // Another one on the same device is spoken to in theirs.
         $this->send($page, 'session', [], method: 'DELETE');
         $this->signIn($page, 'tomasz');

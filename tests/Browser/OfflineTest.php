@@ -15,7 +15,11 @@ it('opens without the network, weighs a bowl and the next one by hand, and bring
     $second = '0199a000-0000-4000-8000-'.bin2hex(random_bytes(6));
     $bowl = $this->ask($page, "visits/{$visit}")['rounds'][0]['bowls'][0]['sheet'];
     $round = $this->ask($page, "visits/{$visit}")['rounds'][0]['id'];
-    $this->send($page, "rounds/{$round}/bowls", ['id' => $second, 'bowl' => ['letter' => 'B', 'job' => 'Ends'] + $bowl]);
+    $this->send(
+        $page,
+        "rounds/{$round}/bowls",
+        ['id' => $second, 'bowl' => ['letter' => 'B', 'job' => 'Ends'] + $bowl],
+    );
     $this->send($page, "visits/{$visit}/receive", []);
     // The visit is looked at once, so that this device has what it needs.
     $page->get($this->address("/visits/{$visit}?at=run"));
@@ -55,7 +59,9 @@ it('opens without the network, weighs a bowl and the next one by hand, and bring
         expect(array_column($batch['lines'], 'poured', 'label'))->toBe(['6C' => '30.0 g', '20 vol' => '45.0 g'])
             ->and($batch['sequence'])->toBe(2)->and($batch['status'])->toBe('complete');
     }
-    expect($page->executeScript('return document.querySelector("#outbox")?.textContent ?? ""'))->not->toContain('not sent yet');
+    expect(
+        $page->executeScript('return document.querySelector("#outbox")?.textContent ?? ""'),
+    )->not->toContain('not sent yet');
 })->repeat((int) (getenv('TINTA_DRILLS') ?: 1));
 
 it('shows nothing without the network to whoever comes after the person who left', function () {
@@ -81,7 +87,9 @@ it('shows nothing without the network to whoever comes after the person who left
     expect($page->executeScript('return document.body.textContent'))->not->toContain('Teodora Petrova');
 });
 
-/** Waits until the device holds the shell and every built piece that this page was opened with, and not a moment longer. */
+/**
+ * Waits until the device holds the shell and every built piece that this page was opened with, and not a moment longer.
+ */
 function heldForNoNetwork(RemoteWebDriver $page): void
 {
     $held = <<<'JS'

@@ -18,14 +18,18 @@ it('draws the head as strands, says why, tries what if, and plans a way to a wis
 
     // Four bowls on one cell can be told apart: one round at a time.
     $this->press($page, '.round-map .chip', 'Tone');
-    expect($page->findElement(WebDriverBy::cssSelector('.round-map svg'))->getAttribute('aria-label'))->toContain('ends B')->not->toContain('and');
+    expect($page->findElement(WebDriverBy::cssSelector('.round-map svg'))->getAttribute('aria-label'))
+        ->toContain('ends B')
+        ->not->toContain('and');
     $this->press($page, '.round-map .chip', 'all');
 
     // What if the lightener stays on for ten minutes: nothing is kept until it is said.
     $this->press($page, '.what-if > summary');
     $this->see($page, '.outlook-swatches');
     // Asked in one go: the page may draw it anew between finding and reading.
-    $swatches = fn (): string => (string) $page->executeScript("return document.querySelector('.outlook-swatches').innerText");
+    $swatches = fn (): string => (string) $page->executeScript(
+        "return document.querySelector('.outlook-swatches').innerText",
+    );
     $before = $swatches();
     $page->executeScript(<<<'JS'
         const slide = document.querySelector('#what-if-minutes')
@@ -48,7 +52,10 @@ it('draws the head as strands, says why, tries what if, and plans a way to a wis
     $bowls = count($page->findElements(WebDriverBy::cssSelector('.visit-rail .weigh-link')));
     $this->press($page, '.way .chip', 'Plan');
     $until = microtime(true) + 10;
-    while (microtime(true) < $until && count($page->findElements(WebDriverBy::cssSelector('.visit-rail .weigh-link'))) === $bowls) {
+    while (
+        microtime(true) < $until
+        && count($page->findElements(WebDriverBy::cssSelector('.visit-rail .weigh-link'))) === $bowls
+    ) {
         usleep(100_000);
     }
     expect(count($page->findElements(WebDriverBy::cssSelector('.visit-rail .weigh-link'))))->toBeGreaterThan($bowls);
@@ -96,8 +103,11 @@ it('asks of a bowl that is on the hair how long it stays, and of nothing else', 
     $this->press($page, '.what-if > summary');
     $planned = (int) $this->see($page, '.what-if .slide label')->getText();
     expect($page->findElements(WebDriverBy::cssSelector('.what-if .what-if-shade, .what-if [role=group]')))->toBe([]);
-    $slide = fn (int $minutes) => $page->executeScript("const slide = document.querySelector('#what-if-minutes'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slide, '{$minutes}'); slide.dispatchEvent(new Event('input', { bubbles: true }))");
-    $kept = fn (): mixed => $this->visitOf($page, 'Teodora Petrova')['rounds'][0]['bowls'][0]['sheet']['minutes'] ?? null;
+    $slide = fn (int $minutes) => $page->executeScript(
+        "const slide = document.querySelector('#what-if-minutes'); Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(slide, '{$minutes}'); slide.dispatchEvent(new Event('input', { bubbles: true }))",
+    );
+    $kept = fn (): mixed => $this->visitOf($page, 'Teodora Petrova')['rounds'][0]['bowls'][0]['sheet']['minutes']
+        ?? null;
     $before = $kept();
     $slide(12);
     $this->see($page, '.what-if [role=status]', 'Tried, not planned');

@@ -9,7 +9,11 @@ it('lets an assistant practise on an invented head, and says what came of it', f
     $this->press($page, '.practice .chip', 'Cover grey');
     $this->see($page, '.practice-bar', 'Practice head.');
     $this->press($page, '#at-formulate');
-    $this->type($page, '[aria-label="A bowl in one line"], .write-bowl input', '5N, Tidewater, 20 vol, 1:1.5, 40 g of colour, 35 min, root regrowth');
+    $this->type(
+        $page,
+        '[aria-label="A bowl in one line"], .write-bowl input',
+        '5N, Tidewater, 20 vol, 1:1.5, 40 g of colour, 35 min, root regrowth',
+    );
     $this->press($page, '.write-bowl button', 'Add it');
     $this->see($page, '.visit-rail', 'planned');
     $this->press($page, '#put-on', 'Put them on');

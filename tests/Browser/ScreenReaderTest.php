@@ -52,10 +52,23 @@ it('is used by who only hears it: everything is found by kind and name, and the 
     $said = $heard->said();
     // Told of each product that it is on target; the weight, which changes ten times a second, is not read out.
     foreach (['8B', '10 vol'] as $label) {
-        expect(array_filter($said, static fn (string $each): bool => str_contains($each, $label) && str_contains($each, 'On target')))->not->toBe([], $label.' in '.implode(' | ', $said));
+        expect(
+            array_filter(
+                $said,
+                static fn (string $each): bool => str_contains($each, $label) && str_contains($each, 'On target'),
+            ),
+        )->not->toBe([], $label.' in '.implode(' | ', $said));
     }
     // Nothing passing: the bowl’s own weight is no pour, and what is in the last line is not in this one.
-    expect(array_filter($said, static fn (string $each): bool => str_contains($each, 'over') || str_starts_with($each, '10 vol: On target, 20')))->toBe([])
+    expect(
+        array_filter(
+            $said,
+            static fn (string $each): bool => str_contains($each, 'over') || str_starts_with(
+                $each,
+                '10 vol: On target, 20',
+            ),
+        ),
+    )->toBe([])
         ->and(count($said))->toBeLessThan(15, implode(' | ', $said));
     $heard->press('button', 'Leave bench');
     $heard->find('heading', 'Ottoline Brisk');

@@ -7,18 +7,35 @@ use Facebook\WebDriver\WebDriverBy;
 
 // Ten products over three bowls, in the real page: each step one key, or one touch.
 
-$lines = implode("\n", ['“Root” Tidewater, 20 6C + 10 7C + 10 6N, 1:1.5 20 vol', '“Ends” Tidewater, 20 8G + 10 9G, 1:1.5 10 vol', '“Front” Tidewater, 10 7C + 10 8G, 1:1 20 vol']);
+$lines = implode(
+    "\n",
+    [
+        '“Root” Tidewater, 20 6C + 10 7C + 10 6N, 1:1.5 20 vol',
+        '“Ends” Tidewater, 20 8G + 10 9G, 1:1.5 10 vol',
+        '“Front” Tidewater, 10 7C + 10 8G, 1:1 20 vol',
+    ],
+);
 
 /** @return list<array{string, string, list<array{string, string}>}> id and letter of each bowl, and what goes in */
 $plan = function (Tests\Browser\BrowserTestCase $test, RemoteWebDriver $page, string $client) use ($lines): array {
     return (function () use ($page, $client, $lines): array {
         $found = $this->ask($page, 'clients?search='.rawurlencode(mb_strtolower(explode(' ', $client)[0])));
-        $person = array_values(array_filter($found['clients'] ?? $found, fn (array $each): bool => $each['name'] === $client))[0];
+        $person = array_values(
+            array_filter($found['clients'] ?? $found, fn (array $each): bool => $each['name'] === $client),
+        )[0];
         $visit = '0199c000-0000-4000-8000-'.bin2hex(random_bytes(6));
-        $made = $this->send($page, "clients/{$person['id']}/visits", ['id' => $visit, 'service' => 'Three bowls', 'startsAt' => gmdate('c')]);
+        $made = $this->send(
+            $page,
+            "clients/{$person['id']}/visits",
+            ['id' => $visit, 'service' => 'Three bowls', 'startsAt' => gmdate('c')],
+        );
         $read = $this->send($page, "visits/{$visit}/written", ['text' => $lines]);
         foreach ($read['bowls'] as $each) {
-            $this->send($page, "rounds/{$made['rounds'][0]['id']}/bowls", ['id' => '0199d000-0000-4000-8000-'.bin2hex(random_bytes(6)), 'bowl' => $each['sheet']]);
+            $this->send(
+                $page,
+                "rounds/{$made['rounds'][0]['id']}/bowls",
+                ['id' => '0199d000-0000-4000-8000-'.bin2hex(random_bytes(6)), 'bowl' => $each['sheet']],
+            );
         }
         $bowls = $this->ask($page, "visits/{$visit}")['rounds'][0]['bowls'];
 
@@ -44,7 +61,9 @@ it('weighs them by keyboard alone, one key a step', function () use ($plan, $onR
     $bowls = $plan($this, $page, 'Rosalind Peake');
     expect(array_sum(array_map(fn (array $bowl): int => count($bowl[2]), $bowls)))->toBe(10);
     $page->get($this->address("/bench/{$bowls[0][0]}"));
-    $page->executeScript('window.clicks = 0; document.addEventListener("pointerdown", () => { window.clicks++ }, true)');
+    $page->executeScript(
+        'window.clicks = 0; document.addEventListener("pointerdown", () => { window.clicks++ }, true)',
+    );
     foreach ($bowls as $at => [, $letter, $rows]) {
         $this->see($page, '.bench-head .bowl-glyph, .bench-head svg');
         $this->scale('lift');
@@ -80,9 +99,15 @@ it('weighs them by touch alone, one touch a step', function () use ($plan, $onRe
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
     $bowls = $plan($this, $page, 'Imogen Castellan');
-    $page->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Emulation.setTouchEmulationEnabled', 'params' => ['enabled' => true]]);
+    $page->executeCustomCommand(
+        '/session/:sessionId/goog/cdp/execute',
+        'POST',
+        ['cmd' => 'Emulation.setTouchEmulationEnabled', 'params' => ['enabled' => true]],
+    );
     $page->get($this->address("/bench/{$bowls[0][0]}"));
-    $page->executeScript('window.keys = 0; window.mice = 0; document.addEventListener("keydown", () => { window.keys++ }, true); document.addEventListener("pointerdown", (event) => { if (event.pointerType === "mouse") window.mice++ }, true)');
+    $page->executeScript(
+        'window.keys = 0; window.mice = 0; document.addEventListener("keydown", () => { window.keys++ }, true); document.addEventListener("pointerdown", (event) => { if (event.pointerType === "mouse") window.mice++ }, true)',
+    );
     foreach ($bowls as $at => [, $letter, $rows]) {
         $this->scale('lift');
         $this->see($page, '#scale-badge', 'scale 0.0 g');

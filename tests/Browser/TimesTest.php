@@ -54,14 +54,22 @@ it('keeps what is seen of the strands through a reload, says their pace, and hol
     $this->press($page, '.lane-acts button', 'Looked');
     $this->see($page, '.seen-list', 'orange-gold');
     // From 7 to 7.5 in half an hour: nine is not there when the line's time is up.
-    expect($this->see($page, '.seen-list', 'At this pace it is level')->getText())->toContain('Root')->toContain('level 7.5')->toContain('not 9.');
+    expect($this->see($page, '.seen-list', 'At this pace it is level')->getText())
+        ->toContain('Root')
+        ->toContain('level 7.5')
+        ->toContain('not 9.');
     expect($this->see($page, '.look-level')->getAttribute('value'))->toBe('');
     $this->see($page, '.meant-was', 'begun as planned');
     $page->get($this->address("/visits/{$visit['id']}/card"));
     $this->see($page, '.card-times .meant-was', 'begun as planned');
     $this->see($page, '.card-bowl', 'orange-gold');
     // The two visits before it, on clocks of one length.
-    $closed = array_values(array_filter($this->ask($page, "clients/{$visit['client']['id']}")['visits'], static fn (array $each): bool => $each['status'] === 'closed'));
+    $closed = array_values(
+        array_filter(
+            $this->ask($page, "clients/{$visit['client']['id']}")['visits'],
+            static fn (array $each): bool => $each['status'] === 'closed',
+        ),
+    );
     $page->get($this->address("/compare/{$closed[1]['id']}/{$closed[0]['id']}"));
     $this->see($page, '.compare-times', 'begun as planned');
     expect($page->findElements(WebDriverBy::cssSelector('.compare-times .time-lanes')))->toHaveCount(2)
@@ -97,7 +105,12 @@ it('calls every device when a rinse is due, shows it on the wall, and gives it m
         $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => $kind]);
     }
     $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => $id, 'kind' => 'began'], 3900);
-    $this->send($page, "bowls/{$bowl['id']}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'completed'], 3600);
+    $this->send(
+        $page,
+        "bowls/{$bowl['id']}/stamps",
+        ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => 'completed'],
+        3600,
+    );
     $this->see($other, '.wall-over', 'Beyond its time: rinse A', 3);
     $this->see($page, '.alarms', 'Beyond its time: rinse A');
     expect($page->getTitle())->toContain('rinse A');
@@ -116,7 +129,10 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
     $page = $this->browser();
     $this->signIn($page, 'tomasz');
     $visit = $this->visitOf($page, 'Teodora Petrova')['id'];
-    $bowl = collect($this->ask($page, "visits/{$visit}")['rounds'])->pluck('bowls')->flatten(1)->firstWhere('letter', 'B')['id'];
+    $bowl = collect($this->ask($page, "visits/{$visit}")['rounds'])
+        ->pluck('bowls')
+        ->flatten(1)
+        ->firstWhere('letter', 'B')['id'];
     foreach (['began' => 300, 'completed' => 240] as $kind => $ago) {
         $this->send($page, "bowls/{$bowl}/stamps", ['id' => (string) Ramsey\Uuid\Uuid::uuid4(), 'kind' => $kind], $ago);
     }
@@ -130,9 +146,14 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
         $each->get($this->address("/visits/{$visit}?at=run"));
         $this->see($each, '.clock-processing .clock-number', ':');
     }
-    expect($wrong->executeScript('return Date.now()') - $page->executeScript('return Date.now()'))->toBeGreaterThan(3_500_000);
+    expect(
+        $wrong->executeScript('return Date.now()') - $page->executeScript('return Date.now()'),
+    )->toBeGreaterThan(3_500_000);
     $left = static function ($each): int {
-        [$minutes, $seconds] = explode(':', trim($each->executeScript('return document.querySelector(".clock-processing .clock-number").textContent')));
+        [$minutes, $seconds] = explode(
+            ':',
+            trim($each->executeScript('return document.querySelector(".clock-processing .clock-number").textContent')),
+        );
 
         return 60 * (int) $minutes + (int) $seconds;
     };
@@ -144,8 +165,17 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
     $before = $left($page);
     // What runs PHP here and what hands it out are killed; both come back by themselves.
     foreach (glob(dirname(__DIR__, 2).'/var/*/run/fpm.pid') ?: [] as $file) {
-        if (str_contains((string) file_get_contents(dirname($file, 2).'/nginx.conf'), '127.0.0.1:'.self::webPort().' ') || str_contains((string) file_get_contents(dirname($file, 2).'/nginx.conf'), '127.0.0.1:'.self::webPort().';')) {
-            exec('kill -9 '.(int) file_get_contents($file).' '.(int) file_get_contents(dirname($file).'/nginx.pid'), result_code: $status);
+        if (
+            str_contains((string) file_get_contents(dirname($file, 2).'/nginx.conf'), '127.0.0.1:'.self::webPort().' ')
+            || str_contains(
+                (string) file_get_contents(dirname($file, 2).'/nginx.conf'),
+                '127.0.0.1:'.self::webPort().';',
+            )
+        ) {
+            exec(
+                'kill -9 '.(int) file_get_contents($file).' '.(int) file_get_contents(dirname($file).'/nginx.pid'),
+                result_code: $status,
+            );
             expect($status)->toBe(0);
         }
     }
@@ -156,8 +186,13 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
     $this->see($wrong, '.clock-marks', '5 min more', 20);
     $agree();
     expect($left($page))->toBeGreaterThan($before + 200)->toBeLessThan($before + 301);
-    $stamps = collect($this->ask($page, "visits/{$visit}")['rounds'])->pluck('bowls')->flatten(1)->firstWhere('letter', 'B')['clock']['stamps'];
-    expect(array_values(array_filter($stamps, static fn (array $stamp): bool => $stamp['kind'] === 'more')))->toHaveCount(1);
+    $stamps = collect($this->ask($page, "visits/{$visit}")['rounds'])
+        ->pluck('bowls')
+        ->flatten(1)
+        ->firstWhere('letter', 'B')['clock']['stamps'];
+    expect(
+        array_values(array_filter($stamps, static fn (array $stamp): bool => $stamp['kind'] === 'more')),
+    )->toHaveCount(1);
 });
 
 it('gives the address of one’s own calendar, and the visit as a file', function () {
@@ -183,8 +218,13 @@ it('walks through days and weeks, and moves a visit by key', function () {
     $was = $start->getAttribute('aria-label');
     $start->sendKeys(WebDriverKeys::ARROW_RIGHT);
     $until = microtime(true) + 10;
-    while ($this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label') === $was && microtime(true) < $until) {
+    while (
+        $this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label') === $was
+        && microtime(true) < $until
+    ) {
         usleep(100_000);
     }
-    expect($this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label'))->not->toBe($was);
+    expect(
+        $this->see($page, '.day-start[aria-label^="Isolde Marchetti"]')->getAttribute('aria-label'),
+    )->not->toBe($was);
 });

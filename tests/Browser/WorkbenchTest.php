@@ -32,7 +32,9 @@ it('finds a substitute, puts it into a formula and sends it into a visit', funct
     $this->see($page, '#bowl-total', '150.0 g');
     // Scaled by its total: everything follows.
     $page->findElement(Facebook\WebDriver\WebDriverBy::cssSelector('#amount-of option[value=total]'))->click();
-    foreach ($page->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.part:first-child .share')) as $at => $share) {
+    foreach (
+        $page->findElements(Facebook\WebDriver\WebDriverBy::cssSelector('.part:first-child .share')) as $at => $share
+    ) {
         $this->type($page, 'input[aria-label="Share of Colour '.($at + 1).'"]', (string) ($at + 1));
     }
     $this->type($page, '#amount', '50 g');

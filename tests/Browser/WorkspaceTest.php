@@ -149,7 +149,11 @@ it('takes a first visit through the order of work, and the next one from what wa
     imagepng(imagecreatetruecolor(60, 40), $file);
     $page->findElement(WebDriverBy::cssSelector('.photo-file input'))->sendKeys($file);
     $this->see($page, '.photos figure', 'before');
-    expect($page->executeAsyncScript("const done = arguments[arguments.length - 1]; const image = document.querySelector('.photos img'); image.decode().then(() => done(image.naturalWidth), () => done(0))"))->toBe(60);
+    expect(
+        $page->executeAsyncScript(
+            "const done = arguments[arguments.length - 1]; const image = document.querySelector('.photos img'); image.decode().then(() => done(image.naturalWidth), () => done(0))",
+        ),
+    )->toBe(60);
     $this->press($page, '#close-visit');
     $this->see($page, '.notice-good', 'This visit is closed');
     $this->see($page, '.proposal', '10 g of colour less');

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /**
- * A cable between a browser and the web server: `php cable.php LISTEN TARGET`. Ended, nothing of this device reaches the
- * server any more, whoever on it asks: the page, or the worker that stands in for it.
+ * A cable between a browser and the web server: `php cable.php LISTEN TARGET`. Ended, nothing of this device reaches
+ * the server any more, whoever on it asks: the page, or the worker that stands in for it.
  */
 $server = stream_socket_server("tcp://127.0.0.1:{$argv[1]}", $code, $error) ?: exit("no cable: {$error}\n");
 echo "plugged in\n";
@@ -19,7 +19,9 @@ while (true) {
     foreach ($read as $end) {
         if ($end === $server) {
             $browser = @stream_socket_accept($server, 0);
-            $application = $browser === false ? false : @stream_socket_client("tcp://127.0.0.1:{$argv[2]}", $code, $error, 2);
+            $application = $browser === false
+                ? false
+                : @stream_socket_client("tcp://127.0.0.1:{$argv[2]}", $code, $error, 2);
             if ($application !== false) {
                 $other[(int) $browser] = [$browser, $application];
                 $other[(int) $application] = [$application, $browser];

@@ -106,7 +106,11 @@ final class Sample
                 ? ['20 vol' => 'all']
                 : ['10 vol' => (string) mt_rand(1, 4), '40 vol' => (string) mt_rand(1, 4)];
             $step = \Core\Units\ScaleStep::cases()[mt_rand(0, 2)];
-            yield "#{$i} ".implode('+', $shares)." {$ratio} {$amount->kind->value} {$grams->text()} {$step->show()}" => [self::bowl($shares, $ratio, $amount, $developers), $step];
+            yield "#{$i} ".implode('+', $shares)
+                ." {$ratio} {$amount->kind->value} {$grams->text()} {$step->show()}" => [
+                    self::bowl($shares, $ratio, $amount, $developers),
+                    $step,
+                ];
         }
     }
 }

@@ -9,13 +9,15 @@ use Tests\Core\Sample;
 use Tests\Feature\SmallSalon;
 
 /*
- * One formula, asked at every door: while it is typed, on the visit (its card and the file are drawn of the same answer),
- * at the bench, in a document, and once it is poured. No door may tell another number.
+ * One formula, asked at every door: while it is typed, on the visit (its card and the file are drawn of the same
+ * answer), at the bench, in a document, and once it is poured. No door may tell another number.
  */
 
 beforeEach(function () {
     $this->salon = new SmallSalon;
-    $this->salon->line->update(['legend' => ['notation' => 'letters', 'tones' => ['N' => ['natural' => '1'], 'G' => ['gold' => '1']]]]);
+    $this->salon->line->update(
+        ['legend' => ['notation' => 'letters', 'tones' => ['N' => ['natural' => '1'], 'G' => ['gold' => '1']]]],
+    );
     $this->actingAs($this->salon->member());
     $this->ids = array_map(static fn (Shade $shade): string => $shade->productId(), $this->salon->shades)
         + array_map(static fn (Developer $each): string => $each->productId(), $this->salon->developers);
@@ -56,7 +58,8 @@ function toldGrams(array $worked): array
 }
 
 /**
- * A page tells some numbers to a tenth and others to a hundredth, a document all to a hundredth: the same, but for that.
+ * A page tells some numbers to a tenth and others to a hundredth, a document all to a hundredth: the same, but for
+ * that.
  *
  * @param  array<string, string>|string  $told
  */

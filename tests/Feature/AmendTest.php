@@ -23,7 +23,10 @@ beforeEach(function () {
 
 function amend(object $test, array $changes): object
 {
-    return $test->postJson("{$test->path}/amend", ['version' => $test->closed['version'], 'why' => 'read again in daylight', ...$changes]);
+    return $test->postJson(
+        "{$test->path}/amend",
+        ['version' => $test->closed['version'], 'why' => 'read again in daylight', ...$changes],
+    );
 }
 
 it('corrects the words of a closed visit and keeps the first ones with who and why', function () {
@@ -40,12 +43,17 @@ it('corrects the words of a closed visit and keeps the first ones with who and w
     $this->closed = $amended;
     amend($this, ['outcome' => 'Warm at nape and crown.', 'why' => 'seen in the photograph'])->assertOk()
         ->assertJsonPath('keep', 'Timing')->assertJsonPath('amendments.0.what.1.was', 'Even.')
-        ->assertJsonPath('amendments.1.what.0', ['field' => 'What came of it', 'was' => 'Warm at the nape.', 'is' => 'Warm at nape and crown.']);
+        ->assertJsonPath(
+            'amendments.1.what.0',
+            ['field' => 'What came of it', 'was' => 'Warm at the nape.', 'is' => 'Warm at nape and crown.'],
+        );
 });
 
 it('corrects minutes and note of a bowl, and nothing of what was weighed', function () {
     $before = $this->getJson($this->path)->json('rounds.0.bowls.0');
-    $amended = amend($this, ['bowls' => [['id' => $this->bowl, 'minutes' => '30 to 40', 'note' => 'rinsed late']]])->assertOk()->json();
+    $amended = amend($this, ['bowls' => [['id' => $this->bowl, 'minutes' => '30 to 40', 'note' => 'rinsed late']]])
+        ->assertOk()
+        ->json();
     $bowl = $amended['rounds'][0]['bowls'][0];
     expect($bowl['minutes'])->toBe('30 to 40 min')->and($bowl['note'])->toBe('rinsed late')
         ->and($bowl['worked'])->toBe($before['worked'])->and($bowl['batches'])->toBe($before['batches'])
@@ -61,7 +69,11 @@ it('corrects minutes and note of a bowl, and nothing of what was weighed', funct
 
 it('raises anew what was to change, and leaves what was decided', function () {
     amend($this, ['change' => 'Ten grams more'])->assertOk()->assertJsonPath('change', 'Ten grams more');
-    $states = Proposal::query()->orderBy('created_at')->get()->map(fn (Proposal $each): array => [$each->words, $each->state->value])->all();
+    $states = Proposal::query()
+        ->orderBy('created_at')
+        ->get()
+        ->map(fn (Proposal $each): array => [$each->words, $each->state->value])
+        ->all();
     expect($states)->toBe([['Five grams less', 'dismissed'], ['Ten grams more', 'open']]);
 });
 
@@ -70,7 +82,10 @@ it('refuses a correction without a reason, of an older version, of an open visit
     amend($this, ['version' => 1, 'outcome' => 'x'])->assertConflict()->assertJsonPath('newer.outcome', 'Even.');
     amend($this, ['bowls' => [['id' => '0190f3a0-0000-7000-8000-000000000000', 'note' => 'x']]])->assertNotFound();
     $open = $this->salon->planVisit($this);
-    $this->postJson("/api/visits/{$open['id']}/amend", ['version' => 1, 'why' => 'too early', 'outcome' => 'x'])->assertUnprocessable();
+    $this->postJson(
+        "/api/visits/{$open['id']}/amend",
+        ['version' => 1, 'why' => 'too early', 'outcome' => 'x'],
+    )->assertUnprocessable();
     $this->actingAs($this->salon->member(Role::Assistant));
     amend($this, ['outcome' => 'x'])->assertForbidden();
     $this->actingAs((new SmallSalon)->member());

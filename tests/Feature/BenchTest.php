@@ -52,7 +52,12 @@ it('shows an assistant what is to be weighed, in pouring order, and how it is co
 
 it('says of a bowl that is poured by eye what is known of it', function () {
     $id = ($this->plan)(['parts' => [
-        ['ingredients' => [['product' => $this->salon->shades['6N']->productId(), 'share' => '20 g'], ['product' => $this->salon->shades['7G']->productId(), 'share' => '“a dash”']]],
+        [
+            'ingredients' => [
+                ['product' => $this->salon->shades['6N']->productId(), 'share' => '20 g'],
+                ['product' => $this->salon->shades['7G']->productId(), 'share' => '“a dash”'],
+            ],
+        ],
         ['ingredients' => [['product' => $this->salon->developers[20]->productId(), 'share' => '?']]],
     ]]);
     $facts = $this->getJson("/api/bowls/{$id}/bench")->assertOk()->assertJsonPath('total', 'by eye')->json();

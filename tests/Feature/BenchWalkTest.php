@@ -8,8 +8,8 @@ use Random\Randomizer;
 use Tests\Feature\HttpBench;
 use Tests\Feature\SmallSalon;
 
-// The core's random walk over the bench, in small and through the doors: pours, presses and faults in no order, events that
-// arrive twice, writes of a device that is behind.
+// The core's random walk over the bench, in small and through the doors: pours, presses and faults in no order, events
+// that arrive twice, writes of a device that is behind.
 it('never has a gram on record that is not in the bowl, whatever arrives twice or too late', function (int $seed) {
     $salon = new SmallSalon;
     $this->actingAs($salon->member());

@@ -17,12 +17,22 @@ it('works a bowl while it is typed, and keeps nothing', function () {
         'total' => '150.0 g',
         'ratio' => '1:1.5',
         'strength' => ['developer' => '20 vol (6 %)', 'onHead' => '12 vol (3.6 %)'],
-        'parts' => [['grams' => '60.0 g', 'ingredients' => [['label' => '6N', 'grams' => '40.0 g'], ['label' => '7G', 'grams' => '20.0 g']]], ['grams' => '90.0 g']],
+        'parts' => [
+            [
+                'grams' => '60.0 g',
+                'ingredients' => [['label' => '6N', 'grams' => '40.0 g'], ['label' => '7G', 'grams' => '20.0 g']],
+            ],
+            ['grams' => '90.0 g'],
+        ],
     ]);
     expect(Bowl::query()->count())->toBe(0);
 });
 
-it('says what is wrong in a bowl, where, and how to mend it', function (array $change, string $pointer, string $message) {
+it('says what is wrong in a bowl, where, and how to mend it', function (
+    array $change,
+    string $pointer,
+    string $message,
+) {
     $problems = $this->postJson('/api/bowls/preview', $this->salon->bowl($change))
         ->assertUnprocessable()
         ->json('problems');
@@ -67,12 +77,22 @@ it('refuses shares over the whole, unknown shades and strengths the line has not
 it('answers in words to any rubbish', function (mixed $body) {
     $status = $this->json('POST', '/api/bowls/preview', $body)->status();
     expect($status)->toBe(422);
-})->with([[[]], [['parts' => 'x']], [['letter' => ['a'], 'amount' => 7]], [['parts' => [['ingredients' => [['product' => [], 'share' => []]]]]]]]);
+})->with(
+    [
+        [[]],
+        [['parts' => 'x']],
+        [['letter' => ['a'], 'amount' => 7]],
+        [['parts' => [['ingredients' => [['product' => [], 'share' => []]]]]]],
+    ],
+);
 
 it('offers the blend for a wished strength', function () {
     $line = "line-{$this->salon->line->id}";
     $this->postJson('/api/developers/blend', ['line' => $line, 'wish' => '15 vol'])->assertOk()->assertJson([
-        'ingredients' => [['product' => $this->salon->developers[10]->productId(), 'share' => '1/2'], ['product' => $this->salon->developers[20]->productId(), 'share' => '1/2']],
+        'ingredients' => [
+            ['product' => $this->salon->developers[10]->productId(), 'share' => '1/2'],
+            ['product' => $this->salon->developers[20]->productId(), 'share' => '1/2'],
+        ],
         'blended' => true,
     ]);
     $this->postJson('/api/developers/blend', ['line' => $line, 'wish' => '30 vol'])
@@ -221,9 +241,21 @@ it('works what is half known, whatever is not', function (array $shares, array $
     }
     $this->postJson('/api/bowls/preview', $bowl)->assertOk()->assertJson(['known' => false] + $seen);
 })->with([
-    'a gap by the total' => [['40 g', '?'], [], ['total' => '150.0 g', 'parts' => [['ingredients' => [['grams' => '40.0 g'], ['grams' => '20.0 g']]]]]],
-    'a word' => [['40 g', 'a dash'], ['amount' => null, 'ratio' => '?'], ['total' => 'more than 40.0 g', 'parts' => [['ingredients' => [[], ['grams' => '“a dash”']]]]]],
-    'a ratio nobody knows' => [['40 g', '20 g'], ['ratio' => '?'], ['ratio' => '', 'parts' => [['grams' => '60.0 g'], ['grams' => '']]]],
+    'a gap by the total' => [
+        ['40 g', '?'],
+        [],
+        ['total' => '150.0 g', 'parts' => [['ingredients' => [['grams' => '40.0 g'], ['grams' => '20.0 g']]]]],
+    ],
+    'a word' => [
+        ['40 g', 'a dash'],
+        ['amount' => null, 'ratio' => '?'],
+        ['total' => 'more than 40.0 g', 'parts' => [['ingredients' => [[], ['grams' => '“a dash”']]]]],
+    ],
+    'a ratio nobody knows' => [
+        ['40 g', '20 g'],
+        ['ratio' => '?'],
+        ['ratio' => '', 'parts' => [['grams' => '60.0 g'], ['grams' => '']]],
+    ],
 ]);
 
 it('says what contradicts itself, before it is saved', function () {

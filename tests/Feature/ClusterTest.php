@@ -18,7 +18,10 @@ beforeEach(function () {
     Storage::fake('local');
     $this->salon = new SmallSalon;
     $this->actingAs($this->salon->member());
-    $this->postJson("/api/clients/{$this->salon->client->id}/consents", ['id' => (string) Str::uuid(), 'kind' => 'photographs', 'given' => true])->assertCreated();
+    $this->postJson(
+        "/api/clients/{$this->salon->client->id}/consents",
+        ['id' => (string) Str::uuid(), 'kind' => 'photographs', 'given' => true],
+    )->assertCreated();
     $this->photo = fn (string $id) => $this->post("/api/clients/{$this->salon->client->id}/photos", [
         'id' => $id, 'kind' => 'before', 'note' => '', 'photo' => UploadedFile::fake()->image('head.jpg', 60, 40),
     ], ['Accept' => 'application/json']);
@@ -54,13 +57,14 @@ function databaseSays(?int $code, string $words = 'refused'): PDOException
     return $failure;
 }
 
-// The numbers are the server's own: 1047 of a node that has lost the others, 1180 of a write that the group did not take, 1205 of one
-// that waits for them, 1213 of a race that was lost.
+// The numbers are the server's own: 1047 of a node that has lost the others, 1180 of a write that the group did not
+// take, 1205 of one that waits for them, 1213 of a race that was lost.
 it('sends whoever asks to another machine where this one has lost the others', function (int $code, ?int $status) {
     $asked = new QueryException('mariadb', 'select 1', [], databaseSays($code));
     expect(MachineTrouble::of($asked)[0] ?? null)->toBe($status);
 })->with([
-    [1047, 503], [1180, 503], [1205, 503], [1213, 503], [2002, 503], [2006, 503], [1021, 507], [1064, null], [1062, null],
+    [1047, 503], [1180, 503], [1205, 503], [1213, 503], [2002, 503], [2006, 503], [1021, 507], [1064, null],
+    [1062, null],
 ]);
 
 it('does a write anew that another machine was sooner with, and none that has failed', function () {

@@ -7,8 +7,8 @@ use Illuminate\Support\Str;
 use Tests\Feature\Rounds\RealVisit;
 
 /**
- * What the page reads of an answer: its members and their kinds. Texts and numbers may differ from day to day; a member that
- * comes, goes, or changes its kind breaks the page, and so it breaks the contract.
+ * What the page reads of an answer: its members and their kinds. Texts and numbers may differ from day to day; a member
+ * that comes, goes, or changes its kind breaks the page, and so it breaks the contract.
  */
 function shapeOf(mixed $value): mixed
 {
@@ -57,20 +57,39 @@ function keepsContract(string $name, array $answer): void
 it('answers the page as the page reads it', function () {
     $v = new RealVisit($this, 'Contract');
     $v->canvas([
-        'root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'natural' => '6', 'grey' => 60, 'wish' => ['level' => '6', 'tone' => ['copper'], 'words' => 'deep']],
-        'ends' => ['spans' => ['mids', 'ends'], 'level' => '8', 'history' => 'lightened', 'wish' => ['level' => '8', 'tone' => ['gold'], 'words' => '']],
+        'root' => [
+            'spans' => ['root', 'regrowth'],
+            'level' => '6',
+            'natural' => '6',
+            'grey' => 60,
+            'wish' => ['level' => '6', 'tone' => ['copper'], 'words' => 'deep'],
+        ],
+        'ends' => [
+            'spans' => ['mids', 'ends'],
+            'level' => '8',
+            'history' => 'lightened',
+            'wish' => ['level' => '8', 'tone' => ['gold'], 'words' => ''],
+        ],
     ]);
     $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6C' => '1'], [20 => 'all'], ['colour', '60 g'], [
-        'place' => [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']], 'minutes' => '30 to 40',
+        'place' => [
+            ['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up'],
+        ], 'minutes' => '30 to 40',
     ]);
-    $v->bowl('Colour', 'B', 'Ends, as remembered', 'Slack Water', ['8G' => '20 g', 'Clear' => '“a dash”'], [10 => '?'], null, [
+    $v->bowl('Colour', 'B', 'Ends, as remembered', 'Slack Water', [
+        '8G' => '20 g',
+        'Clear' => '“a dash”',
+    ], [10 => '?'], null, [
         'place' => [['regions' => [], 'spans' => ['ends'], 'reach' => '8 cm to the ends']],
     ]);
     $v->refresh();
     $visit = $v->visit['id'];
     $sheet = $v->of('A')['sheet'];
     keepsContract('preview', $this->postJson("/api/bowls/preview?visit={$visit}", $sheet)->assertOk()->json());
-    keepsContract('preview-open', $this->postJson("/api/bowls/preview?visit={$visit}", $v->of('B')['sheet'])->assertOk()->json());
+    keepsContract(
+        'preview-open',
+        $this->postJson("/api/bowls/preview?visit={$visit}", $v->of('B')['sheet'])->assertOk()->json(),
+    );
     $adjusted = "/api/bowls/adjusted?visit={$visit}";
     keepsContract('tried', $this->postJson($adjusted, ['bowl' => $sheet, 'words' => '5 g less'])->assertOk()->json());
     keepsContract('picture', $this->postJson("/api/visits/{$visit}/picture", ['drafts' => []])->assertOk()->json());
@@ -83,12 +102,39 @@ it('answers the page as the page reads it', function () {
     keepsContract('shelf', $this->getJson('/api/shelf')->assertOk()->json());
     $line = $this->getJson('/api/lines/'.substr($v->of('A')['line']['id'], strlen('line-')))->assertOk()->json();
     keepsContract('line', $line);
-    keepsContract('tried-line', $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => [...$line['line'], 'ratio' => 'x'], 'codes' => ['6N', '6Q']])->assertOk()->json());
-    keepsContract('tried-line-read', $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => $line['line'], 'codes' => ['6N', '6Q']])->assertOk()->json());
+    keepsContract(
+        'tried-line',
+        $this->postJson(
+            '/api/lines/tried',
+            ['of' => $line['id'], 'line' => [...$line['line'], 'ratio' => 'x'], 'codes' => ['6N', '6Q']],
+        )
+            ->assertOk()
+            ->json(),
+    );
+    keepsContract(
+        'tried-line-read',
+        $this->postJson('/api/lines/tried', ['of' => $line['id'], 'line' => $line['line'], 'codes' => ['6N', '6Q']])
+            ->assertOk()
+            ->json(),
+    );
     $table = '/api/lines/'.substr($line['id'], strlen('line-')).'/table/tried';
-    keepsContract('tried-table', $this->postJson($table, ['text' => "code,name,price\n6N,slate,9\n6Q,new,much"])->assertOk()->json());
-    keepsContract('measures', $this->postJson('/api/measures', ['name' => 'scoop', 'grams' => '18'])->assertCreated()->json());
-    keepsContract('stock', $this->postJson('/api/stock', ['moves' => [['product' => $v->product('Tidewater', '6N'), 'kind' => 'counted', 'amount' => '10']]])->assertCreated()->json());
+    keepsContract(
+        'tried-table',
+        $this->postJson($table, ['text' => "code,name,price\n6N,slate,9\n6Q,new,much"])->assertOk()->json(),
+    );
+    keepsContract(
+        'measures',
+        $this->postJson('/api/measures', ['name' => 'scoop', 'grams' => '18'])->assertCreated()->json(),
+    );
+    keepsContract(
+        'stock',
+        $this->postJson(
+            '/api/stock',
+            ['moves' => [['product' => $v->product('Tidewater', '6N'), 'kind' => 'counted', 'amount' => '10']]],
+        )
+            ->assertCreated()
+            ->json(),
+    );
     keepsContract('ledger', $this->getJson('/api/stock/'.$v->product('Tidewater', '6N'))->assertOk()->json());
     keepsContract('team', $this->getJson('/api/team')->assertOk()->json());
 });
@@ -112,11 +158,39 @@ it('answers the page as the page reads it, of a visit that was weighed, closed a
     keepsContract('trail', $this->getJson("/api/visits/{$first}/trail")->assertOk()->json());
     $twin = Client::query()->create(['salon_id' => $v->client->salon_id, 'name' => 'Twin of Contract']);
     $this->postJson("/api/clients/{$twin->id}/matches", ['other' => $v->client->id, 'how' => 'twins'])->assertCreated();
-    $this->postJson("/api/clients/{$v->client->id}/consents", ['id' => (string) Str::uuid(), 'kind' => 'messages', 'given' => true, 'words' => 'said so'])->assertCreated();
-    keepsContract('matched', $this->getJson('/api/visits/'.$this->postJson("/api/clients/{$twin->id}/visits", ['id' => (string) Str::uuid(), 'service' => 'Root', 'startsAt' => now()->addHours(20)->toIso8601String()])->assertCreated()->json('id').'/matched')->assertOk()->json());
+    $this->postJson(
+        "/api/clients/{$v->client->id}/consents",
+        ['id' => (string) Str::uuid(), 'kind' => 'messages', 'given' => true, 'words' => 'said so'],
+    )->assertCreated();
+    keepsContract(
+        'matched',
+        $this->getJson(
+            '/api/visits/'.$this->postJson(
+                "/api/clients/{$twin->id}/visits",
+                [
+                    'id' => (string) Str::uuid(),
+                    'service' => 'Root',
+                    'startsAt' => now()->addHours(20)->toIso8601String(),
+                ],
+            )
+                ->assertCreated()
+                ->json('id').'/matched',
+        )
+            ->assertOk()
+            ->json(),
+    );
     $outbox = $this->getJson('/api/messages')->assertOk()->json();
     // What else the demo has to say depends on the hour.
-    keepsContract('messages', [...$outbox, 'due' => array_values(array_filter($outbox['due'], fn (array $due): bool => $due['client']['id'] === $twin->id)), 'past' => []]);
+    keepsContract(
+        'messages',
+        [
+            ...$outbox,
+            'due' => array_values(
+                array_filter($outbox['due'], fn (array $due): bool => $due['client']['id'] === $twin->id),
+            ),
+            'past' => [],
+        ],
+    );
     keepsContract('both-files', $this->getJson("/api/clients/{$v->client->id}/merge/{$twin->id}")->assertOk()->json());
     keepsContract('client', $this->getJson("/api/clients/{$v->client->id}")->assertOk()->json());
     keepsContract('gone', $this->getJson('/api/visits/'.Str::uuid())->assertNotFound()->json());

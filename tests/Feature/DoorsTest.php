@@ -38,15 +38,31 @@ beforeEach(function () {
         'developer' => $mine->developers[20]->id,
         'member' => $member->id,
         'second' => $mine->client->id,
-        'measure' => App\Models\Measure::query()->create(['salon_id' => $mine->salon->id, 'name' => 'cap', 'grams_cg' => 300])->id,
-        'match' => App\Models\ClientMatch::query()->create(['salon_id' => $mine->salon->id, 'client_id' => $mine->client->id, 'other_id' => App\Models\Client::query()->create(['salon_id' => $mine->salon->id, 'name' => 'Twin'])->id, 'how' => 'twins', 'made_by' => $member->id])->id,
+        'measure' => App\Models\Measure::query()
+            ->create(['salon_id' => $mine->salon->id, 'name' => 'cap', 'grams_cg' => 300])
+            ->id,
+        'match' => App\Models\ClientMatch::query()
+            ->create(
+                [
+                    'salon_id' => $mine->salon->id,
+                    'client_id' => $mine->client->id,
+                    'other_id' => App\Models\Client::query()
+                        ->create(['salon_id' => $mine->salon->id, 'name' => 'Twin'])
+                        ->id,
+                    'how' => 'twins',
+                    'made_by' => $member->id,
+                ],
+            )
+            ->id,
         'test' => App\Models\SkinTest::query()->where('client_id', $mine->client->id)->value('id'),
     ];
     expect($test->getStatusCode())->toBeLessThan(300);
     $this->doors = array_values(array_filter(
         iterator_to_array(Route::getRoutes()),
         // An invitation's link is no record: it leads in by itself, or nowhere.
-        fn (OneRoute $route): bool => str_starts_with($route->uri(), 'api/') && str_contains($route->uri(), '{') && ! str_starts_with($route->uri(), 'api/join/'),
+        fn (OneRoute $route): bool => str_starts_with($route->uri(), 'api/')
+            && str_contains($route->uri(), '{')
+            && ! str_starts_with($route->uri(), 'api/join/'),
     ));
     $this->address = fn (OneRoute $route, array $ids): string => '/'.preg_replace_callback(
         '/\{(\w+)\}/',
@@ -68,7 +84,9 @@ it('does not know another salon’s records, whatever is sent', function () {
             }
         }
     }
-    expect(Visit::query()->with('rounds.bowls.batches.pours')->findOrFail($this->ids['visit'])->toArray())->toEqual($before)
+    expect(
+        Visit::query()->with('rounds.bowls.batches.pours')->findOrFail($this->ids['visit'])->toArray(),
+    )->toEqual($before)
         ->and(count($this->doors))->toBeGreaterThan(30);
 });
 
@@ -94,7 +112,9 @@ it('answers an id that is none as it answers one that is nobody’s', function (
         ][$kind];
         expect($this->getJson("/api/{$door}")->getStatusCode())->toBe(404, $door);
     }
-})->with(['0', '-1', 'abc', '99999999999999999999', '1e3', "1' or '1'='1", '%00', '00000000-0000-0000-0000-000000000000']);
+})->with(
+    ['0', '-1', 'abc', '99999999999999999999', '1e3', "1' or '1'='1", '%00', '00000000-0000-0000-0000-000000000000'],
+);
 
 it('sends no answer of an error’s insides, whatever body comes', function () {
     mt_srand(21);
@@ -285,20 +305,42 @@ it('answers numbers beyond range and arrays for texts in words, at every door', 
     expect($asked)->toBeGreaterThan(700);
 })->with(['signed in' => true, 'a stranger' => false]);
 
-it('says in words that the machine has no room, or that its database is on its way back, and keeps the rest to itself', function (int $code, int $status, string $words) {
+it('says in words that the machine has no room, or that its database is on its way back, and keeps the rest to itself', function (
+    int $code,
+    int $status,
+    string $words,
+) {
     Route::get('/api/breaks', function () use ($code): never {
         $cause = new PDOException('a secret of the tables');
         $cause->errorInfo = ['HY000', $code, 'a secret of the tables'];
         throw new Illuminate\Database\QueryException('mariadb', 'insert into pours', ['7 g'], $cause);
     });
     $answer = $this->getJson('/api/breaks');
-    expect($answer->getStatusCode())->toBe($status)->and((string) $answer->getContent())->not->toContain('secret')->not->toContain('insert into')
+    expect($answer->getStatusCode())
+        ->toBe($status)
+        ->and((string) $answer->getContent())
+        ->not->toContain('secret')
+        ->not->toContain('insert into')
         ->and((string) $answer->json('message'))->toContain($words);
-})->with([[1021, 507, 'no room left'], [1114, 507, 'no room left'], [2002, 503, 'started again'], [2006, 503, 'started again'], [1146, 500, 'Server Error']]);
+})->with(
+    [
+        [1021, 507, 'no room left'],
+        [1114, 507, 'no room left'],
+        [2002, 503, 'started again'],
+        [2006, 503, 'started again'],
+        [1146, 500, 'Server Error'],
+    ],
+);
 
 it('reads no body of more values than anything holds', function () {
-    $tried = fn (int $many) => $this->postJson("/api/lines/{$this->ids['line']}/table/tried", ['text' => "code\n6N", 'fields' => array_fill(0, $many, 'code')]);
+    $tried = fn (int $many) => $this->postJson(
+        "/api/lines/{$this->ids['line']}/table/tried",
+        ['text' => "code\n6N", 'fields' => array_fill(0, $many, 'code')],
+    );
     // Refused before any of it is checked: nobody has looked at a single field.
-    $tried(200_000)->assertUnprocessable()->assertJsonPath('mend', 'This holds more values than anything here does: send it in parts.')->assertJsonMissingPath('errors');
+    $tried(200_000)
+        ->assertUnprocessable()
+        ->assertJsonPath('mend', 'This holds more values than anything here does: send it in parts.')
+        ->assertJsonMissingPath('errors');
     $tried(100)->assertUnprocessable()->assertJsonValidationErrors('fields');
 });

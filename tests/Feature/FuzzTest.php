@@ -12,8 +12,8 @@ use Tests\Feature\Rounds\RealVisit;
 use Tests\WrittenBodies;
 
 /*
- * Every address that writes, with bodies that were taken there and then broken in one place or several: no answer of 500, none slower than
- * two seconds. ./tinta drill fuzz sends ten times as many.
+ * Every address that writes, with bodies that were taken there and then broken in one place or several: no answer of
+ * 500, none slower than two seconds. ./tinta drill fuzz sends ten times as many.
  */
 
 /** Sends nothing but its address. */
@@ -21,8 +21,10 @@ const WITHOUT_BODY = ['DELETE api/scale/formats/{format}'];
 
 /** What stands at no place of any body. */
 const BROKEN = [
-    null, true, false, 0, -1, 1.5, 1e308, PHP_INT_MAX, '', ' ', '0', '-1', '1e308', '9999999999999999999999', '½', '1,5', "\0", "a\u{202e}b", "\u{1f600}", '2026-02-30', '2026-13-01T25:61:00Z', '../../etc/passwd',
-    "'; drop table visits; --", '<script>alert(1)</script>', '{uuid}', '{shade}', '{line}', [], [[]], ['a' => 1], [null], [[[[[[[[1]]]]]]]],
+    null, true, false, 0, -1, 1.5, 1e308, PHP_INT_MAX, '', ' ', '0', '-1', '1e308', '9999999999999999999999', '½',
+    '1,5', "\0", "a\u{202e}b", "\u{1f600}", '2026-02-30', '2026-13-01T25:61:00Z', '../../etc/passwd',
+    "'; drop table visits; --", '<script>alert(1)</script>', '{uuid}', '{shade}', '{line}', [], [[]], ['a' => 1],
+    [null], [[[[[[[[1]]]]]]]],
 ];
 
 /** Every place of a body, as the keys that lead there. @return list<list<int|string>> */
@@ -55,7 +57,9 @@ function broken(array $body): array
             unset($here[$last]);
         })(),
         1 => $here[$last] = [$was],
-        2 => $here[$last] = is_string($was) ? mb_strimwidth(str_repeat($was === '' ? 'long ' : mb_strimwidth($was, 0, 200), 400), 0, 60_000) : array_fill(0, 30, $was),
+        2 => $here[$last] = is_string($was)
+            ? mb_strimwidth(str_repeat($was === '' ? 'long ' : mb_strimwidth($was, 0, 200), 400), 0, 60_000)
+            : array_fill(0, 30, $was),
         3 => $here[$last] = is_array($was) ? [...$was, ...$was] : [$last => $was],
         4 => $here['unknown'] = $was,
         default => $here[$last] = BROKEN[mt_rand(0, count(BROKEN) - 1)],
@@ -68,21 +72,46 @@ it('answers whatever is sent where something is written, in words and in time', 
     $v = new RealVisit($this, 'Fuzz');
     TeamMember::query()->whereKey($v->member->id)->update(['role' => Role::Owner]);
     $owner = $v->member->refresh();
-    $v->bowl('Colour', 'A', 'Root', 'Tidewater', ['6N' => '2', '6G' => '1'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => ['root']]]]);
+    $v->bowl(
+        'Colour',
+        'A',
+        'Root',
+        'Tidewater',
+        ['6N' => '2', '6G' => '1'],
+        [20 => 'all'],
+        ['colour', '30 g'],
+        ['place' => [['regions' => [], 'spans' => ['root']]]],
+    );
     $v->bowl('Colour', 'B', 'Ends', 'Slack Water', ['8G' => '1'], [10 => 'all'], ['total', '40 g']);
-    $batch = $this->postJson("/api/bowls/{$v->refresh()->of('A')['id']}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json('id');
+    $batch = $this->postJson("/api/bowls/{$v->refresh()->of('A')['id']}/batches", ['id' => (string) Str::uuid()])
+        ->assertCreated()
+        ->json('id');
     $test = (string) Str::uuid();
-    $v->post("clients/{$v->client->id}/skin-tests", ['id' => $test, 'lines' => [array_values($v->lines)[0]], 'spot' => 'inner elbow']);
-    $second = $this->postJson('/api/clients', ['id' => (string) Str::uuid(), 'name' => 'Second Person'])->assertSuccessful()->json('id');
+    $v->post(
+        "clients/{$v->client->id}/skin-tests",
+        ['id' => $test, 'lines' => [array_values($v->lines)[0]], 'spot' => 'inner elbow'],
+    );
+    $second = $this->postJson('/api/clients', ['id' => (string) Str::uuid(), 'name' => 'Second Person'])
+        ->assertSuccessful()
+        ->json('id');
     $known = [
-        'client' => $v->client->id, 'second' => $second, 'visit' => $v->visit['id'], 'round' => $v->visit['rounds'][0]['id'], 'bowl' => $v->of('A')['id'], 'batch' => $batch, 'test' => $test,
-        'member' => $owner->id, 'line' => (int) substr(array_values($v->lines)[0], 5), 'product' => $v->product('Tidewater', '6N'), 'shade' => (int) substr($v->product('Tidewater', '6N'), 6),
+        'client' => $v->client->id, 'second' => $second, 'visit' => $v->visit['id'],
+        'round' => $v->visit['rounds'][0]['id'], 'bowl' => $v->of('A')['id'], 'batch' => $batch, 'test' => $test,
+        'member' => $owner->id, 'line' => (int) substr(
+            array_values($v->lines)[0],
+            5,
+        ), 'product' => $v->product('Tidewater', '6N'), 'shade' => (int) substr(
+            $v->product('Tidewater', '6N'),
+            6,
+        ),
         'developer' => (int) substr($v->developer(20), 10),
     ];
     $filled = function (mixed $value) use (&$filled, $v, $known): mixed {
         return match (true) {
             is_array($value) => array_map($filled, $value),
-            $value === '{uuid}' => mt_rand(0, 2) === 0 ? (string) $known[['visit', 'round', 'bowl', 'batch'][mt_rand(0, 3)]] : (string) Str::uuid(),
+            $value === '{uuid}' => mt_rand(0, 2) === 0
+                ? (string) $known[['visit', 'round', 'bowl', 'batch'][mt_rand(0, 3)]]
+                : (string) Str::uuid(),
             $value === '{shade}' => $v->product('Tidewater', ['6N', '6G', '7N'][mt_rand(0, 2)]),
             $value === '{developer}' => $v->developer([10, 20, 30][mt_rand(0, 2)]),
             $value === '{line}' => array_values($v->lines)[mt_rand(0, 2)],
@@ -96,10 +125,18 @@ it('answers whatever is sent where something is written, in words and in time', 
     // Who signs in or out, and who is somebody else afterwards, is tried elsewhere.
     $doors = array_values(array_filter(
         iterator_to_array(Route::getRoutes()),
-        fn (OneRoute $route): bool => str_starts_with($route->uri(), 'api/') && array_intersect($route->methods(), ['POST', 'PUT', 'PATCH', 'DELETE']) !== []
+        fn (OneRoute $route): bool => str_starts_with($route->uri(), 'api/') && array_intersect(
+            $route->methods(),
+            ['POST', 'PUT', 'PATCH', 'DELETE'],
+        ) !== []
             && ! str_starts_with($route->uri(), 'api/session') && ! str_starts_with($route->uri(), 'api/join/'),
     ));
-    $without = array_values(array_filter(array_map(fn (OneRoute $door): string => "{$door->methods()[0]} {$door->uri()}", $doors), fn (string $key): bool => ! isset($bodies[$key])));
+    $without = array_values(
+        array_filter(
+            array_map(fn (OneRoute $door): string => "{$door->methods()[0]} {$door->uri()}", $doors),
+            fn (string $key): bool => ! isset($bodies[$key]),
+        ),
+    );
     // Of each there is a body that was taken (WRITES=write gathers them anew).
     expect(array_values(array_diff($without, WITHOUT_BODY)))->toBe([]);
     $requests = (int) (getenv('FUZZ') ?: 2_000);
@@ -114,7 +151,11 @@ it('answers whatever is sent where something is written, in words and in time', 
         for ($times = mt_rand(0, 3); $times > 0; $times--) {
             $body = $filled(broken($body));
         }
-        $address = '/'.preg_replace_callback('/\{(\w+)\}/', fn (array $m): string => (string) ($known[$m[1]] ?? Str::uuid()), $door->uri());
+        $address = '/'.preg_replace_callback(
+            '/\{(\w+)\}/',
+            fn (array $m): string => (string) ($known[$m[1]] ?? Str::uuid()),
+            $door->uri(),
+        );
         $this->actingAs($owner);
         app()->forgetScopedInstances();
         DB::beginTransaction();
@@ -122,10 +163,23 @@ it('answers whatever is sent where something is written, in words and in time', 
         $answer = $this->json($method, $address, $body);
         $took = microtime(true) - $from;
         DB::rollBack();
-        $said = "{$method} {$address} ".mb_strimwidth((string) json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE), 0, 1500, '…').' → '.mb_strimwidth((string) $answer->getContent(), 0, 400, '…');
-        if ($answer->getStatusCode() >= 500 || ($answer->getStatusCode() >= 400 && (string) $answer->json('message') === '')) {
+        $said = "{$method} {$address} ".mb_strimwidth(
+            (string) json_encode($body, JSON_INVALID_UTF8_SUBSTITUTE),
+            0,
+            1500,
+            '…',
+        ).' → '.mb_strimwidth((string) $answer->getContent(), 0, 400, '…');
+        if (
+            $answer->getStatusCode() >= 500
+            || ($answer->getStatusCode() >= 400 && (string) $answer->json('message') === '')
+        ) {
             // One of each address is enough to mend it.
-            $broke["{$method} {$door->uri()}"] ??= $said.' '.mb_strimwidth((string) $answer->baseResponse->exception, 0, 600, '…');
+            $broke["{$method} {$door->uri()}"] ??= $said.' '.mb_strimwidth(
+                (string) $answer->baseResponse->exception,
+                0,
+                600,
+                '…',
+            );
         }
         $slowest = $took > $slowest[0] ? [$took, $said] : $slowest;
     }

@@ -106,7 +106,14 @@ it('follows an oxidative left-over into a care bowl', function () {
         'line' => "line-{$line->id}",
         'ratio' => 'no developer',
         'amount' => ['of' => 'total', 'grams' => '40 g', 'ingredient' => null],
-        'parts' => [['ingredients' => [['product' => $balm->productId(), 'share' => '1'], ['product' => "bowl:{$root['id']}", 'share' => '3']]]], 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
+        'parts' => [
+            [
+                'ingredients' => [
+                    ['product' => $balm->productId(), 'share' => '1'],
+                    ['product' => "bowl:{$root['id']}", 'share' => '3'],
+                ],
+            ],
+        ], 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
     ]]);
     $this->v->refresh()->weigh('B');
     expect(($this->began)('B')->assertUnprocessable()->json('message'))->toContain('No skin test of Tidewater')
@@ -127,7 +134,9 @@ it('takes what is poured beside the plan for part of the bowl', function () {
         'line' => "line-{$line->id}",
         'ratio' => 'no developer',
         'amount' => ['of' => 'total', 'grams' => '40 g', 'ingredient' => null],
-        'parts' => [['ingredients' => [['product' => $balm->productId(), 'share' => 'all']]]], 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
+        'parts' => [
+            ['ingredients' => [['product' => $balm->productId(), 'share' => 'all']]],
+        ], 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
     ]]);
     $this->v->refresh();
     ($this->began)('B')->assertCreated();
@@ -223,7 +232,12 @@ it('lets a reason stand for the lines that were planned when it was signed, and 
     )->value('lines'))->toBe([$this->v->lines['Tidewater']]);
 });
 
-it('wants a licence, a real reason and the password again before a reaction is lifted or a test waived', function (string $who, string $words, string $password, int $status) {
+it('wants a licence, a real reason and the password again before a reaction is lifted or a test waived', function (
+    string $who,
+    string $words,
+    string $password,
+    int $status,
+) {
     ($this->root)();
     $note = $this->v->post(
         "clients/{$this->v->client->id}/contraindications",
@@ -310,7 +324,12 @@ it('reads no skin test before its 48 hours, and by whom the house lets', functio
     expect(SkinTest::query()->findOrFail($placed['id'])->recorded_at)->not->toBeNull();
 });
 
-it('changes a birthday or a practice head by the owner or a licensed person, with a reason, on record', function (string $who, array $change, string $reason, int $status) {
+it('changes a birthday or a practice head by the owner or a licensed person, with a reason, on record', function (
+    string $who,
+    array $change,
+    string $reason,
+    int $status,
+) {
     $this->actingAs(match ($who) {
         'owner' => ($this->plain)(Role::Owner),
         'licensed' => ($this->licensed)(),
@@ -436,7 +455,9 @@ it('writes down who changed what, with the old and the new', function () {
     expect($said('Bowl', 'updated')['properties']['old']['job'])->toBe('Root')
         ->and($said('Bowl', 'updated')['properties']['attributes']['job'])->toBe('Root and part')
         // Sealed, as in its column.
-        ->and(resolve(App\Sealed\Seal::class)->open($said('Client', 'updated')['properties']['attributes']['cautions']))->toBe('Allergic to PPD')
+        ->and(
+            resolve(App\Sealed\Seal::class)->open($said('Client', 'updated')['properties']['attributes']['cautions']),
+        )->toBe('Allergic to PPD')
         ->and($said('Client', 'updated')['causer_id'])->toBe($this->v->member->id)
         ->and($said('Salon', 'updated')['causer_id'])->toBe(auth()->id())
         ->and($said('Bowl', 'deleted')['properties']['old']['job'])->toBe('Root and part');

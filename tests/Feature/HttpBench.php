@@ -13,8 +13,8 @@ use Scale\Pan as SimulatedPan;
 use Tests\TestCase;
 
 /**
- * The bench behind its doors: a simulated scale, a hand that presses anything, writes that arrive twice or too late. It keeps
- * its own account of what is in the bowl, in true grams, and compares the server's record with it.
+ * The bench behind its doors: a simulated scale, a hand that presses anything, writes that arrive twice or too late. It
+ * keeps its own account of what is in the bowl, in true grams, and compares the server's record with it.
  */
 final class HttpBench
 {
@@ -54,7 +54,9 @@ final class HttpBench
     {
         $this->pan = new SimulatedPan($chance->getInt(1, 1_000_000));
         $this->watch = new PanWatch;
-        $this->batch = $test->postJson("/api/bowls/{$bowl}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
+        $this->batch = $test->postJson("/api/bowls/{$bowl}/batches", ['id' => (string) Str::uuid()])
+            ->assertCreated()
+            ->json();
         $this->pan->put(self::BOWL);
         $this->pass(15);
         $this->say('empty');
@@ -96,7 +98,22 @@ final class HttpBench
             $this->check();
         }
         if ($this->isOpen()) {
-            throw new LogicException("No way out of {$this->batch['status']}: ".json_encode([$this->on, $this->standsHere(), $this->zero, $this->word(), $this->pan->reading(), $this->in, $this->untold, $this->batch['bowlWeight'], $this->batch['current'], $this->poured()]));
+            throw new LogicException(
+                "No way out of {$this->batch['status']}: ".json_encode(
+                    [
+                        $this->on,
+                        $this->standsHere(),
+                        $this->zero,
+                        $this->word(),
+                        $this->pan->reading(),
+                        $this->in,
+                        $this->untold,
+                        $this->batch['bowlWeight'],
+                        $this->batch['current'],
+                        $this->poured(),
+                    ],
+                ),
+            );
         }
     }
 
@@ -127,12 +144,28 @@ final class HttpBench
     private function record(): void
     {
         $line = $this->current();
-        if ($this->batch['status'] !== 'weighing' || $line === null || ! $this->on || ! $this->standsHere() || ! $this->pan->isStill() || array_keys($this->untoldIn()) !== [$line['key']]) {
+        if (
+            $this->batch['status'] !== 'weighing'
+            || $line === null
+            || ! $this->on
+            || ! $this->standsHere()
+            || ! $this->pan->isStill()
+            || array_keys($this->untoldIn()) !== [$line['key']]
+        ) {
             return;
         }
         $net = $this->pan->reading() - $this->batch['live']['from'];
         if ($net > 0) {
-            $this->event(['kind' => 'poured', 'line' => $line['key'], 'grams' => ($net / 100).' g', 'source' => 'scale', 'zero' => $this->word(), 'sure' => true]);
+            $this->event(
+                [
+                    'kind' => 'poured',
+                    'line' => $line['key'],
+                    'grams' => ($net / 100).' g',
+                    'source' => 'scale',
+                    'zero' => $this->word(),
+                    'sure' => true,
+                ],
+            );
         }
     }
 
@@ -141,14 +174,26 @@ final class HttpBench
         $line = $this->current();
         $grams = $line === null ? 0.0 : ($this->untold[$line['key']] ?? 0.0);
         if ($this->batch['status'] === 'weighing' && $grams > 0.05) {
-            $this->event(['kind' => 'poured', 'line' => $line['key'], 'grams' => round($grams, 1).' g', 'source' => 'hand', 'sure' => true]);
+            $this->event(
+                [
+                    'kind' => 'poured',
+                    'line' => $line['key'],
+                    'grams' => round($grams, 1).' g',
+                    'source' => 'hand',
+                    'sure' => true,
+                ],
+            );
         }
     }
 
     private function undo(): void
     {
         // The bowl's own weight is not taken back here: nobody could say then what is in it.
-        if ($this->isOpen() && in_array('undo', $this->batch['presses'], true) && $this->batch['undoes'] !== 'empty bowl on the scale') {
+        if (
+            $this->isOpen()
+            && in_array('undo', $this->batch['presses'], true)
+            && $this->batch['undoes'] !== 'empty bowl on the scale'
+        ) {
             $this->event(['kind' => 'undone']);
         }
     }
@@ -172,7 +217,8 @@ final class HttpBench
         $line = $this->current();
         if ($line !== null && $this->batch['sequence'] > 0) {
             $this->test->postJson("/api/batches/{$this->batch['id']}/events", [
-                'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'] - 1, 'kind' => 'poured', 'line' => $line['key'], 'grams' => '7 g', 'source' => 'hand',
+                'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'] - 1, 'kind' => 'poured',
+                'line' => $line['key'], 'grams' => '7 g', 'source' => 'hand',
             ])->assertConflict();
             $this->late++;
         }
@@ -197,7 +243,8 @@ final class HttpBench
         if ($this->batch['status'] === 'weighing' && $line !== null) {
             // Its grams are nobody's: the word of this standing is not the batch's.
             $answer = $this->test->postJson("/api/batches/{$this->batch['id']}/events", [
-                'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'], 'kind' => 'poured', 'line' => $line['key'], 'grams' => '12 g', 'source' => 'scale', 'zero' => $this->word(),
+                'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'], 'kind' => 'poured',
+                'line' => $line['key'], 'grams' => '12 g', 'source' => 'scale', 'zero' => $this->word(),
             ]);
             if ($answer->status() < 300) {
                 throw new LogicException('Grams of another bowl were taken.');
@@ -249,10 +296,13 @@ final class HttpBench
     private function put(array $said): array
     {
         $answer = $this->test->postJson("/api/batches/{$this->batch['id']}/pan", $said + [
-            'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'], 'reading' => $this->pan->reading(), 'zero' => $this->word(),
+            'id' => (string) Str::uuid(), 'after' => $this->batch['sequence'], 'reading' => $this->pan->reading(),
+            'zero' => $this->word(),
         ]);
 
-        return $answer->status() === 422 ? ['batch' => $this->batch, 'question' => null] : $answer->assertSuccessful()->json();
+        return $answer->status() === 422
+            ? ['batch' => $this->batch, 'question' => null]
+            : $answer->assertSuccessful()->json();
     }
 
     /** @param  array<string, mixed>  $event */
@@ -285,7 +335,9 @@ final class HttpBench
             $told = ($this->in[$line] ?? 0.0) - ($this->untold[$line] ?? 0.0);
             $this->checks++;
             if (abs($recorded - $told) >= 1.0) {
-                throw new LogicException("{$line}: {$recorded} g on record, {$told} g told in {$this->batch['status']}.");
+                throw new LogicException(
+                    "{$line}: {$recorded} g on record, {$told} g told in {$this->batch['status']}.",
+                );
             }
         }
     }
@@ -302,7 +354,10 @@ final class HttpBench
      */
     private function pouredOf(array $batch): array
     {
-        return array_map(static fn (string $grams): float => (float) $grams, array_column($batch['lines'], 'poured', 'key'));
+        return array_map(
+            static fn (string $grams): float => (float) $grams,
+            array_column($batch['lines'], 'poured', 'key'),
+        );
     }
 
     /** @return array<string, float> */
@@ -330,7 +385,9 @@ final class HttpBench
 
     private function word(): string
     {
-        return substr($this->batch['id'], 0, 8).".{$this->session}.{$this->watch->changes()}".($this->watch->isUnsettled() ? '~' : '');
+        return substr($this->batch['id'], 0, 8).".{$this->session}.{$this->watch->changes()}".(
+            $this->watch->isUnsettled() ? '~' : ''
+        );
     }
 
     private function pass(int $tenths): void

@@ -25,7 +25,14 @@ it('foretells closed visits at least a third better once it has learnt from the 
 
     // Formulas that were tuned to a head read as on target once a few of its visits are known.
     $seen = $off = [];
-    foreach (Visit::query()->where('verdict', Verdict::Good)->whereNotNull('results')->where('results', '!=', '[]')->orderBy('starts_at')->get() as $visit) {
+    foreach (
+        Visit::query()
+            ->where('verdict', Verdict::Good)
+            ->whereNotNull('results')
+            ->where('results', '!=', '[]')
+            ->orderBy('starts_at')
+            ->get() as $visit
+    ) {
         $learnt = resolve(LearntRows::class)->before($visit);
         $seen[$visit->client_id] = ($seen[$visit->client_id] ?? 0) + 1;
         if ($seen[$visit->client_id] < 4) {
@@ -48,11 +55,21 @@ it('foretells closed visits at least a third better once it has learnt from the 
 it('finds ways to a wish, and plans one of them with one press, once', function () {
     $this->seed(DatabaseSeeder::class);
     $this->actingAs(TeamMember::query()->where('email', 'amara@sailcloth.example')->sole());
-    $visit = Visit::query()->where('status', 'expected')->whereHas('canvas')->whereHas('rounds.bowls')->orderBy('starts_at')->firstOrFail();
+    $visit = Visit::query()
+        ->where('status', 'expected')
+        ->whereHas('canvas')
+        ->whereHas('rounds.bowls')
+        ->orderBy('starts_at')
+        ->firstOrFail();
     $zones = collect($this->getJson("/api/visits/{$visit->id}")->assertOk()->json('picture.zones'));
     $zone = $zones->first(fn (array $each): bool => $each['wish'] !== null && $each['now'] !== null);
     $ways = $this->postJson("/api/visits/{$visit->id}/ways", ['zone' => $zone['id']])->assertOk()->json('ways');
-    expect(count($ways))->toBeGreaterThan(1)->and($ways[0]['verdict'])->not->toBe('')->and($ways[0]['rounds'])->toHaveCount(count($ways[0]['steps']));
+    expect(count($ways))
+        ->toBeGreaterThan(1)
+        ->and($ways[0]['verdict'])
+        ->not->toBe('')
+        ->and($ways[0]['rounds'])
+        ->toHaveCount(count($ways[0]['steps']));
 
     $before = $visit->rounds()->withCount('bowls')->get()->sum('bowls_count');
     $take = ['id' => (string) Illuminate\Support\Str::uuid(), 'rounds' => $ways[0]['rounds']];
@@ -60,7 +77,9 @@ it('finds ways to a wish, and plans one of them with one press, once', function 
     $this->postJson("/api/visits/{$visit->id}/rounds/plan", $take);
     $bowls = $visit->rounds()->with('bowls')->get()->flatMap(fn ($round) => $round->bowls);
     expect($bowls->count())->toBe($before + count($ways[0]['steps']))
-        ->and(collect($planned)->flatMap(fn (array $round): array => $round['bowls'])->pluck('letter')->unique()->count())->toBe($bowls->count());
+        ->and(
+            collect($planned)->flatMap(fn (array $round): array => $round['bowls'])->pluck('letter')->unique()->count(),
+        )->toBe($bowls->count());
     // Each can be weighed: grams follow from where it goes.
     foreach (collect($planned)->flatMap(fn (array $round): array => $round['bowls']) as $bowl) {
         expect($bowl['worked']['known'] ?? false)->toBeTrue();

@@ -27,7 +27,12 @@ beforeEach(function () {
         $asked = count(DB::getQueryLog());
         DB::disableQueryLog();
 
-        return [$answer->getStatusCode(), (string) $answer->headers->get('ETag'), $asked, (string) $answer->getContent()];
+        return [
+            $answer->getStatusCode(),
+            (string) $answer->headers->get('ETag'),
+            $asked,
+            (string) $answer->getContent(),
+        ];
     };
 });
 
@@ -40,7 +45,20 @@ it('answers again without looking anything up, and says so to who has it already
         ->and($second)->toBeLessThan($first)->and($second)->toBeLessThan(8);
     [$none, $its, , $nothing] = ($this->ask)($path, ['If-None-Match' => $tag]);
     expect([$none, $its, $nothing])->toBe([304, $tag, '']);
-})->with(['visits/{visit}', 'clients/{client}', 'clients', 'today', 'wall', 'shelf', 'messages', 'house', 'stock', 'templates']);
+})->with(
+    [
+        'visits/{visit}',
+        'clients/{client}',
+        'clients',
+        'today',
+        'wall',
+        'shelf',
+        'messages',
+        'house',
+        'stock',
+        'templates',
+    ],
+);
 
 it('works it anew after every write, of whatever it is made', function () {
     [, $before] = ($this->ask)("visits/{$this->visit['id']}");
@@ -96,7 +114,10 @@ it('counts each salon for itself, and nothing that was undone', function () {
 it('knows nothing while a write of its own is not kept', function () {
     $turns = app(Turns::class);
     Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => 'Half written']);
-    expect($turns->ofRecord($this->salon->salon->id))->toBeNull()->and($turns->ofShelf($this->salon->salon->id))->toBeInt();
+    expect($turns->ofRecord($this->salon->salon->id))
+        ->toBeNull()
+        ->and($turns->ofShelf($this->salon->salon->id))
+        ->toBeInt();
     $this->salon->line->forceFill(['name' => 'Another name'])->save();
     expect($turns->ofShelf($this->salon->salon->id))->toBeNull();
     $turns->count($this->salon->salon->id);

@@ -15,10 +15,18 @@ use Tests\Feature\SmallSalon;
 it('speaks to each in their own language: rules, next steps, refusals, and keeps apart what it answers each', function () {
     $salon = new SmallSalon;
     [$one, $other] = [$salon->member(Role::Owner), $salon->member()];
-    $this->actingAs($one)->putJson('/api/session/language', ['language' => 'pt'])->assertOk()->assertJson(['language' => 'pt']);
+    $this->actingAs($one)
+        ->putJson('/api/session/language', ['language' => 'pt'])
+        ->assertOk()
+        ->assertJson(['language' => 'pt']);
     expect($this->getJson('/api/house')->json('groups.0.words'))->toBe('Pele e cabelo')
         ->and($this->getJson('/api/house')->json('groups.0.rules.0.label'))->toBe('Um teste de pele limpo vale');
-    $visit = $this->postJson("/api/clients/{$salon->client->id}/visits", ['id' => (string) Str::uuid(), 'service' => 'Raiz', 'startsAt' => now()->addHour()->toIso8601String()])->assertCreated()->json('id');
+    $visit = $this->postJson(
+        "/api/clients/{$salon->client->id}/visits",
+        ['id' => (string) Str::uuid(), 'service' => 'Raiz', 'startsAt' => now()->addHour()->toIso8601String()],
+    )
+        ->assertCreated()
+        ->json('id');
     $at = "/api/visits/{$visit}";
     expect($this->getJson($at)->assertOk()->json('next.words'))->toBe('Planear a primeira taça');
     // The same visit, of the same turn of the record, in the language of whoever asks.
@@ -38,15 +46,23 @@ it('refuses in the language of whoever is refused: what the core says, what the 
     $this->getJson('/api/workbench/strength?text=60+vol')->assertUnprocessable()
         ->assertJson(['message' => '“60 vol” é acima de 40 vol (12 %), o máximo que pertence a cabelo.']);
     // The application’s.
-    $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'a-long-password'])->assertUnprocessable()->assertJsonPath('errors.new.0', 'Esta é a palavra-passe que já tem.');
+    $this->putJson('/api/session/password', ['password' => 'a-long-password', 'new' => 'a-long-password'])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.new.0', 'Esta é a palavra-passe que já tem.');
     // A field’s.
-    $this->putJson('/api/session/language', ['language' => 'tlh'])->assertUnprocessable()->assertJsonPath('errors.language.0', 'Isto não é uma das escolhas.');
+    $this->putJson('/api/session/language', ['language' => 'tlh'])
+        ->assertUnprocessable()
+        ->assertJsonPath('errors.language.0', 'Isto não é uma das escolhas.');
     expect($member->refresh()->language)->toBe(Language::Portuguese);
 });
 
 it('opens the page in the language of who is signed in, else in what this device was last read in, else as its browser asks', function () {
     $salon = new SmallSalon;
-    $lang = fn (array $headers = []): string => (string) preg_replace('/^.*?<html lang="(\w+)".*$/s', '$1', (string) $this->get('/', $headers)->assertOk()->getContent());
+    $lang = fn (array $headers = []): string => (string) preg_replace(
+        '/^.*?<html lang="(\w+)".*$/s',
+        '$1',
+        (string) $this->get('/', $headers)->assertOk()->getContent(),
+    );
     expect($lang())->toBe('en')
         ->and($lang(['Accept-Language' => 'pt-PT,pt;q=0.9,en;q=0.5']))->toBe('pt')
         ->and($lang(['Accept-Language' => 'fi']))->toBe('en');
@@ -60,7 +76,9 @@ it('opens the page in the language of who is signed in, else in what this device
     expect($lang())->toBe('en')->and($this->get('/')->getContent())->not->toContain('assets/pt-');
     // Who is not signed in yet is refused in that language too.
     auth()->logout();
-    $this->withCredentials()->withUnencryptedCookie(Language::COOKIE, 'pt')->postJson('/api/session', ['email' => 'nobody@test.example', 'password' => 'not it'])
+    $this->withCredentials()
+        ->withUnencryptedCookie(Language::COOKIE, 'pt')
+        ->postJson('/api/session', ['email' => 'nobody@test.example', 'password' => 'not it'])
         ->assertUnprocessable()->assertJson(['message' => 'O nome ou a palavra-passe não está certo.']);
 });
 
@@ -72,7 +90,10 @@ it('says of days and masses as the language writes them', function () {
     expect(Say::day($moment))->toBe('Friday 27 November')->and(Say::day($moment, year: true))->toBe('27 November 2026');
     $member->language = Language::Portuguese;
     resolve(Speak::class)->to($member);
-    expect(Say::day($moment))->toBe('sexta-feira, 27 de novembro')->and(Say::day($moment, year: true))->toBe('27 de novembro de 2026')
+    expect(Say::day($moment))
+        ->toBe('sexta-feira, 27 de novembro')
+        ->and(Say::day($moment, year: true))
+        ->toBe('27 de novembro de 2026')
         // What the house has no words of its own for is said in the language of whoever says it.
         ->and((new HouseMessages($salon->salon))->subject(MessageKind::Appointment))->toBe('Até :day às :time');
 });
@@ -81,7 +102,13 @@ it('names what the core named around what a person wrote, and leaves that as it 
     $member = (new SmallSalon)->member();
     $member->language = Language::Portuguese;
     resolve(Speak::class)->to($member);
-    expect(Say::nameAround('1. all over, root, on dry hair, gold at the root, by Amara Gold', 'gold at the root', 'Amara Gold'))
+    expect(
+        Say::nameAround(
+            '1. all over, root, on dry hair, gold at the root, by Amara Gold',
+            'gold at the root',
+            'Amara Gold',
+        ),
+    )
         ->toBe('1. toda, raiz, em cabelo seco, gold at the root, by Amara Gold')
         ->and(Say::nameAround('look from minute 20', '', ''))->toBe('ver a partir do minuto 20');
 });

@@ -13,7 +13,10 @@ beforeEach(function () {
     Storage::fake('local');
     $this->salon = new SmallSalon;
     $this->actingAs($this->salon->member());
-    $this->postJson("/api/clients/{$this->salon->client->id}/consents", ['id' => (string) Str::uuid(), 'kind' => 'photographs', 'given' => true])->assertCreated();
+    $this->postJson(
+        "/api/clients/{$this->salon->client->id}/consents",
+        ['id' => (string) Str::uuid(), 'kind' => 'photographs', 'given' => true],
+    )->assertCreated();
 });
 
 /** A JPEG with an EXIF block: turned on its side, with a maker and a place in it. */
@@ -125,34 +128,66 @@ function litPicture(array $hair, array $paper): string
 }
 
 it('reads the colour of a marked spot, names it as hair, and says how a result stands against the target', function () {
-    $add = fn (string $kind, string $bytes): string => $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, $bytes, ['kind' => $kind]))->assertCreated()->json('id');
+    $add = fn (string $kind, string $bytes): string => $this->postJson(
+        "/api/clients/{$this->salon->client->id}/photos",
+        upload($this->salon, $bytes, ['kind' => $kind]),
+    )
+        ->assertCreated()
+        ->json('id');
     $target = $add('target', litPicture([160, 128, 96], [243, 243, 243]));
-    $marked = $this->putJson("/api/photos/{$target}/spot", ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]])->assertOk()->json('spot');
+    $marked = $this->putJson(
+        "/api/photos/{$target}/spot",
+        ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]],
+    )
+        ->assertOk()
+        ->json('spot');
     expect($marked['tone'])->not->toBe([])->and((float) $marked['level'])->toBeGreaterThan(6.0)->toBeLessThan(9.0)
         ->and($marked['words'])->toStartWith("level {$marked['level']}, ")
         ->and($marked['sure'])->toStartWith('Against the white')->and($marked['match'])->toBe('');
     // The same hair under a yellow lamp: with its paper it is the same, without it nobody could say so surely.
     $after = $add('after', litPicture([160, 113, 62], [243, 215, 157]));
-    $with = $this->putJson("/api/photos/{$after}/spot", ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]])->assertOk()->json('spot');
+    $with = $this->putJson(
+        "/api/photos/{$after}/spot",
+        ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]],
+    )
+        ->assertOk()
+        ->json('spot');
     expect($with['match'])->toContain('as like as two photographs can tell');
-    $without = $this->putJson("/api/photos/{$after}/spot", ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => null])->assertOk()->json('spot');
+    $without = $this->putJson("/api/photos/{$after}/spot", ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => null])
+        ->assertOk()
+        ->json('spot');
     expect($without['sure'])->toStartWith('Nobody knows the light')->and($without['match'])->toContain('warmer');
     // It stands in the client's file, where it is looked up from.
     $kept = collect($this->getJson("/api/clients/{$this->salon->client->id}")->assertOk()->json('photos'))->keyBy('id');
-    expect($kept[$target]['spot']['swatch'])->toBe($marked['swatch'])->and($kept[$after]['spot']['match'])->toBe($without['match']);
+    expect($kept[$target]['spot']['swatch'])
+        ->toBe($marked['swatch'])
+        ->and($kept[$after]['spot']['match'])
+        ->toBe($without['match']);
 });
 
 it('refuses a mark that cannot be read, one outside the picture, and one by who may not plan', function () {
-    $photo = $this->postJson("/api/clients/{$this->salon->client->id}/photos", upload($this->salon, litPicture([255, 255, 255], [60, 40, 30])))->assertCreated()->json('id');
+    $photo = $this->postJson(
+        "/api/clients/{$this->salon->client->id}/photos",
+        upload($this->salon, litPicture([255, 255, 255], [60, 40, 30])),
+    )
+        ->assertCreated()
+        ->json('id');
     $at = "/api/photos/{$photo}/spot";
     $this->putJson($at, ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => null])->assertUnprocessable()
         ->assertJson(['message' => 'This spot is so bright that the camera cut its colour off.']);
-    $this->putJson($at, ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]])->assertUnprocessable()
+    $this->putJson(
+        $at,
+        ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1, 'white' => ['x' => 0.88, 'y' => 0.5]],
+    )->assertUnprocessable()
         ->assertJson(['message' => 'What was marked as white is dark.']);
     foreach ([['x' => 1.2], ['y' => 'left'], ['radius' => 3], ['white' => ['x' => 0.5]], ['white' => 'here']] as $bad) {
         $this->putJson($at, $bad + ['x' => 0.3, 'y' => 0.5, 'radius' => 0.1, 'white' => null])->assertUnprocessable();
     }
     expect(Photo::query()->findOrFail($photo)->spot)->toBeNull();
-    $this->actingAs($this->salon->member(App\Enums\Role::Assistant))->putJson($at, ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1])->assertForbidden();
-    $this->actingAs((new SmallSalon)->member())->putJson($at, ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1])->assertNotFound();
+    $this->actingAs($this->salon->member(App\Enums\Role::Assistant))
+        ->putJson($at, ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1])
+        ->assertForbidden();
+    $this->actingAs((new SmallSalon)->member())
+        ->putJson($at, ['x' => 0.88, 'y' => 0.5, 'radius' => 0.1])
+        ->assertNotFound();
 });

@@ -15,7 +15,9 @@ beforeEach(function () {
     $this->salon = new SmallSalon;
     $this->assistant = $this->salon->member(Role::Assistant);
     $this->actingAs($this->assistant);
-    $this->visit = $this->postJson('/api/practice', ['id' => $this->id = (string) Str::uuid(), 'lesson' => 'grey'])->assertCreated()->json('visit');
+    $this->visit = $this->postJson('/api/practice', ['id' => $this->id = (string) Str::uuid(), 'lesson' => 'grey'])
+        ->assertCreated()
+        ->json('visit');
 });
 
 it('invents a head for every lesson, with a level to read and a wish to reach', function (Lesson $lesson) {
@@ -38,19 +40,30 @@ it('lets an assistant plan on a practice head, put it on, and see what it came t
         ->and($visit['gate']['open'])->toBeTrue()
         // The truth of the head is nowhere in what the page gets.
         ->and((string) json_encode($visit))->not->toContain('seed');
-    $this->salon->addBowl($this, $visit, ['place' => [['regions' => [], 'spans' => ['root', 'regrowth']]]])->assertSuccessful();
+    $this->salon->addBowl(
+        $this,
+        $visit,
+        ['place' => [['regions' => [], 'spans' => ['root', 'regrowth']]]],
+    )->assertSuccessful();
     $came = $this->postJson("/api/visits/{$this->visit}/practice")->assertCreated()->json();
     expect($came['came'])->toHaveCount(1)->and($came['came'][0]['zone'])->toBe('Root')
         ->and($came['came'][0]['words'])->toStartWith('level ')->and($came['away'])->toBeGreaterThan(0);
     $this->postJson("/api/visits/{$this->visit}/practice")->assertCreated();
     $practice = $this->getJson('/api/practice')->assertOk()->json();
-    expect($practice['progress'])->toHaveCount(2)->and($practice['heads'][0])->toMatchArray(['visit' => $this->visit, 'tries' => 2, 'lesson' => 'Cover grey'])
+    expect($practice['progress'])
+        ->toHaveCount(2)
+        ->and($practice['heads'][0])
+        ->toMatchArray(['visit' => $this->visit, 'tries' => 2, 'lesson' => 'Cover grey'])
         ->and(array_column($practice['lessons'], 'key'))->toContain('deepen');
 });
 
 it('says where the bowls leave the house’s rules', function () {
     $visit = $this->getJson("/api/visits/{$this->visit}")->json();
-    $this->salon->addBowl($this, $visit, ['place' => [['regions' => [], 'spans' => ['root', 'regrowth', 'mids', 'ends']]], 'minutes' => 90])->assertSuccessful();
+    $this->salon->addBowl(
+        $this,
+        $visit,
+        ['place' => [['regions' => [], 'spans' => ['root', 'regrowth', 'mids', 'ends']]], 'minutes' => 90],
+    )->assertSuccessful();
     $said = implode(' ', $this->postJson("/api/visits/{$this->visit}/practice")->json('said'));
     expect($said)->toContain('Rinse by then');
 });
@@ -59,13 +72,17 @@ it('mixes nothing of it into the salon’s records', function () {
     $owner = $this->salon->member(Role::Owner);
     $this->actingAs($owner);
     expect(array_column($this->getJson('/api/today')->json('visits'), 'id'))->not->toContain($this->visit)
-        ->and(array_column($this->getJson('/api/clients')->json(), 'name'))->not->toContain(Client::query()->where('practice_of', $this->assistant->id)->sole()->name)
+        ->and(array_column($this->getJson('/api/clients')->json(), 'name'))->not->toContain(
+            Client::query()->where('practice_of', $this->assistant->id)->sole()->name,
+        )
         ->and(Observation::query()->where('salon_id', $this->salon->salon->id)->count())->toBe(0)
         // Everybody's own: the owner has none.
         ->and($this->getJson('/api/practice')->json('heads'))->toBe([]);
     // The same press again makes nothing twice; a lesson that is none is refused.
     $this->actingAs($this->assistant);
-    $this->postJson('/api/practice', ['id' => $this->id, 'lesson' => 'grey'])->assertCreated()->assertJsonPath('visit', $this->visit);
+    $this->postJson('/api/practice', ['id' => $this->id, 'lesson' => 'grey'])
+        ->assertCreated()
+        ->assertJsonPath('visit', $this->visit);
     expect(Client::query()->where('practice_of', $this->assistant->id)->count())->toBe(1);
     $this->postJson('/api/practice', ['id' => (string) Str::uuid(), 'lesson' => 'magic'])->assertStatus(422);
 });

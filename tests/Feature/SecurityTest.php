@@ -58,7 +58,10 @@ it('takes no password of somebody else for one’s own', function () {
 });
 
 it('tells what happens at the doors, and names nobody', function () {
-    $this->postJson('/api/session', ['email' => $this->owner->email, 'password' => 'wrong-and-wrong'])->assertUnprocessable();
+    $this->postJson(
+        '/api/session',
+        ['email' => $this->owner->email, 'password' => 'wrong-and-wrong'],
+    )->assertUnprocessable();
     $this->getJson('/api/today')->assertUnauthorized();
     $this->postJson('/api/session', ['email' => $this->owner->email, 'password' => 'a-long-password'])->assertOk();
     $this->getJson('/api/session')->assertOk();
@@ -67,22 +70,43 @@ it('tells what happens at the doors, and names nobody', function () {
     $this->getJson("/api/clients/{$this->salon->client->id}/all")->assertOk();
     $this->getJson('/api/today')->assertOk();
     $told = ($this->told)();
-    expect(array_map(fn (array $each): array => [$each['event'], $each['answer'], $each['person'] ?? null], $told))->toBe([
+    expect(
+        array_map(fn (array $each): array => [$each['event'], $each['answer'], $each['person'] ?? null], $told),
+    )->toBe([
         ['sign-in', 422, null],
         ['refused', 401, null],
         ['sign-in', 200, $this->owner->id],
         ['rules changed', 403, $colourist->id],
         ['all of a client taken', 200, $colourist->id],
-    ])->and($told[4]['asked'])->toBe('GET api/clients/{client}/all')->and($told[4]['salon'])->toBe($this->salon->salon->id)
+    ])->and($told[4]['asked'])->toBe(
+        'GET api/clients/{client}/all',
+    )->and($told[4]['salon'])->toBe($this->salon->salon->id)
         ->and($told[0]['origin'])->toBe($told[4]['origin'])->toHaveLength(12);
     $written = (string) file_get_contents($this->file);
-    foreach ([$this->owner->email, $this->owner->name, $this->salon->client->name, '127.0.0.1', 'wrong-and-wrong', 'a-long-password'] as $secret) {
+    foreach (
+        [
+            $this->owner->email,
+            $this->owner->name,
+            $this->salon->client->name,
+            '127.0.0.1',
+            'wrong-and-wrong',
+            'a-long-password',
+        ] as $secret
+    ) {
         expect($written)->not->toContain($secret);
     }
 });
 
 it('keeps no door shut because its log cannot be written', function () {
-    config(['logging.channels.security' => ['driver' => 'single', 'path' => '/proc/there/is/no/room.log', 'level' => 'info']]);
+    config(
+        [
+            'logging.channels.security' => [
+                'driver' => 'single',
+                'path' => '/proc/there/is/no/room.log',
+                'level' => 'info',
+            ],
+        ],
+    );
     $this->postJson('/api/session', ['email' => $this->owner->email, 'password' => 'a-long-password'])->assertOk();
     $this->getJson('/api/today')->assertOk();
 });

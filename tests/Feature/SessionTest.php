@@ -43,20 +43,24 @@ it('says that nobody is signed in, and signs out', function () {
 it('keeps every door closed to strangers', function (string $method, string $path) {
     $this->json($method, "/api/{$path}")->assertUnauthorized();
 })->with([
-    ['GET', 'today'], ['GET', 'shelf'], ['GET', 'clients'], ['POST', 'clients'], ['POST', 'bowls/preview'], ['POST', 'developers/blend'],
+    ['GET', 'today'], ['GET', 'shelf'], ['GET', 'clients'], ['POST', 'clients'], ['POST', 'bowls/preview'], [
+        'POST',
+        'developers/blend',
+    ],
     ['GET', 'scale/check'], ['POST', 'scale/panel'],
 ]);
 
 it('refuses a write without the page’s token', function () {
     $member = (new SmallSalon)->member();
     // The framework waives the token in tests; here it must not.
-    $this->app->bind(Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class, fn ($app) => new class($app, $app['encrypter']) extends Illuminate\Foundation\Http\Middleware\ValidateCsrfToken
-    {
-        protected function runningUnitTests(): bool
+    $this->app->bind(Illuminate\Foundation\Http\Middleware\ValidateCsrfToken::class,
+        fn ($app) => new class($app, $app['encrypter']) extends Illuminate\Foundation\Http\Middleware\ValidateCsrfToken
         {
-            return false;
-        }
-    });
+            protected function runningUnitTests(): bool
+            {
+                return false;
+            }
+        });
     $this->actingAs($member)->postJson('/api/clients', ['name' => 'X'])->assertStatus(419);
 });
 
@@ -70,7 +74,14 @@ it('counts a guess under the person meant, however the address is spelt, and let
     // Full-width letters and capitals are the same address; letters with accents are another, that is nobody’s.
     expect($try('ｉｎｅｓ'.$member->id.'@TEST.example', 'a-long-password'))->toBe(200)
         ->and($try("inés{$member->id}@test.example", 'a-long-password'))->toBe(422);
-    foreach (["ínes{$member->id}@test.example", "inès{$member->id}@test.example", "inêş{$member->id}@test.example", "ines{$member->id}@test.example"] as $spelt) {
+    foreach (
+        [
+            "ínes{$member->id}@test.example",
+            "inès{$member->id}@test.example",
+            "inêş{$member->id}@test.example",
+            "ines{$member->id}@test.example",
+        ] as $spelt
+    ) {
         expect($try($spelt))->toBe(422, $spelt);
     }
     expect($try("iñes{$member->id}@test.example"))->toBe(429);
@@ -186,7 +197,9 @@ it('locks a device that nobody touches, for whatever is asked, until its person 
 it('counts guesses from one address, and not the people who sign in there', function () {
     $salon = new SmallSalon;
     $people = array_map(fn () => $salon->member(), range(1, 12));
-    $sign = fn (string $email, string $password) => $this->flushSession()->withCookies([])->postJson('/api/session', ['email' => $email, 'password' => $password]);
+    $sign = fn (string $email, string $password) => $this->flushSession()
+        ->withCookies([])
+        ->postJson('/api/session', ['email' => $email, 'password' => $password]);
     // Forty right passwords from one address, each on a new device: nobody waits.
     for ($round = 0; $round < 40; $round++) {
         $sign($people[$round % 12]->email, 'a-long-password')->assertOk();
@@ -205,18 +218,35 @@ it('shows where somebody is signed in, and ends one of them or all others with t
     $member = $salon->member();
     $colleague = $salon->member();
     $row = fn (TeamMember $of, string $id, string $agent, int $minutes = 1) => DB::table('sessions')->insert([
-        'id' => $id, 'user_id' => $of->id, 'ip_address' => '192.0.2.7', 'user_agent' => $agent, 'payload' => '', 'last_activity' => now()->subMinutes($minutes)->getTimestamp(),
+        'id' => $id, 'user_id' => $of->id, 'ip_address' => '192.0.2.7', 'user_agent' => $agent, 'payload' => '',
+        'last_activity' => now()
+            ->subMinutes($minutes)
+            ->getTimestamp(),
     ]);
-    $row($member, 'one', 'Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X) AppleWebKit/605.1.15 Version/17.0 Safari/604.1');
+    $row(
+        $member,
+        'one',
+        'Mozilla/5.0 (iPad; CPU OS 17_0 like Mac OS X) AppleWebKit/605.1.15 Version/17.0 Safari/604.1',
+    );
     $row($member, 'two', 'Mozilla/5.0 (X11; Linux x86_64; rv:120.0) Gecko/20100101 Firefox/120.0', 5);
     $row($member, 'long gone', 'x', 60 * 24 * 30);
     $row($colleague, 'theirs', 'Mozilla/5.0 (Windows NT 10.0) Chrome/120 Safari/537.36');
     $this->actingAs($member);
     $seen = $this->getJson('/api/session/devices')->assertOk()->json();
-    expect(array_column($seen, 'device'))->toBe(['Safari on iPad', 'Firefox on Linux'])->and(json_encode($seen))->not->toContain('"one"');
-    $this->deleteJson('/api/session/devices', ['device' => $seen[0]['id'], 'password' => 'not it'])->assertUnprocessable();
-    $this->deleteJson('/api/session/devices', ['device' => $seen[0]['id'], 'password' => 'a-long-password'])->assertOk()->assertJsonCount(1);
-    expect(DB::table('sessions')->pluck('id')->sort()->values()->all())->toContain('two', 'theirs')->not->toContain('one');
+    expect(array_column($seen, 'device'))
+        ->toBe(['Safari on iPad', 'Firefox on Linux'])
+        ->and(json_encode($seen))
+        ->not->toContain('"one"');
+    $this->deleteJson(
+        '/api/session/devices',
+        ['device' => $seen[0]['id'], 'password' => 'not it'],
+    )->assertUnprocessable();
+    $this->deleteJson('/api/session/devices', ['device' => $seen[0]['id'], 'password' => 'a-long-password'])
+        ->assertOk()
+        ->assertJsonCount(1);
+    expect(DB::table('sessions')->pluck('id')->sort()->values()->all())
+        ->toContain('two', 'theirs')
+        ->not->toContain('one');
     $this->deleteJson('/api/session/devices', ['password' => 'a-long-password'])->assertOk()->assertExactJson([]);
     expect(DB::table('sessions')->whereIn('id', ['one', 'two', 'theirs'])->pluck('id')->all())->toBe(['theirs']);
 });
@@ -224,7 +254,10 @@ it('shows where somebody is signed in, and ends one of them or all others with t
 it('brings no session’s cookies with what is only read, so that none comes back over the one that followed it; a wall stays signed in', function () {
     $member = (new SmallSalon)->member();
     $name = (string) config('session.cookie');
-    $brought = fn ($response): array => array_map(fn ($cookie): string => $cookie->getName(), $response->headers->getCookies());
+    $brought = fn ($response): array => array_map(
+        fn ($cookie): string => $cookie->getName(),
+        $response->headers->getCookies(),
+    );
     $signed = $this->postJson('/api/session', ['email' => $member->email, 'password' => 'a-long-password'])->assertOk();
     expect($brought($signed))->toContain($name);
     $this->withCredentials()->withCookie($name, session()->getId());

@@ -85,7 +85,12 @@ final class SmallSalon
             'letter' => 'A', 'job' => 'Root', 'line' => "line-{$this->line->id}", 'ratio' => '1:1.5',
             'amount' => ['of' => 'colour', 'grams' => '60 g'],
             'parts' => [
-                ['ingredients' => [['product' => $this->shades['6N']->productId(), 'share' => '2'], ['product' => $this->shades['7G']->productId(), 'share' => '1']]],
+                [
+                    'ingredients' => [
+                        ['product' => $this->shades['6N']->productId(), 'share' => '2'],
+                        ['product' => $this->shades['7G']->productId(), 'share' => '1'],
+                    ],
+                ],
                 ['ingredients' => [['product' => $this->developers[20]->productId(), 'share' => 'all']]],
             ],
             'additives' => [], 'place' => ['regions' => [], 'spans' => ['root']], 'minutes' => 35, 'note' => '',

@@ -29,9 +29,28 @@ it('asks as often of a salon of many as of a salon of few', function () {
     TeamMember::query()->whereKey($v->member->id)->update(['role' => Role::Owner]);
     $this->actingAs($v->member->refresh());
     foreach (['A' => ['root', 'regrowth'], 'B' => ['mids', 'ends']] as $letter => $spans) {
-        $v->bowl('Colour', $letter, "Job {$letter}", 'Tidewater', ['6N' => '2', '6G' => '1'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => $spans]]]);
+        $v->bowl(
+            'Colour',
+            $letter,
+            "Job {$letter}",
+            'Tidewater',
+            ['6N' => '2', '6G' => '1'],
+            [20 => 'all'],
+            ['colour', '30 g'],
+            ['place' => [['regions' => [], 'spans' => $spans]]],
+        );
     }
-    $v->canvas(['root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'wish' => ['level' => '6']], 'ends' => ['spans' => ['mids', 'ends'], 'level' => '6', 'history' => 'coloured', 'wish' => ['level' => '6']]]);
+    $v->canvas(
+        [
+            'root' => ['spans' => ['root', 'regrowth'], 'level' => '6', 'wish' => ['level' => '6']],
+            'ends' => [
+                'spans' => ['mids', 'ends'],
+                'level' => '6',
+                'history' => 'coloured',
+                'wish' => ['level' => '6'],
+            ],
+        ],
+    );
     $closed = [];
     $go = function (int $visits) use ($v, &$closed): void {
         for ($each = 0; $each < $visits; $each++) {
@@ -54,10 +73,14 @@ it('asks as often of a salon of many as of a salon of few', function () {
         $id = $v->visit['id'];
         $bowl = $v->refresh()->of('A')['id'];
         $paths = [
-            'visit, open' => "visits/{$id}", 'visit, closed' => "visits/{$closed[0]}", 'client file' => "clients/{$v->client->id}", 'clients' => 'clients', 'search' => 'clients?search=client',
-            'today' => 'today', 'week' => 'today?days=7', 'wall' => 'wall', 'bench' => "bowls/{$bowl}/bench", 'shelf' => 'shelf', 'stock' => 'stock', 'messages' => 'messages', 'costs' => 'costs',
-            'house' => 'house', 'judgement' => 'house/judgement', 'team' => 'team', 'templates' => 'templates', 'all of a client' => "clients/{$v->client->id}/all",
-            'compare' => "visits/{$closed[0]}/compare/{$closed[1]}", 'bowls to take' => "visits/{$id}/bowls-to-take", 'practice' => 'practice',
+            'visit, open' => "visits/{$id}", 'visit, closed' => "visits/{$closed[0]}",
+            'client file' => "clients/{$v->client->id}", 'clients' => 'clients', 'search' => 'clients?search=client',
+            'today' => 'today', 'week' => 'today?days=7', 'wall' => 'wall', 'bench' => "bowls/{$bowl}/bench",
+            'shelf' => 'shelf', 'stock' => 'stock', 'messages' => 'messages', 'costs' => 'costs',
+            'house' => 'house', 'judgement' => 'house/judgement', 'team' => 'team', 'templates' => 'templates',
+            'all of a client' => "clients/{$v->client->id}/all",
+            'compare' => "visits/{$closed[0]}/compare/{$closed[1]}", 'bowls to take' => "visits/{$id}/bowls-to-take",
+            'practice' => 'practice',
         ];
         $found = [];
         foreach ($paths as $name => $path) {
@@ -79,6 +102,10 @@ it('asks as often of a salon of many as of a salon of few', function () {
     $v->repeat(1);
     $go(3);
     $many = $count();
-    $grown = array_filter(array_map(fn (int $then, int $now): ?string => $now > $then ? "{$then} → {$now}" : null, $few, $many));
-    expect(array_combine(array_map(fn (int $at): string => array_keys($few)[$at], array_keys($grown)), $grown))->toBe([]);
+    $grown = array_filter(
+        array_map(fn (int $then, int $now): ?string => $now > $then ? "{$then} → {$now}" : null, $few, $many),
+    );
+    expect(
+        array_combine(array_map(fn (int $at): string => array_keys($few)[$at], array_keys($grown)), $grown),
+    )->toBe([]);
 });

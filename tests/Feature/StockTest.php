@@ -16,7 +16,10 @@ beforeEach(function () {
     $this->move = function (string $code, string $kind, string $amount, array $more = []) {
         ($this->later)();
 
-        return $this->postJson('/api/stock', ['moves' => [['product' => ($this->id)($code), 'kind' => $kind, 'amount' => $amount, ...$more]]]);
+        return $this->postJson(
+            '/api/stock',
+            ['moves' => [['product' => ($this->id)($code), 'kind' => $kind, 'amount' => $amount, ...$more]]],
+        );
     };
     $this->row = function (string $code): array {
         ($this->later)();
@@ -27,7 +30,13 @@ beforeEach(function () {
         $batch = $this->salon->startBatch($this, $bowl);
         foreach ($grams as $line => $amount) {
             ($this->later)();
-            $answer = $this->salon->record($this, $batch, ['kind' => 'poured', 'line' => $line, 'grams' => $amount, 'source' => 'hand'])->assertCreated()->json();
+            $answer = $this->salon->record(
+                $this,
+                $batch,
+                ['kind' => 'poured', 'line' => $line, 'grams' => $amount, 'source' => 'hand'],
+            )
+                ->assertCreated()
+                ->json();
             $batch = $answer['batch'] ?? $answer;
         }
 
@@ -43,9 +52,16 @@ it('does not know what nobody has counted, and says so', function () {
     expect(($this->row)('6N'))->toMatchArray(['there' => '90 g', 'packs' => '1.5', 'state' => 'enough']);
 });
 
-it('moves by hand with who and why, and refuses what cannot be', function (string $kind, string $amount, array $more, string $at) {
+it('moves by hand with who and why, and refuses what cannot be', function (
+    string $kind,
+    string $amount,
+    array $more,
+    string $at,
+) {
     ($this->move)('6N', 'counted', '100')->assertCreated();
-    ($this->move)('6N', $kind, $amount, $more)->assertUnprocessable()->assertJsonPath('problems.0.pointer', "/moves/0/{$at}");
+    ($this->move)('6N', $kind, $amount, $more)
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', "/moves/0/{$at}");
     expect(($this->row)('6N')['there'])->toBe('100 g');
 })->with([
     'no amount' => ['delivered', '', [], 'amount'],
@@ -75,7 +91,9 @@ it('takes a whole count, or nothing of it', function () {
         ['product' => ($this->id)('7G'), 'kind' => 'counted', 'amount' => $second],
         ['product' => $this->salon->developers[20]->productId(), 'kind' => 'counted', 'amount' => '1 kg'],
     ]];
-    $this->postJson('/api/stock', $moves('many'))->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/moves/1/amount');
+    $this->postJson('/api/stock', $moves('many'))
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/moves/1/amount');
     expect(StockMove::query()->where('salon_id', $this->salon->salon->id)->count())->toBe(0);
     ($this->later)();
     $this->postJson('/api/stock', $moves('2 tubes'))->assertCreated()->assertJsonPath('uncounted', 2);
@@ -91,11 +109,19 @@ it('moves every pour out, what is taken back in again, and more than was there i
     ($this->later)();
     $this->salon->record($this, $batch, ['kind' => 'undone'])->assertCreated();
     expect(($this->row)('6N')['there'])->toBe('50 g');
-    $kinds = fn (): array => StockMove::query()->where('product', ($this->id)('6N'))->orderBy('id')->pluck('grams_cg')->all();
+    $kinds = fn (): array => StockMove::query()
+        ->where('product', ($this->id)('6N'))
+        ->orderBy('id')
+        ->pluck('grams_cg')
+        ->all();
     expect($kinds())->toBe([5_000, -4_000, 4_000]);
     ($this->later)();
     $batch = $this->getJson("/api/batches/{$batch['id']}")->json();
-    $this->salon->record($this, $batch, ['kind' => 'poured', 'line' => ($this->id)('6N'), 'grams' => '40', 'source' => 'hand'])->assertCreated();
+    $this->salon->record(
+        $this,
+        $batch,
+        ['kind' => 'poured', 'line' => ($this->id)('6N'), 'grams' => '40', 'source' => 'hand'],
+    )->assertCreated();
     ($this->later)();
     ($this->move)('6N', 'thrown', '15', ['note' => 'fell down'])->assertCreated();
     expect(($this->row)('6N'))->toMatchArray(['there' => '0 g', 'missing' => '5 g', 'state' => 'out']);
@@ -110,17 +136,35 @@ it('sees what the week takes, what is low, and what to order', function () {
     expect(($this->row)('6N')['state'])->toBe('enough');
     foreach ([1, 2] as $number) {
         // Two bowls of 40 g of 6N and 20 g of 7G.
-        $visit = $this->postJson("/api/clients/{$this->salon->client->id}/visits", ['id' => (string) Str::uuid(), 'service' => "Root {$number}", 'startsAt' => now()->addDays($number)->toIso8601String()])->assertCreated()->json();
+        $visit = $this->postJson(
+            "/api/clients/{$this->salon->client->id}/visits",
+            [
+                'id' => (string) Str::uuid(),
+                'service' => "Root {$number}",
+                'startsAt' => now()->addDays($number)->toIso8601String(),
+            ],
+        )
+            ->assertCreated()
+            ->json();
         $this->salon->addBowl($this, $visit)->assertCreated();
     }
-    expect(($this->row)('6N'))->toMatchArray(['planned' => '80 g', 'state' => 'short', 'order' => ['packs' => 1, 'grams' => '60 g']])
+    expect(($this->row)('6N'))->toMatchArray(
+        ['planned' => '80 g', 'state' => 'short', 'order' => ['packs' => 1, 'grams' => '60 g']],
+    )
         ->and(($this->row)('7G'))->toMatchArray(['planned' => '40 g', 'state' => 'enough', 'order' => null]);
     $this->putJson('/api/stock/'.($this->id)('7G').'/mark', ['mark' => '4 tubes'])->assertOk();
-    expect(($this->row)('7G'))->toMatchArray(['state' => 'low', 'mark' => '240 g', 'order' => ['packs' => 2, 'grams' => '120 g']]);
+    expect(($this->row)('7G'))->toMatchArray(
+        ['state' => 'low', 'mark' => '240 g', 'order' => ['packs' => 2, 'grams' => '120 g']],
+    );
     ($this->later)();
-    $this->putJson('/api/stock/'.($this->id)('7G').'/mark', ['mark' => 'few'])->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/mark');
+    $this->putJson('/api/stock/'.($this->id)('7G').'/mark', ['mark' => 'few'])
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/mark');
     $order = $this->get('/api/stock/order')->assertOk()->getContent();
-    expect($order)->toContain("Line,6N,6N,1,\"60 g\",\"70 g\",\"80 g\"\r\n")->toContain(',7G,7G,2,')->not->toContain('Bond');
+    expect($order)
+        ->toContain("Line,6N,6N,1,\"60 g\",\"70 g\",\"80 g\"\r\n")
+        ->toContain(',7G,7G,2,')
+        ->not->toContain('Bond');
 });
 
 it('says on the bowl whether the shelf holds it, and keeps stand-ins within it', function () {
@@ -134,7 +178,10 @@ it('says on the bowl whether the shelf holds it, and keeps stand-ins within it',
     // 40 g of 6N in the bowl.
     expect($enough())->toMatchArray(['times' => 3, 'first' => '6N', 'short' => []]);
     ($this->move)('6N', 'counted', '39.9')->assertCreated();
-    expect($enough()['times'])->toBe(0)->and($enough()['short'][0]['message'])->toBe('6N: the bowl takes 40 g, and 39.9 g is on the shelf.');
+    expect($enough()['times'])
+        ->toBe(0)
+        ->and($enough()['short'][0]['message'])
+        ->toBe('6N: the bowl takes 40 g, and 39.9 g is on the shelf.');
 });
 
 it('changes no row of the ledger, and shows no other salon’s', function () {
@@ -147,8 +194,12 @@ it('changes no row of the ledger, and shows no other salon’s', function () {
     ($this->later)();
     $this->getJson('/api/stock/'.($this->id)('6N'))->assertNotFound();
     $this->putJson('/api/stock/'.($this->id)('6N').'/mark', ['mark' => '10'])->assertNotFound();
-    ($this->move)('6N', 'counted', '1')->assertUnprocessable()->assertJsonPath('problems.0.pointer', '/moves/0/product');
-    expect(fn () => StockMove::query()->where('product', ($this->id)('6N'))->update(['grams_cg' => 0]))->toThrow(QueryException::class);
+    ($this->move)('6N', 'counted', '1')
+        ->assertUnprocessable()
+        ->assertJsonPath('problems.0.pointer', '/moves/0/product');
+    expect(
+        fn () => StockMove::query()->where('product', ($this->id)('6N'))->update(['grams_cg' => 0]),
+    )->toThrow(QueryException::class);
 });
 
 it('tells what was poured cost, by what it was asked, and what of it was wasted', function () {
@@ -156,19 +207,35 @@ it('tells what was poured cost, by what it was asked, and what of it was wasted'
     $visit = $this->salon->planVisit($this);
     $this->salon->addBowl($this, $visit, [], $bowl = (string) Str::uuid())->assertCreated();
     // 40 g of a tube of 60 g at 9.00; 20 g of 7G without a price.
-    $batch = ($this->poured)($bowl, [($this->id)('6N') => '40', ($this->id)('7G') => '20', $this->salon->developers[20]->productId() => '90']);
+    $batch = ($this->poured)(
+        $bowl,
+        [($this->id)('6N') => '40', ($this->id)('7G') => '20', $this->salon->developers[20]->productId() => '90']
+    );
     ($this->later)();
     $batch = $this->getJson("/api/batches/{$batch['id']}")->json();
     $this->salon->record($this, $batch, ['kind' => 'finished'])->assertCreated();
     ($this->later)();
     $batch = $this->getJson("/api/batches/{$batch['id']}")->json();
-    $this->salon->record($this, $batch, ['kind' => 'weighed-back', 'grams' => '75', 'source' => 'hand'])->assertCreated();
+    $this->salon->record(
+        $this,
+        $batch,
+        ['kind' => 'weighed-back', 'grams' => '75', 'source' => 'hand'],
+    )->assertCreated();
     ($this->later)();
     // Dearer from now on: what was poured keeps its price.
     $this->salon->shades['6N']->update(['price_cents' => 1800]);
     $answer = $this->getJson('/api/costs?by=client')->assertOk();
     expect($answer->json('rows'))->toHaveCount(1)
-        ->and($answer->json('rows.0'))->toMatchArray(['name' => $this->salon->client->name, 'cost' => '6.00', 'wastedCost' => '3.00', 'poured' => '150 g', 'wasted' => '75 g', 'unpriced' => '110 g']);
+        ->and($answer->json('rows.0'))->toMatchArray(
+            [
+                'name' => $this->salon->client->name,
+                'cost' => '6.00',
+                'wastedCost' => '3.00',
+                'poured' => '150 g',
+                'wasted' => '75 g',
+                'unpriced' => '110 g',
+            ],
+        );
     expect(array_column($this->getJson('/api/costs?by=product')->json('rows'), 'name'))->toContain('Line 6N', '20 vol');
     foreach (['month', 'line', 'visit', 'bowl', 'person'] as $by) {
         expect($this->getJson("/api/costs?by={$by}")->assertOk()->json('total.cost'))->toBe('6.00', $by);
@@ -176,7 +243,9 @@ it('tells what was poured cost, by what it was asked, and what of it was wasted'
     expect($this->getJson('/api/costs?from=2020-01-01&to=2020-12-31')->json('rows'))->toBe([]);
     $this->getJson('/api/costs?from=2020-02-01&to=2020-01-01')->assertUnprocessable();
     $this->getJson('/api/costs?by=moon')->assertUnprocessable();
-    expect($this->get('/api/costs/table?by=line')->assertOk()->getContent())->toContain("Line,\"150 g\",6.00,\"75 g\",3.00,\"0 g\",0.00,\"0 g\",0.00,\"110 g\",0.00\r\n");
+    expect($this->get('/api/costs/table?by=line')->assertOk()->getContent())->toContain(
+        "Line,\"150 g\",6.00,\"75 g\",3.00,\"0 g\",0.00,\"0 g\",0.00,\"110 g\",0.00\r\n",
+    );
     $this->actingAs($this->salon->member(Role::Assistant));
     $this->getJson('/api/costs')->assertForbidden();
     $this->actingAs((new SmallSalon)->member());
@@ -194,13 +263,38 @@ it('tells bowls thrown away, what went beyond the plan, and treatments done, apa
     ($this->later)();
     $this->salon->record($this, $batch, ['kind' => 'discarded', 'reason' => 'it went lumpy'])->assertCreated();
     ($this->later)();
-    $this->putJson("/api/visits/{$visit['id']}/care", ['version' => $this->getJson("/api/visits/{$visit['id']}")->json('version'), 'steps' => [
-        ['id' => 'a', 'kind' => 'treatment', 'words' => 'Mask', 'minutes' => 5, 'price' => '12.50', 'done' => true, 'round' => null],
-        ['id' => 'b', 'kind' => 'treatment', 'words' => 'Another', 'minutes' => 5, 'price' => '9', 'done' => false, 'round' => null],
+    $this->putJson("/api/visits/{$visit['id']}/care", ['version' => $this->getJson(
+        "/api/visits/{$visit['id']}",
+    )->json('version'), 'steps' => [
+        [
+            'id' => 'a',
+            'kind' => 'treatment',
+            'words' => 'Mask',
+            'minutes' => 5,
+            'price' => '12.50',
+            'done' => true,
+            'round' => null,
+        ],
+        [
+            'id' => 'b',
+            'kind' => 'treatment',
+            'words' => 'Another',
+            'minutes' => 5,
+            'price' => '9',
+            'done' => false,
+            'round' => null,
+        ],
     ]])->assertOk();
     ($this->later)();
     $total = $this->getJson('/api/costs?by=client')->assertOk()->json('total');
-    expect($total)->toMatchArray(['thrown' => ['grams' => '46 g', 'cost' => '6.90'], 'over' => ['grams' => '6 g', 'cost' => '0.90'], 'wastedCost' => '6.90', 'addOns' => '12.50']);
+    expect($total)->toMatchArray(
+        [
+            'thrown' => ['grams' => '46 g', 'cost' => '6.90'],
+            'over' => ['grams' => '6 g', 'cost' => '0.90'],
+            'wastedCost' => '6.90',
+            'addOns' => '12.50',
+        ],
+    );
 });
 
 it('says at the bench that the shelf has less than is still to go in', function () {
@@ -212,7 +306,10 @@ it('says at the bench that the shelf has less than is still to go in', function 
     $short = fn (array $of): array => array_column($of['lines'], 'short', 'label');
     ($this->later)();
     $batch = $this->getJson("/api/batches/{$batch['id']}")->json();
-    expect($short($batch)['6N']['message'])->toBe('35 g of 6N on the shelf, and 40 g still to go in.')->and($short($batch)['7G'])->toBeNull();
+    expect($short($batch)['6N']['message'])
+        ->toBe('35 g of 6N on the shelf, and 40 g still to go in.')
+        ->and($short($batch)['7G'])
+        ->toBeNull();
     // Ten more from another pack, counted in: five are left when thirty-five are in, and five are wanted.
     ($this->move)('6N', 'delivered', '5 g')->assertCreated();
     ($this->later)();

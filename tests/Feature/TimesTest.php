@@ -10,20 +10,41 @@ beforeEach(function () {
     // Two days and an hour before: the skin test is read as the visit begins, at ten.
     $this->travelTo('2026-02-28 09:00:00');
     $this->v = (new RealVisit($this, 'Times'))->testSkin();
-    $this->patchJson("/api/visits/{$this->v->visit['id']}", ['version' => 1, 'startsAt' => '2026-03-02T10:00'])->assertOk();
+    $this->patchJson(
+        "/api/visits/{$this->v->visit['id']}",
+        ['version' => 1, 'startsAt' => '2026-03-02T10:00'],
+    )->assertOk();
     $this->v->refresh();
 });
 
 /** @param  array<string, mixed>  $more */
 function timedRoot(RealVisit $v, string $letter, array $more): void
 {
-    $v->bowl('Colour', $letter, "Root {$letter}", 'Tidewater', ['6N' => 'all'], [20 => 'all'], ['colour', '60 g'], $more + ['applying' => 10, 'place' => [['regions' => [], 'spans' => ['root']]]]);
+    $v->bowl(
+        'Colour',
+        $letter,
+        "Root {$letter}",
+        'Tidewater',
+        ['6N' => 'all'],
+        [20 => 'all'],
+        ['colour', '60 g'],
+        $more + ['applying' => 10, 'place' => [['regions' => [], 'spans' => ['root']]]],
+    );
 }
 
 /** @param  array<string, mixed>  $more */
 function timedDemi(RealVisit $v, string $letter, array $more, string $round = 'Colour'): void
 {
-    $v->bowl($round, $letter, "Demi {$letter}", 'Slack Water', ['7N' => 'all'], [10 => 'all'], ['total', '60 g'], $more + ['applying' => 8, 'place' => [['regions' => [], 'spans' => ['mids', 'ends']]]]);
+    $v->bowl(
+        $round,
+        $letter,
+        "Demi {$letter}",
+        'Slack Water',
+        ['7N' => 'all'],
+        [10 => 'all'],
+        ['total', '60 g'],
+        $more + ['applying' => 8, 'place' => [['regions' => [], 'spans' => ['mids', 'ends']]]],
+    );
 }
 
 /** @return array<string, mixed> */
@@ -49,7 +70,9 @@ it('calls the demi late, and moves the rinse for it', function () {
     $this->v->after(10)->stamp('A', 'completed');
     $this->v->after(6)->refresh();
     // Mixing takes three: on at 19 instead of 12, the common rinse seven minutes later.
-    expect($this->v->visit['next'])->toMatchArray(['do' => 'weigh', 'words' => 'Weigh bowl B now, 7 min late', 'bowl' => $this->v->of('B')['id']])
+    expect($this->v->visit['next'])->toMatchArray(
+        ['do' => 'weigh', 'words' => 'Weigh bowl B now, 7 min late', 'bowl' => $this->v->of('B')['id']],
+    )
         ->and(minuteOf(timesOf($this->v, 'A')['rinse']))->toBe(47);
     // Who has colour on is on the wall, whoever pressed what.
     $head = $this->getJson('/api/wall')->assertOk()->json('heads.0');
@@ -57,21 +80,34 @@ it('calls the demi late, and moves the rinse for it', function () {
 });
 
 it('plans with the minutes it took this client the last time, in proportion, until somebody says others', function () {
-    $foils = fn (int $count): array => ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => $count]]];
+    $foils = fn (int $count): array => [
+        'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => $count]],
+    ];
     $this->v->bowl('Colour', 'A', 'Foils', 'Tidewater', ['7N' => 'all'], [20 => 'all'], ['colour', '40 g'], $foils(12));
     $this->v->refresh()->weigh('A');
     $this->v->stamp('A', 'began')->after(31)->stamp('A', 'completed')->after(35)->stamp('A', 'rinsed');
     $was = timesOf($this->v->refresh(), 'A');
     // Held against what the technique says: a minute and a half a foil (our own model).
-    expect($was['asBefore'])->toBeFalse()->and($was['meant'])->toMatchArray(['begunLate' => 0, 'appliedLonger' => 31 - 18])
+    expect($was['asBefore'])
+        ->toBeFalse()
+        ->and($was['meant'])
+        ->toMatchArray(['begunLate' => 0, 'appliedLonger' => 31 - 18])
         ->and($was['meant']['rinsedLate'])->toBe(66 - minuteOf($was['meant']['rinse']) + minuteOf($was['begin']));
     $this->v->close()->repeat();
     $this->v->refresh();
     $long = fn (): int => minuteOf(timesOf($this->v, 'A')['complete']) - minuteOf(timesOf($this->v, 'A')['begin']);
-    expect($long())->toBe(31)->and(timesOf($this->v, 'A')['asBefore'])->toBeTrue()->and(timesOf($this->v, 'A')['meant'])->toBeNull();
+    expect($long())
+        ->toBe(31)
+        ->and(timesOf($this->v, 'A')['asBefore'])
+        ->toBeTrue()
+        ->and(timesOf($this->v, 'A')['meant'])
+        ->toBeNull();
     $write = function (array $more): void {
         $bowl = $this->v->of('A');
-        $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $more + $bowl['sheet']])->assertOk();
+        $this->putJson(
+            "/api/bowls/{$bowl['id']}",
+            ['version' => $bowl['version'], 'bowl' => $more + $bowl['sheet']],
+        )->assertOk();
         $this->v->refresh();
     };
     $write($foils(18));
@@ -83,11 +119,20 @@ it('plans with the minutes it took this client the last time, in proportion, unt
 it('plans sides that are timed apart, and marks one or both from the plan', function () {
     timedRoot($this->v, 'A', ['minutes' => 30]);
     $this->v->refresh()->weigh('A');
-    $mark = fn (string $kind, string $side) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", ['id' => (string) Str::uuid(), 'kind' => $kind, 'side' => $side])->assertCreated();
+    $mark = fn (string $kind, string $side) => $this->postJson(
+        "/api/bowls/{$this->v->of('A')['id']}/stamps",
+        ['id' => (string) Str::uuid(), 'kind' => $kind, 'side' => $side],
+    )->assertCreated();
     $mark('began', 'right');
     $this->v->refresh();
     expect(array_column($this->v->visit['times']['bowls'], 'letter'))->toBe(['A left', 'A right'])
-        ->and($this->v->visit['times']['acts'][0])->toMatchArray(['kind' => 'complete', 'words' => 'Last touch of A right', 'bowls' => [['bowl' => $this->v->of('A')['id'], 'batch' => null, 'side' => 'right']]]);
+        ->and($this->v->visit['times']['acts'][0])->toMatchArray(
+            [
+                'kind' => 'complete',
+                'words' => 'Last touch of A right',
+                'bowls' => [['bowl' => $this->v->of('A')['id'], 'batch' => null, 'side' => 'right']],
+            ],
+        );
     $this->v->after(5);
     $mark('completed', 'right');
     $mark('began', 'left');
@@ -97,22 +142,44 @@ it('plans sides that are timed apart, and marks one or both from the plan', func
     $rinse = collect($this->v->refresh()->visit['times']['acts'])->firstWhere('kind', 'rinse');
     expect($rinse['letters'])->toBe(['A left', 'A right'])->and(minuteOf($rinse['at']))->toBe(40);
     $path = "/api/visits/{$this->v->visit['id']}/stamps";
-    $mine = fn (string ...$sides): array => array_map(fn (string $side): array => ['id' => (string) Str::uuid(), 'bowl' => $this->v->of('A')['id'], 'batch' => null, 'side' => $side], $sides);
-    $this->postJson($path, ['kind' => 'rinsed', 'marks' => [['side' => 'upside'] + $mine('left')[0]]])->assertUnprocessable();
+    $mine = fn (string ...$sides): array => array_map(
+        fn (string $side): array => [
+            'id' => (string) Str::uuid(),
+            'bowl' => $this->v->of('A')['id'],
+            'batch' => null,
+            'side' => $side,
+        ],
+        $sides,
+    );
+    $this->postJson(
+        $path,
+        ['kind' => 'rinsed', 'marks' => [['side' => 'upside'] + $mine('left')[0]]],
+    )->assertUnprocessable();
     $this->v->after(28);
     $this->postJson($path, ['kind' => 'rinsed', 'marks' => $mine('right')])->assertCreated();
     expect($this->v->refresh()->of('A')['clock']['state'])->not->toBe('rinsed')
-        ->and(array_column(array_filter($this->v->visit['times']['bowls'], fn (array $bowl): bool => $bowl['rinsed']), 'side'))->toBe(['right']);
+        ->and(
+            array_column(
+                array_filter($this->v->visit['times']['bowls'], fn (array $bowl): bool => $bowl['rinsed']),
+                'side',
+            ),
+        )->toBe(['right']);
     $this->v->after(2);
     $this->postJson($path, ['kind' => 'rinsed', 'marks' => $mine('left')])->assertCreated();
-    expect($this->v->refresh()->of('A')['clock']['state'])->toBe('rinsed')->and($this->v->visit['times']['acts'])->toBe([]);
+    expect($this->v->refresh()->of('A')['clock']['state'])
+        ->toBe('rinsed')
+        ->and($this->v->visit['times']['acts'])
+        ->toBe([]);
 });
 
 it('has a second batch on its lane beside sides that are timed apart', function () {
     timedRoot($this->v, 'A', ['minutes' => 30]);
     $this->v->refresh()->weigh('A');
     $second = $this->v->weigh('A', how: ['times' => '1/2']);
-    $mark = fn (array $more) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", $more + ['id' => (string) Str::uuid(), 'kind' => 'began'])->assertCreated();
+    $mark = fn (array $more) => $this->postJson(
+        "/api/bowls/{$this->v->of('A')['id']}/stamps",
+        $more + ['id' => (string) Str::uuid(), 'kind' => 'began'],
+    )->assertCreated();
     $mark(['side' => 'left']);
     $this->v->after(4)->refresh();
     $mark(['batch' => $second['id']]);
@@ -122,17 +189,44 @@ it('has a second batch on its lane beside sides that are timed apart', function 
 });
 
 it('keeps what was seen of which strands, and says at what pace they lift', function () {
-    $this->v->canvas(['lengths' => ['spans' => ['mids', 'ends'], 'level' => '5', 'natural' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]]]);
-    $this->v->bowl('Colour', 'A', 'Foils', 'Brightwork', ['Powder' => 'all'], [20 => 'all'], ['colour', '30 g'], ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20]], 'until' => 'until pale gold']);
+    $this->v->canvas(
+        [
+            'lengths' => [
+                'spans' => ['mids', 'ends'],
+                'level' => '5',
+                'natural' => '5',
+                'wish' => ['level' => '9', 'tone' => ['gold']],
+            ],
+        ],
+    );
+    $this->v->bowl(
+        'Colour',
+        'A',
+        'Foils',
+        'Brightwork',
+        ['Powder' => 'all'],
+        [20 => 'all'],
+        ['colour', '30 g'],
+        [
+            'place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'fine-foils', 'foils' => 20]],
+            'until' => 'until pale gold',
+        ],
+    );
     $this->v->refresh()->weigh('A');
     $this->v->stamp('A', 'began')->after(10)->stamp('A', 'completed')->after(10)->refresh();
-    $strand = collect($this->v->visit['picture']['zones'][0]['strands'])->first(fn (array $each): bool => $each['letters'] === ['A']);
-    $look = fn (array $more) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", $more + ['id' => (string) Str::uuid(), 'kind' => 'checked']);
+    $strand = collect($this->v->visit['picture']['zones'][0]['strands'])->first(
+        fn (array $each): bool => $each['letters'] === ['A'],
+    );
+    $look = fn (array $more) => $this->postJson(
+        "/api/bowls/{$this->v->of('A')['id']}/stamps",
+        $more + ['id' => (string) Str::uuid(), 'kind' => 'checked'],
+    );
     $look(['zone' => 'lengths', 'strand' => $strand['key'], 'level' => '7', 'words' => 'orange-gold'])->assertCreated();
     // Two levels in twenty minutes: twenty more for the other two.
     $seen = $this->v->refresh()->visit['picture']['seen'];
     expect($seen)->toHaveCount(1)->and($seen[0])->toMatchArray([
-        'letter' => 'A', 'zone' => 'Lengths', 'level' => '7', 'words' => 'orange-gold', 'strand' => $strand['name'], 'pace' => 'At this pace level 9 comes in 20 min.',
+        'letter' => 'A', 'zone' => 'Lengths', 'level' => '7', 'words' => 'orange-gold', 'strand' => $strand['name'],
+        'pace' => 'At this pace level 9 comes in 20 min.',
     ]);
     // What cannot be: another zone, a level that no hair has, a look at what was rinsed.
     $look(['zone' => 'nowhere'])->assertUnprocessable()->assertJsonValidationErrors('zone');
@@ -156,21 +250,45 @@ it('leaves a shadow under its toner and rinses both with one mark', function () 
     $this->v->after(25)->refresh();
     // The shadow is far beyond its own twenty: only the toner's rinse is called, for both.
     expect($this->v->visit['next']['words'])->toBe('Beyond its time: rinse A, B now, 5 min late');
-    $marks = array_map(fn (string $letter): array => ['id' => (string) Str::uuid(), 'bowl' => $this->v->of($letter)['id'], 'batch' => null], ['A', 'B']);
+    $marks = array_map(
+        fn (string $letter): array => [
+            'id' => (string) Str::uuid(),
+            'bowl' => $this->v->of($letter)['id'],
+            'batch' => null,
+        ],
+        ['A', 'B'],
+    );
     $path = "/api/visits/{$this->v->visit['id']}/stamps";
-    $this->postJson($path, ['kind' => 'rinsed', 'marks' => $marks])->assertCreated()->assertJsonPath('next.do', 'close');
+    $this->postJson($path, ['kind' => 'rinsed', 'marks' => $marks])
+        ->assertCreated()
+        ->assertJsonPath('next.do', 'close');
     // Sent again it is known; another bowl's mark, or one of another visit, is refused whole.
     $this->postJson($path, ['kind' => 'rinsed', 'marks' => $marks])->assertCreated();
     $other = $this->v->ofAnother('Other');
     timedRoot($other, 'A', []);
-    $this->postJson($path, ['kind' => 'rinsed', 'marks' => [['id' => (string) Str::uuid(), 'bowl' => $other->refresh()->of('A')['id']]]])->assertUnprocessable();
+    $this->postJson(
+        $path,
+        ['kind' => 'rinsed', 'marks' => [['id' => (string) Str::uuid(), 'bowl' => $other->refresh()->of('A')['id']]]],
+    )->assertUnprocessable();
     $this->postJson($path, ['kind' => 'began', 'marks' => $marks])->assertUnprocessable();
 });
 
 it('marks heat, more minutes, taken through and emulsified, each in its turn', function () {
-    timedRoot($this->v, 'A', ['minutes' => 30, 'emulsify' => 3, 'through' => 5, 'heat' => [['with' => true, 'minutes' => 10], ['with' => false, 'minutes' => 20]]]);
+    timedRoot(
+        $this->v,
+        'A',
+        [
+            'minutes' => 30,
+            'emulsify' => 3,
+            'through' => 5,
+            'heat' => [['with' => true, 'minutes' => 10], ['with' => false, 'minutes' => 20]],
+        ],
+    );
     $this->v->refresh()->weigh('A');
-    $stamp = fn (string $kind, array $more = []) => $this->postJson("/api/bowls/{$this->v->of('A')['id']}/stamps", ['id' => Str::uuid(), 'kind' => $kind] + $more);
+    $stamp = fn (string $kind, array $more = []) => $this->postJson(
+        "/api/bowls/{$this->v->of('A')['id']}/stamps",
+        ['id' => Str::uuid(), 'kind' => $kind] + $more,
+    );
     $stamp('heat-on')->assertUnprocessable();
     $this->v->stamp('A', 'began', 'completed');
     $stamp('heat-off')->assertUnprocessable()->assertJsonPath('message', 'No heat is on it.');
@@ -198,17 +316,44 @@ it('tries times without keeping them, keeps them by the bowl’s version, and sa
     $tried = $this->postJson($path, ['bowls' => [$bowl['id'] => ['starts' => 0]]])->assertOk()->json();
     expect($tried['breaks'])->not->toBe([])->and($tried['mends'])->not->toBe([])
         ->and($this->v->refresh()->visit['times']['breaks'])->toBe([]);
-    $this->patchJson("/api/bowls/{$bowl['id']}/times", ['version' => $bowl['version'], 'set' => ['starts' => 12, 'applying' => 5]])->assertOk();
-    $this->patchJson("/api/bowls/{$bowl['id']}/times", ['version' => $bowl['version'], 'set' => ['starts' => 15]])->assertConflict();
+    $this->patchJson(
+        "/api/bowls/{$bowl['id']}/times",
+        ['version' => $bowl['version'], 'set' => ['starts' => 12, 'applying' => 5]],
+    )->assertOk();
+    $this->patchJson(
+        "/api/bowls/{$bowl['id']}/times",
+        ['version' => $bowl['version'], 'set' => ['starts' => 15]],
+    )->assertConflict();
     $changed = $this->v->refresh()->of('B');
-    expect([$changed['sheet']['starts'], $changed['sheet']['applying'], $changed['sheet']['parts']])->toBe([12, 5, $bowl['sheet']['parts']]);
-    $this->patchJson("/api/bowls/{$bowl['id']}/times", ['version' => $changed['version'], 'set' => ['starts' => null]])->assertOk();
+    expect(
+        [$changed['sheet']['starts'], $changed['sheet']['applying'], $changed['sheet']['parts']],
+    )->toBe([12, 5, $bowl['sheet']['parts']]);
+    $this->patchJson(
+        "/api/bowls/{$bowl['id']}/times",
+        ['version' => $changed['version'], 'set' => ['starts' => null]],
+    )->assertOk();
     expect($this->v->refresh()->of('B')['sheet'])->not->toHaveKey('starts');
-    foreach ([['starts' => -1], ['starts' => 'soon'], ['plus' => '30 to 20'], ['ratio' => '1:1'], ['afterFrom' => 'noon']] as $wrong) {
-        $this->patchJson("/api/bowls/{$bowl['id']}/times", ['version' => $this->v->refresh()->of('B')['version'], 'set' => $wrong])->assertUnprocessable();
+    foreach (
+        [
+            ['starts' => -1],
+            ['starts' => 'soon'],
+            ['plus' => '30 to 20'],
+            ['ratio' => '1:1'],
+            ['afterFrom' => 'noon'],
+        ] as $wrong
+    ) {
+        $this->patchJson(
+            "/api/bowls/{$bowl['id']}/times",
+            ['version' => $this->v->refresh()->of('B')['version'], 'set' => $wrong],
+        )->assertUnprocessable();
     }
-    $this->putJson("/api/visits/{$this->v->visit['id']}/hands", ['version' => $this->v->visit['version'], 'hands' => 2])->assertOk()->assertJsonPath('times.hands', 2);
-    $this->putJson("/api/visits/{$this->v->visit['id']}/hands", ['version' => $this->v->visit['version'], 'hands' => 3])->assertConflict();
+    $this->putJson("/api/visits/{$this->v->visit['id']}/hands", ['version' => $this->v->visit['version'], 'hands' => 2])
+        ->assertOk()
+        ->assertJsonPath('times.hands', 2);
+    $this->putJson(
+        "/api/visits/{$this->v->visit['id']}/hands",
+        ['version' => $this->v->visit['version'], 'hands' => 3],
+    )->assertConflict();
     $this->putJson("/api/visits/{$this->v->visit['id']}/hands", ['version' => 1, 'hands' => 90])->assertUnprocessable();
 });
 
@@ -218,7 +363,9 @@ it('keeps a range of minutes and of a start, and says what follows nothing', fun
     $this->v->refresh();
     expect($this->v->of('A')['minutes'])->toBe('10 to 15 min')
         ->and($this->v->of('B')['sheet']['plus'])->toBe('25 to 30')
-        ->and($this->v->visit['times']['faults'][0]['words'])->toBe('Bowl B is rinsed with Z, and there is no such bowl beside it.');
+        ->and($this->v->visit['times']['faults'][0]['words'])->toBe(
+            'Bowl B is rinsed with Z, and there is no such bowl beside it.',
+        );
 });
 
 it('shows any day and week, what stands in it, and where two heads need the same hands', function () {
@@ -227,15 +374,28 @@ it('shows any day and week, what stands in it, and where two heads need the same
     timedRoot($other, 'A', []);
     $today = $this->getJson('/api/today')->assertOk()->json();
     expect($today['clashes'])->toHaveCount(1)
-        ->and($today['clashes'][0]['words'])->toMatch('/^Somebody is needed twice: bowl A on Client of (Times|Second), and bowl A on Client of (Times|Second)$/');
+        ->and($today['clashes'][0]['words'])->toMatch(
+            '/^Somebody is needed twice: bowl A on Client of (Times|Second), and bowl A on Client of (Times|Second)$/',
+        );
     $move = $today['clashes'][0]['move'];
-    $this->patchJson("/api/visits/{$move['visit']}", ['version' => $move['version'], 'startsAt' => $move['startsAt']])->assertOk();
+    $this->patchJson(
+        "/api/visits/{$move['visit']}",
+        ['version' => $move['version'], 'startsAt' => $move['startsAt']],
+    )->assertOk();
     expect($this->getJson('/api/today')->json('clashes'))->toBe([]);
-    $this->postJson("/api/clients/{$this->v->client->id}/skin-tests", ['id' => Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'behind the ear'])->assertSuccessful();
+    $this->postJson(
+        "/api/clients/{$this->v->client->id}/skin-tests",
+        ['id' => Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'behind the ear'],
+    )->assertSuccessful();
     $week = $this->getJson('/api/today?days=7&day=2026-03-05')->assertOk()->json();
     expect([$week['day'], count($week['visits'])])->toBe(['2026-03-02', 2])
-        ->and(array_map(fn (array $note): array => [$note['day'], $note['kind']], $week['notes']))->toBe([['2026-03-02', 'test'], ['2026-03-04', 'reading']]);
-    $this->getJson('/api/today?day=2026-03-03')->assertOk()->assertJsonPath('visits', [])->assertJsonPath('today', '2026-03-02');
+        ->and(
+            array_map(fn (array $note): array => [$note['day'], $note['kind']], $week['notes']),
+        )->toBe([['2026-03-02', 'test'], ['2026-03-04', 'reading']]);
+    $this->getJson('/api/today?day=2026-03-03')
+        ->assertOk()
+        ->assertJsonPath('visits', [])
+        ->assertJsonPath('today', '2026-03-02');
     foreach (['day=yesterday', 'day=2026-13-01', 'days=30'] as $wrong) {
         $this->getJson("/api/today?{$wrong}")->assertUnprocessable();
     }
@@ -244,9 +404,15 @@ it('shows any day and week, what stands in it, and where two heads need the same
 it('seats a walk-in at once, known or new, once however often it is sent', function () {
     $id = (string) Str::uuid();
     $made = $this->postJson('/api/walk-ins', ['id' => $id, 'name' => 'Ottoline Reyes'])->assertCreated()->json();
-    expect([$made['status'], $made['client']['name'], $made['service']])->toBe(['in-chair', 'Ottoline Reyes', 'Walk-in']);
-    $this->postJson('/api/walk-ins', ['id' => $id, 'name' => 'Ottoline Reyes'])->assertCreated()->assertJsonPath('id', $made['id']);
-    $this->postJson('/api/walk-ins', ['id' => Str::uuid(), 'client' => $this->v->client->id])->assertCreated()->assertJsonPath('client.id', $this->v->client->id);
+    expect(
+        [$made['status'], $made['client']['name'], $made['service']],
+    )->toBe(['in-chair', 'Ottoline Reyes', 'Walk-in']);
+    $this->postJson('/api/walk-ins', ['id' => $id, 'name' => 'Ottoline Reyes'])
+        ->assertCreated()
+        ->assertJsonPath('id', $made['id']);
+    $this->postJson('/api/walk-ins', ['id' => Str::uuid(), 'client' => $this->v->client->id])
+        ->assertCreated()
+        ->assertJsonPath('client.id', $this->v->client->id);
     $this->postJson('/api/walk-ins', ['id' => Str::uuid()])->assertUnprocessable();
     $elsewhere = new RealVisit($this, 'Elsewhere');
     $this->postJson('/api/walk-ins', ['id' => Str::uuid(), 'client' => $this->v->client->id])->assertNotFound();
@@ -256,8 +422,14 @@ it('seats a walk-in at once, known or new, once however often it is sent', funct
 // Outside check: RFC 5545 by a parser that is not ours, and its own list of what is wrong.
 it('gives visits and skin tests as an iCalendar', function () {
     timedRoot($this->v, 'A', ['minutes' => 30]);
-    $this->postJson("/api/clients/{$this->v->client->id}/skin-tests", ['id' => Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'behind the ear'])->assertSuccessful();
-    $one = $this->get("/api/visits/{$this->v->visit['id']}/calendar")->assertOk()->assertHeader('Content-Type', 'text/calendar; charset=utf-8')->getContent();
+    $this->postJson(
+        "/api/clients/{$this->v->client->id}/skin-tests",
+        ['id' => Str::uuid(), 'lines' => [$this->v->lines['Tidewater']], 'spot' => 'behind the ear'],
+    )->assertSuccessful();
+    $one = $this->get("/api/visits/{$this->v->visit['id']}/calendar")
+        ->assertOk()
+        ->assertHeader('Content-Type', 'text/calendar; charset=utf-8')
+        ->getContent();
     $path = $this->postJson('/api/calendar')->assertCreated()->json('path');
     $feed = $this->get($path)->assertOk()->getContent();
     foreach ([[$one, 1], [$feed, 4]] as [$text, $events]) {

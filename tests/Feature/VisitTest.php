@@ -21,7 +21,9 @@ it('takes a visit from plan to close and says at each step what is next', functi
     $this->getJson($path)->assertJsonPath('next.do', 'receive');
     $this->postJson("{$path}/receive")
         ->assertJsonPath('status', 'in-chair')
-        ->assertJsonPath('next.do', 'weigh')->assertJsonPath('next.words', 'Weigh bowl A')->assertJsonPath('next.bowl', $bowl['id']);
+        ->assertJsonPath('next.do', 'weigh')
+        ->assertJsonPath('next.words', 'Weigh bowl A')
+        ->assertJsonPath('next.bowl', $bowl['id']);
     $batch = $this->salon->startBatch($this, $bowl['id']);
     $this->getJson($path)->assertJsonPath('next.words', 'Carry on weighing bowl A');
     $this->salon->pourAll($this, $batch);
@@ -132,7 +134,9 @@ it('shows today’s visits, and nobody else’s', function () {
 });
 
 it('finds clients by any of their names or their phone', function (string $search, array $names) {
-    foreach ([['Marit Solheim', '0555 0100'], ['Solveig Marit Ås', '0555 0177'], ['Tom % Wave', '']] as [$name, $phone]) {
+    foreach (
+        [['Marit Solheim', '0555 0100'], ['Solveig Marit Ås', '0555 0177'], ['Tom % Wave', '']] as [$name, $phone]
+    ) {
         $this->postJson('/api/clients', ['name' => $name, 'phone' => $phone])->assertCreated();
     }
     expect($this->getJson('/api/clients?search='.urlencode($search))->json('*.name'))->toBe($names);
@@ -181,7 +185,14 @@ it('reads each bowl and replays each batch once a request, however much follows 
     expect($asked(fn () => $this->getJson("/api/visits/{$this->visit['id']}")))->toBe([2, 1]);
     // While one is typed, it is read as it is typed; the others as they stand.
     $draft = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '33 g']] + $first['sheet'];
-    expect($asked(fn () => $this->postJson("/api/visits/{$this->visit['id']}/picture", ['drafts' => [['id' => 'x', 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $draft]]])))->toBe([3, 0]);
+    expect(
+        $asked(
+            fn () => $this->postJson(
+                "/api/visits/{$this->visit['id']}/picture",
+                ['drafts' => [['id' => 'x', 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $draft]]],
+            ),
+        ),
+    )->toBe([3, 0]);
 });
 
 it('begins a visit with a service of the house, once, and never with another salon’s', function () {
@@ -189,9 +200,18 @@ it('begins a visit with a service of the house, once, and never with another sal
     $this->actingAs($salon->member());
     $visit = $salon->planVisit($this);
     $salon->addBowl($this, $visit)->assertCreated();
-    $template = $this->postJson("/api/visits/{$visit['id']}/template", ['name' => 'Root of the house'])->assertCreated()->json('id');
-    $this->getJson('/api/templates')->assertOk()->assertJson([['id' => $template, 'name' => 'Root of the house', 'bowls' => ['A Root']]]);
-    $body = ['id' => (string) Str::uuid(), 'service' => 'Root of the house', 'startsAt' => now()->toIso8601String(), 'template' => $template];
+    $template = $this->postJson("/api/visits/{$visit['id']}/template", ['name' => 'Root of the house'])
+        ->assertCreated()
+        ->json('id');
+    $this->getJson('/api/templates')
+        ->assertOk()
+        ->assertJson([['id' => $template, 'name' => 'Root of the house', 'bowls' => ['A Root']]]);
+    $body = [
+        'id' => (string) Str::uuid(),
+        'service' => 'Root of the house',
+        'startsAt' => now()->toIso8601String(),
+        'template' => $template,
+    ];
     $address = "/api/clients/{$salon->client->id}/visits";
     app()->forgetScopedInstances();
     $begun = $this->postJson($address, $body)->assertCreated()->json();
@@ -200,6 +220,9 @@ it('begins a visit with a service of the house, once, and never with another sal
     expect($this->postJson($address, $body)->assertSuccessful()->json('rounds.0.bowls'))->toHaveCount(1);
     $other = new SmallSalon;
     $this->actingAs($other->member());
-    $this->postJson("/api/clients/{$other->client->id}/visits", ['id' => (string) Str::uuid()] + $body)->assertNotFound();
+    $this->postJson(
+        "/api/clients/{$other->client->id}/visits",
+        ['id' => (string) Str::uuid()] + $body,
+    )->assertNotFound();
     $this->getJson('/api/templates')->assertOk()->assertJsonCount(0);
 });

@@ -112,14 +112,20 @@ it('asks what stands on the scale before one gram counts, and knows bowls by the
     expect($begun['zero'])->toBeNull();
     $asked = $this->salon->put($this, $begun, ['reading' => 25_000])->assertOk();
     expect($asked->json('question.about'))->toBe('no-such-bowl')->and($asked->json('batch.sequence'))->toBe(0);
-    $sure = $this->salon->put($this, $begun, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])->assertCreated()->json('batch');
+    $sure = $this->salon->put($this, $begun, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])
+        ->assertCreated()
+        ->json('batch');
     expect($sure)->toMatchArray(['vessel' => 'yellow', 'bowlWeight' => '250 g', 'zero' => $begun['id']])
         ->and($sure['live']['from'])->toBe(25_000);
     // Taken back, the bowl is not remembered; said again, it is known by its weight alone.
     $undone = $this->salon->record($this, $sure, ['kind' => 'undone'])->assertCreated()->json();
     expect($undone['zero'])->toBeNull();
-    $this->salon->put($this, $undone, ['reading' => 25_000])->assertOk()->assertJsonPath('question.about', 'no-such-bowl');
-    $again = $this->salon->put($this, $undone, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])->assertCreated()->json('batch');
+    $this->salon->put($this, $undone, ['reading' => 25_000])
+        ->assertOk()
+        ->assertJsonPath('question.about', 'no-such-bowl');
+    $again = $this->salon->put($this, $undone, ['reading' => 25_000, 'sure' => true, 'mark' => 'yellow'])
+        ->assertCreated()
+        ->json('batch');
     $left = $this->salon->record($this, $again, ['kind' => 'withdrawn'])->assertCreated()->json();
     expect($left['status'])->toBe('withdrawn')->and($left['presses'])->toBe(['again']);
     $this->getJson("/api/bowls/{$other}/batch")->assertOk()->assertContent('null');
@@ -137,7 +143,11 @@ it('takes grams from the scale only while this bowl is known to stand on it', fu
     $this->travel(5)->seconds();
     $this->salon->put($this, $begun, ['zero' => $this->batch['zero']])->assertCreated();
     $this->travel(5)->seconds();
-    $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'zero' => $this->batch['zero']])->assertUnprocessable();
+    $this->salon->record(
+        $this,
+        $this->batch,
+        [...poured($this->colour, '12 g'), 'zero' => $this->batch['zero']],
+    )->assertUnprocessable();
     expect(pours())->toBe(0);
     // By hand it may be said at any time.
     $this->salon->record($this, $this->batch, [...poured($this->colour, '12 g'), 'source' => 'hand'])->assertCreated();
@@ -146,15 +156,25 @@ it('takes grams from the scale only while this bowl is known to stand on it', fu
 it('lets only the pan say what stands on the scale, and each house for itself', function () {
     $other = $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->json('id');
     $begun = $this->postJson("/api/bowls/{$other}/batches", ['id' => (string) Str::uuid()])->assertCreated()->json();
-    $tared = $this->salon->record($this, $begun, ['kind' => 'tared', 'grams' => '260 g', 'zero' => 'by the back door'])->assertCreated()->json();
+    $tared = $this->salon->record($this, $begun, ['kind' => 'tared', 'grams' => '260 g', 'zero' => 'by the back door'])
+        ->assertCreated()
+        ->json();
     expect($tared['zero'])->toBeNull();
-    $this->salon->record($this, $tared, [...poured($this->colour, '12 g'), 'zero' => 'by the back door'])->assertUnprocessable();
+    $this->salon->record(
+        $this,
+        $tared,
+        [...poured($this->colour, '12 g'), 'zero' => 'by the back door'],
+    )->assertUnprocessable();
     // The same word in another house takes nothing from this one.
     $mine = $this->batch['zero'];
     $elsewhere = new SmallSalon;
     $this->actingAs($elsewhere->member());
     $theirs = $elsewhere->addBowl($this, $elsewhere->planVisit($this))->json('id');
-    $elsewhere->put($this, $this->postJson("/api/bowls/{$theirs}/batches", ['id' => (string) Str::uuid()])->json(), ['zero' => $mine])->assertCreated();
+    $elsewhere->put(
+        $this,
+        $this->postJson("/api/bowls/{$theirs}/batches", ['id' => (string) Str::uuid()])->json(),
+        ['zero' => $mine],
+    )->assertCreated();
     $this->actingAs($this->salon->member());
     app()->forgetScopedInstances();
     $this->salon->record($this, $this->batch, poured($this->colour, '12 g'))->assertCreated();
@@ -178,17 +198,24 @@ it('asks about what is unlikely before it believes it', function () {
     $this->salon->record($this, $this->batch, $seventh)->assertUnprocessable()
         ->assertJsonPath('message', '45 g of 7G would be in, for 20 g that were wanted.');
     expect(pours())->toBe(0);
-    $this->salon->record($this, $this->batch, [...$seventh, 'sure' => true])->assertCreated()->assertJsonPath('status', 'over');
+    $this->salon->record($this, $this->batch, [...$seventh, 'sure' => true])
+        ->assertCreated()
+        ->assertJsonPath('status', 'over');
 });
 
 it('throws a bowl away at any time, and uses nothing of it', function () {
     $this->salon->record($this, $this->batch, ['kind' => 'discarded', 'reason' => 'Spilt'])->assertCreated();
     $second = $this->salon->startBatch($this, $this->bowl['id']);
     $done = $this->salon->pourAll($this, $second);
-    $thrown = $this->salon->record($this, $done, ['kind' => 'discarded', 'reason' => 'Stood too long'])->assertCreated()->json();
+    $thrown = $this->salon->record($this, $done, ['kind' => 'discarded', 'reason' => 'Stood too long'])
+        ->assertCreated()
+        ->json();
     expect($thrown)->toMatchArray(['status' => 'discarded', 'total' => '150.0 g', 'used' => '0.0 g']);
     $visit = $this->getJson("/api/visits/{$this->visit['id']}")->json('rounds.0.bowls.0');
-    expect($visit['batches'][1])->toMatchArray(['status' => 'discarded', 'used' => null])->and($visit['state'])->toBe('planned');
+    expect($visit['batches'][1])
+        ->toMatchArray(['status' => 'discarded', 'used' => null])
+        ->and($visit['state'])
+        ->toBe('planned');
     // Taken back, it is a finished bowl again.
     $this->salon->record($this, $thrown, ['kind' => 'undone'])->assertCreated()->assertJsonPath('status', 'finished');
 });
@@ -210,7 +237,10 @@ it('steers an over-pour back with another strength of the shelf', function () {
         ->and($batch['over']['steer']['toPour'])->toBe([['label' => '20 vol', 'grams' => '28.0 g', 'topUp' => false]])
         ->and($batch['presses'])->toContain('steer');
     $on = $this->salon->record($this, $batch, ['kind' => 'steered'])->assertCreated()->json();
-    expect($on['current'])->toBe($strong)->and($on['lines'][2])->toMatchArray(['target' => '28.0 g', 'planned' => '30.0 g']);
+    expect($on['current'])
+        ->toBe($strong)
+        ->and($on['lines'][2])
+        ->toMatchArray(['target' => '28.0 g', 'planned' => '30.0 g']);
     $this->salon->record($this, $on, ['kind' => 'steered'])->assertUnprocessable();
     // Read again by another device, it is the same.
     app()->forgetScopedInstances();
@@ -227,7 +257,9 @@ it('does not open a finished batch again while another one is being weighed', fu
 it('weighs back from the scale: the bowl’s own weight is known', function () {
     $done = $this->salon->pourAll($this, $this->batch);
     $back = ['stands' => 'back', 'zero' => 'after the service'];
-    $this->salon->put($this, $done, [...$back, 'reading' => 19_000])->assertOk()->assertJsonPath('question.about', 'lighter-than-bowl');
+    $this->salon->put($this, $done, [...$back, 'reading' => 19_000])
+        ->assertOk()
+        ->assertJsonPath('question.about', 'lighter-than-bowl');
     $this->salon->put($this, $done, [...$back, 'reading' => 40_000])->assertUnprocessable();
     $this->salon->put($this, $done, [...$back, 'reading' => 23_150])->assertCreated()
         ->assertJsonPath('batch.leftover', '21.5 g')->assertJsonPath('batch.used', '128.5 g');

@@ -90,7 +90,9 @@ it('finds what stands in for a shade that is out', function () {
 
 it('refuses settings that are none, in words', function (string $path) {
     $this->getJson("/api/workbench/{$path}")->assertUnprocessable();
-})->with(['grey?percent=140', 'zone?level=30', 'amount?job=all', 'amount?job=foils', 'grey?percent[]=3', 'toner?level=8.123']);
+})->with(
+    ['grey?percent=140', 'zone?level=30', 'amount?job=all', 'amount?job=foils', 'grey?percent[]=3', 'toner?level=8.123'],
+);
 
 it('judges a previewed bowl and says why', function () {
     $this->postJson('/api/bowls/preview', $this->salon->bowl())->assertOk()

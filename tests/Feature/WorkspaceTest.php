@@ -94,7 +94,9 @@ it('works out the picture of what is being typed and keeps none of it', function
         ->assertJsonCount(2, 'strokes');
     // As if nobody had planned a bowl; it stays planned.
     $this->postJson($path, ['drafts' => [], 'without' => [$bowl['id']]])->assertOk()->assertJsonCount(0, 'strokes');
-    $this->postJson($path, ['drafts' => [], 'without' => 'A'])->assertUnprocessable()->assertJsonValidationErrors('without');
+    $this->postJson($path, ['drafts' => [], 'without' => 'A'])
+        ->assertUnprocessable()
+        ->assertJsonValidationErrors('without');
     expect($this->v->refresh()->visit['rounds'][0]['bowls'])->toHaveCount(1);
     $this->postJson($path, ['drafts' => [], 'canvas' => ['zones' => [['id' => 'z', 'level' => 'dark']]]])
         ->assertUnprocessable()
@@ -184,7 +186,9 @@ it('takes a licensed person’s reason instead of a test, on record', function (
         ->assertJsonPath('gate.open', true)
         ->assertJsonPath(
             'gate.waivers.0',
-            fn (array $waiver): bool => $waiver['by'] === 'Somebody' && $waiver['licence'] === 'L-77' && $waiver['reason'] === $ask['reason'],
+            fn (array $waiver): bool => $waiver['by'] === 'Somebody'
+                && $waiver['licence'] === 'L-77'
+                && $waiver['reason'] === $ask['reason'],
         );
     $this->postJson($path, $ask)->assertCreated()->assertJsonCount(1, 'gate.waivers');
     $this->v->salon->fill(['house_rules' => ['waivers' => 'nobody']])->save();
@@ -509,7 +513,11 @@ it('adds a bowl that was asked for, and asks what grams are of', function () {
         $bowls['A']['worked']['total'],
     ])->toBe(['fringe', '30.0 g', '150.0 g']);
     $visit = $apply($less, ['of' => 'mixture'])->assertOk()->json();
-    expect(collect($visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->keyBy('letter')['A']['worked']['total'])->toBe('145.0 g')
+    expect(
+        collect($visit['rounds'])
+            ->flatMap(fn (array $round): array => $round['bowls'])
+            ->keyBy('letter')['A']['worked']['total'],
+    )->toBe('145.0 g')
         ->and($this->v->salon->refresh()->rules()->gramsMean->value)->toBe('mixture');
 });
 
@@ -644,15 +652,37 @@ it('keeps another salon out of every door', function () {
         ['patchJson', "/api/rounds/{$visit['rounds'][0]['id']}", ['name' => 'x']],
         ['deleteJson', "/api/rounds/{$visit['rounds'][0]['id']}", []],
         ['postJson', "/api/bowls/{$bowl['id']}/stamps", ['id' => $uuid, 'kind' => 'began']],
-        ['patchJson', "/api/bowls/{$bowl['id']}/place", ['version' => 1, 'round' => $visit['rounds'][0]['id'], 'place' => 0]],
+        [
+            'patchJson',
+            "/api/bowls/{$bowl['id']}/place",
+            ['version' => 1, 'round' => $visit['rounds'][0]['id'], 'place' => 0],
+        ],
         ['postJson', "/api/bowls/{$bowl['id']}/split", ['id' => $uuid, 'version' => 1, 'letter' => 'Z']],
         ['putJson', "/api/bowls/{$bowl['id']}/trial", ['version' => 1, 'level' => '5']],
-        ['postJson', "/api/bowls/{$bowl['id']}/carry", ['id' => $uuid, 'round' => $visit['rounds'][0]['id'], 'letter' => 'Z', 'grams' => '9 g', 'corrections' => []]],
-        ['postJson', "/api/clients/{$this->v->client->id}/skin-tests", ['id' => $uuid, 'lines' => ['line-1'], 'spot' => 'ear']],
+        [
+            'postJson',
+            "/api/bowls/{$bowl['id']}/carry",
+            [
+                'id' => $uuid,
+                'round' => $visit['rounds'][0]['id'],
+                'letter' => 'Z',
+                'grams' => '9 g',
+                'corrections' => [],
+            ],
+        ],
+        [
+            'postJson',
+            "/api/clients/{$this->v->client->id}/skin-tests",
+            ['id' => $uuid, 'lines' => ['line-1'], 'spot' => 'ear'],
+        ],
         ['patchJson', "/api/skin-tests/{$test}", ['result' => 'clear']],
         ['postJson', "/api/clients/{$this->v->client->id}/contraindications", ['id' => $uuid, 'kind' => 'face-rash']],
         ['putJson', "/api/clients/{$this->v->client->id}", ['version' => 1, 'name' => 'x']],
-        ['postJson', "/api/clients/{$this->v->client->id}/photos", ['id' => $uuid, 'kind' => 'before', 'photo' => Illuminate\Http\UploadedFile::fake()->create('x.png', 1)]],
+        [
+            'postJson',
+            "/api/clients/{$this->v->client->id}/photos",
+            ['id' => $uuid, 'kind' => 'before', 'photo' => Illuminate\Http\UploadedFile::fake()->create('x.png', 1)],
+        ],
     ] as [$verb, $path, $body]) {
         expect($this->{$verb}($path, $body)->status())->toBe(404, "{$verb} {$path}");
     }
@@ -778,7 +808,10 @@ it('reads what was poured, not what was planned: on the bowl, in comparing and i
     $this->v->testSkin();
     $batch = $this->v->post("bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()]);
     $event = function (array $event) use (&$batch): void {
-        $batch = $this->v->post("batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+        $batch = $this->v->post(
+            "batches/{$batch['id']}/events",
+            $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']],
+        );
     };
     $planned = array_column($batch['lines'], 'target');
     foreach ($batch['lines'] as $at => $line) {
@@ -798,7 +831,11 @@ it('reads what was poured, not what was planned: on the bowl, in comparing and i
     expect($this->v->of('A')['worked']['total'])->toBe('156.0 g')
         ->and(array_column($this->v->visit['proposals'], 'words'))->toContain('As it was poured, not as it was planned')
         ->and($this->v->of('A')['poured'])->toBeNull();
-    $rows = array_column($this->getJson("/api/visits/{$first}/compare/{$this->v->visit['id']}")->json('pairs.0.rows'), null, 'what');
+    $rows = array_column(
+        $this->getJson("/api/visits/{$first}/compare/{$this->v->visit['id']}")->json('pairs.0.rows'),
+        null,
+        'what',
+    );
     expect($rows['Total']['before'])->toBe('156.0 g (planned 150.0 g)')->and($rows['Total']['after'])->toBe('156.0 g');
 });
 
@@ -807,11 +844,16 @@ it('finds a client by what was poured, and reads the last visit in the grams tha
     $this->v->testSkin();
     $batch = $this->v->post("bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()]);
     $event = function (array $event) use (&$batch): void {
-        $batch = $this->v->post("batches/{$batch['id']}/events", $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']]);
+        $batch = $this->v->post(
+            "batches/{$batch['id']}/events",
+            $event + ['id' => (string) Str::uuid(), 'after' => $batch['sequence']],
+        );
     };
     // A shade that nobody planned goes in beside the others.
     $line = App\Models\ColourLine::query()->where('salon_id', $this->v->salon->id)->where('name', 'Tidewater')->sole();
-    $other = $line->shades->first(fn ($shade): bool => ! in_array($shade->productId(), array_column($batch['lines'], 'key'), true));
+    $other = $line->shades->first(
+        fn ($shade): bool => ! in_array($shade->productId(), array_column($batch['lines'], 'key'), true),
+    );
     $event(['kind' => 'added', 'line' => $other->productId()]);
     $event(['kind' => 'poured', 'line' => $other->productId(), 'grams' => '4 g', 'source' => 'hand']);
     foreach ($batch['lines'] as $line) {
@@ -820,37 +862,65 @@ it('finds a client by what was poured, and reads the last visit in the grams tha
         }
     }
     $event(['kind' => 'finished']);
-    $found = fn (): array => $this->getJson('/api/clients?'.http_build_query(['search' => $other->code]))->assertOk()->json();
+    $found = fn (): array => $this->getJson('/api/clients?'.http_build_query(['search' => $other->code]))
+        ->assertOk()
+        ->json();
     expect(json_encode($found()))->not->toContain($this->v->client->name);
     $this->v->close();
     expect(json_encode($found()))->toContain($this->v->client->name);
     $file = $this->getJson("/api/clients/{$this->v->client->id}")->json('visits.0.bowls.0');
-    expect($file['poured'])->toContain("4 g {$other->code}")->and(substr_count($file['poured'], ' g '))->toBe(count($batch['lines']));
+    expect($file['poured'])
+        ->toContain("4 g {$other->code}")
+        ->and(substr_count($file['poured'], ' g '))
+        ->toBe(count($batch['lines']));
 });
 
 it('keeps a service of the house and plans it with one press, in its rounds and under free letters', function () {
     retouch($this->v);
     $this->v->round('Tone');
-    $this->v->bowl('Tone', 'B', 'Gloss', 'Tidewater', ['9G' => 'all'], [10 => 'all'], ['total', '60 g'], ['after' => 'A', 'place' => [['regions' => [], 'spans' => ['ends']]]]);
+    $this->v->bowl(
+        'Tone',
+        'B',
+        'Gloss',
+        'Tidewater',
+        ['9G' => 'all'],
+        [10 => 'all'],
+        ['total', '60 g'],
+        ['after' => 'A', 'place' => [['regions' => [], 'spans' => ['ends']]]],
+    );
     $from = $this->v->visit['id'];
     $kept = $this->postJson("/api/visits/{$from}/template", ['name' => 'Root and gloss'])->assertCreated()->json();
     // The same name again is the same service.
-    expect($this->postJson("/api/visits/{$from}/template", ['name' => 'Root and gloss'])->json('id'))->toBe($kept['id']);
-    $this->getJson("/api/visits/{$from}/bowls-to-take")->assertOk()->assertJsonPath('services', [['id' => $kept['id'], 'name' => 'Root and gloss', 'bowls' => 2]]);
+    expect(
+        $this->postJson("/api/visits/{$from}/template", ['name' => 'Root and gloss'])->json('id'),
+    )->toBe($kept['id']);
+    $this->getJson("/api/visits/{$from}/bowls-to-take")
+        ->assertOk()
+        ->assertJsonPath('services', [['id' => $kept['id'], 'name' => 'Root and gloss', 'bowls' => 2]]);
     $other = $this->v->ofAnother('Another');
     $visit = $other->visit['id'];
     $id = (string) Str::uuid();
     $made = $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => $id])->assertCreated()->json();
-    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $made['rounds']))->toBe([['A'], ['B']])
+    expect(
+        array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $made['rounds']),
+    )->toBe([['A'], ['B']])
         ->and($made['rounds'][1]['bowls'][0]['sheet']['after'])->toBe('A')
         ->and($made['rounds'][0]['bowls'][0]['worked']['total'])->toBe($this->v->of('A')['worked']['total']);
     // The same press again plans nothing twice; another one takes free letters, and who is named goes by the new one.
-    $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => $id])->assertCreated()->assertJsonCount(1, 'rounds.0.bowls');
-    $twice = $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => (string) Str::uuid()])->assertCreated()->json();
-    expect(array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $twice['rounds']))->toBe([['A', 'C'], ['B', 'D']])
+    $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => $id])
+        ->assertCreated()
+        ->assertJsonCount(1, 'rounds.0.bowls');
+    $twice = $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => (string) Str::uuid()])
+        ->assertCreated()
+        ->json();
+    expect(
+        array_map(fn (array $round): array => array_column($round['bowls'], 'letter'), $twice['rounds']),
+    )->toBe([['A', 'C'], ['B', 'D']])
         ->and($twice['rounds'][1]['bowls'][1]['sheet']['after'])->toBe('C');
     $empty = $this->v->ofAnother('Nothing planned');
-    $this->postJson("/api/visits/{$empty->visit['id']}/template", ['name' => 'Nothing'])->assertUnprocessable()->assertJsonPath('message', 'No bowl is planned in this visit.');
+    $this->postJson("/api/visits/{$empty->visit['id']}/template", ['name' => 'Nothing'])
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'No bowl is planned in this visit.');
     $this->actingAs((new SmallSalon)->member());
     $this->postJson("/api/visits/{$visit}/templates/{$kept['id']}", ['id' => (string) Str::uuid()])->assertNotFound();
     $this->deleteJson("/api/templates/{$kept['id']}")->assertNotFound();
@@ -866,7 +936,12 @@ it('takes a blend of the house as a bowl: a proportion until somebody says how m
     expect($blend['name'])->toBe('Harbour glaze');
     $round = $this->v->visit['rounds'][0]['id'];
     $this->app->forgetScopedInstances();
-    $made = $this->postJson("/api/rounds/{$round}/bowls", ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $blend['sheet']])->assertCreated()->json();
+    $made = $this->postJson(
+        "/api/rounds/{$round}/bowls",
+        ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $blend['sheet']],
+    )
+        ->assertCreated()
+        ->json();
     expect($made['job'])->toBe('Harbour glaze')->and($made['worked']['known'])->toBeFalse();
 });
 
@@ -875,17 +950,29 @@ it('lets a change wait in every visit that is planned, until one of them has car
     $this->v->testSkin()->weigh('A');
     $this->v->close(['change' => '10 g of colour more']);
     $from = $this->v->visit['id'];
-    $repeat = fn (): array => $this->postJson("/api/visits/{$from}/repeat", ['id' => (string) Str::uuid()])->assertCreated()->json();
-    $said = fn (string $visit): array => collect($this->getJson("/api/visits/{$visit}")->json('proposals'))->firstWhere('source', 'review') ?? [];
+    $repeat = fn (): array => $this->postJson("/api/visits/{$from}/repeat", ['id' => (string) Str::uuid()])
+        ->assertCreated()
+        ->json();
+    $said = fn (string $visit): array => collect(
+        $this->getJson("/api/visits/{$visit}")->json('proposals'),
+    )->firstWhere('source', 'review') ?? [];
     $one = $repeat();
     $two = $repeat();
     expect($said($one['id'])['state'])->toBe('open')->and($said($two['id'])['state'])->toBe('open');
     // Taken in the first, it waits in the second all the same, and in a third.
-    $this->patchJson("/api/proposals/{$said($one['id'])['id']}", ['do' => 'apply', 'version' => $one['rounds'][0]['bowls'][0]['version']])->assertOk();
+    $this->patchJson(
+        "/api/proposals/{$said($one['id'])['id']}",
+        ['do' => 'apply', 'version' => $one['rounds'][0]['bowls'][0]['version']],
+    )->assertOk();
     expect($said($two['id'])['state'])->toBe('open')->and($said($repeat()['id'])['state'])->toBe('open');
     // The first does not take place: nothing is lost. Taken up again, nothing is doubled.
     $version = $this->getJson("/api/visits/{$one['id']}")->json('version');
-    $version = $this->postJson("/api/visits/{$one['id']}/end", ['version' => $version, 'why' => 'cancelled', 'reason' => ''])->assertOk()->json('version');
+    $version = $this->postJson(
+        "/api/visits/{$one['id']}/end",
+        ['version' => $version, 'why' => 'cancelled', 'reason' => ''],
+    )
+        ->assertOk()
+        ->json('version');
     expect($said($two['id'])['state'])->toBe('open');
     $this->postJson("/api/visits/{$one['id']}/end", ['version' => $version, 'why' => null, 'reason' => ''])->assertOk();
     // Carried out and closed, it waits nowhere any more.
@@ -901,14 +988,28 @@ it('sets free what a visit that does not take place had taken, and what nobody d
     retouch($this->v);
     $this->v->testSkin()->weigh('A');
     $this->v->close(['change' => '10 g of colour more'])->repeat();
-    $waiting = fn (): array => array_column($this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'), 'words');
+    $waiting = fn (): array => array_column(
+        $this->getJson("/api/clients/{$this->v->client->id}")->json('waiting'),
+        'words',
+    );
     $visit = $this->v->visit;
     $proposal = collect($visit['proposals'])->firstWhere('source', 'review');
-    $this->patchJson("/api/proposals/{$proposal['id']}", ['do' => 'apply', 'version' => $this->v->of('A')['version']])->assertOk();
+    $this->patchJson(
+        "/api/proposals/{$proposal['id']}",
+        ['do' => 'apply', 'version' => $this->v->of('A')['version']],
+    )->assertOk();
     expect($waiting())->toBe([]);
-    $ended = $this->postJson("/api/visits/{$visit['id']}/end", ['version' => $this->getJson("/api/visits/{$visit['id']}")->json('version'), 'why' => 'no-show', 'reason' => ''])->assertOk()->json();
+    $ended = $this->postJson(
+        "/api/visits/{$visit['id']}/end",
+        ['version' => $this->getJson("/api/visits/{$visit['id']}")->json('version'), 'why' => 'no-show', 'reason' => ''],
+    )
+        ->assertOk()
+        ->json();
     expect($waiting())->toBe(['10 g of colour more']);
-    $this->postJson("/api/visits/{$visit['id']}/end", ['version' => $ended['version'], 'why' => null, 'reason' => ''])->assertOk();
+    $this->postJson(
+        "/api/visits/{$visit['id']}/end",
+        ['version' => $ended['version'], 'why' => null, 'reason' => ''],
+    )->assertOk();
     expect($waiting())->toBe([]);
 });
 
@@ -916,11 +1017,16 @@ it('times the sides of a head apart, and rinses the bowl when both are', functio
     retouch($this->v);
     $this->v->testSkin()->weigh('A');
     $bowl = $this->v->of('A')['id'];
-    $mark = fn (string $kind, ?string $side) => $this->postJson("/api/bowls/{$bowl}/stamps", ['id' => (string) Str::uuid(), 'kind' => $kind, ...($side === null ? [] : ['side' => $side])]);
+    $mark = fn (string $kind, ?string $side) => $this->postJson(
+        "/api/bowls/{$bowl}/stamps",
+        ['id' => (string) Str::uuid(), 'kind' => $kind, ...($side === null ? [] : ['side' => $side])],
+    );
     $mark('began', 'left')->assertCreated();
     expect(array_column($this->v->refresh()->of('A')['sides'], 'side'))->toBe(['left', 'right']);
     // One answer to one question: not the whole bowl beside its sides.
-    $mark('completed', null)->assertUnprocessable()->assertJsonPath('message', 'The sides of this bowl are timed apart.');
+    $mark('completed', null)
+        ->assertUnprocessable()
+        ->assertJsonPath('message', 'The sides of this bowl are timed apart.');
     $this->travel(8)->minutes();
     $mark('completed', 'left')->assertCreated();
     $mark('began', 'right')->assertCreated();
@@ -929,12 +1035,16 @@ it('times the sides of a head apart, and rinses the bowl when both are', functio
     $this->travel(30)->minutes();
     $mark('rinsed', 'left')->assertCreated();
     $now = $this->v->refresh()->of('A');
-    expect(array_map(fn (array $side): string => $side['clock']['state'], $now['sides']))->toBe(['rinsed', 'processing'])
+    expect(
+        array_map(fn (array $side): string => $side['clock']['state'], $now['sides']),
+    )->toBe(['rinsed', 'processing'])
         ->and($now['clock']['state'])->toBe('processing')
         ->and($this->v->visit['leftOpen'])->toBe(['Bowl A is still on the hair: nobody marked it rinsed']);
     $this->travel(6)->minutes();
     $mark('rinsed', 'right')->assertCreated();
-    expect($this->v->refresh()->of('A')['clock'])->toMatchArray(['state' => 'rinsed', 'processed' => 36, 'applied' => 16]);
+    expect($this->v->refresh()->of('A')['clock'])->toMatchArray(
+        ['state' => 'rinsed', 'processed' => 36, 'applied' => 16],
+    );
     $this->v->close();
     expect($this->v->visit['status'])->toBe('closed');
 });
@@ -954,7 +1064,10 @@ it('gives a later batch its own strength, foils, hands, place and clock', functi
     retouch($this->v);
     $this->v->testSkin()->weigh('A');
     $this->v->stamp('A', 'began', 'completed');
-    $this->v->weigh('A', how: ['times' => '1/3', 'strength' => '30 vol', 'foils' => 8, 'place' => 'right side', 'hands' => 'Noor']);
+    $this->v->weigh(
+        'A',
+        how: ['times' => '1/3', 'strength' => '30 vol', 'foils' => 8, 'place' => 'right side', 'hands' => 'Noor'],
+    );
     [$first, $second] = $this->v->refresh()->of('A')['batches'];
     expect($second['said'])->toBe('at 30 vol, × 1/3, 8 foils, right side, Noor')
         ->and($first['clock'])->toBeNull()->and($second['clock']['state'])->toBe('waiting');
@@ -971,7 +1084,10 @@ it('gives a later batch its own strength, foils, hands, place and clock', functi
     $now = $this->v->refresh()->of('A');
     expect($now['clock']['state'])->toBe('due')->and($now['batches'][1]['clock']['state'])->toBe('processing');
     $this->v->stamp('A', 'rinsed');
-    expect($this->v->of('A')['clock']['processed'])->toBe(40)->and($this->v->of('A')['batches'][1]['clock']['state'])->toBe('processing');
+    expect($this->v->of('A')['clock']['processed'])
+        ->toBe(40)
+        ->and($this->v->of('A')['batches'][1]['clock']['state'])
+        ->toBe('processing');
     $mark('undone', $second['id'])->assertCreated();
     expect($this->v->refresh()->of('A')['batches'][1]['clock']['stamps'])->toHaveCount(1);
     $mark('began', (string) Str::uuid())->assertUnprocessable();
@@ -1002,11 +1118,16 @@ it('moves a visit, names it, keeps a note, and takes back one that was repeated 
     $visit = $this->v->visit;
     $path = "/api/visits/{$visit['id']}";
     $changed = $this->patchJson($path, [
-        'version' => $visit['version'], 'service' => 'Root, longer', 'note' => 'Comes with her sister', 'startsAt' => now()->addDays(9)->format('Y-m-d').'T14:30',
+        'version' => $visit['version'], 'service' => 'Root, longer', 'note' => 'Comes with her sister',
+        'startsAt' => now()
+            ->addDays(9)
+            ->format('Y-m-d').'T14:30',
     ])->assertOk()->json();
     expect($changed)->toMatchArray(['service' => 'Root, longer', 'note' => 'Comes with her sister'])
         // By the salon's own clock.
-        ->and(CarbonImmutable::parse($changed['startsAt'])->setTimezone($this->v->salon->timezone)->format('H:i'))->toBe('14:30');
+        ->and(
+            CarbonImmutable::parse($changed['startsAt'])->setTimezone($this->v->salon->timezone)->format('H:i'),
+        )->toBe('14:30');
     $this->patchJson($path, ['version' => $changed['version'], 'startsAt' => 'next week'])->assertUnprocessable();
     $this->deleteJson($path, ['version' => $visit['version']])->assertConflict();
     $this->deleteJson($path, ['version' => $changed['version']])->assertOk();
@@ -1021,7 +1142,10 @@ it('closes a visit over a batch that was left before its first gram', function (
     $this->v->bowl('Colour', 'B', 'Ends', 'Tidewater', ['7G' => 'all'], [10 => 'all'], ['colour', '20 g']);
     $this->v->refresh()->testSkin()->weigh('A');
     $begun = $this->v->post("bowls/{$this->v->of('B')['id']}/batches", ['id' => (string) Str::uuid()]);
-    $this->v->post("batches/{$begun['id']}/events", ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn']);
+    $this->v->post(
+        "batches/{$begun['id']}/events",
+        ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn'],
+    );
     expect($this->v->close()->visit['status'])->toBe('closed')->and($this->v->of('B')['state'])->toBe('planned');
 });
 
@@ -1036,8 +1160,13 @@ it('ends a visit that does not take place, with its reason, and takes it up agai
     // Nothing is done in it any more.
     $bowl = $this->v->of('A');
     $this->postJson("/api/bowls/{$bowl['id']}/batches", ['id' => (string) Str::uuid()])->assertUnprocessable();
-    $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $bowl['sheet']])->assertUnprocessable();
-    expect($this->getJson('/api/today')->json('visits.0'))->toMatchArray(['status' => 'ended', 'outcome' => 'cancelled: ill']);
+    $this->putJson(
+        "/api/bowls/{$bowl['id']}",
+        ['version' => $bowl['version'], 'bowl' => $bowl['sheet']],
+    )->assertUnprocessable();
+    expect($this->getJson('/api/today')->json('visits.0'))->toMatchArray(
+        ['status' => 'ended', 'outcome' => 'cancelled: ill'],
+    );
     expect($end(null)->assertOk()->json())->toMatchArray(['status' => 'expected', 'endedReason' => '']);
     $end('elsewhere')->assertUnprocessable();
     // Where colour went on, it is closed with what came of it.
@@ -1051,7 +1180,10 @@ it('ends a visit that does not take place, with its reason, and takes it up agai
 it('takes no visit back of which something has happened', function () {
     retouch($this->v);
     $begun = $this->v->post("bowls/{$this->v->of('A')['id']}/batches", ['id' => (string) Str::uuid()]);
-    $this->v->post("batches/{$begun['id']}/events", ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn']);
+    $this->v->post(
+        "batches/{$begun['id']}/events",
+        ['id' => (string) Str::uuid(), 'after' => 0, 'kind' => 'withdrawn'],
+    );
     $visit = $this->v->refresh()->visit;
     $this->deleteJson("/api/visits/{$visit['id']}", ['version' => $visit['version']])->assertUnprocessable();
     $bowl = $this->v->of('A');
@@ -1078,7 +1210,12 @@ it('asks such heads of the house where this client has no such bowl yet', functi
 
 it('reads bowls as they are written on a card, and what they are like', function () {
     retouch($this->v);
-    $read = fn (string $text): array => $this->postJson("/api/visits/{$this->v->visit['id']}/written", ['text' => $text])->assertOk()->json('bowls');
+    $read = fn (string $text): array => $this->postJson(
+        "/api/visits/{$this->v->visit['id']}/written",
+        ['text' => $text],
+    )
+        ->assertOk()
+        ->json('bowls');
     [$own, $like, $none] = $read("30 6N + 15 6G, 1:2 15 vol, root, moonlight\nas A, 30 vol\ngood morning");
     expect($own['sheet']['letter'])->toBe('B')
         ->and($own['rest'])->toBe(['moonlight'])
@@ -1098,7 +1235,9 @@ it('offers bowls of the last visit and of another client, as they were poured', 
     retouch($this->v);
     $this->v->testSkin()->weigh('A');
     $this->v->close()->repeat();
-    $take = fn (string $of = ''): array => $this->getJson("/api/visits/{$this->v->visit['id']}/bowls-to-take{$of}")->assertOk()->json('bowls');
+    $take = fn (string $of = ''): array => $this->getJson("/api/visits/{$this->v->visit['id']}/bowls-to-take{$of}")
+        ->assertOk()
+        ->json('bowls');
     expect($take())->toHaveCount(1)->and($take()[0])->toMatchArray(['letter' => 'A', 'job' => 'Root'])
         ->and($take()[0]['written'])->toContain('6N');
     $other = $this->v->ofAnother('Marigold Quill');
@@ -1186,21 +1325,49 @@ it('names each line whose skin test the gate asks for', function () {
 
 it('parts a bowl that lifts in one pass by the house’s school, from what is suggested to what is saved', function () {
     $visit = fn (): array => $this->v->refresh()->visit;
-    $suggested = fn (): array => array_values(array_filter($visit()['picture']['suggestions'], fn (array $each): bool => str_starts_with($each['key'], 'order-')))[0];
+    $suggested = fn (): array => array_values(
+        array_filter(
+            $visit()['picture']['suggestions'],
+            fn (array $each): bool => str_starts_with($each['key'], 'order-'),
+        ),
+    )[0];
     $bowl = retouch($this->v, ['place' => [['regions' => [], 'spans' => [], 'method' => 'global']]]);
     $this->v->canvas(['head' => ['spans' => ['root', 'mids', 'ends'], 'level' => '5', 'wish' => ['level' => '6']]]);
     // Roots first: a root bowl like it, weaker, and it keeps the lengths.
     $root = $suggested();
-    expect($root['words'])->toBe('A root bowl like A, half a level deeper; A keeps the lengths')->and($root['sheet']['job'])->toBe('Root, Root')
+    expect($root['words'])
+        ->toBe('A root bowl like A, half a level deeper; A keeps the lengths')
+        ->and($root['sheet']['job'])
+        ->toBe('Root, Root')
         ->and($root['change'])->toBe(['letter' => 'A', 'kind' => 'place', 'value' => 'lengths']);
-    $tried = $this->postJson("/api/bowls/adjusted?visit={$visit()['id']}", ['bowl' => $bowl['sheet'], 'change' => array_diff_key($root['change'], ['letter' => ''])])->assertOk()->json('ways.0.sheet');
-    $this->postJson("/api/rounds/{$visit()['rounds'][0]['id']}/bowls", ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $root['sheet']])->assertCreated();
+    $tried = $this->postJson(
+        "/api/bowls/adjusted?visit={$visit()['id']}",
+        ['bowl' => $bowl['sheet'], 'change' => array_diff_key($root['change'], ['letter' => ''])],
+    )
+        ->assertOk()
+        ->json('ways.0.sheet');
+    $this->postJson(
+        "/api/rounds/{$visit()['rounds'][0]['id']}/bowls",
+        ['id' => (string) Str::uuid(), 'bowl' => ['letter' => 'B'] + $root['sheet']],
+    )->assertCreated();
     $this->putJson("/api/bowls/{$bowl['id']}", ['version' => $bowl['version'], 'bowl' => $tried])->assertOk();
     expect(array_column($visit()['picture']['suggestions'], 'key'))->not->toContain('order-A')
         ->and(array_column($visit()['rounds'][0]['bowls'], 'place'))->toHaveCount(2);
     // Mids first: only the order of work changes.
-    Visit::query()->findOrFail($visit()['id'])->colourist->salon->forceFill(['house_rules' => ['root-order' => 'mids-first']])->save();
+    Visit::query()
+        ->findOrFail($visit()['id'])
+        ->colourist->salon->forceFill(['house_rules' => ['root-order' => 'mids-first']])
+        ->save();
     $whole = $visit()['rounds'][0]['bowls'][0];
-    $this->putJson("/api/bowls/{$whole['id']}", ['version' => $whole['version'], 'bowl' => ['place' => $bowl['sheet']['place']] + $whole['sheet']])->assertOk();
-    expect($suggested())->toMatchArray(['words' => 'Bowl A: mids and ends first, roots later', 'sheet' => null, 'change' => ['letter' => 'A', 'kind' => 'place', 'value' => 'mids first']]);
+    $this->putJson(
+        "/api/bowls/{$whole['id']}",
+        ['version' => $whole['version'], 'bowl' => ['place' => $bowl['sheet']['place']] + $whole['sheet']],
+    )->assertOk();
+    expect($suggested())->toMatchArray(
+        [
+            'words' => 'Bowl A: mids and ends first, roots later',
+            'sheet' => null,
+            'change' => ['letter' => 'A', 'kind' => 'place', 'value' => 'mids first'],
+        ],
+    );
 });

@@ -27,7 +27,9 @@ it('starts again by itself what was killed, within ten seconds, and answers from
     expect((int) ($found[1] ?? 99_999))->toBeLessThan(10_000)
         // One of each: what the killed one left working is gone.
         ->and(Shell::say('orphans'))->toBe('')
-        ->and((int) Shell::say('instance_processes | grep -c "nginx"'))->toBe((int) Shell::say('pgrep -P "$(cat "$DIR/run/nginx.pid")" | wc -l') + 1);
+        ->and((int) Shell::say('instance_processes | grep -c "nginx"'))->toBe(
+            (int) Shell::say('pgrep -P "$(cat "$DIR/run/nginx.pid")" | wc -l') + 1,
+        );
 })->with(['fpm', 'nginx', 'scale', 'bridge', 'database']);
 
 it('lets nothing start again that was stopped', function () {
@@ -39,19 +41,31 @@ it('lets nothing start again that was stopped', function () {
 });
 
 it('says what is wrong and what mends it', function () {
-    $doctor = fn (string $first = ''): array => Shell::run("source ops/doctor.sh; chosen_instance() { echo test; }; {$first} command_doctor");
+    $doctor = fn (string $first = ''): array => Shell::run(
+        "source ops/doctor.sh; chosen_instance() { echo test; }; {$first} command_doctor",
+    );
     [, $said] = $doctor();
     expect($said)->toContain('MariaDB 10')->toContain('every note about health can be opened')->toContain('GB free');
     // No room, another's data, a clock turned back, a record of another release, a key that is gone.
     [$status, $said] = $doctor('df() { printf "a b c d\n1 2 3 40960 5\n"; };');
     expect($status)->toBe(1)->and($said)->toContain('40 MB are free')->toContain('Make room now');
-    [$status, $said] = $doctor('OWN_USER=somebody; choose_own_user() { OWN_USER=somebody; OWN=(); }; own_folders() { :; };');
+    [$status, $said] = $doctor(
+        'OWN_USER=somebody; choose_own_user() { OWN_USER=somebody; OWN=(); }; own_folders() { :; };',
+    );
     expect($status)->toBe(1)->and($said)->toContain('this would run as “somebody”');
     [$status, $said] = $doctor('date() { if [ "$1" = +%s ]; then echo 1000000000; else command date "$@"; fi; };');
     expect($status)->toBe(1)->and($said)->toContain('Set the clock of this machine');
     [$status, $said] = $doctor('pending_migrations() { echo 2099_01_01_000001_more; };');
-    expect($status)->toBe(1)->and($said)->toContain('The record is of an earlier release: 1 steps are missing')->toContain('it backs up first');
+    expect($status)
+        ->toBe(1)
+        ->and($said)
+        ->toContain('The record is of an earlier release: 1 steps are missing')
+        ->toContain('it backs up first');
     [$status, $said] = $doctor('artisan() { echo 3; };');
     expect($status)->toBe(1)->and($said)->toContain('3 notes about health cannot be opened');
-    expect(Shell::say('stop_process scale "$(SCALE_MARK)"; source ops/doctor.sh; chosen_instance() { echo test; }; command_doctor || true; start_scale >/dev/null'))->toContain('Not running: scale');
+    expect(
+        Shell::say(
+            'stop_process scale "$(SCALE_MARK)"; source ops/doctor.sh; chosen_instance() { echo test; }; command_doctor || true; start_scale >/dev/null',
+        ),
+    )->toContain('Not running: scale');
 });

@@ -22,8 +22,13 @@ final class CrowdDevice
     {
         $handle = curl_init($this->web.$path);
         curl_setopt_array($handle, [
-            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $this->jar, CURLOPT_COOKIEFILE => $this->jar, CURLOPT_TIMEOUT => 120,
-            CURLOPT_HTTPHEADER => ['Accept: application/json', 'Content-Type: application/json', "X-XSRF-TOKEN: {$this->token}"],
+            CURLOPT_CUSTOMREQUEST => $method, CURLOPT_RETURNTRANSFER => true, CURLOPT_COOKIEJAR => $this->jar,
+            CURLOPT_COOKIEFILE => $this->jar, CURLOPT_TIMEOUT => 120,
+            CURLOPT_HTTPHEADER => [
+                'Accept: application/json',
+                'Content-Type: application/json',
+                "X-XSRF-TOKEN: {$this->token}",
+            ],
         ] + ($body === null ? [] : [CURLOPT_POSTFIELDS => json_encode($body)]));
 
         return $handle;
@@ -51,16 +56,32 @@ it('lets somebody sign in within a second while twenty of the dearest requests a
     Shell::say('start_scale >/dev/null; start_web >/dev/null');
     $web = Shell::say('echo "http://127.0.0.1:$WEB_PORT"');
     $busy = new CrowdDevice($web);
-    expect($busy->ask('POST', '/api/session', ['email' => 'tomasz@sailcloth.example', 'password' => 'harbour-light'])[0])->toBe(200);
+    expect(
+        $busy->ask('POST', '/api/session', ['email' => 'tomasz@sailcloth.example', 'password' => 'harbour-light'])[0],
+    )->toBe(200);
     $busy->ask('GET', '/api/session');
-    $visits = array_values(array_filter($busy->ask('GET', '/api/today')[1]['visits'], fn (array $visit): bool => $visit['status'] !== 'closed' && count($visit['bowls']) > 1));
+    $visits = array_values(
+        array_filter(
+            $busy->ask('GET', '/api/today')[1]['visits'],
+            fn (array $visit): bool => $visit['status'] !== 'closed' && count($visit['bowls']) > 1,
+        ),
+    );
     [, $visit] = $busy->ask('GET', "/api/visits/{$visits[0]['id']}");
     $bowl = $visit['rounds'][0]['bowls'][0];
     $zone = $visit['canvas']['canvas']['zones'][0]['id'] ?? 'root';
     $dear = [
         ['POST', "/api/visits/{$visit['id']}/ways", ['zone' => $zone]],
         ['POST', "/api/visits/{$visit['id']}/picture", ['drafts' => []]],
-        ['POST', '/api/bowls/substitutes', ['bowl' => $bowl['sheet'], 'product' => $bowl['sheet']['parts'][0]['ingredients'][0]['product'], 'why' => 'out', 'visit' => $visit['id']]],
+        [
+            'POST',
+            '/api/bowls/substitutes',
+            [
+                'bowl' => $bowl['sheet'],
+                'product' => $bowl['sheet']['parts'][0]['ingredients'][0]['product'],
+                'why' => 'out',
+                'visit' => $visit['id'],
+            ],
+        ],
         ['GET', '/api/costs?by=bowl&from=2024-01-01', null],
     ];
     // Whatever else this machine does meanwhile can only make it longer: the shortest of three is ours.
@@ -79,7 +100,11 @@ it('lets somebody sign in within a second while twenty of the dearest requests a
         }
         $other = new CrowdDevice($web);
         $begin = microtime(true);
-        [$status] = $other->ask('POST', '/api/session', ['email' => 'leilani@sailcloth.example', 'password' => 'harbour-light']);
+        [$status] = $other->ask(
+            'POST',
+            '/api/session',
+            ['email' => 'leilani@sailcloth.example', 'password' => 'harbour-light'],
+        );
         $shortest = min($shortest, microtime(true) - $begin);
         curl_multi_exec($multi, $still);
         expect($status)->toBe(200)->and($still)->toBeGreaterThan(0);

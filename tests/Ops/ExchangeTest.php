@@ -7,15 +7,22 @@ use Illuminate\Support\Str;
 use Tests\Ops\Shell;
 
 /*
- * A salon of two years leaves one instance and comes into another: the first release's database brought up to date, carried
- * into an empty one, table by table.
+ * A salon of two years leaves one instance and comes into another: the first release's database brought up to date,
+ * carried into an empty one, table by table.
  */
 beforeEach(function () {
     $this->root = dirname(__DIR__, 2);
     $this->folder = Shell::say('echo "$DIR/nginx/exchange-'.Str::random(8).'"');
-    Shell::say('for each in tinta_upgrade tinta_moved; do sql root -e "DROP DATABASE IF EXISTS $each"; make_database "$each"; done; zcat tests/fixtures/first-release.sql.gz | sql root tinta_upgrade; DB_DATABASE=tinta_upgrade artisan migrate --force --no-interaction >/dev/null; DB_DATABASE=tinta_moved artisan migrate --force --no-interaction >/dev/null; as_own mkdir -p '.$this->folder);
-    $this->export = fn (string $from, string $to): string => Shell::say("DB_DATABASE={$from} artisan salon:export {$this->folder}/{$to} --no-interaction");
-    $this->import = fn (string $from): array => Shell::run("DB_DATABASE=tinta_moved artisan salon:import {$this->folder}/{$from} --no-interaction");
+    Shell::say(
+        'for each in tinta_upgrade tinta_moved; do sql root -e "DROP DATABASE IF EXISTS $each"; make_database "$each"; done; zcat tests/fixtures/first-release.sql.gz | sql root tinta_upgrade; DB_DATABASE=tinta_upgrade artisan migrate --force --no-interaction >/dev/null; DB_DATABASE=tinta_moved artisan migrate --force --no-interaction >/dev/null; as_own mkdir -p '
+            .$this->folder,
+    );
+    $this->export = fn (string $from, string $to): string => Shell::say(
+        "DB_DATABASE={$from} artisan salon:export {$this->folder}/{$to} --no-interaction",
+    );
+    $this->import = fn (string $from): array => Shell::run(
+        "DB_DATABASE=tinta_moved artisan salon:import {$this->folder}/{$from} --no-interaction",
+    );
     $this->copied = function (string $to, callable $change): void {
         File::copyDirectory("{$this->folder}/out", "{$this->folder}/{$to}");
         $change("{$this->folder}/{$to}");
@@ -23,7 +30,9 @@ beforeEach(function () {
     };
 });
 afterEach(function () {
-    Shell::say('sql root -e "DROP DATABASE IF EXISTS tinta_upgrade; DROP DATABASE IF EXISTS tinta_moved"; rm -f "$DIR"/backups/before-*');
+    Shell::say(
+        'sql root -e "DROP DATABASE IF EXISTS tinta_upgrade; DROP DATABASE IF EXISTS tinta_moved"; rm -f "$DIR"/backups/before-*',
+    );
     File::deleteDirectory($this->folder);
 });
 
@@ -52,7 +61,16 @@ it('carries a whole salon into an empty instance, and nothing is another afterwa
 it('takes nothing of an archive that is not whole, and says what is wrong', function () {
     ($this->export)('tinta_upgrade', 'out');
     $broken = [
-        'cut' => ['rows; ', fn (string $at) => file_put_contents("{$at}/data/pours.jsonl", implode("\n", array_slice(explode("\n", (string) file_get_contents("{$at}/data/pours.jsonl")), 0, 50))."\n")],
+        'cut' => [
+            'rows; ',
+            fn (string $at) => file_put_contents(
+                "{$at}/data/pours.jsonl",
+                implode(
+                    "\n",
+                    array_slice(explode("\n", (string) file_get_contents("{$at}/data/pours.jsonl")), 0, 50),
+                )."\n",
+            ),
+        ],
         'missing' => ['data/stamps.jsonl is missing', fn (string $at) => unlink("{$at}/data/stamps.jsonl")],
         'orphans' => ['name rows of clients that are not there', function (string $at): void {
             $lines = explode("\n", trim((string) file_get_contents("{$at}/data/clients.jsonl")));
@@ -61,8 +79,17 @@ it('takes nothing of an archive that is not whole, and says what is wrong', func
             $told['rows']['clients']--;
             file_put_contents("{$at}/tinta.json", json_encode($told));
         }],
-        'column' => ['which is not known here', fn (string $at) => file_put_contents("{$at}/data/salons.jsonl", str_replace('{"id"', '{"mood":"good","id"', (string) file_get_contents("{$at}/data/salons.jsonl")))],
-        'garbled' => ['is no JSON object', fn (string $at) => file_put_contents("{$at}/data/visits.jsonl", "not json\n")],
+        'column' => [
+            'which is not known here',
+            fn (string $at) => file_put_contents(
+                "{$at}/data/salons.jsonl",
+                str_replace('{"id"', '{"mood":"good","id"', (string) file_get_contents("{$at}/data/salons.jsonl")),
+            ),
+        ],
+        'garbled' => [
+            'is no JSON object',
+            fn (string $at) => file_put_contents("{$at}/data/visits.jsonl", "not json\n"),
+        ],
     ];
     $empty = Shell::tables('tinta_moved');
     foreach ($broken as $name => [$words, $change]) {

@@ -23,9 +23,17 @@ it('makes a machine a node, and one by itself again', function () {
     $options = Shell::say('cluster_options');
     // Ports beside each other: the group's, the small catch-up's, the whole copy's.
     expect($options)->toContain('--wsrep-cluster-address=gcomm://10.20.0.1:4567,10.20.0.2:4600,db3.example:4567')
-        ->toContain('--wsrep-node-address=10.20.0.2:4600')->toContain('ist.recv_addr=10.20.0.2:4601')->toContain('--wsrep-sst-receive-address=10.20.0.2:4602')
-        ->and(Shell::say('cluster_listen; printf " %s %s" "$TINTA_NODE" "$TINTA_CLUSTER"'))->toMatch('/^listen 10\.20\.0\.2:\d+; 2 true$/')
-        ->and(Shell::say('chosen_instance() { echo test; }; command_cluster off; use_instance test; cluster_options; printf "%s" "${TINTA_CLUSTER:-alone}"'))->toEndWith('alone');
+        ->toContain('--wsrep-node-address=10.20.0.2:4600')
+        ->toContain('ist.recv_addr=10.20.0.2:4601')
+        ->toContain('--wsrep-sst-receive-address=10.20.0.2:4602')
+        ->and(
+            Shell::say('cluster_listen; printf " %s %s" "$TINTA_NODE" "$TINTA_CLUSTER"'),
+        )->toMatch('/^listen 10\.20\.0\.2:\d+; 2 true$/')
+        ->and(
+            Shell::say(
+                'chosen_instance() { echo test; }; command_cluster off; use_instance test; cluster_options; printf "%s" "${TINTA_CLUSTER:-alone}"',
+            ),
+        )->toEndWith('alone');
 });
 
 it('takes a salon that does not answer for a salon, not for none', function () {

@@ -11,19 +11,29 @@ use Tests\Ops\Shell;
 /** The database of the first release, in a database of its own; gone again afterwards. */
 beforeEach(function () {
     $this->root = dirname(__DIR__, 2);
-    Shell::say('sql root -e "DROP DATABASE IF EXISTS tinta_upgrade"; make_database tinta_upgrade; zcat tests/fixtures/first-release.sql.gz | sql root tinta_upgrade');
+    Shell::say(
+        'sql root -e "DROP DATABASE IF EXISTS tinta_upgrade"; make_database tinta_upgrade; zcat tests/fixtures/first-release.sql.gz | sql root tinta_upgrade',
+    );
 });
 afterEach(function () {
     DB::purge();
-    Shell::say('sql root -e "DROP DATABASE IF EXISTS tinta_upgrade; DROP DATABASE IF EXISTS tinta_check"; rm -f "$DIR"/backups/before-* "$DIR"/backups/test-*');
+    Shell::say(
+        'sql root -e "DROP DATABASE IF EXISTS tinta_upgrade; DROP DATABASE IF EXISTS tinta_check"; rm -f "$DIR"/backups/before-* "$DIR"/backups/test-*',
+    );
 });
 
 it('brings the first release’s database up to date, backed up before, and opens every visit of it', function () {
     $before = Shell::tables('tinta_upgrade');
     // A table that gained a column is compared by what it held before.
-    $stamps = fn (): string => Shell::say('sql root -N tinta_upgrade -e "SELECT id, bowl_id, sequence, kind, stamped_at, words, team_member_id FROM stamps ORDER BY id" | md5sum');
+    $stamps = fn (): string => Shell::say(
+        'sql root -N tinta_upgrade -e "SELECT id, bowl_id, sequence, kind, stamped_at, words, team_member_id FROM stamps ORDER BY id" | md5sum',
+    );
     $marks = $stamps();
-    expect(Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"'))
+    expect(
+        Shell::say(
+            'DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; grant_app tinta_upgrade; ls "$DIR/backups"',
+        ),
+    )
         ->toContain('Backing up before the update')
         ->toContain('before-'.basename(max(glob($this->root.'/database/migrations/*.php')), '.php'));
     $after = Shell::tables('tinta_upgrade');
@@ -52,13 +62,32 @@ it('brings the first release’s database up to date, backed up before, and open
 it('brings each later release’s database up to date as well, with every gram, and its notes in words', function (string $dump) {
     // Later releases seal their notes; the dumps are sealed with this key, which is the tests' own.
     $key = base64_encode(substr('a key for the tests of a release!', 0, 32));
-    Shell::say("sql root -e 'DROP DATABASE tinta_upgrade'; make_database tinta_upgrade; zcat tests/fixtures/{$dump} | sql root tinta_upgrade");
+    Shell::say(
+        "sql root -e 'DROP DATABASE tinta_upgrade'; make_database tinta_upgrade; zcat tests/fixtures/{$dump} | sql root tinta_upgrade",
+    );
     $before = Shell::tables('tinta_upgrade');
-    $kept = fn (): array => explode("\n", Shell::say('sql root -N tinta_upgrade -e "SELECT id, cautions FROM clients WHERE cautions <> \'\' ORDER BY id"'));
+    $kept = fn (): array => explode(
+        "\n",
+        Shell::say('sql root -N tinta_upgrade -e "SELECT id, cautions FROM clients WHERE cautions <> \'\' ORDER BY id"'),
+    );
     $notes = $kept();
-    Shell::say("DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade TINTA_NOTES_KEYS=\"\$TINTA_NOTES_KEYS,{$key}\"; update_record; grant_app tinta_upgrade");
+    Shell::say(
+        "DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade TINTA_NOTES_KEYS=\"\$TINTA_NOTES_KEYS,{$key}\"; update_record; grant_app tinta_upgrade",
+    );
     $after = Shell::tables('tinta_upgrade');
-    foreach (['bowls', 'batches', 'pours', 'stamps', 'components', 'canvases', 'proposals', 'stock_moves', 'editions'] as $table) {
+    foreach (
+        [
+            'bowls',
+            'batches',
+            'pours',
+            'stamps',
+            'components',
+            'canvases',
+            'proposals',
+            'stock_moves',
+            'editions',
+        ] as $table
+    ) {
         expect($after[$table])->toBe($before[$table], $table);
     }
     config()->set('database.connections.mariadb.database', 'tinta_upgrade');
@@ -68,10 +97,21 @@ it('brings each later release’s database up to date as well, with every gram, 
     $this->actingAs(TeamMember::query()->where('email', 'ines@sailcloth.example')->firstOrFail());
     $opened = fn (string $note): string => Seal::isSealed($note) ? app(Seal::class)->open($note) : $note;
     $said = array_map(fn (string $line): string => implode("\t", array_map($opened, explode("\t", $line, 2))), $notes);
-    $read = App\Models\Client::query()->orderBy('id')->get()->filter(fn ($client): bool => $client->cautions !== '')->map(fn ($client): string => "{$client->id}\t{$client->cautions}")->values()->all();
+    $read = App\Models\Client::query()
+        ->orderBy('id')
+        ->get()
+        ->filter(fn ($client): bool => $client->cautions !== '')
+        ->map(fn ($client): string => "{$client->id}\t{$client->cautions}")
+        ->values()
+        ->all();
     expect($read)->toBe($said)->and($said)->not->toBe([])->and(implode($said))->not->toContain(Seal::LOST)
         ->and(array_filter($kept(), fn (string $line): bool => ! Seal::isSealed(explode("\t", $line)[1])))->toBe([]);
-    foreach (Visit::query()->orderBy('starts_at')->pluck('id')->filter(fn (string $id, int $at): bool => $at % 40 === 0) as $visit) {
+    foreach (
+        Visit::query()
+            ->orderBy('starts_at')
+            ->pluck('id')
+            ->filter(fn (string $id, int $at): bool => $at % 40 === 0) as $visit
+    ) {
         app()->forgetScopedInstances();
         $this->getJson("/api/visits/{$visit}")->assertOk()->assertJsonPath('id', $visit);
     }
@@ -103,9 +143,13 @@ it('leaves the old state where a migration fails half way', function () {
 });
 
 it('puts a backup back table by table as it was', function () {
-    Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; backup_to "$DIR/backups/test-one.tar.gz"');
+    Shell::say(
+        'DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record; backup_to "$DIR/backups/test-one.tar.gz"',
+    );
     $before = Shell::tables('tinta_upgrade');
-    Shell::say('sql root tinta_upgrade -e "UPDATE clients SET name = \'Nobody\'; DROP TRIGGER stamps_no_DELETE; DELETE FROM stamps; ALTER TABLE visits ADD COLUMN spare INT"');
+    Shell::say(
+        'sql root tinta_upgrade -e "UPDATE clients SET name = \'Nobody\'; DROP TRIGGER stamps_no_DELETE; DELETE FROM stamps; ALTER TABLE visits ADD COLUMN spare INT"',
+    );
     expect(Shell::tables('tinta_upgrade'))->not->toBe($before);
     Shell::say('load_backup "$DIR/backups/test-one.tar.gz" tinta_upgrade');
     expect(Shell::tables('tinta_upgrade'))->toBe($before);
@@ -124,12 +168,20 @@ it('is of one moment, though the salon works while it is made', function () {
         sleep 0.1; DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; backup_to "$DIR/backups/test-two.tar.gz"; wait
         load_backup "$DIR/backups/test-two.tar.gz" tinta_check
         SH);
-    expect(Shell::say('sql root -N tinta_check -e "SELECT (SELECT COUNT(*) FROM cache) - (SELECT COUNT(*) FROM cache_locks)"'))->toBe('0');
+    expect(
+        Shell::say(
+            'sql root -N tinta_check -e "SELECT (SELECT COUNT(*) FROM cache) - (SELECT COUNT(*) FROM cache_locks)"',
+        ),
+    )->toBe('0');
 });
 
 it('throws no salon away that is not the demo', function () {
-    Shell::say('sql root tinta_browser -e "CREATE TABLE IF NOT EXISTS salons (id INT, name VARCHAR(120), demo BOOL)" 2>/dev/null || true');
-    $kept = Shell::say('sql root -N tinta_browser -e "INSERT INTO salons (name, demo) VALUES (\'A salon of somebody’s own\', 0); SELECT LAST_INSERT_ID()"');
+    Shell::say(
+        'sql root tinta_browser -e "CREATE TABLE IF NOT EXISTS salons (id INT, name VARCHAR(120), demo BOOL)" 2>/dev/null || true',
+    );
+    $kept = Shell::say(
+        'sql root -N tinta_browser -e "INSERT INTO salons (name, demo) VALUES (\'A salon of somebody’s own\', 0); SELECT LAST_INSERT_ID()"',
+    );
     exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE=test ./tinta reset-demo 2>&1', $said, $status);
     Shell::say("sql root tinta_browser -e \"DELETE FROM salons WHERE id = {$kept}\"");
     expect($status)->not->toBe(0)->and(implode(' ', $said))->toContain('There is a salon here that is not the demo.');
@@ -144,7 +196,10 @@ it('puts a backup in the place of what is here by one command, keeps what was he
     $tinta = function (string $words): array {
         // What it starts again must not run on the settings of this test.
         exec(
-            'cd '.escapeshellarg($this->root).' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE=test ./tinta '.$words.' 2>&1',
+            'cd '.escapeshellarg($this->root)
+                .' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE=test ./tinta '
+                .$words
+                .' 2>&1',
             $said,
             $status,
         );
@@ -188,5 +243,11 @@ it('seals what was noted about health, gives a backup its keys, and takes them u
         echo "anew $(read_all | grep -c 'Chlorine build-up' || true) $(read_all | grep -c 'cannot be read' || true)"
         rm -rf "$SECRETS"
         SH);
-    expect($said)->toContain('plain 0')->toContain('without 0')->toContain('with 1')->toContain('theirs first')->toMatch('/[1-9]\d* notes were sealed anew/')->toContain('anew 1 0');
+    expect($said)
+        ->toContain('plain 0')
+        ->toContain('without 0')
+        ->toContain('with 1')
+        ->toContain('theirs first')
+        ->toMatch('/[1-9]\d* notes were sealed anew/')
+        ->toContain('anew 1 0');
 });

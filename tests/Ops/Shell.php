@@ -12,7 +12,9 @@ final class Shell
     {
         $root = dirname(__DIR__, 2);
         $script = 'set -euo pipefail; ROOT='.escapeshellarg($root).'; CALLER=$ROOT; cd "$ROOT"; COMMAND=test;'
-            .'for part in say install owner instance cluster supervise database record web build; do source "ops/$part.sh"; done; use_instance test; MIGRATIONS=$ROOT/database/migrations;'.$words;
+
+                                    .'for part in say install owner instance cluster supervise database record web build; do source "ops/$part.sh"; done; use_instance test; MIGRATIONS=$ROOT/database/migrations;'
+                .$words;
         exec('bash -c '.escapeshellarg($script).' 2>&1', $said, $status);
 
         return [$status, implode("\n", $said)];
@@ -31,7 +33,9 @@ final class Shell
     public static function tables(string $database): array
     {
         $found = [];
-        $said = self::say("sql root -N {$database} -e \"SELECT table_name FROM information_schema.tables WHERE table_schema = '{$database}'\" | while read -r table; do sql root -N {$database} -e \"CHECKSUM TABLE \\`\$table\\`\"; done");
+        $said = self::say(
+            "sql root -N {$database} -e \"SELECT table_name FROM information_schema.tables WHERE table_schema = '{$database}'\" | while read -r table; do sql root -N {$database} -e \"CHECKSUM TABLE \\`\$table\\`\"; done",
+        );
         foreach (explode("\n", trim($said)) as $line) {
             [$table, $sum] = explode("\t", $line);
             $found[substr((string) strrchr($table, '.'), 1)] = $sum;

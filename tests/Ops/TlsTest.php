@@ -5,12 +5,18 @@ declare(strict_types=1);
 use Tests\Ops\Shell;
 
 beforeAll(fn () => Shell::say('start_scale >/dev/null; start_web >/dev/null'));
-afterAll(fn () => Shell::say('source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls off >/dev/null'));
+afterAll(
+    fn () => Shell::say(
+        'source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls off >/dev/null',
+    ),
+);
 
 /** ./tinta tls, said to the tests' instance. @return array{int, string} */
 function tls(string $said, string $then = ''): array
 {
-    return Shell::run("source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls {$said}; {$then}");
+    return Shell::run(
+        "source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls {$said}; {$then}",
+    );
 }
 
 it('lets tablets in by TLS under the machine’s name, with cookies that go nowhere else', function () {
@@ -18,10 +24,18 @@ it('lets tablets in by TLS under the machine’s name, with cookies that go nowh
         ask -D - -o /dev/null "https://salon.example:$TLS_PORT/"; echo "=stream="; ask -m 2 -D - -o /dev/null "https://salon.example:$TLS_PORT/news" || true; echo "=plain="; curl -s -D - -o /dev/null "http://127.0.0.1:$WEB_PORT/"; echo "=other="; curl -s -m 3 -o /dev/null --cacert "$DIR/tls/ca.pem" --resolve "else.example:$TLS_PORT:127.0.0.1" "https://else.example:$TLS_PORT/" && echo trusted || echo "not for that name"; echo "=old="; curl -s -m 3 -o /dev/null --tls-max 1.1 --cacert "$DIR/tls/ca.pem" --resolve "salon.example:$TLS_PORT:127.0.0.1" "https://salon.example:$TLS_PORT/" && echo taken || echo refused');
     expect($status)->toBe(0, $said);
     [$tls, $stream, $plain, $other, $old] = array_pad(preg_split('/=(?:stream|plain|other|old)=/', $said) ?: [], 5, '');
-    expect(strtolower($tls))->toContain('strict-transport-security: max-age=')->toMatch('/tinta_session=[^\n]*secure; httponly/')->toContain('nosniff')
+    expect(strtolower($tls))
+        ->toContain('strict-transport-security: max-age=')
+        ->toMatch('/tinta_session=[^\n]*secure; httponly/')
+        ->toContain('nosniff')
         // Nobody is signed in: the stream is refused, with the same headers.
-        ->and(strtolower($stream))->toContain('401')->toContain('strict-transport-security')->toContain("default-src 'self'")
-        ->and(strtolower($plain))->not->toContain('strict-transport-security')->not->toMatch('/tinta_session=[^\n]*secure;/')
+        ->and(strtolower($stream))
+        ->toContain('401')
+        ->toContain('strict-transport-security')
+        ->toContain("default-src 'self'")
+        ->and(strtolower($plain))
+        ->not->toContain('strict-transport-security')
+        ->not->toMatch('/tinta_session=[^\n]*secure;/')
         ->and($other)->toContain('not for that name')
         ->and($old)->toContain('refused');
 });
@@ -43,7 +57,15 @@ it('refuses a certificate that would let nobody in, and keeps the one that is th
     }
     expect(Shell::say('openssl x509 -in "$DIR/tls/cert.pem" -noout -fingerprint'))->toBe($before);
     [$status, $answer] = tls('salon.example "$DIR/nginx/tls-test/good.pem" "$DIR/nginx/tls-test/good.key"');
-    expect($status)->toBe(0, $answer)->and(Shell::say('openssl x509 -in "$DIR/tls/cert.pem" -noout -fingerprint; stat -c %a "$DIR/tls/key.pem"; rm -rf "$DIR/nginx/tls-test"'))->not->toContain($before)->toContain('600');
+    expect($status)
+        ->toBe(0, $answer)
+        ->and(
+            Shell::say(
+                'openssl x509 -in "$DIR/tls/cert.pem" -noout -fingerprint; stat -c %a "$DIR/tls/key.pem"; rm -rf "$DIR/nginx/tls-test"',
+            ),
+        )
+        ->not->toContain($before)
+        ->toContain('600');
 });
 
 it('believes only a proxy that is named about whose address it brings', function () {

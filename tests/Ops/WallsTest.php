@@ -10,7 +10,9 @@ use Monolog\Logger;
 use Tests\Ops\Shell;
 
 it('lets nobody into the database but its own accounts, each with a password, and through the socket only', function () {
-    expect(Shell::say('sql root -N -e "SELECT CONCAT(User, \'@\', Host) FROM mysql.global_priv ORDER BY 1"'))->toBe("mariadb.sys@localhost\nroot@localhost\ntinta_app@localhost\ntinta_backup@localhost\ntinta_owner@localhost");
+    expect(Shell::say('sql root -N -e "SELECT CONCAT(User, \'@\', Host) FROM mysql.global_priv ORDER BY 1"'))->toBe(
+        "mariadb.sys@localhost\nroot@localhost\ntinta_app@localhost\ntinta_backup@localhost\ntinta_owner@localhost",
+    );
     expect(Shell::say('sql root -N -e "SHOW VARIABLES LIKE \'skip_networking\'"'))->toContain('ON');
     foreach (['root', 'tinta_app', 'tinta_owner', 'tinta_backup', ''] as $user) {
         [$status, $said] = Shell::run("mariadb --no-defaults --socket=\"\$DB_SOCKET\" -u'{$user}' -e 'SELECT 1'");

@@ -44,5 +44,8 @@ it('tells every salon that listens of what concerns all', function () {
     $news->listen($two, '2', '', 0.0);
     stream_get_contents($here).stream_get_contents($there);
     $news->tell('0', '');
-    expect(stream_get_contents($here))->toContain('data: {"visit":""}')->and(stream_get_contents($there))->toContain('data: {"visit":""}');
+    expect(stream_get_contents($here))
+        ->toContain('data: {"visit":""}')
+        ->and(stream_get_contents($there))
+        ->toContain('data: {"visit":""}');
 });

@@ -7,7 +7,11 @@ use Scale\News;
 /** @return array{resource, resource} a device's end, and the bridge's */
 function newsPair(): array
 {
-    [$device, $bridge] = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0) ?: throw new RuntimeException('no pair');
+    [$device, $bridge] = stream_socket_pair(
+        STREAM_PF_UNIX,
+        STREAM_SOCK_STREAM,
+        0,
+    ) ?: throw new RuntimeException('no pair');
     stream_set_blocking($device, false);
 
     return [$device, $bridge];

@@ -76,7 +76,16 @@ it('tells a listener what the reading means for its pour', function () {
     [$bridge, $browser] = stream_socket_pair(STREAM_PF_UNIX, STREAM_SOCK_STREAM, 0);
     $listener = Listener::from(
         $bridge,
-        ['from' => '4500', 'already' => '500', 'low' => '1900', 'target' => '2000', 'high' => '2100', 'full' => '2400', 'whole' => '6000', 'in' => '4500'],
+        [
+            'from' => '4500',
+            'already' => '500',
+            'low' => '1900',
+            'target' => '2000',
+            'high' => '2100',
+            'full' => '2400',
+            'whole' => '6000',
+            'in' => '4500',
+        ],
         '7',
         '',
     );
@@ -114,7 +123,13 @@ it('gives a listener without a pour the bare reading', function (array $query) {
         'still' => false,
         'pour' => null,
     ]);
-})->with([[[]], [['from' => 'x', 'already' => '0', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']], [['from' => '0', 'already' => '-5', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']]]);
+})->with(
+    [
+        [[]],
+        [['from' => 'x', 'already' => '0', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']],
+        [['from' => '0', 'already' => '-5', 'low' => '0', 'target' => '0', 'high' => '0', 'full' => '1']],
+    ],
+);
 
 it('has another word for what stands on the scale once something else does', function () {
     [$server, $scale, $wire] = connectedReader();
@@ -160,7 +175,9 @@ it('hears a scale at a tablet’s own cable, for its own salon alone', function 
         ->and($scales->attach('8', ['id' => 'by-the-window', 'name' => 'Mine', 'format' => $format], 100.3))->toBeNull()
         ->and($scales->feed((string) $ticket, '5.0 g', 300.0))->toBeFalse()
         ->and($scales->feed('0000', '5.0 g', 100.3))->toBeFalse()
-        ->and($scales->attach('7', ['id' => 'other', 'name' => 'Other', 'format' => ['kinds' => '1']], 100.3))->toBeNull();
+        ->and(
+            $scales->attach('7', ['id' => 'other', 'name' => 'Other', 'format' => ['kinds' => '1']], 100.3),
+        )->toBeNull();
     $scales->tidy(170.0);
     expect($scales->all('7', 170.0))->toBe([]);
 });
@@ -170,7 +187,9 @@ it('reads a request as it arrives, and one that will never be whole is none', fu
     expect(Request::from(substr($head, 0, 30)))->toBeNull()->and(Request::from($head.'12'))->toBeNull();
     $request = Request::from($head.'12345');
     expect($request)->toBeInstanceOf(Request::class)
-        ->and([$request->method, $request->path, $request->query, $request->salon, $request->body])->toBe(['POST', '/scale/feed', ['ticket' => 'abc'], '7', '12345'])
+        ->and(
+            [$request->method, $request->path, $request->query, $request->salon, $request->body],
+        )->toBe(['POST', '/scale/feed', ['ticket' => 'abc'], '7', '12345'])
         ->and(Request::from("BREW /scale HTTP/1.1\r\n\r\n"))->toBeFalse()
         ->and(Request::from("POST / HTTP/1.1\r\nContent-Length: 900000\r\n\r\n"))->toBeFalse()
         ->and(Request::from(str_repeat('x', 70_000)))->toBeFalse();

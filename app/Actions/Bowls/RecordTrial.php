@@ -41,7 +41,9 @@ final readonly class RecordTrial
             LockVisit::open($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             match (true) {
-                ($current->sheet['purpose'] ?? 'service') !== 'trial' => throw VisitRefused::notATrial(trim($current->letter)),
+                (
+                    $current->sheet['purpose'] ?? 'service'
+                ) !== 'trial' => throw VisitRefused::notATrial(trim($current->letter)),
                 $current->version !== $version => throw EditedElsewhere::bowl($current),
                 default => $current->fill([
                     'trial' => [...$result, 'by' => $member->name, 'at' => $now->toIso8601String()],
@@ -68,7 +70,16 @@ final readonly class RecordTrial
         array $corrections,
         string $reason,
     ): Bowl {
-        return $this->database->transaction(function () use ($member, $trial, $into, $id, $letter, $colour, $corrections, $reason): Bowl {
+        return $this->database->transaction(function () use (
+            $member,
+            $trial,
+            $into,
+            $id,
+            $letter,
+            $colour,
+            $corrections,
+            $reason
+        ): Bowl {
             LockVisit::open($into->visit_id);
             if ($trial->trial === null) {
                 throw VisitRefused::trialOpen(trim($trial->letter));

@@ -28,6 +28,10 @@ final readonly class RetimeBowl
      */
     public static function with(array $sheet, array $set): array
     {
-        return array_filter([...$sheet, ...$set], static fn (mixed $value, string $key): bool => $value !== null || ! array_key_exists($key, $set), ARRAY_FILTER_USE_BOTH);
+        return array_filter(
+            [...$sheet, ...$set],
+            static fn (mixed $value, string $key): bool => $value !== null || ! array_key_exists($key, $set),
+            ARRAY_FILTER_USE_BOTH,
+        );
     }
 }

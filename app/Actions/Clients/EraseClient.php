@@ -15,8 +15,9 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Takes a person out of the record: names, contact, health, photographs, everything that was said in words. What was mixed and how it
- * came out stays, of nobody; so do grams, stock and what the house has learnt. It cannot be taken back.
+ * Takes a person out of the record: names, contact, health, photographs, everything that was said in words. What was
+ * mixed and how it came out stays, of nobody; so do grams, stock and what the house has learnt. It cannot be taken
+ * back.
  */
 final readonly class EraseClient
 {
@@ -38,10 +39,20 @@ final readonly class EraseClient
         }
         $database = $this->database->connection();
         // Files that became part of this one are the same person.
-        foreach ([$current->id, ...$database->table('clients')->where('merged_into_id', $current->id)->pluck('id')->all()] as $each) {
+        foreach (
+            [
+                $current->id,
+                ...$database->table('clients')->where('merged_into_id', $current->id)->pluck('id')->all(),
+            ] as $each
+        ) {
             $this->one((int) $each, $current, $now);
         }
-        activity()->performedOn($current)->causedBy($by)->event('erased')->withProperties(['reason' => $reason])->log('The person was taken out of the record.');
+        activity()
+            ->performedOn($current)
+            ->causedBy($by)
+            ->event('erased')
+            ->withProperties(['reason' => $reason])
+            ->log('The person was taken out of the record.');
 
         // No answer that was worked with these words is kept any longer.
         $this->kept->forgetAll();
@@ -52,10 +63,16 @@ final readonly class EraseClient
     private function one(int $id, Client $person, CarbonImmutable $now): void
     {
         $database = $this->database->connection();
-        $said = array_values(array_filter([$person->name, $person->phone, $person->email], static fn (string $words): bool => mb_strlen($words) >= 4));
+        $said = array_values(
+            array_filter(
+                [$person->name, $person->phone, $person->email],
+                static fn (string $words): bool => mb_strlen($words) >= 4,
+            ),
+        );
         // Past the log of changes: what is taken out must not be written down there once more.
         $database->table('clients')->where('id', $id)->update([
-            'name' => self::NAME, 'phone' => '', 'email' => '', 'contact_by' => '', 'about' => '', 'cautions' => '', 'born_on' => null, 'preferred_id' => null,
+            'name' => self::NAME, 'phone' => '', 'email' => '', 'contact_by' => '', 'about' => '', 'cautions' => '',
+            'born_on' => null, 'preferred_id' => null,
             'made_as' => null, 'erased_at' => $now, 'version' => $database->raw('version + 1'),
         ]);
         $this->visits($id, $said);
@@ -76,14 +93,17 @@ final readonly class EraseClient
         $visits = $database->table('visits')->where('client_id', $id);
         foreach ((clone $visits)->get(['id', 'results', 'care']) as $row) {
             $database->table('visits')->where('id', $row->id)->update([
-                'note' => '', 'outcome' => '', 'keep' => '', 'change' => '', 'ended_reason' => '', 'results' => self::without($row->results),
+                'note' => '', 'outcome' => '', 'keep' => '', 'change' => '', 'ended_reason' => '',
+                'results' => self::without($row->results),
                 // What was done beside, and what it cost, is of the hair.
                 'care' => $row->care === null ? null : self::named((string) $row->care, $said),
             ]);
         }
         $ids = (clone $visits)->select('id');
         foreach ($database->table('canvases')->whereIn('visit_id', $ids)->get() as $row) {
-            $database->table('canvases')->where('visit_id', $row->visit_id)->update(['canvas' => self::without($row->canvas), 'said' => '[]']);
+            $database->table('canvases')
+                ->where('visit_id', $row->visit_id)
+                ->update(['canvas' => self::without($row->canvas), 'said' => '[]']);
         }
         foreach ($database->table('proposals')->where('client_id', $id)->get() as $row) {
             $database->table('proposals')->where('id', $row->id)->update([
@@ -91,9 +111,15 @@ final readonly class EraseClient
                 'state' => $row->state === ProposalState::Open->value ? ProposalState::Dismissed->value : $row->state,
             ]);
         }
-        $bowls = $database->table('bowls')->whereIn('round_id', $database->table('rounds')->whereIn('visit_id', $ids)->select('id'));
+        $bowls = $database->table('bowls')->whereIn(
+            'round_id',
+            $database->table('rounds')->whereIn('visit_id', $ids)->select('id'),
+        );
         foreach ($bowls->get(['id', 'job', 'sheet']) as $row) {
-            $is = ['job' => str_ireplace($said, '…', (string) $row->job), 'sheet' => self::named((string) $row->sheet, $said)];
+            $is = [
+                'job' => str_ireplace($said, '…', (string) $row->job),
+                'sheet' => self::named((string) $row->sheet, $said),
+            ];
             if ($is !== ['job' => $row->job, 'sheet' => $row->sheet]) {
                 $database->table('bowls')->where('id', $row->id)->update($is);
             }
@@ -118,14 +144,24 @@ final readonly class EraseClient
             return is_array($value) ? array_map($empty, $value) : $value;
         };
 
-        return (string) json_encode($empty($read), JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION);
+        return (string) json_encode(
+            $empty($read),
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
+        );
     }
 
     /** @param  list<string>  $said */
     private static function named(string $json, array $said): string
     {
         // As JSON writes them, so that nothing but the text of a value is met.
-        $written = array_map(static fn (string $words): string => substr((string) json_encode($words, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 1, -1), $said);
+        $written = array_map(
+            static fn (string $words): string => substr(
+                (string) json_encode($words, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+                1,
+                -1,
+            ),
+            $said,
+        );
 
         return str_ireplace($written, '…', $json);
     }

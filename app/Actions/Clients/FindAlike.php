@@ -20,13 +20,22 @@ final readonly class FindAlike
             return [];
         }
         $digits = (string) preg_replace('/\D/', '', $client->phone);
-        $here = fn (): Builder => Client::query()->where('salon_id', $client->salon_id)->whereKeyNot($client->id)->whereNull('erased_at')->whereNull('merged_into_id')->where('training', false)->orderBy('id')->limit(self::MOST);
+        $here = fn (): Builder => Client::query()
+            ->where('salon_id', $client->salon_id)
+            ->whereKeyNot($client->id)
+            ->whereNull('erased_at')
+            ->whereNull('merged_into_id')
+            ->where('training', false)
+            ->orderBy('id')
+            ->limit(self::MOST);
         // One after the other: each by its own index, however many clients there are.
         $found = $here()->where('name', $client->name)->get();
         if (strlen($digits) >= 6) {
             // Every end of a number is a word of the index: the whole one is its own longest.
             $found = $found->merge($here()->whereIn('id', fn ($ids) => $ids->select('client_id')->from('client_words')
-                ->where('salon_id', $client->salon_id)->where('kind', 'phone')->where('word', mb_substr($digits, 0, 40)))->get())->sortBy('id')->take(self::MOST);
+                ->where('salon_id', $client->salon_id)
+                ->where('kind', 'phone')
+                ->where('word', mb_substr($digits, 0, 40)))->get())->sortBy('id')->take(self::MOST);
         }
 
         return array_values($found->map(static fn (Client $other): array => [

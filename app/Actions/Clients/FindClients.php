@@ -33,11 +33,23 @@ final readonly class FindClients
         $words = array_map(self::asIndexed(...), array_slice(IndexClient::split(mb_substr($text, 0, 100)), 0, 6));
         // Sorted here: asked to sort, the database would rather walk all clients by name than look up a few.
         $clients = $words === []
-            ? $salon->clients()->whereNull('practice_seed')->whereNull('erased_at')->whereNull('merged_into_id')->orderBy('name')->limit(self::MOST)->get()
-            : $salon->clients()->whereNull('practice_seed')->whereNull('erased_at')->whereNull('merged_into_id')->whereIn('id', $this->meeting($salon, $words))->get()->sortBy(
-                'name',
-                SORT_NATURAL | SORT_FLAG_CASE,
-            )->take(self::MOST)->values();
+            ? $salon->clients()
+                ->whereNull('practice_seed')
+                ->whereNull('erased_at')
+                ->whereNull('merged_into_id')
+                ->orderBy('name')
+                ->limit(self::MOST)
+                ->get()
+            : $salon->clients()
+                ->whereNull('practice_seed')
+                ->whereNull('erased_at')
+                ->whereNull('merged_into_id')
+                ->whereIn('id', $this->meeting($salon, $words))
+                ->get()
+                ->sortBy(
+                    'name',
+                    SORT_NATURAL | SORT_FLAG_CASE,
+                )->take(self::MOST)->values();
         $clients->loadMax(['visits' => fn ($visits) => $visits->where('status', 'closed')->reorder()], 'starts_at');
         $by = $words === [] ? [] : $this->foundBy(
             array_values($clients->map(fn (Client $client): int => $client->id)->all()),

@@ -26,7 +26,9 @@ final readonly class IndexClient
     public function __invoke(Client $client): void
     {
         $rows = [];
-        foreach ([...self::ownWords($client->name, $client->phone), ...$this->workWords($client->id)] as [$word, $kind]) {
+        foreach (
+            [...self::ownWords($client->name, $client->phone), ...$this->workWords($client->id)] as [$word, $kind]
+        ) {
             $rows["{$word}/{$kind}"] = [
                 'salon_id' => $client->salon_id,
                 'word' => mb_substr($word, 0, 40),
@@ -65,7 +67,10 @@ final readonly class IndexClient
     private function shadesUsed(int $client): array
     {
         $bowls = Bowl::query()->with(['batches.pours', 'components'])
-            ->whereHas('round.visit', fn ($visit) => $visit->where('client_id', $client)->where('status', VisitStatus::Closed))
+            ->whereHas(
+                'round.visit',
+                fn ($visit) => $visit->where('client_id', $client)->where('status', VisitStatus::Closed),
+            )
             ->get();
         $ids = [];
         foreach ($bowls as $bowl) {
@@ -83,7 +88,9 @@ final readonly class IndexClient
             }
         }
 
-        return array_values(Shade::query()->whereIn('id', array_keys($ids))->distinct()->pluck('code')->map(strval(...))->all());
+        return array_values(
+            Shade::query()->whereIn('id', array_keys($ids))->distinct()->pluck('code')->map(strval(...))->all(),
+        );
     }
 
     /** @return list<array{string, string}> word and kind */
@@ -96,7 +103,12 @@ final readonly class IndexClient
         foreach ($this->shadesUsed($client) as $code) {
             $words[] = [mb_strtolower(str_replace(' ', '', $code)), 'shade'];
         }
-        foreach ((clone $bowls)->join('colour_lines', 'colour_lines.id', '=', 'bowls.colour_line_id')->distinct()->pluck('colour_lines.name') as $line) {
+        foreach (
+            (clone $bowls)
+                ->join('colour_lines', 'colour_lines.id', '=', 'bowls.colour_line_id')
+                ->distinct()
+                ->pluck('colour_lines.name') as $line
+        ) {
             array_push($words, ...array_map(fn (string $word): array => [$word, 'line'], self::split((string) $line)));
         }
         foreach ((clone $bowls)->distinct()->pluck('bowls.sheet') as $sheet) {

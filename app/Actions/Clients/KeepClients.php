@@ -22,7 +22,10 @@ final readonly class KeepClients
     {
         $due = $this->query($salon, $years, $now);
         $count = (clone $due)->count();
-        $found = $due->withMax(['visits' => fn ($visits) => $visits->where('status', VisitStatus::Closed)->reorder()], 'starts_at')
+        $found = $due->withMax(
+            ['visits' => fn ($visits) => $visits->where('status', VisitStatus::Closed)->reorder()],
+            'starts_at',
+        )
             ->orderBy('visits_max_starts_at')->orderBy('id')->limit(self::SHOWN)->get();
 
         return [
@@ -30,7 +33,9 @@ final readonly class KeepClients
             'clients' => array_values($found->map(fn (Client $client): array => [
                 'id' => $client->id,
                 'name' => $client->name,
-                'lastVisit' => is_string($client->getAttribute('visits_max_starts_at')) ? CarbonImmutable::parse($client->getAttribute('visits_max_starts_at'))->toIso8601String() : null,
+                'lastVisit' => is_string($client->getAttribute('visits_max_starts_at'))
+                    ? CarbonImmutable::parse($client->getAttribute('visits_max_starts_at'))->toIso8601String()
+                    : null,
             ])->all()),
         ];
     }
@@ -49,9 +54,20 @@ final readonly class KeepClients
     {
         $since = $now->subYears($years);
 
-        return Client::query()->where('salon_id', $salon->id)->whereNull('erased_at')->whereNull('merged_into_id')->whereNull('practice_seed')->where('training', false)
+        return Client::query()
+            ->where('salon_id', $salon->id)
+            ->whereNull('erased_at')
+            ->whereNull('merged_into_id')
+            ->whereNull('practice_seed')
+            ->where('training', false)
             // Who never had a visit counts from the day on which they were added.
             ->where(fn ($either) => $either->where('created_at', '<', $since)->orWhereHas('visits'))
-            ->whereDoesntHave('visits', fn ($visits) => $visits->where('starts_at', '>=', $since)->orWhereNotIn('status', [VisitStatus::Closed, VisitStatus::Ended]));
+            ->whereDoesntHave(
+                'visits',
+                fn ($visits) => $visits->where('starts_at', '>=', $since)->orWhereNotIn(
+                    'status',
+                    [VisitStatus::Closed, VisitStatus::Ended],
+                ),
+            );
     }
 }

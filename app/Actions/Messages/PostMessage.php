@@ -13,8 +13,8 @@ use Illuminate\Mail\Message as Mail;
 use Throwable;
 
 /**
- * Hands a message to the mail server, once it is on record that it is being handed over: one that fell between is seen as such, and is
- * never sent twice by itself.
+ * Hands a message to the mail server, once it is on record that it is being handed over: one that fell between is seen
+ * as such, and is never sent twice by itself.
  */
 final readonly class PostMessage
 {
@@ -36,9 +36,21 @@ final readonly class PostMessage
                 });
                 $is = ['state' => MessageState::Sent, 'trouble' => ''];
             } catch (Throwable $failure) {
-                $is = ['state' => MessageState::Open, 'trouble' => mb_substr(Say::plain('The mail server did not take it: :why', ['why' => $failure->getMessage()]), 0, 200)];
+                $is = [
+                    'state' => MessageState::Open,
+                    'trouble' => mb_substr(
+                        Say::plain('The mail server did not take it: :why', ['why' => $failure->getMessage()]),
+                        0,
+                        200,
+                    ),
+                ];
             }
-            Message::query()->whereKey($row->id)->where('state', MessageState::Sending)->firstOrFail()->fill([...$is, 'version' => $row->version + 1])->save();
+            Message::query()
+                ->whereKey($row->id)
+                ->where('state', MessageState::Sending)
+                ->firstOrFail()
+                ->fill([...$is, 'version' => $row->version + 1])
+                ->save();
         });
     }
 }

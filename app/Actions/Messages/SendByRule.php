@@ -20,8 +20,12 @@ use Illuminate\Support\Str;
 /** Sends what the owner lets go out by itself: to whoever agreed to messages, by mail, once. */
 final readonly class SendByRule
 {
-    public function __construct(private DatabaseManager $database, private DueRows $due, private PostMessage $post, private Speak $speak)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private DueRows $due,
+        private PostMessage $post,
+        private Speak $speak,
+    ) {
     }
 
     /** @return int how many were handed over */
@@ -34,7 +38,10 @@ final readonly class SendByRule
         foreach (PostMessage::canMail() ? $this->due->of($salon, $now) : [] as $each) {
             $client = $each->client;
             $goes = $each->row === null && ! $each->due->late && $house->mode($each->due->kind) === MessageMode::Send
-                && $client->email !== '' && in_array($client->contact_by, ['', 'mail'], true) && $client->agreesTo(ConsentKind::Messages) === true;
+
+                    && $client->email !== ''
+                    && in_array($client->contact_by, ['', 'mail'], true)
+                    && $client->agreesTo(ConsentKind::Messages) === true;
             if (! $goes) {
                 continue;
             }
@@ -44,8 +51,10 @@ final readonly class SendByRule
                     return;
                 }
                 $row = Message::query()->create([
-                    'id' => (string) Str::uuid(), 'salon_id' => $salon->id, 'client_id' => $each->client->id, 'kind' => $each->due->kind, 'about' => $each->due->about,
-                    'subject' => $each->subject, 'words' => $each->words, 'state' => MessageState::Sending, 'way' => 'mail', 'reached' => $each->client->email, 'decided_at' => $now, 'version' => 1,
+                    'id' => (string) Str::uuid(), 'salon_id' => $salon->id, 'client_id' => $each->client->id,
+                    'kind' => $each->due->kind, 'about' => $each->due->about,
+                    'subject' => $each->subject, 'words' => $each->words, 'state' => MessageState::Sending,
+                    'way' => 'mail', 'reached' => $each->client->email, 'decided_at' => $now, 'version' => 1,
                 ]);
                 ($this->post)($row);
                 $count++;

@@ -18,8 +18,8 @@ use Core\Service\MessageKind;
 use Illuminate\Support\Str;
 
 /**
- * What somebody makes of a due message: keeps other words, says that it was told, hands it to the mail server, leaves it, takes it up
- * again. Of each thing there is one message of a kind; whoever saw an older one is shown the newer.
+ * What somebody makes of a due message: keeps other words, says that it was told, hands it to the mail server, leaves
+ * it, takes it up again. Of each thing there is one message of a kind; whoever saw an older one is shown the newer.
  */
 final readonly class SettleMessage
 {
@@ -32,12 +32,27 @@ final readonly class SettleMessage
      * @param  int  $version  of the message that was looked at; 0 where nobody had touched it
      * @param  string  $way  how it was said: phone, message, mail
      */
-    public function __invoke(TeamMember $by, Salon $salon, MessageKind $kind, string $about, string $do, int $version, string $subject, string $words, string $way, CarbonImmutable $now): Message
-    {
+    public function __invoke(
+        TeamMember $by,
+        Salon $salon,
+        MessageKind $kind,
+        string $about,
+        string $do,
+        int $version,
+        string $subject,
+        string $words,
+        string $way,
+        CarbonImmutable $now,
+    ): Message {
         $due = $this->find($salon, $kind, $about, $now);
         // Under the salon's lock: two who press at once make one message.
         Salon::query()->lockForUpdate()->findOrFail($salon->id);
-        $row = Message::query()->where('salon_id', $salon->id)->where('kind', $kind)->where('about', $about)->lockForUpdate()->first();
+        $row = Message::query()
+            ->where('salon_id', $salon->id)
+            ->where('kind', $kind)
+            ->where('about', $about)
+            ->lockForUpdate()
+            ->first();
         if (($row->version ?? 0) !== $version) {
             throw $row === null ? MessageRefused::notDue() : EditedElsewhere::message($row);
         }
@@ -48,8 +63,25 @@ final readonly class SettleMessage
         if ($do === 'mail' && $row?->state === MessageState::Sending && ! $row->isLost($now)) {
             throw MessageRefused::onItsWay();
         }
-        $row ??= new Message(['id' => (string) Str::uuid(), 'salon_id' => $salon->id, 'client_id' => $due->client->id, 'kind' => $kind, 'about' => $about, 'version' => 0]);
-        $row->fill(['subject' => $subject, 'words' => $words, 'trouble' => '', 'version' => $row->version + 1, ...$this->becomes($due, $by, $do, $way, $now)])->save();
+        $row ??= new Message(
+            [
+                'id' => (string) Str::uuid(),
+                'salon_id' => $salon->id,
+                'client_id' => $due->client->id,
+                'kind' => $kind,
+                'about' => $about,
+                'version' => 0,
+            ],
+        );
+        $row->fill(
+            [
+                'subject' => $subject,
+                'words' => $words,
+                'trouble' => '',
+                'version' => $row->version + 1,
+                ...$this->becomes($due, $by, $do, $way, $now),
+            ],
+        )->save();
         if ($row->state === MessageState::Sending) {
             ($this->post)($row);
         }
@@ -64,14 +96,31 @@ final readonly class SettleMessage
         $decided = ['decided_by' => $by->id, 'decided_at' => $now];
 
         return match ($do) {
-            'keep', 'again' => ['state' => MessageState::Open, 'way' => '', 'reached' => '', 'decided_by' => null, 'decided_at' => null],
+            'keep', 'again' => [
+                'state' => MessageState::Open,
+                'way' => '',
+                'reached' => '',
+                'decided_by' => null,
+                'decided_at' => null,
+            ],
             'left' => ['state' => MessageState::Left, 'way' => '', 'reached' => '', ...$decided],
-            'said' => ['state' => MessageState::Sent, 'way' => $way, 'reached' => $way === 'mail' ? $client->email : $client->phone, ...$decided],
+            'said' => [
+                'state' => MessageState::Sent,
+                'way' => $way,
+                'reached' => $way === 'mail' ? $client->email : $client->phone,
+                ...$decided,
+            ],
             default => match (true) {
                 ! PostMessage::canMail() => throw MessageRefused::noMail(),
                 $client->email === '' => throw MessageRefused::noAddress($client->name),
-                $client->contact_by === 'none', $client->agreesTo(ConsentKind::Messages) === false => throw MessageRefused::unwanted($client->name),
-                default => ['state' => MessageState::Sending, 'way' => 'mail', 'reached' => $client->email, ...$decided],
+                $client->contact_by === 'none',
+                $client->agreesTo(ConsentKind::Messages) === false => throw MessageRefused::unwanted($client->name),
+                default => [
+                    'state' => MessageState::Sending,
+                    'way' => 'mail',
+                    'reached' => $client->email,
+                    ...$decided,
+                ],
             },
         };
     }

@@ -26,7 +26,10 @@ final readonly class MarkSpot
     public function __invoke(Photo $photo, float $x, float $y, float $radius, ?array $white): Photo
     {
         $pixels = SpotPixels::of((string) $this->files->get($photo->file));
-        $seen = PhotographedSpot::of($pixels->at($x, $y, $radius), $white === null ? null : $pixels->at($white['x'], $white['y'], $radius));
+        $seen = PhotographedSpot::of(
+            $pixels->at($x, $y, $radius),
+            $white === null ? null : $pixels->at($white['x'], $white['y'], $radius),
+        );
         $photo->fill(['spot' => MarkedSpot::read($x, $y, $radius, $white, $seen)->toArray()])->save();
 
         return $photo;

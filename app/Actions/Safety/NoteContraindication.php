@@ -27,7 +27,14 @@ final readonly class NoteContraindication
         string $words,
         CarbonImmutable $now,
     ): ContraindicationNote {
-        return $this->database->transaction(function () use ($member, $client, $id, $kind, $words, $now): ContraindicationNote {
+        return $this->database->transaction(function () use (
+            $member,
+            $client,
+            $id,
+            $kind,
+            $words,
+            $now
+        ): ContraindicationNote {
             $existing = ContraindicationNote::query()->lockForUpdate()->find($id);
             if ($existing !== null) {
                 return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();

@@ -44,7 +44,16 @@ final readonly class RecordSkinTest
             throw TestRefused::notPlacedBy();
         }
 
-        return $this->database->transaction(function () use ($member, $client, $id, $lines, $spot, $at, $by, $now): SkinTest {
+        return $this->database->transaction(function () use (
+            $member,
+            $client,
+            $id,
+            $lines,
+            $spot,
+            $at,
+            $by,
+            $now
+        ): SkinTest {
             $existing = SkinTest::query()->lockForUpdate()->find($id);
             if ($existing !== null) {
                 return $existing->client_id === $client->id ? $existing : throw VisitRefused::idTaken();

@@ -49,7 +49,9 @@ final readonly class BeginSalon
             if (! $this->mayBegin()) {
                 throw TeamRefused::begun();
             }
-            $salon = Salon::query()->create(['name' => $said['salon'], 'timezone' => $said['timezone'], 'beginning' => []]);
+            $salon = Salon::query()->create(
+                ['name' => $said['salon'], 'timezone' => $said['timezone'], 'beginning' => []],
+            );
 
             return TeamMember::query()->create([
                 'salon_id' => $salon->id,

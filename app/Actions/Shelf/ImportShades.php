@@ -13,8 +13,11 @@ use Illuminate\Database\DatabaseManager;
 /** A table of products brought into a line: every row of it, or none. */
 final readonly class ImportShades
 {
-    public function __construct(private DatabaseManager $database, private SaveShade $save, private ReadShadeTable $read)
-    {
+    public function __construct(
+        private DatabaseManager $database,
+        private SaveShade $save,
+        private ReadShadeTable $read,
+    ) {
     }
 
     /**
@@ -33,7 +36,13 @@ final readonly class ImportShades
             $added = $changed = 0;
             foreach ($table->entries as ['draft' => $draft, 'known' => $known]) {
                 $columns = $known === null ? $draft->columns() : [...$draft->columns(), 'code' => $known->code];
-                $saved = $this->save->keep($row, $line, $known, $known->version ?? 0, [...$columns, 'withdrawn' => false]);
+                $saved = $this->save->keep(
+                    $row,
+                    $line,
+                    $known,
+                    $known->version ?? 0,
+                    [...$columns, 'withdrawn' => false],
+                );
                 $known === null ? $added++ : $changed += (int) $saved->wasChanged();
             }
 

@@ -34,9 +34,22 @@ final readonly class SaveLine
      *
      * @throws UnreadableDocument|EditedElsewhere
      */
-    public function __invoke(Salon $salon, ?ColourLine $line, int $version, array $json, string $about, bool $withdrawn): ColourLine
-    {
-        return $this->database->transaction(function () use ($salon, $line, $version, $json, $about, $withdrawn): ColourLine {
+    public function __invoke(
+        Salon $salon,
+        ?ColourLine $line,
+        int $version,
+        array $json,
+        string $about,
+        bool $withdrawn,
+    ): ColourLine {
+        return $this->database->transaction(function () use (
+            $salon,
+            $line,
+            $version,
+            $json,
+            $about,
+            $withdrawn
+        ): ColourLine {
             Salon::query()->lockForUpdate()->findOrFail($salon->id);
             $draft = LineDraft::read($salon, $json, $line);
             if ($draft->problems !== []) {
@@ -46,18 +59,28 @@ final readonly class SaveLine
                 throw new LogicException('A line without a fault was not read.');
             }
             $columns = LineJson::columns($draft->json, $draft->line);
-            $developers = array_map(static fn (string $id): int => (int) substr($id, strlen('developer-')), $draft->line->developers);
+            $developers = array_map(
+                static fn (string $id): int => (int) substr($id, strlen('developer-')),
+                $draft->line->developers,
+            );
             if ($line === null) {
-                $saved = ColourLine::query()->create([...$columns, 'salon_id' => $salon->id, 'about' => $about, 'withdrawn' => $withdrawn]);
+                $saved = ColourLine::query()->create(
+                    [...$columns, 'salon_id' => $salon->id, 'about' => $about, 'withdrawn' => $withdrawn],
+                );
                 $saved->developers()->sync($developers);
             } else {
                 $saved = ColourLine::query()->lockForUpdate()->findOrFail($line->id);
                 if ($saved->version !== $version) {
                     throw EditedElsewhere::line($saved);
                 }
-                $was = [...$saved->only(self::MEANING), 'developers' => $saved->developers->map(fn (Developer $each): int => $each->id)->all()];
+                $was = [
+                    ...$saved->only(self::MEANING),
+                    'developers' => $saved->developers->map(fn (Developer $each): int => $each->id)->all(),
+                ];
                 $saved->fill([...$columns, 'about' => $about, 'withdrawn' => $withdrawn]);
-                $meaning = $saved->isDirty(self::MEANING) || array_diff($developers, $was['developers']) !== [] || array_diff($was['developers'], $developers) !== [];
+                $meaning = $saved->isDirty(self::MEANING)
+                    || array_diff($developers, $was['developers']) !== []
+                    || array_diff($was['developers'], $developers) !== [];
                 if ($meaning) {
                     $this->editions->keep($salon, LineJson::id($saved), $was);
                 }

@@ -43,7 +43,9 @@ final readonly class SaveMeasure
             $node->at('grams')->problem(Fact::of('refusals.measure.nothing'));
         }
         if ($product !== '' && $this->shelves->of($salon)->product($product) === null) {
-            throw UnreadableDocument::because([new Problem('/measure/product', Fact::of('documents.product-not-document'))]);
+            throw UnreadableDocument::because(
+                [new Problem('/measure/product', Fact::of('documents.product-not-document'))],
+            );
         }
         $list->throwIfAny();
         $measure = Measure::query()->firstOrNew(['salon_id' => $salon->id, 'product' => $product, 'name' => $plain]);

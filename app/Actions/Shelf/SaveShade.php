@@ -45,12 +45,24 @@ final readonly class SaveShade
             $draft = ShadeDraft::read($json, $line, $this->shelves->of($row->salon)->readingFor(null));
             $problems = $draft->problems;
             $code = $draft->product->code ?? '';
-            if ($code !== '' && $row->shades()->whereKeyNot($shade->id ?? 0)->whereRaw('LOWER(code) = ?', [mb_strtolower($code)])->exists()) {
-                $problems[] = new Problem('/product/code', Fact::of('refusals.product.code-taken', code: $code, line: $row->name));
+            if (
+                $code !== ''
+                && $row->shades()
+                    ->whereKeyNot($shade->id ?? 0)
+                    ->whereRaw('LOWER(code) = ?', [mb_strtolower($code)])
+                    ->exists()
+            ) {
+                $problems[] = new Problem(
+                    '/product/code',
+                    Fact::of('refusals.product.code-taken', code: $code, line: $row->name),
+                );
             }
             $owner = ShadeDraft::packOf($row->salon, $draft->packCode(), $shade?->productId());
             if ($owner !== null) {
-                $problems[] = new Problem('/product/packCode', Fact::of('refusals.product.pack-code-taken', code: $draft->packCode(), product: $owner));
+                $problems[] = new Problem(
+                    '/product/packCode',
+                    Fact::of('refusals.product.pack-code-taken', code: $draft->packCode(), product: $owner),
+                );
             }
             if ($problems !== []) {
                 throw UnreadableDocument::because($problems);

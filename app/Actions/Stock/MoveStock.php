@@ -99,10 +99,17 @@ final readonly class MoveStock
     private function problem(Salon $salon, array $move, Grams $grams): ?array
     {
         return match (true) {
-            $this->shelves->of($salon)->product($move['product']) === null => ['product', Fact::of('documents.product-not-document')],
+            $this->shelves->of($salon)->product($move['product']) === null => [
+                'product',
+                Fact::of('documents.product-not-document'),
+            ],
             ! $move['kind']->isByHand() => ['kind', Fact::of('stock.by-itself')],
             $move['kind']->wantsReason() && trim($move['note']) === '' => ['note', Fact::of('stock.no-reason')],
-            $grams->isZero() && in_array($move['kind'], [MovementKind::Delivered, MovementKind::Thrown, MovementKind::Corrected], true) => ['amount', Fact::of('stock.nothing-moves')],
+            $grams->isZero() && in_array(
+                $move['kind'],
+                [MovementKind::Delivered, MovementKind::Thrown, MovementKind::Corrected],
+                true,
+            ) => ['amount', Fact::of('stock.nothing-moves')],
             default => null,
         };
     }

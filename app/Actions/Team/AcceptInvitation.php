@@ -34,7 +34,10 @@ final readonly class AcceptInvitation
                 throw TeamRefused::linkUsed();
             }
             $known = $invitation->member;
-            if ($known?->ended_at !== null || ($known === null && TeamMember::query()->where('email', $invitation->email)->exists())) {
+            if (
+                $known?->ended_at !== null
+                || ($known === null && TeamMember::query()->where('email', $invitation->email)->exists())
+            ) {
                 throw TeamRefused::linkUsed();
             }
             $member = $known ?? new TeamMember([

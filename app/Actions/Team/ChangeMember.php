@@ -13,7 +13,10 @@ use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\DatabaseManager;
 
-/** What the owner changes of a person: name, role, licence, and whether they still work here. A salon always has an owner. */
+/**
+ * What the owner changes of a person: name, role, licence, and whether they still work here. A salon always has an
+ * owner.
+ */
 final readonly class ChangeMember
 {
     public function __construct(private DatabaseManager $database)
@@ -34,7 +37,12 @@ final readonly class ChangeMember
                 throw EditedElsewhere::team($salon);
             }
             $stays = ! $said['ended'] && $said['role'] === Role::Owner;
-            if ($current->role === Role::Owner && $current->ended_at === null && ! $stays && ! $this->otherOwner($current)) {
+            if (
+                $current->role === Role::Owner
+                && $current->ended_at === null
+                && ! $stays
+                && ! $this->otherOwner($current)
+            ) {
                 throw TeamRefused::lastOwner();
             }
             $ended = match (true) {
@@ -63,6 +71,11 @@ final readonly class ChangeMember
 
     private function otherOwner(TeamMember $but): bool
     {
-        return TeamMember::query()->where('salon_id', $but->salon_id)->where('role', Role::Owner)->whereNull('ended_at')->whereKeyNot($but->id)->exists();
+        return TeamMember::query()
+            ->where('salon_id', $but->salon_id)
+            ->where('role', Role::Owner)
+            ->whereNull('ended_at')
+            ->whereKeyNot($but->id)
+            ->exists();
     }
 }

@@ -24,11 +24,19 @@ final readonly class InviteMember
      *
      * @throws UnreadableDocument where the address has its person already
      */
-    public function __invoke(TeamMember $by, Salon $salon, string $name, string $email, Role $role, string $licence): array
-    {
+    public function __invoke(
+        TeamMember $by,
+        Salon $salon,
+        string $name,
+        string $email,
+        Role $role,
+        string $licence,
+    ): array {
         $canonical = CanonicalEmail::of($email);
         if (TeamMember::query()->where('email', $canonical)->exists()) {
-            throw UnreadableDocument::because([new Problem('/email', Fact::of('refusals.team.email-taken', email: $canonical))]);
+            throw UnreadableDocument::because(
+                [new Problem('/email', Fact::of('refusals.team.email-taken', email: $canonical))],
+            );
         }
         // Of two links to one address the newer counts.
         Invitation::query()->where('salon_id', $salon->id)->where('email', $canonical)->whereNull('used_at')->delete();
@@ -41,12 +49,27 @@ final readonly class InviteMember
     {
         Invitation::query()->where('team_member_id', $member->id)->whereNull('used_at')->delete();
 
-        return $this->make($by, $member->salon, $member, $member->name, $member->email, $member->role, (string) $member->licence);
+        return $this->make(
+            $by,
+            $member->salon,
+            $member,
+            $member->name,
+            $member->email,
+            $member->role,
+            (string) $member->licence,
+        );
     }
 
     /** @return array{Invitation, string} */
-    private function make(TeamMember $by, Salon $salon, ?TeamMember $member, string $name, string $email, Role $role, string $licence): array
-    {
+    private function make(
+        TeamMember $by,
+        Salon $salon,
+        ?TeamMember $member,
+        string $name,
+        string $email,
+        Role $role,
+        string $licence,
+    ): array {
         $token = bin2hex(random_bytes(20));
 
         return [Invitation::query()->create([

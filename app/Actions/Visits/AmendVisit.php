@@ -21,8 +21,9 @@ use Core\Codec\ReadCanvas;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Corrects the words of a closed visit: what came of it, what to keep and to change, and each bowl's minutes and note. Grams
- * and formulas stay as they were weighed. Who, when, why and what stood there before are kept (`Records\Recorded`).
+ * Corrects the words of a closed visit: what came of it, what to keep and to change, and each bowl's minutes and note.
+ * Grams and formulas stay as they were weighed. Who, when, why and what stood there before are kept
+ * (`Records\Recorded`).
  */
 final readonly class AmendVisit
 {
@@ -53,7 +54,15 @@ final readonly class AmendVisit
     ): Visit {
         $this->context->because($why);
 
-        return $this->database->transaction(function () use ($member, $visit, $version, $why, $changes, $bowls, $now): Visit {
+        return $this->database->transaction(function () use (
+            $member,
+            $visit,
+            $version,
+            $why,
+            $changes,
+            $bowls,
+            $now
+        ): Visit {
             $current = LockVisit::any($visit->id);
             match (true) {
                 $current->status !== VisitStatus::Closed => throw VisitRefused::notClosedYet(),

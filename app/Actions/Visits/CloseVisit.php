@@ -51,7 +51,15 @@ final readonly class CloseVisit
         array $review,
         CarbonImmutable $now,
     ): Visit {
-        return $this->database->transaction(function () use ($member, $visit, $version, $verdict, $words, $review, $now): Visit {
+        return $this->database->transaction(function () use (
+            $member,
+            $visit,
+            $version,
+            $verdict,
+            $words,
+            $review,
+            $now
+        ): Visit {
             $current = LockVisit::any($visit->id);
             if ($current->status->isOver()) {
                 throw VisitRefused::closed();

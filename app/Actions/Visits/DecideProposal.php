@@ -143,7 +143,12 @@ final readonly class DecideProposal
                 $shelf = $this->shelves->forVisit($current->bowl->round->visit);
                 $standing = $this->rows->sheet($current->bowl, $shelf);
                 $back = $this->save->change($member, $current->bowl, $version, $current->sheet_before);
-                $this->keepTogether($member, $back, $standing, $this->rows->sheet($back, $this->shelves->forVisit($back->round->visit)));
+                $this->keepTogether(
+                    $member,
+                    $back,
+                    $standing,
+                    $this->rows->sheet($back, $this->shelves->forVisit($back->round->visit)),
+                );
             }
             $state = $current->source === ProposalSource::Review ? ProposalState::Open : ProposalState::Dismissed;
 
@@ -163,7 +168,9 @@ final readonly class DecideProposal
         $visit = $bowl->round->visit;
         $shelf = $this->shelves->forVisit($visit);
         $others = $visit->rounds()->with('bowls')->get()->flatMap(fn (Round $round) => $round->bowls)
-            ->filter(fn (Bowl $each): bool => $each->id !== $bowl->id)->keyBy(fn (Bowl $each): string => trim($each->letter));
+            ->filter(
+                fn (Bowl $each): bool => $each->id !== $bowl->id,
+            )->keyBy(fn (Bowl $each): string => trim($each->letter));
         $sheets = [];
         foreach ($others as $other) {
             try {
@@ -174,7 +181,9 @@ final readonly class DecideProposal
             }
         }
         $said = [];
-        foreach (KeepTogether::of($before, $after, $sheets, $shelf) as ['sheet' => $sheet, 'was' => $was, 'is' => $is]) {
+        foreach (
+            KeepTogether::of($before, $after, $sheets, $shelf) as ['sheet' => $sheet, 'was' => $was, 'is' => $is]
+        ) {
             $other = $others->get($sheet->letter);
             if ($other !== null) {
                 $this->save->change($member, $other, $other->version, WriteBowl::toArray($sheet));

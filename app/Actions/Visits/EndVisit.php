@@ -18,8 +18,9 @@ use Core\Weighing\BatchStatus;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * A visit that was cancelled, to which nobody came, or that ended without colour. What was mixed for it stays on record, and
- * nothing is learned from it; where colour went on it is closed, with what came of it. It can be taken up again.
+ * A visit that was cancelled, to which nobody came, or that ended without colour. What was mixed for it stays on
+ * record, and nothing is learned from it; where colour went on it is closed, with what came of it. It can be taken up
+ * again.
  */
 final readonly class EndVisit
 {

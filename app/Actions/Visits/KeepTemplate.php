@@ -10,7 +10,10 @@ use App\Models\Round;
 use App\Models\ServiceTemplate;
 use App\Models\Visit;
 
-/** Keeps a visit's rounds and bowls, as they are planned, as a service of the house; the same name again is the same service. */
+/**
+ * Keeps a visit's rounds and bowls, as they are planned, as a service of the house; the same name again is the same
+ * service.
+ */
 final readonly class KeepTemplate
 {
     public function __invoke(Visit $visit, string $name): ServiceTemplate

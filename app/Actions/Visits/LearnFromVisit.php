@@ -84,7 +84,11 @@ final readonly class LearnFromVisit
             'house' => $this->learnt->houseBefore($visit),
             'client' => $this->learnt->before($visit),
         ] as $by => $learnt) {
-            foreach ($this->unlessUnread(fn (): array => Foretold::of($canvas, $results, $this->done->of($visit), $learnt)) as $foretold) {
+            foreach (
+                $this->unlessUnread(
+                    fn (): array => Foretold::of($canvas, $results, $this->done->of($visit), $learnt),
+                ) as $foretold
+            ) {
                 ForetoldRow::query()->create([
                     'salon_id' => $visit->salon_id,
                     'visit_id' => $visit->id,

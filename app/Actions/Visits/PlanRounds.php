@@ -13,7 +13,10 @@ use Core\Formula\Letters;
 use Illuminate\Database\DatabaseManager;
 use Ramsey\Uuid\Uuid;
 
-/** Plans bowls in their rounds, of a service of the house or of a way to a wish: all of them or none, under letters that are free. */
+/**
+ * Plans bowls in their rounds, of a service of the house or of a way to a wish: all of them or none, under letters that
+ * are free.
+ */
 final readonly class PlanRounds
 {
     public function __construct(private DatabaseManager $database, private SaveBowl $save)
@@ -29,7 +32,9 @@ final readonly class PlanRounds
         return $this->database->transaction(function () use ($visit, $wanted, $take): Visit {
             $current = LockVisit::open($visit->id);
             $rounds = $current->rounds()->with('bowls')->get();
-            $taken = $rounds->flatMap(fn (Round $round) => $round->bowls)->map(fn (Bowl $bowl): string => trim($bowl->letter))->all();
+            $taken = $rounds->flatMap(fn (Round $round) => $round->bowls)
+                ->map(fn (Bowl $bowl): string => trim($bowl->letter))
+                ->all();
             $ids = $letters = [];
             $taken = array_values($taken);
             foreach ($wanted as $round) {

@@ -40,7 +40,9 @@ final readonly class RaiseProposals
         }
     }
 
-    /** The words were corrected: what nobody has decided yet is raised anew; what was decided stays as it was decided. */
+    /**
+     * The words were corrected: what nobody has decided yet is raised anew; what was decided stays as it was decided.
+     */
     public function anew(TeamMember $member, Visit $visit, string $text, string $why, CarbonImmutable $now): void
     {
         $visit->raised()->where('state', ProposalState::Open)->whereNull('visit_id')->get()->each(

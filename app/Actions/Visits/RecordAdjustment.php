@@ -58,7 +58,8 @@ final readonly class RecordAdjustment
                 $said,
                 0,
                 1000,
-            ), 'reason' => $reason, 'sheet_before' => $bowl->sheet, 'sheet_after' => WriteBowl::toArray($after), 'state' => ProposalState::Applied,
+            ), 'reason' => $reason, 'sheet_before' => $bowl->sheet, 'sheet_after' => WriteBowl::toArray($after),
+            'state' => ProposalState::Applied,
             'decided_by' => $member->id, 'decided_at' => CarbonImmutable::now(),
         ]);
     }

@@ -15,8 +15,8 @@ use App\Models\Visit;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Takes a visit back that was planned, or repeated, by mistake: while nothing of it has happened. What was to change next
- * time waits again; who took it back is on record.
+ * Takes a visit back that was planned, or repeated, by mistake: while nothing of it has happened. What was to change
+ * next time waits again; who took it back is on record.
  */
 final readonly class RemoveVisit
 {

@@ -26,7 +26,14 @@ final readonly class SayLasted
         ?int $weeks,
         CarbonImmutable $now,
     ): Visit {
-        return $this->database->transaction(function () use ($member, $visit, $lasting, $greyShown, $weeks, $now): Visit {
+        return $this->database->transaction(function () use (
+            $member,
+            $visit,
+            $lasting,
+            $greyShown,
+            $weeks,
+            $now
+        ): Visit {
             $current = LockVisit::any($visit->id);
             if ($current->status !== VisitStatus::Closed) {
                 throw VisitRefused::notClosedYet();

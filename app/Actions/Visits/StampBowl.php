@@ -29,7 +29,9 @@ final readonly class StampBowl
     {
     }
 
-    /** @param  array{zone?: string, strand?: string, level_hundredths?: ?int}  $seen  of which strands, and their level */
+    /**
+     * @param  array{zone?: string, strand?: string, level_hundredths?: ?int}  $seen  of which strands, and their level
+     */
     public function __invoke(
         TeamMember $member,
         Bowl $bowl,
@@ -42,7 +44,18 @@ final readonly class StampBowl
         int $minutes = 0,
         array $seen = [],
     ): Visit {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $kind, $words, $now, $batch, $side, $minutes, $seen): Visit {
+        return $this->database->transaction(function () use (
+            $member,
+            $bowl,
+            $id,
+            $kind,
+            $words,
+            $now,
+            $batch,
+            $side,
+            $minutes,
+            $seen
+        ): Visit {
             $visit = LockVisit::any($bowl->round->visit_id);
             $existing = StampRow::query()->find($id);
             if ($existing !== null) {
@@ -54,7 +67,10 @@ final readonly class StampBowl
             }
             if (
                 $batch !== null
-                && ! $current->batches->contains(fn (Batch $each): bool => $each->id === $batch && $each->status === BatchStatus::Finished)
+                && ! $current->batches->contains(
+                    fn (Batch $each): bool => $each->id === $batch
+                    && $each->status === BatchStatus::Finished,
+                )
             ) {
                 throw VisitRefused::notMixed(trim($current->letter));
             }
@@ -73,7 +89,14 @@ final readonly class StampBowl
             }
             $this->assertOneWay($current, $visit, $batch, $side, $now);
             // The core refuses what contradicts the marks that stand.
-            $this->clocks->clock($current, $visit, $now, new Stamp($kind, (int) $now->getTimestamp(), $minutes), $batch, $side);
+            $this->clocks->clock(
+                $current,
+                $visit,
+                $now,
+                new Stamp($kind, (int) $now->getTimestamp(), $minutes),
+                $batch,
+                $side,
+            );
             StampRow::query()->create([
                 'id' => $id,
                 'bowl_id' => $bowl->id,
@@ -96,7 +119,11 @@ final readonly class StampBowl
     private function assertOneWay(Bowl $bowl, Visit $visit, ?string $batch, ?Side $side, CarbonImmutable $now): void
     {
         $sides = $batch === null ? $this->clocks->sides($bowl) : [];
-        if ($side !== null && $sides === [] && $this->clocks->clock($bowl, $visit, $now, batch: $batch)->standing !== []) {
+        if (
+            $side !== null
+            && $sides === []
+            && $this->clocks->clock($bowl, $visit, $now, batch: $batch)->standing !== []
+        ) {
             throw StampRefused::timedWhole();
         }
         if ($side === null && $batch === null && $this->standsApart($bowl, $visit, $sides, $now)) {

@@ -22,9 +22,17 @@ final readonly class StampTogether
     {
     }
 
-    /** @param  list<array{id: string, bowl: string, batch: ?string, side: ?Side}>  $marks  of one side alone where that is named */
-    public function __invoke(TeamMember $member, Visit $visit, StampKind $kind, array $marks, CarbonImmutable $now): Visit
-    {
+    /**
+     * @param  list<array{id: string, bowl: string, batch: ?string, side: ?Side}>  $marks  of one side alone where that
+     *     is named
+     */
+    public function __invoke(
+        TeamMember $member,
+        Visit $visit,
+        StampKind $kind,
+        array $marks,
+        CarbonImmutable $now,
+    ): Visit {
         return $this->database->transaction(function () use ($member, $visit, $kind, $marks, $now): Visit {
             foreach ($marks as $mark) {
                 $bowl = Bowl::query()->with('stamps', 'round')->find($mark['bowl']);
@@ -41,7 +49,9 @@ final readonly class StampTogether
                         member: $member,
                         bowl: $bowl,
                         // One id came for the bowl; its sides need one each, the same ones when it is sent again.
-                        id: $at === 0 || $side === null ? $mark['id'] : Uuid::uuid5($mark['id'], $side->value)->toString(),
+                        id: $at === 0 || $side === null
+                            ? $mark['id']
+                            : Uuid::uuid5($mark['id'], $side->value)->toString(),
                         kind: $kind,
                         words: '',
                         now: $now,

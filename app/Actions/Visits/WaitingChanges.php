@@ -15,8 +15,8 @@ use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Str;
 
 /**
- * What was said for next time waits until a closed visit has carried it out: in every visit that is planned meanwhile, and
- * again where the one that took it did not take place.
+ * What was said for next time waits until a closed visit has carried it out: in every visit that is planned meanwhile,
+ * and again where the one that took it did not take place.
  */
 final readonly class WaitingChanges
 {
@@ -24,7 +24,10 @@ final readonly class WaitingChanges
     public function bringInto(Visit $visit, array $made): void
     {
         foreach ($this->families($visit->client_id) as $family) {
-            $free = $family->first(fn (Proposal $each): bool => $each->visit_id === null && $each->state === ProposalState::Open);
+            $free = $family->first(
+                fn (Proposal $each): bool => $each->visit_id === null
+                && $each->state === ProposalState::Open,
+            );
             $elsewhere = $family->first(
                 fn (Proposal $each): bool => $each->visit?->status->isOver() === false
                     && in_array($each->state, [ProposalState::Open, ProposalState::Applied], true),
@@ -46,10 +49,14 @@ final readonly class WaitingChanges
             if ($own === null) {
                 continue;
             }
-            $others = $family->filter(fn (Proposal $each): bool => $each->id !== $own->id && $each->state === ProposalState::Open);
+            $others = $family->filter(
+                fn (Proposal $each): bool => $each->id !== $own->id
+                && $each->state === ProposalState::Open,
+            );
             if ($own->state === ProposalState::Applied) {
                 $others->each(fn (Proposal $each) => $each->fill([
-                    'state' => ProposalState::Dismissed, 'reason' => "carried out on {$visit->starts_at->toDateString()}",
+                    'state' => ProposalState::Dismissed,
+                    'reason' => "carried out on {$visit->starts_at->toDateString()}",
                     'decided_by' => $member->id, 'decided_at' => $now,
                 ])->save());
             } elseif ($own->state === ProposalState::Open && $others->isEmpty()) {
@@ -65,7 +72,11 @@ final readonly class WaitingChanges
             $own = $family->firstWhere('visit_id', $visit->id);
             $live = $family->contains(fn (Proposal $each): bool => $each->visit_id !== $visit->id
                 && ($each->visit_id === null || $each->visit?->status !== VisitStatus::Ended));
-            if ($own !== null && ! $live && in_array($own->state, [ProposalState::Open, ProposalState::Applied], true)) {
+            if (
+                $own !== null
+                && ! $live
+                && in_array($own->state, [ProposalState::Open, ProposalState::Applied], true)
+            ) {
                 $this->copy($own, ['visit_id' => null, 'bowl_id' => null]);
             }
         }
@@ -97,7 +108,14 @@ final readonly class WaitingChanges
     private function families(int $client): array
     {
         $families = [];
-        foreach (Proposal::query()->with('visit')->where('client_id', $client)->where('source', ProposalSource::Review)->orderBy('created_at')->get() as $each) {
+        foreach (
+            Proposal::query()
+                ->with('visit')
+                ->where('client_id', $client)
+                ->where('source', ProposalSource::Review)
+                ->orderBy('created_at')
+                ->get() as $each
+        ) {
             $families[$each->family()] ??= new Collection;
             $families[$each->family()]->push($each);
         }

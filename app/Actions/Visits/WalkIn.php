@@ -23,8 +23,14 @@ final readonly class WalkIn
     }
 
     /** @param  string  $name  of somebody new; not read where the client is known */
-    public function __invoke(TeamMember $member, string $id, ?Client $client, string $name, string $service, CarbonImmutable $now): Visit
-    {
+    public function __invoke(
+        TeamMember $member,
+        string $id,
+        ?Client $client,
+        string $name,
+        string $service,
+        CarbonImmutable $now,
+    ): Visit {
         return $this->database->transaction(function () use ($member, $id, $client, $name, $service, $now): Visit {
             $client ??= $this->clients->add($member, $member->salon, $id, [
                 'name' => $name, 'phone' => '', 'about' => '', 'cautions' => '', 'born_on' => null, 'training' => false,

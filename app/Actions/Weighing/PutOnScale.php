@@ -19,7 +19,10 @@ use Core\Weighing\Vessel;
 use Illuminate\Database\DatabaseManager;
 use Ramsey\Uuid\Uuid;
 
-/** Says what stands on the scale, before one gram counts; where that does not agree with its weight, nothing is recorded. */
+/**
+ * Says what stands on the scale, before one gram counts; where that does not agree with its weight, nothing is
+ * recorded.
+ */
 final readonly class PutOnScale
 {
     public function __construct(private DatabaseManager $database, private BatchRows $rows, private RecordPour $record)

@@ -89,7 +89,10 @@ final readonly class RecordPour
             $weighed = $before->after($this->rows->event($pour));
             if (
                 ! $before->status->isOpen() && $weighed->status->isOpen()
-                && $current->bowl->batches->contains(fn (Batch $each): bool => $each->id !== $current->id && $each->status->isOpen())
+                && $current->bowl->batches->contains(
+                    fn (Batch $each): bool => $each->id !== $current->id
+                    && $each->status->isOpen(),
+                )
             ) {
                 throw PourRefused::anotherOpen();
             }
@@ -116,7 +119,9 @@ final readonly class RecordPour
         });
     }
 
-    /** Grams from the scale are this bowl's only while it is known to stand on it; and unlikely ones are asked about. */
+    /**
+     * Grams from the scale are this bowl's only while it is known to stand on it; and unlikely ones are asked about.
+     */
     private function checkScale(
         WeighedBatch $before,
         Pour $pour,

@@ -40,7 +40,8 @@ final readonly class StartBatch
     /**
      * @param  string  $times  as typed: 1/2, 2; empty for once
      * @param  string  $strength  a second batch one strength up; empty for the bowl's own
-     * @param  array{foils: ?int, place: string, hands: string}  $serves  what it is for, where it is not all of the bowl's
+     * @param  array{foils: ?int, place: string, hands: string}  $serves  what it is for, where it is not all of the
+     *     bowl's
      */
     public function __invoke(
         TeamMember $member,
@@ -51,7 +52,15 @@ final readonly class StartBatch
         string $strength = '',
         array $serves = ['foils' => null, 'place' => '', 'hands' => ''],
     ): Batch {
-        return $this->database->transaction(function () use ($member, $bowl, $id, $now, $times, $strength, $serves): Batch {
+        return $this->database->transaction(function () use (
+            $member,
+            $bowl,
+            $id,
+            $now,
+            $times,
+            $strength,
+            $serves
+        ): Batch {
             $visit = LockVisit::any($bowl->round->visit_id);
             $current = Bowl::query()->lockForUpdate()->findOrFail($bowl->id);
             $existing = Batch::query()->find($id);
@@ -69,7 +78,9 @@ final readonly class StartBatch
             [$plan, $said] = $this->plan($current, $times, $strength);
 
             return Batch::query()->create([
-                'id' => $id, 'bowl_id' => $current->id, 'number' => (int) Batch::query()->where('bowl_id', $current->id)->max('number') + 1,
+                'id' => $id, 'bowl_id' => $current->id, 'number' => (int) Batch::query()
+                    ->where('bowl_id', $current->id)
+                    ->max('number') + 1,
                 'plan' => $this->batches->planJson($plan, self::said($said, $serves)) + ['serves' => $serves],
                 'status' => BatchStatus::Weighing, 'mixed_cg' => Grams::zero(), 'used_cg' => Grams::zero(),
                 'started_by' => $member->id, 'started_at' => $now,

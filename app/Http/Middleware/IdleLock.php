@@ -30,7 +30,10 @@ final class IdleLock
         $member = $request->user();
         if ($member instanceof TeamMember && $request->hasSession() && self::isLocked($request, $member)) {
             return new JsonResponse(
-                ['message' => Say::plain('This device is locked.'), 'mend' => Say::plain('Enter your password; what you typed is kept.')],
+                [
+                    'message' => Say::plain('This device is locked.'),
+                    'mend' => Say::plain('Enter your password; what you typed is kept.'),
+                ],
                 Response::HTTP_LOCKED,
             );
         }

@@ -22,7 +22,10 @@ final class PlainValues
 
     private const DEEPEST = 16;
 
-    /** Values in one body. A visit of a dozen bowls has some two thousand; what checks a list slows with the square of it. */
+    /**
+     * Values in one body. A visit of a dozen bowls has some two thousand; what checks a list slows with the square of
+     * it.
+     */
     private const MOST = 5_000;
 
     public function handle(Request $request, Closure $next): Response
@@ -56,8 +59,14 @@ final class PlainValues
                 Say::plain('This number is out of range.'),
             ],
             is_int($value) && abs($value) > self::LARGEST => [$pointer, Say::plain('This number is out of range.')],
-            is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [$pointer, Say::plain('This text is not in UTF-8.')],
-            is_string($value) && str_contains($value, "\0") => [$pointer, Say::plain('This text holds a character that is none.')],
+            is_string($value) && ! mb_check_encoding($value, 'UTF-8') => [
+                $pointer,
+                Say::plain('This text is not in UTF-8.'),
+            ],
+            is_string($value) && str_contains($value, "\0") => [
+                $pointer,
+                Say::plain('This text holds a character that is none.'),
+            ],
             default => null,
         };
     }

@@ -11,9 +11,9 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * A page asks every few seconds. While somebody signs in or takes the device over, such a question is under way with the session
- * that was; its answer would put that session's cookies back over the new ones. So what is only read brings no cookies, but for
- * once an hour, to one who is signed in: a wall that only asks stays signed in.
+ * A page asks every few seconds. While somebody signs in or takes the device over, such a question is under way with
+ * the session that was; its answer would put that session's cookies back over the new ones. So what is only read brings
+ * no cookies, but for once an hour, to one who is signed in: a wall that only asks stays signed in.
  */
 final readonly class QuietReads
 {
@@ -29,7 +29,13 @@ final readonly class QuietReads
     {
         $name = $this->config->get('session.cookie');
         $response = $next($request);
-        if (! is_string($name) || ! $request->is('api/*') || ! $request->isMethodSafe() || ! $request->cookies->has($name) || $this->isDue($request)) {
+        if (
+            ! is_string($name)
+            || ! $request->is('api/*')
+            || ! $request->isMethodSafe()
+            || ! $request->cookies->has($name)
+            || $this->isDue($request)
+        ) {
             return $response;
         }
         foreach ($response->headers->getCookies() as $cookie) {

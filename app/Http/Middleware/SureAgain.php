@@ -14,8 +14,8 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * Before who works here is changed, or all that is held on somebody leaves, the person's password was said a moment ago: a tablet
- * that was left open, or taken over by a PIN, is not enough.
+ * Before who works here is changed, or all that is held on somebody leaves, the person's password was said a moment
+ * ago: a tablet that was left open, or taken over by a PIN, is not enough.
  */
 final class SureAgain
 {
@@ -29,12 +29,21 @@ final class SureAgain
         $member = $request->user();
         $said = $request->hasSession() ? $request->session()->get(self::SAID) : null;
         $now = CarbonImmutable::now()->getTimestamp();
-        if ($member instanceof TeamMember && is_array($said) && ($said['by'] ?? null) === $member->id && is_int($said['at'] ?? null) && $now - $said['at'] <= self::SECONDS) {
+        if (
+            $member instanceof TeamMember
+            && is_array($said)
+            && ($said['by'] ?? null) === $member->id
+            && is_int($said['at'] ?? null)
+            && $now - $said['at'] <= self::SECONDS
+        ) {
             return $next($request);
         }
 
         return new JsonResponse(
-            ['message' => Say::plain('Say once more that it is you.'), 'mend' => Say::plain('Enter your password; what you asked for goes on.')],
+            [
+                'message' => Say::plain('Say once more that it is you.'),
+                'mend' => Say::plain('Enter your password; what you asked for goes on.'),
+            ],
             Response::HTTP_PRECONDITION_REQUIRED,
         );
     }

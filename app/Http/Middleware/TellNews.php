@@ -17,8 +17,8 @@ use Illuminate\Routing\Route;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * After a write is answered, the salon's other devices hear that something of that visit is new. It goes out when the answer is
- * on its way, and may get lost: every page also asks by itself now and then.
+ * After a write is answered, the salon's other devices hear that something of that visit is new. It goes out when the
+ * answer is on its way, and may get lost: every page also asks by itself now and then.
  */
 final readonly class TellNews
 {
@@ -39,13 +39,23 @@ final readonly class TellNews
         $member = $request->user();
         // Each pour is the bench's own affair; that a bowl is mixed is everybody's.
         $pours = $request->input('kind') === 'poured';
-        if ($request->isMethodSafe() || ! $response->isSuccessful() || ! $member instanceof TeamMember || ! is_int($port) || $port === 0 || $pours) {
+        if (
+            $request->isMethodSafe()
+            || ! $response->isSuccessful()
+            || ! $member instanceof TeamMember
+            || ! is_int($port)
+            || $port === 0
+            || $pours
+        ) {
             return;
         }
         $socket = @fsockopen('127.0.0.1', $port, $code, $error, self::PATIENCE_SECONDS);
         if ($socket !== false) {
             $query = http_build_query(['salon' => $member->salon_id, 'visit' => $this->visit($request)]);
-            @fwrite($socket, "POST /news/tell?{$query} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 0\r\nConnection: close\r\n\r\n");
+            @fwrite(
+                $socket,
+                "POST /news/tell?{$query} HTTP/1.1\r\nHost: 127.0.0.1\r\nContent-Length: 0\r\nConnection: close\r\n\r\n",
+            );
             fclose($socket);
         }
     }

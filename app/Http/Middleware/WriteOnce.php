@@ -140,7 +140,9 @@ final readonly class WriteOnce
     /** Another node's write took the whole transaction away before it came to its commit. */
     private static function takenAway(Throwable $failure): bool
     {
-        return $failure instanceof PDOException && $failure->errorInfo === null && str_contains($failure->getMessage(), 'no active transaction');
+        return $failure instanceof PDOException
+            && $failure->errorInfo === null
+            && str_contains($failure->getMessage(), 'no active transaction');
     }
 
     public static function lostRace(?Throwable $failure): bool
@@ -149,7 +151,11 @@ final readonly class WriteOnce
             $code = $each instanceof QueryException || $each instanceof PDOException
                 ? ($each->errorInfo[1] ?? null)
                 : null;
-            if (in_array($code, self::LOST_RACES, true) || $each instanceof \Illuminate\Database\DeadlockException || self::takenAway($each)) {
+            if (
+                in_array($code, self::LOST_RACES, true)
+                || $each instanceof \Illuminate\Database\DeadlockException
+                || self::takenAway($each)
+            ) {
                 return true;
             }
         }

@@ -27,8 +27,13 @@ final class MessagesResource
     public static function of(Salon $salon, CarbonImmutable $now): array
     {
         $due = resolve(DueRows::class)->of($salon, $now);
-        $here = array_map(static fn (MessageToSend $each): string => "{$each->due->kind->value}/{$each->due->about}", $due);
-        $past = Message::query()->where('salon_id', $salon->id)->where('updated_at', '>', $now->subDays(self::PAST_DAYS))
+        $here = array_map(
+            static fn (MessageToSend $each): string => "{$each->due->kind->value}/{$each->due->about}",
+            $due,
+        );
+        $past = Message::query()
+            ->where('salon_id', $salon->id)
+            ->where('updated_at', '>', $now->subDays(self::PAST_DAYS))
             ->with(['client.consents', 'decider'])->orderByDesc('updated_at')->limit(self::PAST_MOST)->get()
             ->reject(fn (Message $row): bool => in_array("{$row->kind->value}/{$row->about}", $here, true));
 
@@ -38,8 +43,13 @@ final class MessagesResource
             'version' => $salon->version,
             'due' => array_map(self::due(...), $due),
             'past' => array_values($past->map(fn (Message $row): array => [
-                'key' => "{$row->kind->value}/{$row->about}", 'kind' => $row->kind->value, 'about' => $row->about, 'visit' => null, 'startsAt' => null,
-                'dueAt' => null, 'late' => false, 'client' => self::client($row->client), ...self::row($row, $row->subject, $row->words),
+                'key' => "{$row->kind->value}/{$row->about}", 'kind' => $row->kind->value, 'about' => $row->about,
+                'visit' => null, 'startsAt' => null,
+                'dueAt' => null, 'late' => false, 'client' => self::client($row->client), ...self::row(
+                    $row,
+                    $row->subject,
+                    $row->words,
+                ),
             ])->all()),
         ];
     }
@@ -82,6 +92,13 @@ final class MessagesResource
     /** @return array{id: int, name: string, phone: string, email: string, by: string, agrees: ?bool} */
     private static function client(Client $client): array
     {
-        return ['id' => $client->id, 'name' => $client->name, 'phone' => $client->phone, 'email' => $client->email, 'by' => $client->contact_by, 'agrees' => $client->agreesTo(ConsentKind::Messages)];
+        return [
+            'id' => $client->id,
+            'name' => $client->name,
+            'phone' => $client->phone,
+            'email' => $client->email,
+            'by' => $client->contact_by,
+            'agrees' => $client->agreesTo(ConsentKind::Messages),
+        ];
     }
 }

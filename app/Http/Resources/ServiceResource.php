@@ -16,20 +16,30 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class ServiceResource extends JsonResource
 {
-    /** How often a service is done is told of so many visits, the latest: of some years in a salon, of some weeks in a group of them. */
+    /**
+     * How often a service is done is told of so many visits, the latest: of some years in a salon, of some weeks in a
+     * group of them.
+     */
     private const LATEST = 20_000;
 
     /** @return list<array<string, mixed>> by name */
     public static function ofSalon(int $salon): array
     {
-        $latest = Visit::query()->toBase()->where('salon_id', $salon)->orderByDesc('starts_at')->limit(self::LATEST)->select('service', 'starts_at', 'status');
+        $latest = Visit::query()
+            ->toBase()
+            ->where('salon_id', $salon)
+            ->orderByDesc('starts_at')
+            ->limit(self::LATEST)
+            ->select('service', 'starts_at', 'status');
         $used = Visit::query()->toBase()->fromSub($latest, 'latest')->where('status', '!=', 'ended')->groupBy('service')
             ->selectRaw('service, COUNT(*) AS visits, MAX(starts_at) AS latest')->get()->keyBy('service');
 
-        return array_values(ServiceTemplate::query()->where('salon_id', $salon)->orderBy('name')->get()->map(fn (ServiceTemplate $each): array => [
-            ...(new self($each))->toArray(),
-            'visits' => (int) ($used->get($each->name)->visits ?? 0),
-        ])->all());
+        return array_values(ServiceTemplate::query()->where('salon_id', $salon)
+            ->orderBy('name')->get()
+            ->map(fn (ServiceTemplate $each): array => [
+                ...(new self($each))->toArray(),
+                'visits' => (int) ($used->get($each->name)->visits ?? 0),
+            ])->all());
     }
 
     /** @return array<string, mixed> */

@@ -13,7 +13,18 @@ use Spatie\Activitylog\Models\Activity;
 /** One row of the log of changes: what was and what is, in words; null where nothing that a person wrote changed. */
 final class TrailResource
 {
-    private const HIDDEN = ['id', 'salon_id', 'colour_line_id', 'client_id', 'visit_id', 'round_id', 'version', 'learnt', 'swatch', 'practice_seed'];
+    private const HIDDEN = [
+        'id',
+        'salon_id',
+        'colour_line_id',
+        'client_id',
+        'visit_id',
+        'round_id',
+        'version',
+        'learnt',
+        'swatch',
+        'practice_seed',
+    ];
 
     private const LONGEST = 160;
 
@@ -49,7 +60,13 @@ final class TrailResource
     private static function change(string $name, mixed $was, mixed $is): array
     {
         if ($name !== 'house_rules') {
-            return [['name' => str_replace('_', ' ', preg_replace('/_(cg|at|on|cents)$/', '', $name) ?? $name), 'was' => self::words($name, $was), 'is' => self::words($name, $is)]];
+            return [
+                [
+                    'name' => str_replace('_', ' ', preg_replace('/_(cg|at|on|cents)$/', '', $name) ?? $name),
+                    'was' => self::words($name, $was),
+                    'is' => self::words($name, $is),
+                ],
+            ];
         }
         $texts = static function (mixed $rules): array {
             $found = [];

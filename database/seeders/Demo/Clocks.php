@@ -29,7 +29,9 @@ final class Clocks
     public function of(Visit $visit, Canvas $canvas, array $bowls, int $client, int $number): void
     {
         $plan = TimePlan::of((new TimesOfVisit($canvas, $visit->rules()))->of($bowls));
-        $ids = $visit->rounds->flatMap(fn ($round) => $round->bowls)->mapWithKeys(fn ($bowl): array => [trim($bowl->letter) => $bowl->id]);
+        $ids = $visit->rounds->flatMap(fn ($round) => $round->bowls)->mapWithKeys(
+            fn ($bowl): array => [trim($bowl->letter) => $bowl->id],
+        );
         $late = self::LATE[($client + $number) % 5];
         $rows = [];
         foreach ($bowls as $bowl) {
@@ -41,7 +43,13 @@ final class Clocks
             $applied = max(1, intdiv(intdiv($times->complete - $times->begin, 60) * self::SLOWER[$client % 5], 100));
             // What comes after waits for it.
             $late += $applied - intdiv($times->complete - $times->begin, 60);
-            foreach ([[StampKind::Began, $begun], [StampKind::Completed, $begun + $applied], [StampKind::Rinsed, $begun + $applied + $times->lastStrand]] as $sequence => [$kind, $minute]) {
+            foreach (
+                [
+                    [StampKind::Began, $begun],
+                    [StampKind::Completed, $begun + $applied],
+                    [StampKind::Rinsed, $begun + $applied + $times->lastStrand],
+                ] as $sequence => [$kind, $minute]
+            ) {
                 $rows[] = [
                     'id' => (string) Uuid::uuid5(Uuid::NAMESPACE_OID, "tinta-demo-clock-{$visit->id}-".++$this->made),
                     'bowl_id' => $ids[$bowl->sheet->letter],

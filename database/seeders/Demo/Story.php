@@ -47,7 +47,14 @@ final class Story
     private array $assistants = [];
 
     /** @var array<string, list<array<string, mixed>>> rows to insert, by table, in the order of their keys */
-    private array $rows = ['visits' => [], 'rounds' => [], 'bowls' => [], 'components' => [], 'batches' => [], 'pours' => []];
+    private array $rows = [
+        'visits' => [],
+        'rounds' => [],
+        'bowls' => [],
+        'components' => [],
+        'batches' => [],
+        'pours' => [],
+    ];
 
     public function __construct(private readonly Salon $salon)
     {
@@ -63,8 +70,12 @@ final class Story
             $this->developers[(string) ($developer->volume_hundredths / 100)] = $developer->productId();
         }
         $team = $salon->team()->orderBy('id')->get();
-        $this->colourists = array_values($team->filter(fn (TeamMember $member): bool => $member->role->formulates())->all());
-        $this->assistants = array_values($team->filter(fn (TeamMember $member): bool => $member->role === Role::Assistant)->all());
+        $this->colourists = array_values(
+            $team->filter(fn (TeamMember $member): bool => $member->role->formulates())->all(),
+        );
+        $this->assistants = array_values(
+            $team->filter(fn (TeamMember $member): bool => $member->role === Role::Assistant)->all(),
+        );
     }
 
     public function tell(): void
@@ -82,7 +93,13 @@ final class Story
             [1, -145, 'closed'], [13, -40, 'mixed'], [2, -30, 'weighing'], [8, -15, 'received'],
             [10, 75, 'planned'], [3, 135, 'planned'], [15, 180, 'planned'], [6, 255, 'empty'], [27, 315, 'planned'],
         ] as [$index, $minutes, $state]) {
-            $this->today($clients[$index], Clients::LIST[$index][3], $now->addMinutes($minutes), $state, $latest[$index]);
+            $this->today(
+                $clients[$index],
+                Clients::LIST[$index][3],
+                $now->addMinutes($minutes),
+                $state,
+                $latest[$index],
+            );
         }
         foreach ($this->rows as $table => $rows) {
             foreach (array_chunk($rows, 300) as $chunk) {
@@ -106,8 +123,19 @@ final class Story
                 default => 'poor',
             };
             // Some clients' bowls are shaved visit after visit: the drift the record is there to show.
-            $factor = $index % 4 === 3 ? max(62, $factor - $this->chance->getInt(0, 4)) : $this->chance->getInt(94, 106);
-            $last = $this->visit($client, $service, $starts, 'closed', $last, $verdict, $factor, $this->colourists[$index % count($this->colourists)]);
+            $factor = $index % 4 === 3
+                ? max(62, $factor - $this->chance->getInt(0, 4))
+                : $this->chance->getInt(94, 106);
+            $last = $this->visit(
+                $client,
+                $service,
+                $starts,
+                'closed',
+                $last,
+                $verdict,
+                $factor,
+                $this->colourists[$index % count($this->colourists)],
+            );
         }
 
         return $last;
@@ -119,10 +147,31 @@ final class Story
         $colourist = $this->colourists[$client->id % count($this->colourists)];
         match ($state) {
             'closed' => $this->visit($client, $service, $starts, 'closed', $from, 'good', 100, $colourist),
-            'empty' => $this->visit($client, $service, $starts, 'expected', null, null, 100, $colourist, withBowls: false),
+            'empty' => $this->visit(
+                $client,
+                $service,
+                $starts,
+                'expected',
+                null,
+                null,
+                100,
+                $colourist,
+                withBowls: false,
+            ),
             'planned' => $this->visit($client, $service, $starts, 'expected', $from, null, 100, $colourist),
             'received' => $this->visit($client, $service, $starts, 'in-chair', $from, null, 100, $colourist),
-            'weighing' => $this->visit($client, $service, $starts, 'in-chair', $from, null, 100, $colourist, weighed: 1, open: true),
+            'weighing' => $this->visit(
+                $client,
+                $service,
+                $starts,
+                'in-chair',
+                $from,
+                null,
+                100,
+                $colourist,
+                weighed: 1,
+                open: true,
+            ),
             default => $this->visit($client, $service, $starts, 'in-chair', $from, null, 100, $colourist, weighed: 9),
         };
     }
@@ -134,17 +183,33 @@ final class Story
      * @param  bool  $open  the bowl after those is in the middle of being weighed
      * @return array{visit: string, bowls: array<string, string>}
      */
-    private function visit(Client $client, string $service, CarbonImmutable $starts, string $status, ?array $from, ?string $verdict, int $factor, TeamMember $colourist, int $weighed = 0, bool $open = false, bool $withBowls = true): array
-    {
+    private function visit(
+        Client $client,
+        string $service,
+        CarbonImmutable $starts,
+        string $status,
+        ?array $from,
+        ?string $verdict,
+        int $factor,
+        TeamMember $colourist,
+        int $weighed = 0,
+        bool $open = false,
+        bool $withBowls = true,
+    ): array {
         [$title, $bowls] = Services::ALL[$service];
         $starts = $starts->utc();
         $closed = $status === 'closed';
         [$outcome, $keep, $change] = $verdict === null ? ['', '', ''] : $this->pick(Services::WORDS[$verdict]);
         $visit = [
-            'id' => $this->uuid(), 'salon_id' => $this->salon->id, 'client_id' => $client->id, 'colourist_id' => $colourist->id,
+            'id' => $this->uuid(), 'salon_id' => $this->salon->id, 'client_id' => $client->id,
+            'colourist_id' => $colourist->id,
             'from_visit_id' => $from['visit'] ?? null, 'service' => $title, 'status' => $status, 'starts_at' => $starts,
-            'received_at' => $status === 'expected' ? null : $starts, 'closed_at' => $closed ? $starts->addMinutes(130) : null,
-            'closed_by' => $closed ? $colourist->id : null, 'note' => '', 'verdict' => $verdict, 'outcome' => $outcome, 'keep' => $keep, 'change' => $change,
+            'received_at' => $status === 'expected' ? null : $starts,
+            'closed_at' => $closed ? $starts->addMinutes(130) : null,
+            'closed_by' => $closed
+                ? $colourist->id
+                : null, 'note' => '', 'verdict' => $verdict, 'outcome' => $outcome, 'keep' => $keep,
+            'change' => $change,
             'version' => 1, 'created_at' => $starts, 'updated_at' => $starts,
         ];
         $this->rows['visits'][] = $visit;
@@ -173,7 +238,14 @@ final class Story
     private function round(string $visit, string $name, int $position, CarbonImmutable $at): string
     {
         $id = $this->uuid();
-        $this->rows['rounds'][] = ['id' => $id, 'visit_id' => $visit, 'position' => $position, 'name' => $name, 'created_at' => $at, 'updated_at' => $at];
+        $this->rows['rounds'][] = [
+            'id' => $id,
+            'visit_id' => $visit,
+            'position' => $position,
+            'name' => $name,
+            'created_at' => $at,
+            'updated_at' => $at,
+        ];
 
         return $id;
     }
@@ -181,7 +253,21 @@ final class Story
     /** @param  array<int, mixed>  $bowl one entry of Services::ALL */
     private function sheet(array $bowl, int $factor): BowlSheet
     {
-        [, $letter, $job, $line, $ratio, [$of, $grams], $colour, $developer, $additives, $regions, $spans, $minutes, $note] = $bowl;
+        [
+            ,
+            $letter,
+            $job,
+            $line,
+            $ratio,
+            [$of, $grams],
+        $colour,
+        $developer,
+        $additives,
+        $regions,
+        $spans,
+        $minutes,
+        $note
+        ] = $bowl;
         $scaled = max(10, intdiv((int) $grams * $factor, 100));
 
         return ReadBowl::from([
@@ -191,8 +277,14 @@ final class Story
                 ['ingredients' => $this->ingredients($colour, $this->codes[$line])],
                 ['ingredients' => $this->ingredients($developer, $this->developers)],
             ],
-            'additives' => array_map(fn (string $code, string $dose): array => ['product' => $this->codes[$line][$code], 'dose' => $dose], array_keys($additives), $additives),
-            'place' => [['regions' => $regions, 'spans' => $spans] + self::manner($line, $job, $letter)], 'minutes' => $minutes, 'note' => $note,
+            'additives' => array_map(
+                fn (string $code, string $dose): array => ['product' => $this->codes[$line][$code], 'dose' => $dose],
+                array_keys($additives),
+                $additives,
+            ),
+            'place' => [
+                ['regions' => $regions, 'spans' => $spans] + self::manner($line, $job, $letter),
+            ], 'minutes' => $minutes, 'note' => $note,
             'mark' => ['A' => 'the yellow bowl', 'B' => 'the blue bowl', 'C' => 'the small white bowl'][$letter] ?? '',
             'applying' => $line === 'Slack Water' ? 8 : 20,
         ], $this->shelf);
@@ -202,10 +294,22 @@ final class Story
     private static function manner(string $line, string $job, string $letter): array
     {
         return match (true) {
-            str_contains(mb_strtolower($job), 'foils') => ['method' => 'fine-foils', 'covering' => 'foil', 'foils' => 28, 'width' => 'narrow at the face', 'order' => 1],
+            str_contains(mb_strtolower($job), 'foils') => [
+                'method' => 'fine-foils',
+                'covering' => 'foil',
+                'foils' => 28,
+                'width' => 'narrow at the face',
+                'order' => 1,
+            ],
             $line === 'Brightwork' => ['method' => 'hand-painted', 'covering' => 'film', 'order' => 1],
-            $line === 'Slack Water' => ['method' => $job === 'Shadow root' ? 'root-shadow' : 'gloss', 'hair' => 'damp', 'order' => ord($letter) - 64],
-            str_contains($job, 'oot') || str_contains($job, 'egrowth') || str_contains($job, 'airline') => ['method' => 'root-touch-up', 'order' => ord($letter) - 64],
+            $line === 'Slack Water' => [
+                'method' => $job === 'Shadow root' ? 'root-shadow' : 'gloss',
+                'hair' => 'damp',
+                'order' => ord($letter) - 64,
+            ],
+            str_contains($job, 'oot')
+                || str_contains($job, 'egrowth')
+                || str_contains($job, 'airline') => ['method' => 'root-touch-up', 'order' => ord($letter) - 64],
             default => ['method' => 'melt', 'order' => ord($letter) - 64],
         };
     }
@@ -217,13 +321,28 @@ final class Story
      */
     private function ingredients(array $shares, array $products): array
     {
-        return array_map(fn (int|string $code, string $share): array => ['product' => $products[(string) $code], 'share' => $share], array_keys($shares), $shares);
+        return array_map(
+            fn (int|string $code, string $share): array => ['product' => $products[(string) $code], 'share' => $share],
+            array_keys($shares),
+            $shares,
+        );
     }
 
     private function bowl(string $round, int $position, BowlSheet $sheet, ?string $from, CarbonImmutable $at): string
     {
         $rows = new BowlRows;
-        $bowl = $rows->fill(new \App\Models\Bowl(['id' => $this->uuid(), 'round_id' => $round, 'position' => $position, 'from_bowl_id' => $from, 'version' => 1]), $sheet);
+        $bowl = $rows->fill(
+            new \App\Models\Bowl(
+                [
+                    'id' => $this->uuid(),
+                    'round_id' => $round,
+                    'position' => $position,
+                    'from_bowl_id' => $from,
+                    'version' => 1,
+                ],
+            ),
+            $sheet,
+        );
         $this->rows['bowls'][] = [...$bowl->getAttributes(), 'created_at' => $at, 'updated_at' => $at];
         array_push($this->rows['components'], ...$rows->componentRows($bowl, $sheet));
 
@@ -256,13 +375,24 @@ final class Story
         }
         foreach ($events as $sequence => [$kind, $line, $grams]) {
             $this->rows['pours'][] = [
-                'id' => $this->uuid(), 'batch_id' => $id, 'sequence' => $sequence + 1, 'kind' => $kind, 'line' => $line, 'grams_cg' => $grams?->centigrams,
-                'source' => $kind === 'poured' ? 'scale' : null, 'reading_cg' => null, 'reason' => null, 'team_member_id' => $by, 'poured_at' => $at->addSeconds(20 * $sequence),
+                'id' => $this->uuid(), 'batch_id' => $id, 'sequence' => $sequence + 1, 'kind' => $kind,
+                'line' => $line, 'grams_cg' => $grams?->centigrams,
+                'source' => $kind === 'poured'
+                    ? 'scale'
+                    : null, 'reading_cg' => null, 'reason' => null, 'team_member_id' => $by,
+                'poured_at' => $at->addSeconds(20 * $sequence),
             ];
         }
         $this->rows['batches'][] = [
-            'id' => $id, 'bowl_id' => $bowl, 'number' => 1, 'plan' => json_encode((new BatchRows)->planJson($plan)), 'status' => $finished ? 'finished' : 'weighing',
-            'mixed_cg' => $mixed, 'used_cg' => $mixed - $leftover, 'started_by' => $by, 'started_at' => $at, 'finished_at' => $finished ? $at->addMinutes(4) : null,
+            'id' => $id, 'bowl_id' => $bowl, 'number' => 1, 'plan' => json_encode(
+                (new BatchRows)->planJson($plan),
+            ), 'status' => $finished
+                ? 'finished'
+                : 'weighing',
+            'mixed_cg' => $mixed, 'used_cg' => $mixed - $leftover, 'started_by' => $by, 'started_at' => $at,
+            'finished_at' => $finished
+                ? $at->addMinutes(4)
+                : null,
             'created_at' => $at, 'updated_at' => $at,
         ];
     }

@@ -40,7 +40,13 @@ function only(ToneFamily $family): ToneMix
     return ToneMix::only($family);
 }
 
-it('turns from one share of natural to the next at the house’s breakpoints', function (int $percent, string $least, string $most, string $strength, string $words) {
+it('turns from one share of natural to the next at the house’s breakpoints', function (
+    int $percent,
+    string $least,
+    string $most,
+    string $strength,
+    string $words,
+) {
     $advice = GreyAdvice::for($percent, false, HouseRules::standard());
     expect([
         $advice->least->decimal(2),
@@ -72,7 +78,11 @@ it('says by which rule and how long grey is covered', function () {
         ->and(fn () => GreyAdvice::for(101, false, HouseRules::standard()))->toThrow(AdviceRefused::class);
 });
 
-it('takes the plain natural for plain grey and the doubled one for resistant grey, never one that is not there', function (bool $resistant, array $shelf, ?string $code) {
+it('takes the plain natural for plain grey and the doubled one for resistant grey, never one that is not there', function (
+    bool $resistant,
+    array $shelf,
+    ?string $code,
+) {
     $natural = GreyAdvice::for(80, $resistant, HouseRules::standard())->natural($shelf, Fraction::of(6));
     expect($natural?->ingredients[0]['label'])->toBe($code);
     if ($natural !== null) {
@@ -82,14 +92,48 @@ it('takes the plain natural for plain grey and the doubled one for resistant gre
             ->and($natural->minutes)->toBeNull();
     }
 })->with([
-    'plain before doubled' => [false, fn () => [shadeOf('6NN', '6', only(ToneFamily::Natural), double: true), shadeOf('6N', '6', only(ToneFamily::Natural))], '6N'],
-    'doubled where it resists' => [true, fn () => [shadeOf('6N', '6', only(ToneFamily::Natural)), shadeOf('6NN', '6', only(ToneFamily::Natural), double: true)], '6NN'],
+    'plain before doubled' => [
+        false,
+        fn () => [
+            shadeOf('6NN', '6', only(ToneFamily::Natural), double: true),
+            shadeOf('6N', '6', only(ToneFamily::Natural)),
+        ],
+        '6N',
+    ],
+    'doubled where it resists' => [
+        true,
+        fn () => [
+            shadeOf('6N', '6', only(ToneFamily::Natural)),
+            shadeOf('6NN', '6', only(ToneFamily::Natural), double: true),
+        ],
+        '6NN',
+    ],
     'plain where no doubled one is' => [true, fn () => [shadeOf('6N', '6', only(ToneFamily::Natural))], '6N'],
-    'the first of two alike' => [false, fn () => [shadeOf('6N', '6', only(ToneFamily::Natural)), shadeOf('6N2', '6', only(ToneFamily::Natural))], '6N'],
+    'the first of two alike' => [
+        false,
+        fn () => [shadeOf('6N', '6', only(ToneFamily::Natural)), shadeOf('6N2', '6', only(ToneFamily::Natural))],
+        '6N',
+    ],
     'withdrawn is not there' => [false, fn () => [shadeOf('6N', '6', only(ToneFamily::Natural), true)], null],
     'another level' => [false, fn () => [shadeOf('7N', '7', only(ToneFamily::Natural))], null],
-    'half natural covers no grey' => [false, fn () => [shadeOf('6NG', '6', ToneMix::mean([[only(ToneFamily::Natural), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]]))], null],
-    'clear carries no level' => [false, fn () => [new Product('C', 'L', 'C', 'C', ProductKind::Clear, null, null, Fraction::one(), false, Pigment::clear())], null],
+    'half natural covers no grey' => [
+        false,
+        fn () => [
+            shadeOf(
+                '6NG',
+                '6',
+                ToneMix::mean([[only(ToneFamily::Natural), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]]),
+            ),
+        ],
+        null,
+    ],
+    'clear carries no level' => [
+        false,
+        fn () => [
+            new Product('C', 'L', 'C', 'C', ProductKind::Clear, null, null, Fraction::one(), false, Pigment::clear()),
+        ],
+        null,
+    ],
 ]);
 
 it('misses exactly what is missing of natural', function (string $has, string $missing) {
@@ -100,7 +144,13 @@ it('misses exactly what is missing of natural', function (string $has, string $m
     )->missing(Fraction::parse($has))->decimal(2))->toBe($missing);
 })->with([['0', '0.5'], ['0.49', '0.01'], ['0.5', '0'], ['1', '0']]);
 
-it('says each factor of an amount once, and only where it counts', function (array $case, string $least, string $most, bool $ofColour, array $why) {
+it('says each factor of an amount once, and only where it counts', function (
+    array $case,
+    string $least,
+    string $most,
+    bool $ofColour,
+    array $why,
+) {
     [$job, $density, $length, $resistant, $regrowth, $foils] = $case;
     $advice = AmountAdvice::start($job, $density, $length, $resistant, Fraction::parse($regrowth), $foils);
     expect([
@@ -112,13 +162,65 @@ it('says each factor of an amount once, and only where it counts', function (arr
     ])->toBe([$least, $most, $ofColour, false, []])
         ->and(said($advice->why))->toBe($why);
 })->with([
-    'regrowth at its edge' => [[Job::Regrowth, Density::Medium, Length::Chin, false, '2', 0], '60 g', '60 g', true, ['To start with, a regrowth of up to 2 cm takes 60 g of colour.']],
-    'regrowth beyond it' => [[Job::Regrowth, Density::Fine, Length::MidBack, true, '3', 0], '86 g', '86 g', true, ['To start with, a regrowth of up to 2 cm takes 60 g of colour.', 'fine hair: × 0.8.', '3 cm grown out: × 1.5.', 'Resistant grey: × 1.2.']],
-    'a head of long thick hair' => [[Job::Whole, Density::Thick, Length::MidBack, true, '4', 0], '227 g', '302 g', true, ['To start with, a whole head to the shoulder takes 90 to 120 g of colour.', 'thick hair: × 1.4.', 'mid-back length: × 1.5.', 'Resistant grey: × 1.2.']],
-    'grey does not thicken a gloss' => [[Job::Gloss, Density::Medium, Length::Chin, true, '0', 0], '42 g', '63 g', false, ['To start with, a gloss takes 60 to 90 g of mixture.', 'chin length: × 0.7.']],
-    'length does not reach the root' => [[Job::RootShadow, Density::Thick, Length::Chin, true, '0', 0], '42 g', '63 g', false, ['To start with, a root shadow takes 30 to 45 g of mixture.', 'thick hair: × 1.4.']],
-    'seven foils' => [[Job::Foils, Density::Medium, Length::Shoulder, false, '0', 7], '18 g', '25 g', false, ['To start with, ten foils take 25 to 35 g of mixture.', '7 foils: × 0.7.']],
-    'one foil' => [[Job::Foils, Density::Medium, Length::MidBack, false, '0', 1], '4 g', '5 g', false, ['To start with, ten foils take 25 to 35 g of mixture.', 'mid-back length: × 1.5.', '1 foils: × 0.1.']],
+    'regrowth at its edge' => [
+        [Job::Regrowth, Density::Medium, Length::Chin, false, '2', 0],
+        '60 g',
+        '60 g',
+        true,
+        ['To start with, a regrowth of up to 2 cm takes 60 g of colour.'],
+    ],
+    'regrowth beyond it' => [
+        [Job::Regrowth, Density::Fine, Length::MidBack, true, '3', 0],
+        '86 g',
+        '86 g',
+        true,
+        [
+            'To start with, a regrowth of up to 2 cm takes 60 g of colour.',
+            'fine hair: × 0.8.',
+            '3 cm grown out: × 1.5.',
+            'Resistant grey: × 1.2.',
+        ],
+    ],
+    'a head of long thick hair' => [
+        [Job::Whole, Density::Thick, Length::MidBack, true, '4', 0],
+        '227 g',
+        '302 g',
+        true,
+        [
+            'To start with, a whole head to the shoulder takes 90 to 120 g of colour.',
+            'thick hair: × 1.4.',
+            'mid-back length: × 1.5.',
+            'Resistant grey: × 1.2.',
+        ],
+    ],
+    'grey does not thicken a gloss' => [
+        [Job::Gloss, Density::Medium, Length::Chin, true, '0', 0],
+        '42 g',
+        '63 g',
+        false,
+        ['To start with, a gloss takes 60 to 90 g of mixture.', 'chin length: × 0.7.'],
+    ],
+    'length does not reach the root' => [
+        [Job::RootShadow, Density::Thick, Length::Chin, true, '0', 0],
+        '42 g',
+        '63 g',
+        false,
+        ['To start with, a root shadow takes 30 to 45 g of mixture.', 'thick hair: × 1.4.'],
+    ],
+    'seven foils' => [
+        [Job::Foils, Density::Medium, Length::Shoulder, false, '0', 7],
+        '18 g',
+        '25 g',
+        false,
+        ['To start with, ten foils take 25 to 35 g of mixture.', '7 foils: × 0.7.'],
+    ],
+    'one foil' => [
+        [Job::Foils, Density::Medium, Length::MidBack, false, '0', 1],
+        '4 g',
+        '5 g',
+        false,
+        ['To start with, ten foils take 25 to 35 g of mixture.', 'mid-back length: × 1.5.', '1 foils: × 0.1.'],
+    ],
 ]);
 
 /** @return list<PastUse> so many visits: colour, mixed, used, good, faded */
@@ -136,7 +238,12 @@ function pastUses(array ...$rows): array
     );
 }
 
-it('steps down by the house’s own rule, at its very edge', function (array $rows, array $rules, string $colour, ?string $last) {
+it('steps down by the house’s own rule, at its very edge', function (
+    array $rows,
+    array $rules,
+    string $colour,
+    ?string $last,
+) {
     $advice = AmountAdvice::fromOwn(pastUses(...$rows), Schools::read($rules));
     expect([
         $advice->least->text(),
@@ -147,15 +254,60 @@ it('steps down by the house’s own rule, at its very edge', function (array $ro
         ->and(said($advice->why[1] ?? null))->toBe($last)
         ->and(said($advice->why[0]))->toStartWith('Last time ');
 })->with([
-    'exactly the step left, three times' => [[['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.5']], [], '55 g', '3 good visits in a row left some over: 5 g of colour less, one visit at a time.'],
-    'a crumb under it, once' => [[['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.6']], [], '60 g', 'The full amount is kept for the first visits.'],
-    'only the latest three count' => [[['60', '150', '137.5', false], ['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.5']], [], '55 g', '3 good visits in a row left some over: 5 g of colour less, one visit at a time.'],
-    'fading among them' => [[['60', '150', '137.5'], ['60', '150', '137.5', true, true], ['60', '150', '137.5'], ['60', '150', '137.5']], [], '60 g', null],
-    'a house that stays generous' => [[['60', '150', '145'], ['60', '150', '145']], ['good-visits' => '2', 'step-down' => '2', 'amounts' => 'generous'], '60 g', 'Some keeps coming back; by the house rule nothing comes off, for skimping shows as patches.'],
-    'a house of two visits and two grams' => [[['60', '150', '145'], ['60', '150', '145']], ['good-visits' => '2', 'step-down' => '2'], '58 g', '2 good visits in a row left some over: 2 g of colour less, one visit at a time.'],
-    'a house of four' => [[['60', '150', '140'], ['60', '150', '140'], ['60', '150', '140']], ['good-visits' => '4'], '60 g', 'The full amount is kept for the first visits.'],
-    'nothing is taken off nothing' => [[['5', '12', '6'], ['5', '12', '6'], ['5', '12', '6']], [], '5 g', 'The full amount is kept for the first visits.'],
-    'a little more than the step' => [[['5.1', '13', '0.2'], ['5.1', '13', '0.2'], ['5.1', '13', '0.2']], [], '0.1 g', '3 good visits in a row left some over: 5 g of colour less, one visit at a time.'],
+    'exactly the step left, three times' => [
+        [['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.5']],
+        [],
+        '55 g',
+        '3 good visits in a row left some over: 5 g of colour less, one visit at a time.',
+    ],
+    'a crumb under it, once' => [
+        [['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.6']],
+        [],
+        '60 g',
+        'The full amount is kept for the first visits.',
+    ],
+    'only the latest three count' => [
+        [['60', '150', '137.5', false], ['60', '150', '137.5'], ['60', '150', '137.5'], ['60', '150', '137.5']],
+        [],
+        '55 g',
+        '3 good visits in a row left some over: 5 g of colour less, one visit at a time.',
+    ],
+    'fading among them' => [
+        [['60', '150', '137.5'], ['60', '150', '137.5', true, true], ['60', '150', '137.5'], ['60', '150', '137.5']],
+        [],
+        '60 g',
+        null,
+    ],
+    'a house that stays generous' => [
+        [['60', '150', '145'], ['60', '150', '145']],
+        ['good-visits' => '2', 'step-down' => '2', 'amounts' => 'generous'],
+        '60 g',
+        'Some keeps coming back; by the house rule nothing comes off, for skimping shows as patches.',
+    ],
+    'a house of two visits and two grams' => [
+        [['60', '150', '145'], ['60', '150', '145']],
+        ['good-visits' => '2', 'step-down' => '2'],
+        '58 g',
+        '2 good visits in a row left some over: 2 g of colour less, one visit at a time.',
+    ],
+    'a house of four' => [
+        [['60', '150', '140'], ['60', '150', '140'], ['60', '150', '140']],
+        ['good-visits' => '4'],
+        '60 g',
+        'The full amount is kept for the first visits.',
+    ],
+    'nothing is taken off nothing' => [
+        [['5', '12', '6'], ['5', '12', '6'], ['5', '12', '6']],
+        [],
+        '5 g',
+        'The full amount is kept for the first visits.',
+    ],
+    'a little more than the step' => [
+        [['5.1', '13', '0.2'], ['5.1', '13', '0.2'], ['5.1', '13', '0.2']],
+        [],
+        '0.1 g',
+        '3 good visits in a row left some over: 5 g of colour less, one visit at a time.',
+    ],
 ]);
 
 it('names the drift with its visits, and says nothing where the first used nothing', function () {
@@ -185,7 +337,18 @@ it('shares a pattern out whole, and refuses one that cannot be', function (array
         static fn (Fraction $share): string => $share->times(Fraction::of(100))->decimal(1),
         AmountAdvice::pattern($pattern),
     ))->toBe($percents);
-})->with([[[1], ['100']], [[3, 1], ['75', '25']], [[1, 0], ['100', '0']], [[5, 4, 3, 3], ['33.3', '26.7', '20', '20']], [[], null], [[0], null], [[-1, 3], null], [[2, -1], null]]);
+})->with(
+    [
+        [[1], ['100']],
+        [[3, 1], ['75', '25']],
+        [[1, 0], ['100', '0']],
+        [[5, 4, 3, 3], ['33.3', '26.7', '20', '20']],
+        [[], null],
+        [[0], null],
+        [[-1, 3], null],
+        [[2, -1], null],
+    ],
+);
 
 it('fills from the very level the house says', function (string $start, string $target, array $rules, bool $needed) {
     $advice = FillAdvice::for(
@@ -197,9 +360,20 @@ it('fills from the very level the house says', function (string $start, string $
         Schools::read($rules),
     );
     expect($advice->needed)->toBe($needed);
-})->with([['8', '6', [], true], ['7.9', '6', [], false], ['8', '6', ['fill-from' => '3'], false], ['9', '6', ['fill-from' => '3'], true], ['6', '8', [], false]]);
+})->with(
+    [
+        ['8', '6', [], true],
+        ['7.9', '6', [], false],
+        ['8', '6', ['fill-from' => '3'], false],
+        ['9', '6', ['fill-from' => '3'], true],
+        ['6', '8', [], false],
+    ],
+);
 
-it('takes the shade with most of the family, deeper rather than lighter, at the target or one above', function (array $shelf, array $ingredients) {
+it('takes the shade with most of the family, deeper rather than lighter, at the target or one above', function (
+    array $shelf,
+    array $ingredients,
+) {
     $filler = FillAdvice::for(
         Fraction::of(9),
         HairHistory::Lightened,
@@ -210,12 +384,56 @@ it('takes the shade with most of the family, deeper rather than lighter, at the 
     )->filler;
     expect(array_column($filler->ingredients ?? [], 'share', 'label'))->toBe($ingredients);
 })->with([
-    'at the target before one above' => [fn () => [shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('6G', '6', only(ToneFamily::Gold)), shadeOf('6C', '6', only(ToneFamily::Copper))], ['6G' => '3', '6C' => '1']],
-    'one above where there is no other' => [fn () => [shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('7C', '7', only(ToneFamily::Copper))], ['7G' => '3', '7C' => '1']],
-    'never deeper than the target, never two above' => [fn () => [shadeOf('5G', '5', only(ToneFamily::Gold)), shadeOf('7.1G', '7.1', only(ToneFamily::Gold)), shadeOf('6C', '6', only(ToneFamily::Copper))], ['6C' => '1']],
-    'more of it before deeper' => [fn () => [shadeOf('6NG', '6', ToneMix::mean([[only(ToneFamily::Natural), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]])), shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('6C', '6', only(ToneFamily::Copper))], ['7G' => '3', '6C' => '1']],
-    'one shade that is both' => [fn () => [shadeOf('6GC', '6', ToneMix::mean([[only(ToneFamily::Copper), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]]))], ['6GC' => '4']],
-    'not one that is withdrawn' => [fn () => [shadeOf('6G', '6', only(ToneFamily::Gold), true), shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('6C', '6', only(ToneFamily::Copper))], ['7G' => '3', '6C' => '1']],
+    'at the target before one above' => [
+        fn () => [
+            shadeOf('7G', '7', only(ToneFamily::Gold)),
+            shadeOf('6G', '6', only(ToneFamily::Gold)),
+            shadeOf('6C', '6', only(ToneFamily::Copper)),
+        ],
+        ['6G' => '3', '6C' => '1'],
+    ],
+    'one above where there is no other' => [
+        fn () => [shadeOf('7G', '7', only(ToneFamily::Gold)), shadeOf('7C', '7', only(ToneFamily::Copper))],
+        ['7G' => '3', '7C' => '1'],
+    ],
+    'never deeper than the target, never two above' => [
+        fn () => [
+            shadeOf('5G', '5', only(ToneFamily::Gold)),
+            shadeOf('7.1G', '7.1', only(ToneFamily::Gold)),
+            shadeOf('6C', '6', only(ToneFamily::Copper)),
+        ],
+        ['6C' => '1'],
+    ],
+    'more of it before deeper' => [
+        fn () => [
+            shadeOf(
+                '6NG',
+                '6',
+                ToneMix::mean([[only(ToneFamily::Natural), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]]),
+            ),
+            shadeOf('7G', '7', only(ToneFamily::Gold)),
+            shadeOf('6C', '6', only(ToneFamily::Copper)),
+        ],
+        ['7G' => '3', '6C' => '1'],
+    ],
+    'one shade that is both' => [
+        fn () => [
+            shadeOf(
+                '6GC',
+                '6',
+                ToneMix::mean([[only(ToneFamily::Copper), Fraction::one()], [only(ToneFamily::Gold), Fraction::one()]]),
+            ),
+        ],
+        ['6GC' => '4'],
+    ],
+    'not one that is withdrawn' => [
+        fn () => [
+            shadeOf('6G', '6', only(ToneFamily::Gold), true),
+            shadeOf('7G', '7', only(ToneFamily::Gold)),
+            shadeOf('6C', '6', only(ToneFamily::Copper)),
+        ],
+        ['7G' => '3', '6C' => '1'],
+    ],
     'nothing on the shelf' => [fn () => [shadeOf('6N', '6', only(ToneFamily::Natural))], []],
 ]);
 
@@ -305,7 +523,9 @@ it('dilutes on damp hair as the house has it, warns of porous ends, and keeps th
         'On damp hair 1 level deeper, or dry first.',
         'Porous ends grab: shorter there, or with more clear.',
         'The wish is warm: the bare pigment helps, do not neutralise it.',
-    ])->and(array_map(static fn (array $toner): string => $toner['product']->code, $advice->toners))->toBe(['9V1', '9V2', '9V3']);
+    ])->and(
+        array_map(static fn (array $toner): string => $toner['product']->code, $advice->toners),
+    )->toBe(['9V1', '9V2', '9V3']);
     $cool = TonerAdvice::for(
         Fraction::of(9),
         null,
@@ -330,6 +550,14 @@ it('says when to mix again, with the grams it rests on', function (int $done, in
     )->words))->toBe($words);
 })->with([
     'it will do' => [15, 4500, '15 foils took 45 g; 15 more take about 45 g, and 45 g are left: it will do.'],
-    'before two thirds' => [10, 3010, '10 foils took 59.9 g; 20 more take about 119.8 g, 89.7 g more than is left. Mix again before the bowl is two thirds empty.'],
-    'at two thirds' => [10, 3000, '10 foils took 60 g; 20 more take about 120 g, 90 g more than is left. Mix now: the bowl is two thirds empty.'],
+    'before two thirds' => [
+        10,
+        3010,
+        '10 foils took 59.9 g; 20 more take about 119.8 g, 89.7 g more than is left. Mix again before the bowl is two thirds empty.',
+    ],
+    'at two thirds' => [
+        10,
+        3000,
+        '10 foils took 60 g; 20 more take about 120 g, 90 g more than is left. Mix now: the bowl is two thirds empty.',
+    ],
 ]);

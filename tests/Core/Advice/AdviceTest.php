@@ -54,7 +54,12 @@ it('asks for natural as grey rises', function (int $percent, string $least, stri
         $advice->strength->showVolume(),
     ])->toBe([$least, $most, $strength]);
 })->with([
-    [0, '0', '0', '10 vol'], [20, '0', '0', '10 vol'], [30, '0.25', '0.33', '20 vol'], [60, '0.5', '0.5', '20 vol'], [75, '0.5', '0.5', '20 vol'], [90, '0.75', '1', '20 vol'],
+    [0, '0', '0', '10 vol'], [20, '0', '0', '10 vol'], [
+        30,
+        '0.25',
+        '0.33',
+        '20 vol',
+    ], [60, '0.5', '0.5', '20 vol'], [75, '0.5', '0.5', '20 vol'], [90, '0.75', '1', '20 vol'],
 ]);
 
 it('gives resistant grey more time, and follows the house’s breakpoints', function () {
@@ -108,7 +113,11 @@ it('offers the natural that covers, doubled where grey resists', function () {
         ->and(GreyAdvice::for(10, false, $rules)->natural($shelf, Fraction::of(6)))->toBeNull();
 });
 
-it('goes a strength up in open air and down near the scalp, or as the house has it', function (array $change, HouseRules $rules, ?string $advice) {
+it('goes a strength up in open air and down near the scalp, or as the house has it', function (
+    array $change,
+    HouseRules $rules,
+    ?string $advice,
+) {
     $process = new Process(...[
         ...[
             'kind' => LineKind::Lightener,
@@ -124,10 +133,18 @@ it('goes a strength up in open air and down near the scalp, or as the house has 
     $advice === null ? expect($said)->toBeNull() : expect(words($said))->toContain($advice);
 })->with([
     'open air' => [['technique' => Technique::OpenAir], HouseRules::standard(), '30 vol'],
-    'slow and low' => [['technique' => Technique::OpenAir], HouseRules::standard()->withOpenAir(OpenAir::SlowAndLow), 'more time'],
+    'slow and low' => [
+        ['technique' => Technique::OpenAir],
+        HouseRules::standard()->withOpenAir(OpenAir::SlowAndLow),
+        'more time',
+    ],
     'scalp' => [['onScalp' => true], HouseRules::standard(), '10 vol'],
     'foil' => [['technique' => Technique::Foil], HouseRules::standard(), null],
-    'nothing above 40' => [['technique' => Technique::OpenAir, 'strength' => Strength::vol(40)], HouseRules::standard(), 'already'],
+    'nothing above 40' => [
+        ['technique' => Technique::OpenAir, 'strength' => Strength::vol(40)],
+        HouseRules::standard(),
+        'already',
+    ],
 ]);
 
 it('fills lightened hair that goes two levels darker', function () {
@@ -161,7 +178,13 @@ it('turns the filler round for a vivid red', function () {
     expect(array_column($advice->filler->ingredients, 'share'))->toBe(['1', '3']);
 });
 
-it('does not fill what needs none', function (int $start, HairHistory $history, int $target, HouseRules $rules, string $why) {
+it('does not fill what needs none', function (
+    int $start,
+    HairHistory $history,
+    int $target,
+    HouseRules $rules,
+    string $why,
+) {
     $advice = FillAdvice::for(
         Fraction::of($start),
         $history,
@@ -174,7 +197,13 @@ it('does not fill what needs none', function (int $start, HairHistory $history, 
 })->with([
     'natural hair' => [9, HairHistory::Natural, 5, HouseRules::standard(), 'not lightened'],
     'one level' => [7, HairHistory::Lightened, 6, HouseRules::standard(), 'fills from 2'],
-    'a house that fills from three' => [8, HairHistory::Lightened, 6, HouseRules::standard()->withFillFromLevels(3), 'fills from 3'],
+    'a house that fills from three' => [
+        8,
+        HairHistory::Lightened,
+        6,
+        HouseRules::standard()->withFillFromLevels(3),
+        'fills from 3',
+    ],
 ]);
 
 it('says what skipping the filler risks, and what the shelf lacks', function () {
@@ -270,7 +299,15 @@ it('keeps warm pigment as an ally of a warm wish', function () {
     expect($advice->toners[0]['product']->code)->toBe('8 gold');
 });
 
-it('starts with the trade’s amounts', function (Job $job, Density $density, Length $length, bool $resistant, int $foils, string $least, string $most) {
+it('starts with the trade’s amounts', function (
+    Job $job,
+    Density $density,
+    Length $length,
+    bool $resistant,
+    int $foils,
+    string $least,
+    string $most,
+) {
     // Common practice and our own model.
     $advice = AmountAdvice::start($job, $density, $length, $resistant, Fraction::of(2), $foils);
     expect([$advice->least->text(), $advice->most->text()])->toBe([$least, $most]);
@@ -333,11 +370,19 @@ it('steps down once, and again only after three more at the new amount', functio
 
 it('brings back the last amount that covered on the day that grey shows', function () {
     $advice = AmountAdvice::fromOwn(
-        past([['60', '150', '140', true, false], ['55', '137.5', '137.5', true, false], ['50', '125', '125', false, true]]),
+        past(
+            [
+                ['60', '150', '140', true, false],
+                ['55', '137.5', '137.5', true, false],
+                ['50', '125', '125', false, true],
+            ],
+        ),
         HouseRules::standard(),
     );
     expect($advice->most->text())->toBe('55 g')
-        ->and(said($advice->alarms[1] ?? $advice->alarms[0]))->toContain('The last amount that covered was 55 g of colour');
+        ->and(said($advice->alarms[1] ?? $advice->alarms[0]))->toContain(
+            'The last amount that covered was 55 g of colour',
+        );
     $never = AmountAdvice::fromOwn(past([['60', '150', '150', false, true]]), HouseRules::standard());
     expect($never->most->text())->toBe('60 g')->and(said($never->alarms[0]))->toContain('no earlier amount');
 });
@@ -391,7 +436,14 @@ it('takes more colour for a longer regrowth, and only there', function (Job $job
         Fraction::parse($regrowth),
         0,
     )->least->text())->toBe($least);
-})->with([[Job::Regrowth, '2', '60 g'], [Job::Regrowth, '4', '120 g'], [Job::Regrowth, '1', '60 g'], [Job::Gloss, '4', '60 g']]);
+})->with(
+    [
+        [Job::Regrowth, '2', '60 g'],
+        [Job::Regrowth, '4', '120 g'],
+        [Job::Regrowth, '1', '60 g'],
+        [Job::Gloss, '4', '60 g'],
+    ],
+);
 
 it('suspects the amount from two thirds of the first downwards', function (string $used, int $alarms) {
     expect(said(AmountAdvice::fromOwn(

@@ -30,11 +30,24 @@ it('asks for as much natural as the house says', function (string $parts, int $g
     'and much grey there' => ['33, 50, 60, 100', 80, ['1', '1']],
 ]);
 
-it('makes a filler of the house’s parts and minutes, the other way round for a vivid red', function (ToneFamily $wish, array $shares) {
+it('makes a filler of the house’s parts and minutes, the other way round for a vivid red', function (
+    ToneFamily $wish,
+    array $shares,
+) {
     $rules = Schools::set(Schools::set(HouseRules::standard(), 'filler-parts', '2:1'), 'filler-minutes', '15');
     $shelf = Ladder::shelf();
-    $advice = FillAdvice::for(Fraction::of(9), HairHistory::Lightened, Fraction::of(6), ToneMix::only($wish), $shelf->productsOf($shelf->line('D')), $rules);
-    expect(array_column($advice->filler->ingredients ?? [], 'share'))->toBe($shares)->and($advice->filler?->minutes)->toBe(15);
+    $advice = FillAdvice::for(
+        Fraction::of(9),
+        HairHistory::Lightened,
+        Fraction::of(6),
+        ToneMix::only($wish),
+        $shelf->productsOf($shelf->line('D')),
+        $rules,
+    );
+    expect(array_column($advice->filler->ingredients ?? [], 'share'))
+        ->toBe($shares)
+        ->and($advice->filler?->minutes)
+        ->toBe(15);
 })->with([[ToneFamily::Brown, ['2', '1']], [ToneFamily::Red, ['1', '2']]]);
 
 it('softens as much of the bare warmth as the house wants', function () {
@@ -49,12 +62,26 @@ it('softens as much of the bare warmth as the house wants', function () {
 
         return $toners[0]['distance'];
     };
-    expect($ash('little')->compare($ash('half')))->toBeLessThan(0)->and($ash('half')->compare($ash('keep')))->toBeLessThan(0);
+    expect($ash('little')->compare($ash('half')))
+        ->toBeLessThan(0)
+        ->and($ash('half')->compare($ash('keep')))
+        ->toBeLessThan(0);
 });
 
-it('lets a later batch of lightener catch up, where nothing forbids it', function (int $own, int $behind, bool $scalp, bool $porous, string $school, ?string $strength, string $why) {
+it('lets a later batch of lightener catch up, where nothing forbids it', function (
+    int $own,
+    int $behind,
+    bool $scalp,
+    bool $porous,
+    string $school,
+    ?string $strength,
+    string $why,
+) {
     $found = CatchUp::of(
-        LineKind::Lightener, Strength::vol($own), array_map(Strength::vol(...), [10, 20, 30, 40]), $behind, 45, $scalp, $porous,
+        LineKind::Lightener, Strength::vol($own), array_map(
+            Strength::vol(...),
+            [10, 20, 30, 40],
+        ), $behind, 45, $scalp, $porous,
         Schools::set(HouseRules::standard(), 'second-batch', $school),
     );
     expect($found?->strength?->showVolume())->toBe($strength)->and($found?->why[1]->key)->toBe("why.catch-up.{$why}")
@@ -68,7 +95,16 @@ it('lets a later batch of lightener catch up, where nothing forbids it', functio
 ]);
 
 it('has nothing to catch up with at once, nor for colour', function () {
-    $of = static fn (LineKind $kind, int $behind): ?CatchUp => CatchUp::of($kind, Strength::vol(20), [Strength::vol(30)], $behind, 45, false, false, HouseRules::standard());
+    $of = static fn (LineKind $kind, int $behind): ?CatchUp => CatchUp::of(
+        $kind,
+        Strength::vol(20),
+        [Strength::vol(30)],
+        $behind,
+        45,
+        false,
+        false,
+        HouseRules::standard(),
+    );
     expect($of(LineKind::Lightener, 9))->toBeNull()->and($of(LineKind::Permanent, 25))->toBeNull()
         ->and($of(LineKind::Lightener, 10)?->strength?->showVolume())->toBe('30 vol');
 });
@@ -76,6 +112,9 @@ it('has nothing to catch up with at once, nor for colour', function () {
 it('refuses what is no such rule, with the mend', function (string $key, string $text) {
     expect(fn () => Schools::set(HouseRules::standard(), $key, $text))->toThrow(InvalidRule::class);
 })->with([
-    ['grey-parts', '25, 50'], ['grey-parts', '50, 33, 50, 75'], ['grey-parts', '25, 33, 50, 120'], ['filler-parts', '0:1'],
+    ['grey-parts', '25, 50'], ['grey-parts', '50, 33, 50, 75'], [
+        'grey-parts',
+        '25, 33, 50, 120',
+    ], ['filler-parts', '0:1'],
     ['filler-parts', 'gold'], ['filler-minutes', '0'], ['filler-minutes', '90'],
 ]);

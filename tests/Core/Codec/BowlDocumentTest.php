@@ -36,8 +36,23 @@ it('writes what it reads back to an equal bowl', function (array $change) {
     'line’s own ratio' => [['ratio' => '']],
     'given by its developer' => [['amount' => ['of' => 'developer', 'grams' => '90 ml']]],
     'given by one product' => [['amount' => ['of' => 'ingredient', 'ingredient' => 's2', 'grams' => '1/4 tube']]],
-    'given by its shares' => [['amount' => ['of' => 'shares'], 'parts' => [['ingredients' => [['product' => 's1', 'share' => '30 g'], ['product' => 's2', 'share' => '1/3']]], ['ingredients' => [['product' => 'd10', 'share' => '33 1/3 %'], ['product' => 'd20', 'share' => 'rest']]]]]],
-    'without developer' => [['ratio' => 'no developer', 'parts' => [['ingredients' => [['product' => 'clear', 'share' => 'all']]]]]],
+    'given by its shares' => [
+        [
+            'amount' => ['of' => 'shares'],
+            'parts' => [
+                ['ingredients' => [['product' => 's1', 'share' => '30 g'], ['product' => 's2', 'share' => '1/3']]],
+                [
+                    'ingredients' => [
+                        ['product' => 'd10', 'share' => '33 1/3 %'],
+                        ['product' => 'd20', 'share' => 'rest'],
+                    ],
+                ],
+            ],
+        ],
+    ],
+    'without developer' => [
+        ['ratio' => 'no developer', 'parts' => [['ingredients' => [['product' => 'clear', 'share' => 'all']]]]],
+    ],
     'no place, no minutes' => [['place' => [], 'minutes' => null, 'additives' => []]],
 ]);
 
@@ -61,15 +76,54 @@ it('refuses bowls that do not fit the shelf', function (callable $change, string
     expect(problemsOf($change(ShelfSample::json())))->toContain($problem);
 })->with([
     'unknown line' => [fn (array $json) => ['line' => 'Z'] + $json, '/line: This colour line is not on the shelf.'],
-    'strength the line has not' => [fn (array $json) => array_replace_recursive($json, ['parts' => [1 => ['ingredients' => [['product' => 'd40']]]]]), '/parts/1/ingredients/0/product: Line L has no 40 vol.'],
-    'developer as colour' => [fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [['product' => 'd10']]]]]), '/parts/0/ingredients/0/product: 10 vol is a developer, not colour.'],
-    'additive as colour' => [fn (array $json) => array_replace_recursive($json, ['additives' => [], 'parts' => [['ingredients' => [['product' => 'bond']]]]]), '/parts/0/ingredients/0/product: bond does not count in the ratio.'],
-    'the same shade twice' => [fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [1 => ['product' => 's1']]]]]), '/parts/0/ingredients/1/product: 6N is in this bowl twice.'],
-    'shares over the whole' => [fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [['share' => '60 %'], ['share' => '60 %']]]]]), '/parts/0/ingredients: The shares add up to 120 %, not 100 %.'],
-    'missing part' => [fn (array $json) => ['ratio' => '1:2:1'] + $json, '/ratio: The ratio has 3 parts, but 2 are filled.'],
-    'empty part' => [fn (array $json) => array_replace($json, ['parts' => [$json['parts'][0], ['ingredients' => []]]]), '/parts/1/ingredients: Nothing is chosen for the developer.'],
-    'unknown region' => [fn (array $json) => ['place' => ['regions' => ['elbow']]] + $json, '/place/regions/0: This is no region of the head.'],
-    'text where a list belongs' => [fn (array $json) => ['parts' => 'all of it'] + $json, '/parts: This should be a list.'],
+    'strength the line has not' => [
+        fn (array $json) => array_replace_recursive(
+            $json,
+            ['parts' => [1 => ['ingredients' => [['product' => 'd40']]]]],
+        ),
+        '/parts/1/ingredients/0/product: Line L has no 40 vol.',
+    ],
+    'developer as colour' => [
+        fn (array $json) => array_replace_recursive($json, ['parts' => [['ingredients' => [['product' => 'd10']]]]]),
+        '/parts/0/ingredients/0/product: 10 vol is a developer, not colour.',
+    ],
+    'additive as colour' => [
+        fn (array $json) => array_replace_recursive(
+            $json,
+            ['additives' => [], 'parts' => [['ingredients' => [['product' => 'bond']]]]],
+        ),
+        '/parts/0/ingredients/0/product: bond does not count in the ratio.',
+    ],
+    'the same shade twice' => [
+        fn (array $json) => array_replace_recursive(
+            $json,
+            ['parts' => [['ingredients' => [1 => ['product' => 's1']]]]],
+        ),
+        '/parts/0/ingredients/1/product: 6N is in this bowl twice.',
+    ],
+    'shares over the whole' => [
+        fn (array $json) => array_replace_recursive(
+            $json,
+            ['parts' => [['ingredients' => [['share' => '60 %'], ['share' => '60 %']]]]],
+        ),
+        '/parts/0/ingredients: The shares add up to 120 %, not 100 %.',
+    ],
+    'missing part' => [
+        fn (array $json) => ['ratio' => '1:2:1'] + $json,
+        '/ratio: The ratio has 3 parts, but 2 are filled.',
+    ],
+    'empty part' => [
+        fn (array $json) => array_replace($json, ['parts' => [$json['parts'][0], ['ingredients' => []]]]),
+        '/parts/1/ingredients: Nothing is chosen for the developer.',
+    ],
+    'unknown region' => [
+        fn (array $json) => ['place' => ['regions' => ['elbow']]] + $json,
+        '/place/regions/0: This is no region of the head.',
+    ],
+    'text where a list belongs' => [
+        fn (array $json) => ['parts' => 'all of it'] + $json,
+        '/parts: This should be a list.',
+    ],
 ]);
 
 it('never crashes on any JSON', function () {

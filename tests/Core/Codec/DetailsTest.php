@@ -38,7 +38,21 @@ const WHOLE = [
     'uses' => [['job' => 'root', 'grams' => '90 g'], ['job' => 'foils', 'grams' => '30 g']],
     'extras' => [['product' => 'blue', 'grams' => '3 g', 'counts' => 'on-top']],
     'place' => [
-        ['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'pattern' => '2:1', 'with' => ['B'], 'order' => 1, 'hands' => 'Noor', 'hair' => 'dry', 'covering' => 'foil', 'foils' => 24, 'width' => 'narrow', 'overlaps' => true, 'note' => 'higher at the face'],
+        [
+            'regions' => ['top'],
+            'spans' => ['mids'],
+            'method' => 'fine-foils',
+            'pattern' => '2:1',
+            'with' => ['B'],
+            'order' => 1,
+            'hands' => 'Noor',
+            'hair' => 'dry',
+            'covering' => 'foil',
+            'foils' => 24,
+            'width' => 'narrow',
+            'overlaps' => true,
+            'note' => 'higher at the face',
+        ],
         ['regions' => [], 'spans' => ['root']],
     ],
 ];
@@ -66,7 +80,9 @@ it('says it in short lines for a card', function () {
         'acid rinse',
     ])
         ->and($sheet->strokes[0]->words())
-        ->toBe('1. top, mids, fine foils 2:1 with B, 24 foils, narrow, on dry hair, under foil, running over, by Noor, higher at the face')
+        ->toBe(
+            '1. top, mids, fine foils 2:1 with B, 24 foils, narrow, on dry hair, under foil, running over, by Noor, higher at the face',
+        )
         ->and(Ladder::bowl()->details->words())->toBe([]);
 });
 
@@ -296,7 +312,13 @@ it('keeps ratio, amount and what goes on top of a bowl whose shares are not know
     ]);
 });
 
-it('asks of a bowl that is not known what it asks of any other', function (array $colour, array $developer, array $more, string $pointer, string $message) {
+it('asks of a bowl that is not known what it asks of any other', function (
+    array $colour,
+    array $developer,
+    array $more,
+    string $pointer,
+    string $message,
+) {
     try {
         Ladder::bowl($colour, $developer, $more);
     } catch (UnreadableDocument $refusal) {
@@ -307,9 +329,33 @@ it('asks of a bowl that is not known what it asks of any other', function (array
     }
     $this->fail('It was taken.');
 })->with([
-    'a developer for colour' => [['d20' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', '20 vol is a developer, not colour.'],
+    'a developer for colour' => [
+        ['d20' => '?'],
+        ['d10' => '?'],
+        [],
+        '/parts/0/ingredients/0/product',
+        '20 vol is a developer, not colour.',
+    ],
     'nothing at all' => [['' => '?'], ['d10' => '?'], [], '/parts/0/ingredients/0/product', 'No product is chosen.'],
-    'a developer the line has not' => [['d6N' => '?'], ['d20' => '?'], ['line' => 'D'], '/parts/1/ingredients/0/product', 'Soft has no 20 vol (6 %).'],
-    'no amount' => [['6N' => '?'], ['d10' => '?'], ['amount' => ['of' => 'colour', 'grams' => '3 lots']], '/amount/grams', '“lots” in “3 lots” is not a unit known here.'],
-    'no dose' => [['6N' => '?'], ['d10' => '?'], ['additives' => [['product' => 'blue', 'dose' => '']]], '/additives/0/dose', 'There is no share.'],
+    'a developer the line has not' => [
+        ['d6N' => '?'],
+        ['d20' => '?'],
+        ['line' => 'D'],
+        '/parts/1/ingredients/0/product',
+        'Soft has no 20 vol (6 %).',
+    ],
+    'no amount' => [
+        ['6N' => '?'],
+        ['d10' => '?'],
+        ['amount' => ['of' => 'colour', 'grams' => '3 lots']],
+        '/amount/grams',
+        '“lots” in “3 lots” is not a unit known here.',
+    ],
+    'no dose' => [
+        ['6N' => '?'],
+        ['d10' => '?'],
+        ['additives' => [['product' => 'blue', 'dose' => '']]],
+        '/additives/0/dose',
+        'There is no share.',
+    ],
 ]);

@@ -29,7 +29,10 @@ function rootBowl(array $change = []): array
         'line' => 'tide',
         'ratio' => '1:1.5',
         'amount' => ['of' => 'colour', 'grams' => '60 g'],
-        'parts' => [['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '6C', 'share' => '1']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]],
+        'parts' => [
+            ['ingredients' => [['product' => '6N', 'share' => '1'], ['product' => '6C', 'share' => '1']]],
+            ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ],
     ];
 }
 
@@ -127,10 +130,22 @@ it('runs the clock that the wall showed', function (array $times, array $told, a
     expect($worked['times'])->toBe($told)
         ->and(array_values(array_diff(array_column($worked['warnings'], 'key'), ['skin-test'])))->toBe($keys);
 })->with([
-    'rinsed in time' => [['began' => '10:26', 'completed' => '10:44', 'rinsed' => '11:20'], ['state' => 'rinsed', 'applied' => 18, 'processed' => 36, 'longest' => 54], []],
+    'rinsed in time' => [
+        ['began' => '10:26', 'completed' => '10:44', 'rinsed' => '11:20'],
+        ['state' => 'rinsed', 'applied' => 18, 'processed' => 36, 'longest' => 54],
+        [],
+    ],
     // Tidewater's longest is 45 minutes.
-    'rinsed too late' => [['began' => '10:26', 'completed' => '10:44', 'rinsed' => '11:40'], ['state' => 'rinsed', 'applied' => 18, 'processed' => 56, 'longest' => 74], ['over-time']],
-    'still on' => [['began' => '9:05:30', 'checked' => ['9:20']], ['state' => 'applying', 'applied' => null, 'processed' => null, 'longest' => 15], []],
+    'rinsed too late' => [
+        ['began' => '10:26', 'completed' => '10:44', 'rinsed' => '11:40'],
+        ['state' => 'rinsed', 'applied' => 18, 'processed' => 56, 'longest' => 74],
+        ['over-time'],
+    ],
+    'still on' => [
+        ['began' => '9:05:30', 'checked' => ['9:20']],
+        ['state' => 'applying', 'applied' => null, 'processed' => null, 'longest' => 15],
+        [],
+    ],
 ]);
 
 it('makes a bowl of an earlier one and what was changed, and says what differs', function () {
@@ -176,7 +191,10 @@ it('sees the head and the bowls together', function () {
     ];
     $top = ['place' => [['regions' => ['top'], 'spans' => ['root']]]];
     $whole = WorkFormula::of(visitWith([rootBowl($top), rootBowl(['letter' => 'B'] + $top)], [
-        'visit' => ['canvas' => ['zones' => [$zone]], 'change' => 'B: 10 g of colour more'], 'rounds' => [['bowls' => ['A']], ['bowls' => ['B']]],
+        'visit' => [
+            'canvas' => ['zones' => [$zone]],
+            'change' => 'B: 10 g of colour more',
+        ], 'rounds' => [['bowls' => ['A']], ['bowls' => ['B']]],
         'apart' => [['bowls' => ['A', 'B'], 'why' => 'the lightener must stay clean']],
     ]))->whole;
     $cautions = array_map(words(...), array_column($whole['cautions'], 'reason', 'key'));
@@ -220,7 +238,11 @@ it('weighs shades of two lines in one bowl, and says that neither maker speaks f
         ->and($worked['level'])->toBe('6.67')->and(array_column($worked['warnings'], 'key'))->toContain('other-line');
 });
 
-it('reckons with every strength that a developer may have had', function (array $developer, string $mixed, string $onHead) {
+it('reckons with every strength that a developer may have had', function (
+    array $developer,
+    string $mixed,
+    string $onHead,
+) {
     $bowl = rootBowl(['place' => [['spans' => ['root']]]]);
     $bowl['parts'][1]['ingredients'] = $developer;
     $document = visitWith([$bowl]);
@@ -238,12 +260,23 @@ it('reckons with every strength that a developer may have had', function (array 
     'one of two' => [[['product' => 'either', 'share' => 'all']], '10 to 30', '6 to 18'],
     'only words' => [[['product' => 'weak', 'share' => 'all']], 'up to 40', 'up to 24'],
     'something unnamed' => [[['words' => 'the tall bottle', 'share' => 'all']], 'up to 40', 'up to 24'],
-    'half of it known' => [[['product' => 'd20', 'share' => '1'], ['words' => 'the tall bottle', 'share' => '1']], '10 to 30', '6 to 18'],
+    'half of it known' => [
+        [['product' => 'd20', 'share' => '1'], ['words' => 'the tall bottle', 'share' => '1']],
+        '10 to 30',
+        '6 to 18',
+    ],
 ]);
 
 it('warns of a strength at the scalp that may be too much', function () {
-    $bowl = rootBowl(['place' => [['spans' => ['root']]], 'parts' => [rootBowl()['parts'][0], ['ingredients' => [['words' => 'the tall bottle', 'share' => 'all']]]]]);
-    expect(array_column(WorkFormula::of(visitWith([$bowl]))->bowls[0]['warnings'], 'key'))->toContain('strong-on-scalp');
+    $bowl = rootBowl(
+        [
+            'place' => [['spans' => ['root']]],
+            'parts' => [rootBowl()['parts'][0], ['ingredients' => [['words' => 'the tall bottle', 'share' => 'all']]]],
+        ],
+    );
+    expect(
+        array_column(WorkFormula::of(visitWith([$bowl]))->bowls[0]['warnings'], 'key'),
+    )->toContain('strong-on-scalp');
 });
 
 it('reads version 1 as it always did: what is new says nothing there', function () {
@@ -255,31 +288,85 @@ it('reads version 1 as it always did: what is new says nothing there', function 
 it('says what does not fit, and where', function (array $bowl, array $more, string $problem) {
     expect(saidAgainst(visitWith([rootBowl($bowl)], $more)))->toContain($problem);
 })->with([
-    'more back than was mixed' => [['batches' => [pouredBatch(['6N' => '10 g'], ['left' => '12 g'])]], [], '/bowls/0/batches/0/left: 12 g left is more than was mixed.'],
-    'an empty batch' => [['batches' => [['pours' => []]]], [], '/bowls/0/batches/0/pours: Nothing was poured in this batch.'],
-    'poured from nowhere' => [['batches' => [pouredBatch(['9Z' => '10 g'])]], [], '/bowls/0/batches/0/pours/0/product: This product is not in the document.'],
-    'a rinse before the first touch' => [['times' => ['began' => '11:00', 'rinsed' => '10:00']], [], '/bowls/0/times: This moment lies before the last mark.'],
+    'more back than was mixed' => [
+        ['batches' => [pouredBatch(['6N' => '10 g'], ['left' => '12 g'])]],
+        [],
+        '/bowls/0/batches/0/left: 12 g left is more than was mixed.',
+    ],
+    'an empty batch' => [
+        ['batches' => [['pours' => []]]],
+        [],
+        '/bowls/0/batches/0/pours: Nothing was poured in this batch.',
+    ],
+    'poured from nowhere' => [
+        ['batches' => [pouredBatch(['9Z' => '10 g'])]],
+        [],
+        '/bowls/0/batches/0/pours/0/product: This product is not in the document.',
+    ],
+    'a rinse before the first touch' => [
+        ['times' => ['began' => '11:00', 'rinsed' => '10:00']],
+        [],
+        '/bowls/0/times: This moment lies before the last mark.',
+    ],
     'no time of day' => [['times' => ['began' => '25:00']], [], '/bowls/0/times/began: This is no time of day.'],
-    'a range that runs back' => [['minutes' => '40 to 30'], [], '/bowls/0/minutes: The processing time should be from a shorter to a longer one, 1 to 600 minutes.'],
+    'a range that runs back' => [
+        ['minutes' => '40 to 30'],
+        [],
+        '/bowls/0/minutes: The processing time should be from a shorter to a longer one, 1 to 600 minutes.',
+    ],
     'heat without minutes' => [['heat' => [['with' => true]]], [], '/bowls/0/heat/0/minutes: It is not said how long.'],
-    'a reach of nothing' => [['place' => [['reach' => '3 to 2 cm']]], [], '/bowls/0/place/0/reach: “3 to 2 cm” ends before it begins.'],
-    'a reach in a word' => [['place' => [['reach' => 'some way cm']]], [], '/bowls/0/place/0/reach: “some way cm” does not say how far along the strand.'],
-    'longer than hair' => [['place' => [['reach' => '0 to 900 cm']]], [], '/bowls/0/place/0/reach: “0 to 900 cm” is longer than hair grows.'],
-    'a place that is no letter' => [['place' => [['with' => ['7']]]], [], '/bowls/0/place/0/with/0: This is no letter of a bowl.'],
-    'no confidence' => [['confidence' => 'maybe'], [], '/bowls/0/confidence: It is not clear how surely this is known.'],
+    'a reach of nothing' => [
+        ['place' => [['reach' => '3 to 2 cm']]],
+        [],
+        '/bowls/0/place/0/reach: “3 to 2 cm” ends before it begins.',
+    ],
+    'a reach in a word' => [
+        ['place' => [['reach' => 'some way cm']]],
+        [],
+        '/bowls/0/place/0/reach: “some way cm” does not say how far along the strand.',
+    ],
+    'longer than hair' => [
+        ['place' => [['reach' => '0 to 900 cm']]],
+        [],
+        '/bowls/0/place/0/reach: “0 to 900 cm” is longer than hair grows.',
+    ],
+    'a place that is no letter' => [
+        ['place' => [['with' => ['7']]]],
+        [],
+        '/bowls/0/place/0/with/0: This is no letter of a bowl.',
+    ],
+    'no confidence' => [
+        ['confidence' => 'maybe'],
+        [],
+        '/bowls/0/confidence: It is not clear how surely this is known.',
+    ],
     'an amount in a list' => [['amount' => ['60 g']], [], '/bowls/0/amount: This should be an object.'],
     'a day that is none' => [[], ['visit' => ['on' => '2026-02-30']], '/visit/on: This is no day.'],
-    'a verdict that is none' => [[], ['visit' => ['verdict' => ['all' => 'splendid']]], '/visit/verdict/all: This is no verdict.'],
-    'a result of no zone' => [[], ['visit' => ['results' => [['zone' => 'moon']]]], '/visit/results/0/zone: There is no such zone on the canvas.'],
+    'a verdict that is none' => [
+        [],
+        ['visit' => ['verdict' => ['all' => 'splendid']]],
+        '/visit/verdict/all: This is no verdict.',
+    ],
+    'a result of no zone' => [
+        [],
+        ['visit' => ['results' => [['zone' => 'moon']]]],
+        '/visit/results/0/zone: There is no such zone on the canvas.',
+    ],
     'one bowl apart' => [[], ['apart' => [['bowls' => ['A']]]], '/apart/0/bowls: It takes two bowls to touch.'],
     'a round of numbers' => [[], ['rounds' => [['bowls' => [5]]]], '/rounds/0/bowls/0: This is no letter of a bowl.'],
-    'a tone below nothing' => [[], ['lines' => [['tones' => ['N' => ['natural' => -1]]] + visitExample()['lines'][0]]], '/lines/0/tones/N/natural: A tone weighs zero or more.'],
+    'a tone below nothing' => [
+        [],
+        ['lines' => [['tones' => ['N' => ['natural' => -1]]] + visitExample()['lines'][0]]],
+        '/lines/0/tones/N/natural: A tone weighs zero or more.',
+    ],
 ]);
 
 it('works the example whole, and its own output to the same', function () {
     $text = (string) json_encode(visitExample());
     $once = JsonText::read($text)->with(WorkFormula::of(JsonText::read($text)->values)->inWords(words(...)));
-    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))))->toBe($once);
+    expect(
+        JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))),
+    )->toBe($once);
 });
 
 /** What only the whole document can say: names, sums, words. A schema sees one place at a time. */

@@ -28,7 +28,10 @@ function formulaBowl(array $change = []): array
 {
     return $change + [
         'letter' => 'A', 'line' => 'tide', 'ratio' => '1:1.5', 'amount' => ['of' => 'colour', 'grams' => '60 g'],
-        'parts' => [['ingredients' => [['product' => '6N', 'share' => 'all']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]],
+        'parts' => [
+            ['ingredients' => [['product' => '6N', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+        ],
     ];
 }
 
@@ -205,7 +208,9 @@ it('spreads a house blend of the version it names', function () {
     $grams = array_column(WorkFormula::work(formula($bowl))[0]['parts'][0]['ingredients'], 'grams', 'label');
     expect($grams)->toBe(['6N' => '30.0 g', '8G' => '20.0 g', 'clear' => '10.0 g']);
     $bowl['parts'][0]['ingredients'][1]['version'] = 3;
-    expect(formulaProblems(formula($bowl)))->toBe(['/bowls/0/parts/0/ingredients/1/blend: The house has no “Harbour glaze” of version 3.']);
+    expect(formulaProblems(formula($bowl)))->toBe(
+        ['/bowls/0/parts/0/ingredients/1/blend: The house has no “Harbour glaze” of version 3.'],
+    );
 });
 
 it('makes a child of what was left', function () {
@@ -361,16 +366,46 @@ it('lets nothing win in silence, and drops nothing', function (callable $damage,
     $damage($json);
     expect(formulaProblems($json))->toContain($problem);
 })->with([
-    'two developers of one id' => [fn (array &$json) => $json['developers'][] = ['id' => 'd20', 'strength' => '30 vol'], '/developers/2/id: There is a “d20” already.'],
-    'two products' => [fn (array &$json) => $json['lines'][0]['products'][] = ['id' => '6N', 'code' => '7N'], '/lines/0/products/5/id: There is a “6N” already.'],
-    'two lines' => [fn (array &$json) => $json['lines'][] = $json['lines'][0], '/lines/2/id: There is a “tide” already.'],
-    'two blends' => [fn (array &$json) => $json['blends'][] = $json['blends'][0], '/blends/1/name: There is a “Harbour glaze” of version 2 already.'],
-    'two bowls' => [fn (array &$json) => $json['bowls'][] = formulaBowl(), '/bowls/1/letter: There is a bowl A already.'],
-    'minutes that are no number' => [fn (array &$json) => $json['bowls'][0]['minutes'] = true, '/bowls/0/minutes: The processing time should be a whole number from 1 to 600.'],
-    'heat that is said in words' => [fn (array &$json) => $json['bowls'][0]['heat'] = [['with' => 'yes', 'minutes' => 5]], '/bowls/0/heat/0/with: This should be true or false.'],
-    'heat that is a number' => [fn (array &$json) => $json['bowls'][0]['heat'] = [5], '/bowls/0/heat/0: This should be an object.'],
-    'a place in a list' => [fn (array &$json) => $json['bowls'][0]['place'] = [['x']], '/bowls/0/place/0: This should be an object.'],
-    'a thousand or one' => [fn (array &$json) => $json['bowls'][0]['amount']['grams'] = '1,000 g', '/bowls/0/amount/grams: “1,000 g” could be thousands or thousandths.'],
+    'two developers of one id' => [
+        fn (array &$json) => $json['developers'][] = ['id' => 'd20', 'strength' => '30 vol'],
+        '/developers/2/id: There is a “d20” already.',
+    ],
+    'two products' => [
+        fn (array &$json) => $json['lines'][0]['products'][] = ['id' => '6N', 'code' => '7N'],
+        '/lines/0/products/5/id: There is a “6N” already.',
+    ],
+    'two lines' => [
+        fn (array &$json) => $json['lines'][] = $json['lines'][0],
+        '/lines/2/id: There is a “tide” already.',
+    ],
+    'two blends' => [
+        fn (array &$json) => $json['blends'][] = $json['blends'][0],
+        '/blends/1/name: There is a “Harbour glaze” of version 2 already.',
+    ],
+    'two bowls' => [
+        fn (array &$json) => $json['bowls'][] = formulaBowl(),
+        '/bowls/1/letter: There is a bowl A already.',
+    ],
+    'minutes that are no number' => [
+        fn (array &$json) => $json['bowls'][0]['minutes'] = true,
+        '/bowls/0/minutes: The processing time should be a whole number from 1 to 600.',
+    ],
+    'heat that is said in words' => [
+        fn (array &$json) => $json['bowls'][0]['heat'] = [['with' => 'yes', 'minutes' => 5]],
+        '/bowls/0/heat/0/with: This should be true or false.',
+    ],
+    'heat that is a number' => [
+        fn (array &$json) => $json['bowls'][0]['heat'] = [5],
+        '/bowls/0/heat/0: This should be an object.',
+    ],
+    'a place in a list' => [
+        fn (array &$json) => $json['bowls'][0]['place'] = [['x']],
+        '/bowls/0/place/0: This should be an object.',
+    ],
+    'a thousand or one' => [
+        fn (array &$json) => $json['bowls'][0]['amount']['grams'] = '1,000 g',
+        '/bowls/0/amount/grams: “1,000 g” could be thousands or thousandths.',
+    ],
 ]);
 
 it('takes measures as they come, without a crash', function () {
@@ -378,7 +413,9 @@ it('takes measures as they come, without a crash', function () {
 });
 
 it('says nothing of a place that nobody said, and keeps the sides apart', function () {
-    $place = static fn (array $strokes): string => WorkFormula::work(formula(formulaBowl(['place' => $strokes])))[0]['place'];
+    $place = static fn (array $strokes): string => WorkFormula::work(
+        formula(formulaBowl(['place' => $strokes])),
+    )[0]['place'];
     expect($place([]))->toBe('')
         ->and($place([['regions' => ['left'], 'spans' => ['mids']], ['regions' => ['right'], 'spans' => ['ends']]]))
         ->toBe('left side, mids; right side, ends');
@@ -401,7 +438,9 @@ it('weighs what is printed on a tube, whatever that may mean', function (array $
 
 it('reads a document’s own output to the same', function () {
     $once = JsonText::read(exampleText())->with(WorkFormula::of(json_decode(exampleText(), true))->inWords(words(...)));
-    expect(JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))))->toBe($once);
+    expect(
+        JsonText::read($once)->with(WorkFormula::of(JsonText::read($once)->values)->inWords(words(...))),
+    )->toBe($once);
 });
 
 it('keeps whole numbers of any length, and names the line of a fault', function () {

@@ -15,7 +15,10 @@ function timedGloss(array $change = []): array
         'line' => 'slack',
         'ratio' => '1:2',
         'amount' => ['of' => 'colour', 'grams' => '20 g'],
-        'parts' => [['ingredients' => [['product' => '8.34', 'share' => 'all']]], ['ingredients' => [['product' => 'd10', 'share' => 'all']]]],
+        'parts' => [
+            ['ingredients' => [['product' => '8.34', 'share' => 'all']]],
+            ['ingredients' => [['product' => 'd10', 'share' => 'all']]],
+        ],
     ];
 }
 
@@ -35,8 +38,22 @@ it('answers a document’s times in minutes from the first touch', function () {
         timedGloss(['minutes' => 20, 'applying' => 10]),
     ]);
     expect($times['minutes'])->toBe('50')
-        ->and($times['bowls'][0])->toMatchArray(['bowl' => 'A', 'mix' => -3, 'begin' => 0, 'complete' => 15, 'through' => 45, 'emulsify' => 47, 'rinse' => 50, 'firstStrand' => 50, 'lastStrand' => 35])
-        ->and($times['bowls'][1])->toMatchArray(['bowl' => 'B', 'begin' => 20, 'complete' => 30, 'completeBetween' => [30, 40], 'rinse' => 50])
+        ->and($times['bowls'][0])->toMatchArray(
+            [
+                'bowl' => 'A',
+                'mix' => -3,
+                'begin' => 0,
+                'complete' => 15,
+                'through' => 45,
+                'emulsify' => 47,
+                'rinse' => 50,
+                'firstStrand' => 50,
+                'lastStrand' => 35,
+            ],
+        )
+        ->and($times['bowls'][1])->toMatchArray(
+            ['bowl' => 'B', 'begin' => 20, 'complete' => 30, 'completeBetween' => [30, 40], 'rinse' => 50],
+        )
         ->and([$times['breaks'], $times['faults']])->toBe([[], []]);
 });
 
@@ -50,9 +67,13 @@ it('says ranges, what breaks, what mends it and what cannot be meant so', functi
         'Bowl B is rinsed with Z, and there is no such bowl beside it.',
         'Bowl B is planned for 60 min; Slack Water says 10 to 20.',
     ]);
-    $apart = documentTimes([rootBowl(['minutes' => '35 to 40', 'applying' => 10]), timedGloss(['rinse' => 'own', 'applying' => 5])]);
+    $apart = documentTimes(
+        [rootBowl(['minutes' => '35 to 40', 'applying' => 10]), timedGloss(['rinse' => 'own', 'applying' => 5])],
+    );
     expect($apart['minutes'])->toBe('45 to 50');
-    $late = documentTimes([rootBowl(['minutes' => 40, 'applying' => 10]), timedGloss(['applying' => 5, 'after' => 'A', 'plus' => 0])]);
+    $late = documentTimes(
+        [rootBowl(['minutes' => 40, 'applying' => 10]), timedGloss(['applying' => 5, 'after' => 'A', 'plus' => 0])],
+    );
     expect($words($late['breaks'])[0])->toContain('Bowl B would go on')
         ->and($words($late['mends'])[0])->toMatch('/^Begin B \d+ min later$/');
 });
@@ -63,10 +84,23 @@ it('counts the people and the steps without colour that the visit tells', functi
     $care = static fn (array $steps): array => ['visit' => ['care' => $steps]];
     // The wash alone is five minutes (our own model); a cut after the first round and a mask at the end say their own.
     expect(documentTimes($bowls, $rounds)['minutes'])->toBe('100')
-        ->and(documentTimes($bowls, $rounds + $care([['words' => 'dry cut', 'kind' => 'cut', 'minutes' => 20, 'round' => 0]]))['minutes'])->toBe('115')
-        ->and(documentTimes($bowls, $rounds + $care([['words' => 'the mask', 'kind' => 'mask', 'minutes' => 10]]))['minutes'])->toBe('110');
+        ->and(
+            documentTimes(
+                $bowls,
+                $rounds + $care([['words' => 'dry cut', 'kind' => 'cut', 'minutes' => 20, 'round' => 0]]),
+            )['minutes'],
+        )->toBe('115')
+        ->and(
+            documentTimes(
+                $bowls,
+                $rounds + $care([['words' => 'the mask', 'kind' => 'mask', 'minutes' => 10]]),
+            )['minutes'],
+        )->toBe('110');
     $alone = documentTimes($bowls)['bowls'][1]['begin'];
-    expect($alone)->toBe(20)->and(documentTimes($bowls, ['visit' => ['hands' => ['Amara', 'Bo']]])['bowls'][1]['begin'])->toBe(15);
+    expect($alone)
+        ->toBe(20)
+        ->and(documentTimes($bowls, ['visit' => ['hands' => ['Amara', 'Bo']]])['bowls'][1]['begin'])
+        ->toBe(15);
 });
 
 it('keeps what the wall’s clock says, and plans the rest from it', function () {

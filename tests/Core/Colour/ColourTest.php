@@ -24,7 +24,9 @@ function culori(string $expression): mixed
 {
     $root = dirname(__DIR__, 3);
     exec(
-        'cd '.escapeshellarg($root).' && node --input-type=module -e '.escapeshellarg("import * as c from 'culori'; console.log(JSON.stringify({$expression}))").' 2>/dev/null',
+        'cd '.escapeshellarg($root).' && node --input-type=module -e '.escapeshellarg(
+            "import * as c from 'culori'; console.log(JSON.stringify({$expression}))",
+        ).' 2>/dev/null',
         $output,
         $status,
     );
@@ -48,7 +50,9 @@ it('gives the published differences', function () {
 // Outside check: culori 4 works the same pairs.
 it('agrees with a reference library on the same pairs', function () {
     $pairs = json_encode(pairs());
-    $theirs = culori("{$pairs}.map(([l1,a1,b1,l2,a2,b2]) => c.differenceCiede2000()({mode:'lab65',l:l1,a:a1,b:b1},{mode:'lab65',l:l2,a:a2,b:b2}))");
+    $theirs = culori(
+        "{$pairs}.map(([l1,a1,b1,l2,a2,b2]) => c.differenceCiede2000()({mode:'lab65',l:l1,a:a1,b:b1},{mode:'lab65',l:l2,a:a2,b:b2}))",
+    );
     foreach (pairs() as $at => [$l1, $a1, $b1, $l2, $a2, $b2]) {
         expect(Ciede2000::between(new Lab($l1, $a1, $b1), new Lab($l2, $a2, $b2)))->toEqualWithDelta(
             $theirs[$at],
@@ -71,7 +75,9 @@ it('converts sRGB as the reference library does', function () {
 it('draws swatches as the reference library converts CIELAB, white and primaries too', function () {
     foreach ([...ToneFamily::cases()] as $family) {
         $swatch = Ladder::of(Fraction::of(7), ToneMix::only($family));
-        expect($swatch->hex())->toBe(culori("c.formatHex({mode:'lab65',l:{$swatch->lightness},a:{$swatch->a},b:{$swatch->b}})"));
+        expect($swatch->hex())->toBe(
+            culori("c.formatHex({mode:'lab65',l:{$swatch->lightness},a:{$swatch->a},b:{$swatch->b}})"),
+        );
     }
     foreach (['#ff0000', '#00ff00', '#0000ff', '#ffffff', '#000000'] as $hex) {
         expect(Lab::fromHex($hex)->hex())->toBe($hex);
@@ -81,7 +87,10 @@ it('draws swatches as the reference library converts CIELAB, white and primaries
 it('is the same both ways round, and zero for the same', function () {
     mt_srand(61);
     for ($i = 0; $i < 300; $i++) {
-        [$one, $two] = array_map(static fn () => new Lab(mt_rand(0, 1000) / 10, mt_rand(-1000, 1000) / 10, mt_rand(-1000, 1000) / 10), [0, 0]);
+        [$one, $two] = array_map(
+            static fn () => new Lab(mt_rand(0, 1000) / 10, mt_rand(-1000, 1000) / 10, mt_rand(-1000, 1000) / 10),
+            [0, 0],
+        );
         expect(Ciede2000::between($one, $two))->toEqualWithDelta(Ciede2000::between($two, $one), 1e-9)
             ->and(Ciede2000::between($one, $one))->toBe(0.0);
     }

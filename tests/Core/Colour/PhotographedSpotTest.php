@@ -32,10 +32,14 @@ function spotPixels(string $hex, int $count = 200, int $noise = 0, int $seed = 1
  */
 function underLight(array $pixels, array $light): array
 {
-    $encode = static fn (float $linear): int => (int) round(255 * ($linear <= 0.0031308 ? 12.92 * $linear : 1.055 * min(1.0, $linear) ** (1 / 2.4) - 0.055));
+    $encode = static fn (float $linear): int => (int) round(
+        255 * ($linear <= 0.0031308 ? 12.92 * $linear : 1.055 * min(1.0, $linear) ** (1 / 2.4) - 0.055),
+    );
 
     return array_map(static fn (array $pixel): array => [
-        $encode(Lab::linear($pixel[0] / 255) * $light[0]), $encode(Lab::linear($pixel[1] / 255) * $light[1]), $encode(Lab::linear($pixel[2] / 255) * $light[2]),
+        $encode(Lab::linear($pixel[0] / 255) * $light[0]), $encode(Lab::linear($pixel[1] / 255) * $light[1]), $encode(
+            Lab::linear($pixel[2] / 255) * $light[2],
+        ),
     ], $pixels);
 }
 
@@ -63,7 +67,9 @@ it('takes the light out where a white lies beside it, whatever the light was', f
 })->with([[[1.0, 0.8, 0.55]], [[0.6, 0.75, 1.0]], [[0.5, 0.5, 0.5]]]);
 
 it('refuses what cannot be read, and says what to mark instead', function (array $pixels, ?array $white, string $said) {
-    expect(fn () => PhotographedSpot::of($pixels, $white))->toThrow(fn (InvalidColour $refusal) => expect($refusal->fact()->text())->toContain($said));
+    expect(fn () => PhotographedSpot::of($pixels, $white))->toThrow(
+        fn (InvalidColour $refusal) => expect($refusal->fact()->text())->toContain($said),
+    );
 })->with([
     'too small' => [array_slice(spotPixels('#a08060'), 0, 5), null, 'spot-small'],
     'cut off' => [spotPixels('#ffffff'), null, 'spot-bright'],
@@ -77,17 +83,41 @@ it('calls a swatch by the level and tone it was drawn for', function (int $level
     $called = NearestHair::to($drawn);
     // By another name only where that looks the same.
     expect($called->away->compare(Fraction::of(1)))->toBeLessThan(0)
-        ->and(abs($called->level->minus(Fraction::of($level))->numerator / $called->level->minus(Fraction::of($level))->denominator))->toBeLessThanOrEqual(0.6);
-})->with([[4, ToneFamily::Natural], [6, ToneFamily::Gold], [7, ToneFamily::Ash], [8, ToneFamily::Beige], [9, ToneFamily::Pearl], [6, ToneFamily::Copper], [5, ToneFamily::Red]]);
+        ->and(
+            abs(
+                $called->level->minus(Fraction::of($level))
+                    ->numerator / $called->level->minus(Fraction::of($level))
+                    ->denominator,
+            ),
+        )->toBeLessThanOrEqual(0.6);
+})->with(
+    [
+        [4, ToneFamily::Natural],
+        [6, ToneFamily::Gold],
+        [7, ToneFamily::Ash],
+        [8, ToneFamily::Beige],
+        [9, ToneFamily::Pearl],
+        [6, ToneFamily::Copper],
+        [5, ToneFamily::Red],
+    ],
+);
 
 it('says how a result stands against its target, and never more than two photographs can tell', function () {
-    $spot = static fn (string $hex, bool $white = true): PhotographedSpot => PhotographedSpot::of(spotPixels($hex), $white ? spotPixels('#f3f3f3') : null);
-    $said = static fn (string $result, string $target, bool $white = true): string => words(MatchedColour::of($spot($result, $white), $spot($target, $white))->fact);
+    $spot = static fn (string $hex, bool $white = true): PhotographedSpot => PhotographedSpot::of(
+        spotPixels($hex),
+        $white ? spotPixels('#f3f3f3') : null,
+    );
+    $said = static fn (string $result, string $target, bool $white = true): string => words(
+        MatchedColour::of($spot($result, $white), $spot($target, $white))->fact,
+    );
     expect($said('#a08060', '#a08060'))->toStartWith('ΔE 0 from the target: as like as two photographs can tell')
         ->and($said('#c0a080', '#a08060'))->toContain('lighter')
         ->and($said('#60452f', '#a08060'))->toContain('deeper')
         ->and($said('#b07a3c', '#9c8268'))->toContain('warmer')
         ->and($said('#9c8a80', '#a8804c'))->toContain('cooler');
     // The same two, where nobody knows the light: what was a difference may be none.
-    expect($said('#a88a6c', '#a08060'))->not->toContain('as like')->and($said('#a88a6c', '#a08060', white: false))->toContain('as like');
+    expect($said('#a88a6c', '#a08060'))
+        ->not->toContain('as like')
+        ->and($said('#a88a6c', '#a08060', white: false))
+        ->toContain('as like');
 });

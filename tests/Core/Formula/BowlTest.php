@@ -134,16 +134,55 @@ it('doses additives on top of the ratio', function (string $dose, string $grams)
     expect($worked->additives[0]->grams->text())->toBe($grams)
         ->and($worked->mixture->text())->toBe('90 g')
         ->and(Dose::parse(Dose::parse($dose)->text()))->toEqual(Dose::parse($dose));
-})->with(['per bowl' => ['3.5 g', '3.5 g'], 'per gram' => ['0.1 g per gram', '3 g'], 'short per gram' => ['0.1 g/g', '3 g'], 'percent' => ['5 %', '4.5 g']]);
+})->with(
+    [
+        'per bowl' => ['3.5 g', '3.5 g'],
+        'per gram' => ['0.1 g per gram', '3 g'],
+        'short per gram' => ['0.1 g/g', '3 g'],
+        'percent' => ['5 %', '4.5 g'],
+    ],
+);
 
 it('refuses bowls that cannot be', function (callable $work, string $class, string $message) {
     expect($work)->toRefuse($class, $message);
 })->with([
-    'nothing' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::total(Grams::zero()))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'comes to nothing'],
-    'no developer to give' => [fn () => Sample::bowl(['1'], 'no developer', BowlAmount::developer(Sample::g('60')))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'it has none'],
-    'too large' => [fn () => Sample::bowl(['1'], '1:2', BowlAmount::colour(Sample::g('2000')))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'more than any bowl holds'],
-    'below the step' => [fn () => Sample::bowl(['1', '300'], '1:1', BowlAmount::colour(Sample::g('10')))->work(ScaleStep::WholeGram), UnworkableBowl::class, 'less than the scale'],
-    'shares say nothing' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::shares())->work(ScaleStep::TenthGram), UnworkableBowl::class, 'do not say how much'],
-    'product not in the bowl' => [fn () => Sample::bowl(['1'], '1:1', BowlAmount::ingredient('x', Sample::g('5')))->work(ScaleStep::TenthGram), UnworkableBowl::class, 'not in it'],
-    'fixed beyond the part' => [fn () => Sample::bowl(['70 g', 'rest'], '1:1', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram), InvalidShare::class, 'more than the 60 g'],
+    'nothing' => [
+        fn () => Sample::bowl(['1'], '1:1', BowlAmount::total(Grams::zero()))->work(ScaleStep::TenthGram),
+        UnworkableBowl::class,
+        'comes to nothing',
+    ],
+    'no developer to give' => [
+        fn () => Sample::bowl(
+            ['1'],
+            'no developer',
+            BowlAmount::developer(Sample::g('60')),
+        )->work(ScaleStep::TenthGram),
+        UnworkableBowl::class,
+        'it has none',
+    ],
+    'too large' => [
+        fn () => Sample::bowl(['1'], '1:2', BowlAmount::colour(Sample::g('2000')))->work(ScaleStep::TenthGram),
+        UnworkableBowl::class,
+        'more than any bowl holds',
+    ],
+    'below the step' => [
+        fn () => Sample::bowl(['1', '300'], '1:1', BowlAmount::colour(Sample::g('10')))->work(ScaleStep::WholeGram),
+        UnworkableBowl::class,
+        'less than the scale',
+    ],
+    'shares say nothing' => [
+        fn () => Sample::bowl(['1'], '1:1', BowlAmount::shares())->work(ScaleStep::TenthGram),
+        UnworkableBowl::class,
+        'do not say how much',
+    ],
+    'product not in the bowl' => [
+        fn () => Sample::bowl(['1'], '1:1', BowlAmount::ingredient('x', Sample::g('5')))->work(ScaleStep::TenthGram),
+        UnworkableBowl::class,
+        'not in it',
+    ],
+    'fixed beyond the part' => [
+        fn () => Sample::bowl(['70 g', 'rest'], '1:1', BowlAmount::colour(Sample::g('60')))->work(ScaleStep::TenthGram),
+        InvalidShare::class,
+        'more than the 60 g',
+    ],
 ]);

@@ -56,18 +56,63 @@ it('takes a proportion without grams for a formula', function () {
         ->and(cautionsOf($sheet))->toBe(['skin-test']);
 });
 
-it('gives grams of everything once any one of them is known', function (array $colour, array $developer, array $more, array $grams) {
+it('gives grams of everything once any one of them is known', function (
+    array $colour,
+    array $developer,
+    array $more,
+    array $grams,
+) {
     expect(massesOf(knownOf(Ladder::bowl($colour, $developer, $more))))->toBe($grams);
 })->with([
-    'the developer by the ratio' => [['6N' => '20 g', '6G' => '10 g'], ['d20' => '?'], ['amount' => null], ['6N' => '20.0 g', '6G' => '10.0 g', '20 vol' => '45.0 g']],
-    'the colour by the developer' => [['6N' => '?'], ['d20' => '90 g'], ['amount' => null], ['6N' => '60.0 g', '20 vol' => '90.0 g']],
-    'a gap by the total' => [['6N' => '20 g', '6G' => '?'], ['d20' => 'all'], [], ['6N' => '20.0 g', '6G' => '40.0 g', '20 vol' => '90.0 g']],
+    'the developer by the ratio' => [
+        ['6N' => '20 g', '6G' => '10 g'],
+        ['d20' => '?'],
+        ['amount' => null],
+        ['6N' => '20.0 g', '6G' => '10.0 g', '20 vol' => '45.0 g'],
+    ],
+    'the colour by the developer' => [
+        ['6N' => '?'],
+        ['d20' => '90 g'],
+        ['amount' => null],
+        ['6N' => '60.0 g', '20 vol' => '90.0 g'],
+    ],
+    'a gap by the total' => [
+        ['6N' => '20 g', '6G' => '?'],
+        ['d20' => 'all'],
+        [],
+        ['6N' => '20.0 g', '6G' => '40.0 g', '20 vol' => '90.0 g'],
+    ],
     // About an ounce of shades, a drop of this, a dash of that: 28.35 g (NIST SP 811) at 1:1.
-    'an ounce of shades with a drop and a dash' => [['6N' => '?', '6G' => 'a drop', '6C' => 'a dash'], ['d20' => 'all'], ['ratio' => '1:1', 'amount' => ['of' => 'colour', 'grams' => '1 wt oz']], ['6N' => 'up to 28.4 g', '6G' => 'up to 28.4 g', '6C' => 'up to 28.4 g', '20 vol' => '28.4 g']],
-    'a range goes through' => [['6N' => '20 to 30 g'], ['d20' => 'all'], ['ratio' => '1:2', 'amount' => null], ['6N' => '20.0 g to 30.0 g', '20 vol' => '40.0 g to 60.0 g']],
-    'a bound' => [['6N' => 'more than 20 g'], ['d20' => 'all'], ['ratio' => '1:2', 'amount' => null], ['6N' => 'more than 20.0 g', '20 vol' => 'more than 40.0 g']],
-    'doubtful among three' => [['6N' => '20 g or 30 g or 25 g'], ['d20' => 'all'], ['ratio' => '1:1', 'amount' => null], ['6N' => '20.0 g to 30.0 g', '20 vol' => '20.0 g to 30.0 g']],
-    'nothing at all' => [['6N' => '?', '6G' => '?'], ['d20' => '?'], ['ratio' => '?', 'amount' => null], ['6N' => '', '6G' => '', '20 vol' => '']],
+    'an ounce of shades with a drop and a dash' => [
+        ['6N' => '?', '6G' => 'a drop', '6C' => 'a dash'],
+        ['d20' => 'all'],
+        ['ratio' => '1:1', 'amount' => ['of' => 'colour', 'grams' => '1 wt oz']],
+        ['6N' => 'up to 28.4 g', '6G' => 'up to 28.4 g', '6C' => 'up to 28.4 g', '20 vol' => '28.4 g'],
+    ],
+    'a range goes through' => [
+        ['6N' => '20 to 30 g'],
+        ['d20' => 'all'],
+        ['ratio' => '1:2', 'amount' => null],
+        ['6N' => '20.0 g to 30.0 g', '20 vol' => '40.0 g to 60.0 g'],
+    ],
+    'a bound' => [
+        ['6N' => 'more than 20 g'],
+        ['d20' => 'all'],
+        ['ratio' => '1:2', 'amount' => null],
+        ['6N' => 'more than 20.0 g', '20 vol' => 'more than 40.0 g'],
+    ],
+    'doubtful among three' => [
+        ['6N' => '20 g or 30 g or 25 g'],
+        ['d20' => 'all'],
+        ['ratio' => '1:1', 'amount' => null],
+        ['6N' => '20.0 g to 30.0 g', '20 vol' => '20.0 g to 30.0 g'],
+    ],
+    'nothing at all' => [
+        ['6N' => '?', '6G' => '?'],
+        ['d20' => '?'],
+        ['ratio' => '?', 'amount' => null],
+        ['6N' => '', '6G' => '', '20 vol' => ''],
+    ],
 ]);
 
 it('knows the strength of a single developer whatever its amount', function () {
@@ -78,10 +123,30 @@ it('knows the strength of a single developer whatever its amount', function () {
 it('warns on whatever is known', function (array $colour, array $developer, array $more, array $keys) {
     expect(cautionsOf(Ladder::bowl($colour, $developer, $more)))->toBe($keys);
 })->with([
-    '40 vol at the scalp beside an unknown gram' => [['6N' => '20 g', '6G' => '?'], ['d40' => '?'], ['ratio' => '?', 'amount' => null], ['strong-on-scalp', 'skin-test', 'not-known', 'not-known', 'ratio-not-known']],
-    '40 vol of a proportion' => [['6N' => '1', '6G' => '1'], ['d40' => 'all'], ['amount' => null], ['strong-on-scalp', 'skin-test']],
-    'a ratio far off, without grams' => [['6N' => 'all'], ['d20' => 'all'], ['ratio' => '1:3', 'amount' => null], ['implausible-ratio', 'skin-test']],
-    'a ratio far off, surely' => [['6N' => '10 to 12 g'], ['d20' => '90 g'], ['ratio' => '?', 'amount' => null], ['implausible-ratio', 'skin-test', 'not-known', 'ratio-not-known']],
+    '40 vol at the scalp beside an unknown gram' => [
+        ['6N' => '20 g', '6G' => '?'],
+        ['d40' => '?'],
+        ['ratio' => '?', 'amount' => null],
+        ['strong-on-scalp', 'skin-test', 'not-known', 'not-known', 'ratio-not-known'],
+    ],
+    '40 vol of a proportion' => [
+        ['6N' => '1', '6G' => '1'],
+        ['d40' => 'all'],
+        ['amount' => null],
+        ['strong-on-scalp', 'skin-test'],
+    ],
+    'a ratio far off, without grams' => [
+        ['6N' => 'all'],
+        ['d20' => 'all'],
+        ['ratio' => '1:3', 'amount' => null],
+        ['implausible-ratio', 'skin-test'],
+    ],
+    'a ratio far off, surely' => [
+        ['6N' => '10 to 12 g'],
+        ['d20' => '90 g'],
+        ['ratio' => '?', 'amount' => null],
+        ['implausible-ratio', 'skin-test', 'not-known', 'ratio-not-known'],
+    ],
 ]);
 
 it('keeps what it may have been, and never takes one for granted', function () {

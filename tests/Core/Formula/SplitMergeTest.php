@@ -54,7 +54,13 @@ it('leaves exactly what did not move, where a bowl says its own grams', function
         ['d20' => '26.8 g'],
         ['amount' => ['of' => 'shares'], 'additives' => [['product' => 'blue', 'dose' => '1.1 g']]],
     );
-    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, Fraction::of(1, 2), 'B', Ladder::shelf(), HouseRules::standard()->step);
+    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of(
+        $sheet,
+        Fraction::of(1, 2),
+        'B',
+        Ladder::shelf(),
+        HouseRules::standard()->step,
+    );
     foreach (takenOf($sheet) as $product => $grams) {
         expect(takenOf($stays)[$product] + takenOf($moves)[$product])->toBe($grams);
     }
@@ -66,7 +72,13 @@ it('keeps what is not known in both halves', function () {
         ['d20' => '?'],
         ['amount' => null, 'ratio' => '?'],
     );
-    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of($sheet, Fraction::of(1, 4), 'B', Ladder::shelf(), HouseRules::standard()->step);
+    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of(
+        $sheet,
+        Fraction::of(1, 4),
+        'B',
+        Ladder::shelf(),
+        HouseRules::standard()->step,
+    );
     $said = static fn (BowlSheet $bowl): array => array_map(
         static fn ($entry): string => $entry->portion->text(),
         $bowl->entries[0],
@@ -77,7 +89,9 @@ it('keeps what is not known in both halves', function () {
 
 it('splits nothing off, and not all of it', function (Fraction $share) {
     SplitBowl::of(Ladder::bowl(), $share, 'B', Ladder::shelf(), HouseRules::standard()->step);
-})->throws(UnworkableBowl::class)->with([fn () => Fraction::zero(), fn () => Fraction::one(), fn () => Fraction::of(3, 2), fn () => Fraction::of(-1, 2)]);
+})->throws(UnworkableBowl::class)->with(
+    [fn () => Fraction::zero(), fn () => Fraction::one(), fn () => Fraction::of(3, 2), fn () => Fraction::of(-1, 2)],
+);
 
 it('refuses a part that the scale could not show', function () {
     SplitBowl::of(
@@ -120,7 +134,13 @@ it('merges any two bowls into one that holds what both held', function () {
 
 it('is the bowl it was when what was split is merged again', function () {
     $step = HouseRules::standard()->step;
-    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of(Ladder::bowl(), Fraction::of(1, 3), 'B', Ladder::shelf(), $step);
+    ['stays' => $stays, 'moves' => $moves] = SplitBowl::of(
+        Ladder::bowl(),
+        Fraction::of(1, 3),
+        'B',
+        Ladder::shelf(),
+        $step,
+    );
     expect(takenOf(MergeBowls::of($stays, $moves, Ladder::shelf(), $step)))->toBe(takenOf(Ladder::bowl()));
 });
 

@@ -45,7 +45,8 @@ function canvasProblems(mixed $json): array
 
 it('writes a canvas as it reads it', function () {
     $whole = canvas(['front' => [
-        'regions' => ['hairline'], 'spans' => ['root', 'regrowth'], 'natural' => '5', 'level' => '6,5', 'tone' => ['gold', 'copper'], 'grey' => 40, 'resistant' => true, 'porosity' => 'low', 'history' => 'direct-dye',
+        'regions' => ['hairline'], 'spans' => ['root', 'regrowth'], 'natural' => '5', 'level' => '6,5',
+        'tone' => ['gold', 'copper'], 'grey' => 40, 'resistant' => true, 'porosity' => 'low', 'history' => 'direct-dye',
         'historyWords' => 'red conditioner',
         'confidence' => 'told',
         'banded' => true,
@@ -65,7 +66,25 @@ it('writes a canvas as it reads it', function () {
 });
 
 it('says what cannot be, where, all at once', function () {
-    expect(canvasProblems(['zones' => [['id' => 'a', 'level' => '14', 'grey' => 120, 'tone' => ['teal'], 'history' => 'magic', 'regrowth' => '-1', 'wish' => ['level' => 'light']], ['id' => 'a'], ['id' => '', 'spans' => ['tip']]]]))->toBe([
+    expect(
+        canvasProblems(
+            [
+                'zones' => [
+                    [
+                        'id' => 'a',
+                        'level' => '14',
+                        'grey' => 120,
+                        'tone' => ['teal'],
+                        'history' => 'magic',
+                        'regrowth' => '-1',
+                        'wish' => ['level' => 'light'],
+                    ],
+                    ['id' => 'a'],
+                    ['id' => '', 'spans' => ['tip']],
+                ],
+            ],
+        ),
+    )->toBe([
         '/zones/0/grey: Grey, in percent, should be a whole number from 0 to 100.',
         '/zones/0/level: A level of 14 cannot be.',
         '/zones/0/tone/0: This is no tone.',
@@ -155,18 +174,26 @@ it('says what it carried on, with every number', function (array $zone, bool $co
 it('takes what has grown for natural, also where nobody read its level; what was left alone is what was there', function () {
     $rules = HouseRules::standard();
     $read = canvas(['a' => [
-        'spans' => ['root'], 'natural' => '5', 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured', 'banded' => true,
+        'spans' => ['root'], 'natural' => '5', 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured',
+        'banded' => true,
         'elasticity' => 'weak',
     ]]);
     $unread = canvas(['a' => ['spans' => ['root'], 'level' => '7', 'tone' => ['gold'], 'history' => 'coloured']]);
     [$natural] = AgeCanvas::by($read, 30, [], [], $rules)->canvas->zones;
     [$other] = AgeCanvas::by($unread, 30, [], [], $rules)->canvas->zones;
-    expect([$natural->level?->decimal(1), $natural->tone->families, $natural->history])->toBe(['5', [], HairHistory::Natural])
-        ->and([$natural->banded, $natural->elasticity?->value, $natural->natural?->decimal(1)])->toBe([true, 'weak', '5'])
+    expect(
+        [$natural->level?->decimal(1), $natural->tone->families, $natural->history],
+    )->toBe(['5', [], HairHistory::Natural])
+        ->and(
+            [$natural->banded, $natural->elasticity?->value, $natural->natural?->decimal(1)],
+        )->toBe([true, 'weak', '5'])
         ->and([$other->level?->decimal(1), $other->tone->words(), $other->history])
         ->toBe(['7', 'gold', HairHistory::Coloured]);
     // Coloured over last time, what has grown since is natural, of a level that is still to be read.
-    $done = array_fill_keys(array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()), [LineKind::Permanent]);
+    $done = array_fill_keys(
+        array_map(static fn (Cell $cell): string => $cell->key(), Cell::all()),
+        [LineKind::Permanent],
+    );
     [$grown] = AgeCanvas::by($unread, 30, [], $done, $rules)->canvas->zones;
     expect([$grown->level, $grown->tone->families, $grown->history])->toBe([null, [], HairHistory::Natural]);
 });
@@ -193,7 +220,11 @@ it('never grows backwards', function () {
     }
 });
 
-it('remembers how the lengths were left and what was done to them', function (array $kinds, string $history, HairHistory $now) {
+it('remembers how the lengths were left and what was done to them', function (
+    array $kinds,
+    string $history,
+    HairHistory $now,
+) {
     $past = canvas(['ends' => [
         'spans' => ['ends'],
         'level' => '6',
@@ -230,10 +261,26 @@ it('reads which way a zone is to go', function (array $zone, Direction $directio
     'left out' => [['level' => '6', 'offLimits' => true, 'wish' => ['level' => '9']], Direction::Leave, 'Leave out'],
     'lighter' => [['level' => '5', 'wish' => ['level' => '7.5']], Direction::Lift, 'Lift 2.5 levels'],
     'deeper' => [['level' => '7', 'wish' => ['level' => '5']], Direction::Deepen, '2 levels deeper'],
-    'lightened and deeper by two: fill' => [['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '7']], Direction::Fill, 'Fill, then 2 levels deeper'],
-    'lightened and deeper by one: no fill' => [['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '8']], Direction::Deepen, '1 level deeper'],
-    'only a tone' => [['level' => '9', 'wish' => ['tone' => ['pearl', 'beige']]], Direction::Tone, 'Tone to pearl-beige'],
-    'at its level' => [['level' => '6', 'wish' => ['level' => '6', 'tone' => ['copper']]], Direction::Tone, 'Deposit at its level'],
+    'lightened and deeper by two: fill' => [
+        ['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '7']],
+        Direction::Fill,
+        'Fill, then 2 levels deeper',
+    ],
+    'lightened and deeper by one: no fill' => [
+        ['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '8']],
+        Direction::Deepen,
+        '1 level deeper',
+    ],
+    'only a tone' => [
+        ['level' => '9', 'wish' => ['tone' => ['pearl', 'beige']]],
+        Direction::Tone,
+        'Tone to pearl-beige',
+    ],
+    'at its level' => [
+        ['level' => '6', 'wish' => ['level' => '6', 'tone' => ['copper']]],
+        Direction::Tone,
+        'Deposit at its level',
+    ],
 ]);
 
 it('says what needs care', function (array $zone, array $keys) {
@@ -243,8 +290,14 @@ it('says what needs care', function (array $zone, array $keys) {
     'sound' => [['level' => '6'], []],
     'gum' => [['level' => '6', 'elasticity' => 'gum', 'breakage' => 'much'], ['gum']],
     'weak' => [['level' => '6', 'elasticity' => 'weak'], ['weak']],
-    'unknown, told by guess' => [['level' => '6', 'history' => 'unknown', 'historyWords' => 'henna?', 'confidence' => 'guessed'], ['unknown-dye', 'guessed']],
-    'tint does not lift tint' => [['level' => '5', 'history' => 'coloured', 'wish' => ['level' => '7']], ['tint-on-tint']],
+    'unknown, told by guess' => [
+        ['level' => '6', 'history' => 'unknown', 'historyWords' => 'henna?', 'confidence' => 'guessed'],
+        ['unknown-dye', 'guessed'],
+    ],
+    'tint does not lift tint' => [
+        ['level' => '5', 'history' => 'coloured', 'wish' => ['level' => '7']],
+        ['tint-on-tint'],
+    ],
     'lightened again' => [['level' => '8', 'history' => 'lightened', 'wish' => ['level' => '9']], ['lift-again']],
 ]);
 

@@ -48,11 +48,48 @@ it('counts foils as people say them', function (string $text, int $bowls, ?array
 
 it('refuses what is no pattern', function (string $text) {
     expect(fn () => Pattern::parse($text))->toThrow(InvalidPattern::class);
-})->with(['', 'zigzag', '2:0', '12 to 10 foils', '0 foils', 'high', '999 foils', '2 rows', '1:2:3:4:5:6', '5, hole, 4', '99999:1', 'pie 0', ':', '2:', '-1:2', str_repeat('1,', 200)]);
+})->with(
+    [
+        '',
+        'zigzag',
+        '2:0',
+        '12 to 10 foils',
+        '0 foils',
+        'high',
+        '999 foils',
+        '2 rows',
+        '1:2:3:4:5:6',
+        '5, hole, 4',
+        '99999:1',
+        'pie 0',
+        ':',
+        '2:',
+        '-1:2',
+        str_repeat('1,', 200),
+    ],
+);
 
 it('never crashes on any text', function () {
     mt_srand(4);
-    $pieces = ['alternate', 'pie', '2', ':', ',', ' ', 'gap', '9999', '-', 'x', "\0", '½', ' foils', ' at ', 'high', ' rows ', '/'];
+    $pieces = [
+        'alternate',
+        'pie',
+        '2',
+        ':',
+        ',',
+        ' ',
+        'gap',
+        '9999',
+        '-',
+        'x',
+        "\0",
+        '½',
+        ' foils',
+        ' at ',
+        'high',
+        ' rows ',
+        '/',
+    ];
     for ($i = 0; $i < 2000; $i++) {
         $text = implode('', array_map(static fn (): string => $pieces[mt_rand(0, 16)], range(1, mt_rand(1, 6))));
         try {
@@ -76,7 +113,8 @@ it('shares the hair as the pattern says, the same from every bowl', function (st
     foreach ($shares as $place => $share) {
         expect($pattern->seenFrom($place)->shares($bowls)[0]->equals($share))->toBeTrue();
     }
-})->with([['2:1', 2], ['3:2:1', 3], ['alternate', 2], ['layers', 3], ['pie 8', 2], ['5, gap, 4', 1], ['alternate, 5', 2], ['7 foils at 2:1', 2],
+})->with([['2:1', 2], ['3:2:1', 3], ['alternate', 2], ['layers', 3], ['pie 8', 2], ['5, gap, 4', 1],
+    ['alternate, 5', 2], ['7 foils at 2:1', 2],
     ['high, low, high', 2], ['3 rows fine, 2 rows chunky', 2], ['10 to 12 foils', 3]]);
 
 it('asks for one number a bowl', function () {
@@ -113,11 +151,34 @@ it('finds what is bare and what is doubled', function (array $strokes, array $un
 })->with([
     'nothing painted' => [[], ['top/root', 'top/mids', 'nape/root'], []],
     'all over the root' => [[['A', '1', stroke([], [Span::Root])]], ['top/mids'], []],
-    'two bowls on one place' => [[['A', '1', stroke([Region::Top], [Span::Root, Span::Mids])], ['B', '1', stroke([], [Span::Root])]], [], ['top/root']],
-    'one after the other is no doubling' => [[['A', '1', stroke([Region::Top], [Span::Root, Span::Mids])], ['B', '2', stroke([], [Span::Root])]], [], []],
-    'foils leave room' => [[['A', '1', stroke([Region::Top], [Span::Root, Span::Mids], Method::FineFoils)], ['B', '1', stroke([], [Span::Root, Span::Mids], Method::BetweenFoils)]], [], []],
-    'meant to run over' => [[['A', '1', stroke([], [Span::Root, Span::Mids])], ['B', '1', stroke([Region::Top], [Span::Mids], null, true)]], [], []],
-    'a shield is no colour' => [[['A', '1', stroke([], [Span::Root, Span::Mids])], ['B', '1', stroke([], [Span::Mids], Method::Protect)]], [], []],
+    'two bowls on one place' => [
+        [['A', '1', stroke([Region::Top], [Span::Root, Span::Mids])], ['B', '1', stroke([], [Span::Root])]],
+        [],
+        ['top/root'],
+    ],
+    'one after the other is no doubling' => [
+        [['A', '1', stroke([Region::Top], [Span::Root, Span::Mids])], ['B', '2', stroke([], [Span::Root])]],
+        [],
+        [],
+    ],
+    'foils leave room' => [
+        [
+            ['A', '1', stroke([Region::Top], [Span::Root, Span::Mids], Method::FineFoils)],
+            ['B', '1', stroke([], [Span::Root, Span::Mids], Method::BetweenFoils)],
+        ],
+        [],
+        [],
+    ],
+    'meant to run over' => [
+        [['A', '1', stroke([], [Span::Root, Span::Mids])], ['B', '1', stroke([Region::Top], [Span::Mids], null, true)]],
+        [],
+        [],
+    ],
+    'a shield is no colour' => [
+        [['A', '1', stroke([], [Span::Root, Span::Mids])], ['B', '1', stroke([], [Span::Mids], Method::Protect)]],
+        [],
+        [],
+    ],
 ]);
 
 it('calls it doubled where a bowl lies on hair that is left out', function () {
@@ -151,7 +212,11 @@ it('shows a shared stroke to each bowl that takes part', function () {
         ->and($owned->seenBy('D', 'A'))->toBeNull();
 });
 
-it('knows what touches the scalp and what runs through in one pass', function (Stroke $stroke, bool $scalp, bool $onePass) {
+it('knows what touches the scalp and what runs through in one pass', function (
+    Stroke $stroke,
+    bool $scalp,
+    bool $onePass,
+) {
     expect($stroke->touchesScalp())->toBe($scalp)->and($stroke->isOnePass())->toBe($onePass);
 })->with([
     'global' => [stroke([], [], Method::WholeHead), true, true],

@@ -46,15 +46,35 @@ it('says which way a wish goes and how far', function (array $zone, Direction $d
 })->with([
     'not read' => [['wish' => ['level' => '8']], Direction::Unread, 'Read its level'],
     'nothing wished' => [['level' => '6'], Direction::Leave, 'Nothing wished'],
-    'left out, whatever is wished' => [['level' => '6', 'offLimits' => true, 'wish' => ['level' => '9']], Direction::Leave, 'Leave out'],
-    'only a tone' => [['level' => '9', 'wish' => ['tone' => ['pearl', 'beige']]], Direction::Tone, 'Tone to pearl-beige'],
+    'left out, whatever is wished' => [
+        ['level' => '6', 'offLimits' => true, 'wish' => ['level' => '9']],
+        Direction::Leave,
+        'Leave out',
+    ],
+    'only a tone' => [
+        ['level' => '9', 'wish' => ['tone' => ['pearl', 'beige']]],
+        Direction::Tone,
+        'Tone to pearl-beige',
+    ],
     'at its level' => [['level' => '6', 'wish' => ['level' => '6']], Direction::Tone, 'Deposit at its level'],
-    'a quarter is its level' => [['level' => '6', 'wish' => ['level' => '6.25']], Direction::Tone, 'Deposit at its level'],
+    'a quarter is its level' => [
+        ['level' => '6', 'wish' => ['level' => '6.25']],
+        Direction::Tone,
+        'Deposit at its level',
+    ],
     'more is lifting' => [['level' => '6', 'wish' => ['level' => '6.3']], Direction::Lift, 'Lift 0.3 levels'],
     'one level' => [['level' => '6', 'wish' => ['level' => '7']], Direction::Lift, 'Lift 1 level'],
     'deeper' => [['level' => '7', 'wish' => ['level' => '5']], Direction::Deepen, '2 levels deeper'],
-    'lightened, one deeper' => [['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '8']], Direction::Deepen, '1 level deeper'],
-    'lightened, two deeper' => [['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '7']], Direction::Fill, 'Fill, then 2 levels deeper'],
+    'lightened, one deeper' => [
+        ['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '8']],
+        Direction::Deepen,
+        '1 level deeper',
+    ],
+    'lightened, two deeper' => [
+        ['level' => '9', 'history' => 'lightened', 'wish' => ['level' => '7']],
+        Direction::Fill,
+        'Fill, then 2 levels deeper',
+    ],
 ]);
 
 it('follows the house in where filling begins', function () {
@@ -66,7 +86,14 @@ it('says what will lie bare, and whether it is friend or foe of the wish', funct
     // Underlying pigment of an 8 is gold, softened by violet-blue (common practice, no source).
     $lines = said(readingOf(['level' => '6', 'wish' => ['level' => '8', 'tone' => $tone]])->lines);
     expect($lines[0])->toBe('At level 8 lies bare: gold.')->and($lines[1])->toContain($expected);
-})->with([[['gold'], 'this pigment helps'], [['copper', 'red'], 'this pigment helps'], [['ash'], 'soften, do not erase'], [[], 'soften, do not erase']]);
+})->with(
+    [
+        [['gold'], 'this pigment helps'],
+        [['copper', 'red'], 'this pigment helps'],
+        [['ash'], 'soften, do not erase'],
+        [[], 'soften, do not erase'],
+    ],
+);
 
 it('cautions where the hair or its history asks for it', function (array $zone, array $keys) {
     expect(cautionKeys(readingOf($zone + ['level' => '6', 'wish' => ['level' => '8']])))->toBe($keys);
@@ -133,10 +160,21 @@ it('takes the thickest and the longest that was read', function (array $zones, D
 })->with([
     'nothing read' => [[[]], Density::Medium, Length::Shoulder],
     'one zone of two' => [[[], ['density' => 'fine', 'length' => 'chin']], Density::Fine, Length::Chin],
-    'the most of several' => [[['density' => 'fine', 'length' => 'mid-back'], ['density' => 'thick', 'length' => 'chin'], ['density' => 'medium']], Density::Thick, Length::MidBack],
+    'the most of several' => [
+        [
+            ['density' => 'fine', 'length' => 'mid-back'],
+            ['density' => 'thick', 'length' => 'chin'],
+            ['density' => 'medium'],
+        ],
+        Density::Thick,
+        Length::MidBack,
+    ],
 ]);
 
-it('names a mix as an eye would: what makes up most of it, at most two, none that is hardly there', function (array $parts, string $words) {
+it('names a mix as an eye would: what makes up most of it, at most two, none that is hardly there', function (
+    array $parts,
+    string $words,
+) {
     $mix = ToneMix::mean(array_map(
         static fn (string $family, int $weight): array => [
             ToneMix::only(ToneFamily::from($family)),

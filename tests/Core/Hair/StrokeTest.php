@@ -20,7 +20,11 @@ use Core\Hair\Tones;
 use Core\Tone\ToneFamily;
 use Core\Units\Fraction;
 
-it('says a place in the trade’s words, in the order of the head and the strand', function (array $regions, array $spans, string $words) {
+it('says a place in the trade’s words, in the order of the head and the strand', function (
+    array $regions,
+    array $spans,
+    string $words,
+) {
     $placement = Placement::of($regions, $spans);
     expect($placement->words())->toBe($words)
         ->and(Placement::of(array_reverse([...$regions, ...$regions]), array_reverse([...$spans, ...$spans])))
@@ -72,14 +76,22 @@ it('leaves out what nobody said', function (Stroke $stroke, string $words) {
     'third in order' => [new Stroke(Placement::of([Region::Fringe], []), order: 3), '3. fringe'],
 ]);
 
-it('keeps off the skin what lies in a packet or begins away from it', function (Stroke $stroke, bool $touches, bool $onePass) {
+it('keeps off the skin what lies in a packet or begins away from it', function (
+    Stroke $stroke,
+    bool $touches,
+    bool $onePass,
+) {
     expect($stroke->touchesScalp())->toBe($touches)->and($stroke->isOnePass())->toBe($onePass);
 })->with([
     'everywhere' => [new Stroke(Placement::of([], [])), true, true],
     'a melt' => [new Stroke(Placement::of([], []), Method::Melt), true, false],
     'mids and ends' => [new Stroke(Placement::of([], [Span::Mids, Span::Ends])), false, false],
     'foils to the root' => [new Stroke(Placement::of([], [Span::Root]), Method::FineFoils), false, false],
-    'painted by hand, the root named' => [new Stroke(Placement::of([], [Span::Root, Span::Mids]), Method::HandPainted), true, false],
+    'painted by hand, the root named' => [
+        new Stroke(Placement::of([], [Span::Root, Span::Mids]), Method::HandPainted),
+        true,
+        false,
+    ],
     'painted by hand, no span named' => [new Stroke(Placement::of([], []), Method::HandPainted), false, true],
     'between the foils' => [new Stroke(Placement::of([], [Span::Root]), Method::BetweenFoils), true, false],
     'measured from 1 cm' => [new Stroke(Placement::of([], []), reach: Reach::parse('1 to 4 cm')), false, false],
@@ -87,7 +99,10 @@ it('keeps off the skin what lies in a packet or begins away from it', function (
     'measured, all of it' => [new Stroke(Placement::of([], []), reach: Reach::parse('from 0 cm')), true, true],
 ]);
 
-it('knows of each way of working whether it takes strands, foils, and touches the skin', function (string $what, array $methods) {
+it('knows of each way of working whether it takes strands, foils, and touches the skin', function (
+    string $what,
+    array $methods,
+) {
     $holds = static fn (Method $method): bool => match ($what) {
         'partial' => $method->isPartial(),
         'foils' => $method->usesFoils(),
@@ -103,13 +118,17 @@ it('knows of each way of working whether it takes strands, foils, and touches th
         Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::Lowlights,
     ]],
     ['off the scalp', [
-        Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::Lowlights, Method::Strand,
+        Method::FineFoils, Method::ChunkyFoils, Method::SliceFoils, Method::BackcombedFoils, Method::Lowlights,
+        Method::Strand,
     ]],
 ]);
 
 it('keeps everything of a stroke where another bowl leaves it', function () {
     $stroke = new Stroke(
-        placement: Placement::of([Region::Top], [Span::Root]), method: Method::FineFoils, pattern: Pattern::parse('2:1'),
+        placement: Placement::of(
+            [Region::Top],
+            [Span::Root],
+        ), method: Method::FineFoils, pattern: Pattern::parse('2:1'),
         with: ['B'], order: 2, hands: 'Ines', covering: Covering::Foil, foils: 12, width: 'wide', overlaps: true,
         note: 'n', reach: Reach::parse('1 cm'),
     );
@@ -136,10 +155,14 @@ it('judges a zone once its level is read, with the wish that is there', function
         ->toBe(['fringe/root', 'fringe/mids'])
         ->and(count((new CanvasZone('b', 'All', Placement::of([], [])))->cells()))->toBe(count(Cell::all()));
     $zone = $read->judged(damp: true);
-    expect([$zone?->level->decimal(1), $zone?->wishLevel?->decimal(1), $zone?->wishTone?->words()])->toBe(['6', '8', 'gold'])
+    expect(
+        [$zone?->level->decimal(1), $zone?->wishLevel?->decimal(1), $zone?->wishTone?->words()],
+    )->toBe(['6', '8', 'gold'])
         ->and([$zone?->span, $zone?->porosity, $zone?->history, $zone?->damp, $zone?->banded])
         ->toBe([Span::Mids, Porosity::High, HairHistory::Lightened, true, true])
-        ->and((new CanvasZone('c', 'C', Placement::of([], []), wishTone: new Tones([ToneFamily::Ash])))->hasWish())->toBeTrue()
+        ->and(
+            (new CanvasZone('c', 'C', Placement::of([], []), wishTone: new Tones([ToneFamily::Ash])))->hasWish(),
+        )->toBeTrue()
         ->and((new CanvasZone('d', 'D', Placement::of([], []), wishLevel: Fraction::of(5)))->hasWish())->toBeTrue();
 });
 

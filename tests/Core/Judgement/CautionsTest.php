@@ -35,8 +35,17 @@ function cautionsTold(array $bowl, string $kind = 'permanent'): array
         ),
         'lines' => [
             ['id' => 'tide', 'name' => 'Tide', 'kind' => $kind, 'ratio' => '1:1.5', 'window' => $window,
-                'notation' => 'letters', 'tones' => ['N' => ['natural' => 1]], 'developers' => ['d10', 'd20', 'd30', 'd40'],
-                'products' => [['id' => '6N', 'code' => '6N'], ['id' => '7N', 'code' => '7N'], ['id' => '9Q', 'code' => '9Q']]],
+                'notation' => 'letters', 'tones' => ['N' => ['natural' => 1]], 'developers' => [
+                    'd10',
+                    'd20',
+                    'd30',
+                    'd40',
+                ],
+                'products' => [
+                    ['id' => '6N', 'code' => '6N'],
+                    ['id' => '7N', 'code' => '7N'],
+                    ['id' => '9Q', 'code' => '9Q'],
+                ]],
             ['id' => 'slack', 'name' => 'Slack', 'kind' => 'demi', 'ratio' => '1:2', 'window' => $window,
                 'notation' => 'letters', 'tones' => ['N' => ['natural' => 1]], 'developers' => ['d10'],
                 'products' => [['id' => 'S8', 'code' => '8N']]],
@@ -70,7 +79,10 @@ function colourAndDeveloper(array $colour, array $developer): array
     return [$part($colour), $part($developer)];
 }
 
-it('asks for a skin test of what meets peroxide, and for nothing else in a sound bowl', function (string $kind, array $keys) {
+it('asks for a skin test of what meets peroxide, and for nothing else in a sound bowl', function (
+    string $kind,
+    array $keys,
+) {
     expect(array_keys(cautionsTold([], $kind)))->toBe($keys);
 })->with([
     ['permanent', ['skin-test']], ['demi', ['skin-test']], ['lightener', ['skin-test']], ['direct', []], ['care', []],
@@ -101,7 +113,11 @@ it('warns of more minutes than the line bears', function (int $minutes, ?array $
 })->with([[45, null], [46, ['minutes' => 46, 'line' => 'Tide', 'max' => 45]]]);
 
 // Common practice, no source: nothing above 30 vol on the scalp; from 20 vol up the root takes faster.
-it('warns of what is too strong for the scalp, and of roots that run hot', function (string $developer, ?array $spans, array $keys) {
+it('warns of what is too strong for the scalp, and of roots that run hot', function (
+    string $developer,
+    ?array $spans,
+    array $keys,
+) {
     $bowl = ['parts' => colourAndDeveloper(['6N' => 'all'], [$developer => 'all'])];
     if ($spans !== null) {
         $bowl['place'] = ['spans' => $spans];
@@ -208,7 +224,12 @@ it('warns of a bowl by the hair it is laid on', function (Zone $zone, array $pro
 ]);
 
 // Common practice, no source: violet against yellow, blue against orange, green against red.
-it('lays bare what the level has, and softens it with its opposite', function (int $level, string $tone, string $neutraliser, int $elevenths) {
+it('lays bare what the level has, and softens it with its opposite', function (
+    int $level,
+    string $tone,
+    string $neutraliser,
+    int $elevenths,
+) {
     $bare = Undertone::at(Fraction::of($level));
     expect([$bare->tone->words(), $bare->neutraliser->words()])->toBe([$tone, $neutraliser])
         ->and($bare->strength->equals(Fraction::of($elevenths, 11)))->toBeTrue();

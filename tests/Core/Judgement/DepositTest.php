@@ -60,7 +60,10 @@ it('lays more on porous hair, less on damp or closed hair, and less in less time
         null,
         $damp,
     );
-    [$low, $normal, $high] = array_map(static fn (Porosity $porosity): Fraction => $ash(laid([], $zone($porosity))), [Porosity::Low, Porosity::Normal, Porosity::High]);
+    [$low, $normal, $high] = array_map(
+        static fn (Porosity $porosity): Fraction => $ash(laid([], $zone($porosity))),
+        [Porosity::Low, Porosity::Normal, Porosity::High],
+    );
     expect($low->compare($normal))->toBeLessThan(0)->and($normal->compare($high))->toBeLessThan(0)
         ->and($ash(laid([], $zone(Porosity::Normal, true)))->compare($normal))->toBeLessThan(0)
         ->and($ash(laid(['minutes' => 8]))->compare($normal))->toBeLessThan(0)
@@ -117,7 +120,10 @@ it('says that a much lighter bowl changes the depth little, and only then', func
     ))->toBe($says);
 })->with([['7', false], ['7.1', true], ['9', true], ['5', false]]);
 
-it('judges a result against the wish by a good half of a level and by how it looks', function (array $wish, ExpectedTone $verdict) {
+it('judges a result against the wish by a good half of a level and by how it looks', function (
+    array $wish,
+    ExpectedTone $verdict,
+) {
     [$level, $tone] = $wish;
     $zone = static fn (?Fraction $wishLevel): Zone => new Zone(
         Fraction::of(7),

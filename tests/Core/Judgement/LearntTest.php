@@ -14,7 +14,8 @@ use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 
 /*
- * What closed visits teach. The formula is that of a normal quantity with a normal prior; the worth of a prior is our own model.
+ * What closed visits teach. The formula is that of a normal quantity with a normal prior; the worth of a prior is our
+ * own model.
  */
 
 /** @param  list<string>  $own */
@@ -23,7 +24,14 @@ function shrunk(array $own, int $house = 0, string $sum = '0', string $table = '
     return Shrunk::of(
         Fraction::parse($table),
         $house === 0 ? [] : [['count' => $house, 'sum' => Fraction::parse($sum), 'weight' => Fraction::one()]],
-        array_map(static fn (string $each): array => ['count' => 1, 'sum' => Fraction::parse($each), 'weight' => Fraction::one()], $own),
+        array_map(
+            static fn (string $each): array => [
+                'count' => 1,
+                'sum' => Fraction::parse($each),
+                'weight' => Fraction::one(),
+            ],
+            $own,
+        ),
         Number::LiftScatter,
     );
 }

@@ -27,7 +27,10 @@ function hairOf(string $level, ToneFamily $tone = ToneFamily::Natural): Lab
 it('says in which way a result misses its target', function (Lab $result, Lab $target, string $how) {
     $match = MatchedColour::of(spotOf($result), spotOf($target));
     $said = $match->fact->values['how'];
-    expect($match->fact->key)->not->toBe('photos.match.same')->and($said instanceof Fact ? $said->key : null)->toBe("photos.how.{$how}");
+    expect($match->fact->key)
+        ->not->toBe('photos.match.same')
+        ->and($said instanceof Fact ? $said->key : null)
+        ->toBe("photos.how.{$how}");
 })->with([
     'three levels lighter' => [hairOf('9'), hairOf('6'), 'lighter'],
     'three levels deeper' => [hairOf('6'), hairOf('9'), 'deeper'],
@@ -43,7 +46,9 @@ it('calls them the same only as far as two photographs can tell', function (floa
     $match = MatchedColour::of(spotOf(new Lab(60 + $apart, 8, 25), $scatter), spotOf($target, $scatter));
     expect($match->fact->key)->toBe("photos.match.{$key}")
         // Outside check: the distance is CIEDE2000, which is held against its published pairs elsewhere.
-        ->and($match->seen->decimal(1))->toBe(Real::hundredths(Ciede2000::between(new Lab(60 + $apart, 8, 25), $target))->decimal(1));
+        ->and($match->seen->decimal(1))->toBe(
+            Real::hundredths(Ciede2000::between(new Lab(60 + $apart, 8, 25), $target))->decimal(1),
+        );
 })->with([
     'hardly apart' => [1, 0.5, 'same'],
     'a little apart' => [6, 0.5, 'near'],

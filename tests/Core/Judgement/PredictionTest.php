@@ -42,16 +42,36 @@ it('knows the pigment that lies bare at each level', function (int $level, strin
     $bare = Undertone::at(Fraction::of($level));
     expect($bare->name)->toBe($name)->and($bare->neutraliser->words())->toContain($neutraliser);
 })->with([
-    [1, 'dark red-brown', 'matte'], [2, 'dark red-brown', 'matte'], [3, 'red-brown', 'matte'], [4, 'red', 'matte'], [5, 'red-orange', 'ash'],
-    [6, 'orange', 'ash'], [7, 'orange-gold', 'violet'], [8, 'gold', 'violet'], [9, 'yellow', 'violet'], [10, 'pale yellow', 'violet'],
+    [1, 'dark red-brown', 'matte'], [
+        2,
+        'dark red-brown',
+        'matte',
+    ], [3, 'red-brown', 'matte'], [4, 'red', 'matte'], [5, 'red-orange', 'ash'],
+    [6, 'orange', 'ash'], [7, 'orange-gold', 'violet'], [8, 'gold', 'violet'], [9, 'yellow', 'violet'], [
+        10,
+        'pale yellow',
+        'violet',
+    ],
 ]);
 
 it('lifts what the trade expects of each strength', function (LineKind $kind, int $volume, string $levels) {
     // Common practice, no source: up to 10 vol deposits, 20 up to 2, 30 up to 3, 40 up to 4.
     expect(Lift::of(new Zone(Fraction::of(4)), process($kind, $volume))->levels->decimal(1))->toBe($levels);
 })->with([
-    [LineKind::Permanent, 10, '0'], [LineKind::Permanent, 20, '2'], [LineKind::Permanent, 30, '3'], [LineKind::Permanent, 40, '4'],
-    'blend' => [LineKind::Permanent, 25, '2.5'], 'weak' => [LineKind::Permanent, 6, '0'], 'demi' => [LineKind::Demi, 20, '0'], 'lightener' => [LineKind::Lightener, 20, '5'],
+    [LineKind::Permanent, 10, '0'], [LineKind::Permanent, 20, '2'], [LineKind::Permanent, 30, '3'], [
+        LineKind::Permanent,
+        40,
+        '4',
+    ],
+    'blend' => [
+        LineKind::Permanent,
+        25,
+        '2.5',
+    ], 'weak' => [LineKind::Permanent, 6, '0'], 'demi' => [LineKind::Demi, 20, '0'], 'lightener' => [
+        LineKind::Lightener,
+        20,
+        '5',
+    ],
 ]);
 
 it('lets a line override the table', function () {
@@ -107,7 +127,9 @@ it('moves towards the client’s own closed visits, and says by how many', funct
         ->and(implode(' ', said($lift->why)))->toContain('1 of this client');
     // Another kind of service says nothing about this one.
     $other = new Learnt([new Observed(LineKind::Lightener, 'line-2', Fraction::of(2), Fraction::of(1))]);
-    expect(Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), $other)->levels->decimal(1))->toBe('2');
+    expect(
+        Lift::of(new Zone(Fraction::of(5)), process(LineKind::Permanent, 20), $other)->levels->decimal(1),
+    )->toBe('2');
 });
 
 it('expects warmth when hair is lifted without anything to hold it', function () {
@@ -126,7 +148,13 @@ it('softens what it faces and keeps some of it', function () {
         ->and($toned->colour->seen()->b)->toBeGreaterThan(10.0);
 });
 
-it('says when a result is too deep, too light or too cool', function (int $start, Pigment $mix, int $wish, ToneFamily $tone, ExpectedTone $expected) {
+it('says when a result is too deep, too light or too cool', function (
+    int $start,
+    Pigment $mix,
+    int $wish,
+    ToneFamily $tone,
+    ExpectedTone $expected,
+) {
     $zone = new Zone(
         Fraction::of($start),
         HairHistory::Lightened,
@@ -157,14 +185,38 @@ it('warns of what can hurt', function (Zone $zone, Process $process, string $key
         expect(mend($caution))->not->toBeEmpty();
     }
 })->with([
-    '40 vol on the scalp' => [new Zone(Fraction::of(5)), process(LineKind::Permanent, 40, null, ['onScalp' => true]), 'strong-on-scalp'],
+    '40 vol on the scalp' => [
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 40, null, ['onScalp' => true]),
+        'strong-on-scalp',
+    ],
     'overlap' => [new Zone(Fraction::of(9), HairHistory::Lightened), process(LineKind::Lightener, 20), 'overlap'],
-    'dark hair’s strength on light hair' => [new Zone(Fraction::of(9), HairHistory::Lightened), process(LineKind::Permanent, 30, tint(8, ToneFamily::Natural)), 'strong-on-light'],
-    'unknown dye' => [new Zone(Fraction::of(5), HairHistory::Unknown), process(LineKind::Demi, 6, tint(5, ToneFamily::Natural)), 'unknown-dye'],
+    'dark hair’s strength on light hair' => [
+        new Zone(Fraction::of(9), HairHistory::Lightened),
+        process(LineKind::Permanent, 30, tint(8, ToneFamily::Natural)),
+        'strong-on-light',
+    ],
+    'unknown dye' => [
+        new Zone(Fraction::of(5), HairHistory::Unknown),
+        process(LineKind::Demi, 6, tint(5, ToneFamily::Natural)),
+        'unknown-dye',
+    ],
     'over time' => [new Zone(Fraction::of(5)), process(LineKind::Permanent, 20, null, ['minutes' => 60]), 'over-time'],
-    'hot roots' => [new Zone(Fraction::of(5)), process(LineKind::Permanent, 30, tint(8, ToneFamily::Red), ['onePass' => true]), 'hot-roots'],
-    'bands' => [new Zone(Fraction::of(6), banded: true), process(LineKind::Permanent, 20, tint(6, ToneFamily::Natural)), 'bands'],
-    'porous ends' => [new Zone(Fraction::of(8), porosity: Porosity::High), process(LineKind::Demi, 6, tint(8, ToneFamily::Pearl)), 'porous'],
+    'hot roots' => [
+        new Zone(Fraction::of(5)),
+        process(LineKind::Permanent, 30, tint(8, ToneFamily::Red), ['onePass' => true]),
+        'hot-roots',
+    ],
+    'bands' => [
+        new Zone(Fraction::of(6), banded: true),
+        process(LineKind::Permanent, 20, tint(6, ToneFamily::Natural)),
+        'bands',
+    ],
+    'porous ends' => [
+        new Zone(Fraction::of(8), porosity: Porosity::High),
+        process(LineKind::Demi, 6, tint(8, ToneFamily::Pearl)),
+        'porous',
+    ],
 ]);
 
 it('stays quiet where nothing is wrong', function () {

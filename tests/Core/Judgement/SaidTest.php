@@ -30,15 +30,29 @@ use Core\Units\Strength;
 function laidOn(LineKind $kind, int $volume, array $change = []): Process
 {
     return new Process(...[...[
-        'kind' => $kind, 'mix' => $kind === LineKind::Lightener ? null : new Pigment(Fraction::of(6), ToneMix::only(ToneFamily::Ash), Fraction::one()),
-        'strength' => Strength::vol($volume), 'minutes' => 40, 'window' => ['min' => 20, 'target' => 40, 'max' => 50], 'lift' => LiftTable::standard($kind),
+        'kind' => $kind, 'mix' => $kind === LineKind::Lightener
+            ? null
+            : new Pigment(Fraction::of(6), ToneMix::only(ToneFamily::Ash), Fraction::one()),
+        'strength' => Strength::vol($volume), 'minutes' => 40, 'window' => [
+            'min' => 20,
+            'target' => 40,
+            'max' => 50,
+        ], 'lift' => LiftTable::standard($kind),
     ], ...$change]);
 }
 
 /** @return list<array{count: int, sum: Fraction, weight: Fraction}> visits that all said the same */
 function visits(int $count, string $each): array
 {
-    return $count === 0 ? [] : [['count' => $count, 'sum' => Fraction::parse($each)->times(Fraction::of($count)), 'weight' => Fraction::one()]];
+    return $count === 0
+        ? []
+        : [
+            [
+                'count' => $count,
+                'sum' => Fraction::parse($each)->times(Fraction::of($count)),
+                'weight' => Fraction::one(),
+            ],
+        ];
 }
 
 /** @param  list<Fact>  $facts  @return array<string, array<string, mixed>> values by key */
@@ -56,9 +70,17 @@ it('is as sure as one visit and what is not known of the client yet, by the text
     [0, '0.519'], [1, '0.387'], [5, '0.327'], [10, '0.315'],
 ]);
 
-it('says how sure it is in quarters of a level, and from whose visits', function (LineKind $kind, int $own, int $house, string $give, string $from) {
+it('says how sure it is in quarters of a level, and from whose visits', function (
+    LineKind $kind,
+    int $own,
+    int $house,
+    string $give,
+    string $from,
+) {
     $zone = new Zone(Fraction::of(3), HairHistory::Natural);
-    $said = $kind === LineKind::Lightener ? ['lifted' => Fraction::of(4), 'said' => Fraction::of(4)] : ['deeper' => Fraction::zero()];
+    $said = $kind === LineKind::Lightener
+        ? ['lifted' => Fraction::of(4), 'said' => Fraction::of(4)]
+        : ['deeper' => Fraction::zero()];
     $learnt = new Learnt(
         array_fill(0, $own, new Observed(...['kind' => $kind, 'line' => 'a', 'alike' => $zone->alike(), ...$said])),
         $house === 0 ? [] : ['a' => [$zone->alike() => [
@@ -66,16 +88,33 @@ it('says how sure it is in quarters of a level, and from whose visits', function
             'deeper' => ['count' => $house, 'sum' => Fraction::zero()],
         ]]],
     );
-    $sure = Prediction::of($zone, laidOn($kind, 20, ['line' => 'a', 'mix' => $kind === LineKind::Lightener ? null : new Pigment(Fraction::of(3), ToneMix::only(ToneFamily::Ash), Fraction::one())]), $learnt)->sureness();
+    $sure = Prediction::of(
+        $zone,
+        laidOn(
+            $kind,
+            20,
+            [
+                'line' => 'a',
+                'mix' => $kind === LineKind::Lightener
+                    ? null
+                    : new Pigment(Fraction::of(3), ToneMix::only(ToneFamily::Ash), Fraction::one()),
+            ],
+        ),
+        $learnt,
+    )->sureness();
     $gives = $sure->values['give'];
-    expect($sure->key)->toBe("why.spread.{$from}")->and($gives instanceof Fact ? $gives->key : '')->toBe("why.spread.{$give}")
+    expect($sure->key)
+        ->toBe("why.spread.{$from}")
+        ->and($gives instanceof Fact ? $gives->key : '')
+        ->toBe("why.spread.{$give}")
         ->and(array_diff_key($sure->values, ['give' => 1]))->toEqual(match ($from) {
             'from-own' => ['own' => $own, 'house' => $house],
             'from-house' => ['house' => $house],
             default => [],
         });
 })->with([
-    // Half a level of a gloss nobody knows, a quarter of one that has been seen ten times; of a lift of five levels, more.
+    // Half a level of a gloss nobody knows, a quarter of one that has been seen ten times; of a lift of five levels,
+    // more.
     'a gloss, by the table' => [LineKind::Demi, 0, 0, 'half', 'from-table'],
     'a gloss, by the house' => [LineKind::Demi, 0, 40, 'half', 'from-house'],
     'a gloss, by ten visits of this client' => [LineKind::Demi, 10, 40, 'quarter', 'from-own'],
@@ -83,12 +122,18 @@ it('says how sure it is in quarters of a level, and from whose visits', function
     'foils, by ten visits of this client' => [LineKind::Lightener, 10, 0, 'three-quarters', 'from-own'],
 ]);
 
-it('tells each step of a lift that really took part, and no other', function (array $zone, array $process, array $keys) {
+it('tells each step of a lift that really took part, and no other', function (
+    array $zone,
+    array $process,
+    array $keys,
+) {
     $lift = Lift::of(
         new Zone(...['level' => Fraction::of(2), 'history' => HairHistory::Natural, ...$zone]),
         laidOn(...['kind' => LineKind::Lightener, 'volume' => 20, 'change' => $process]),
     );
-    expect(array_map(static fn (Fact $fact): string => substr($fact->key, strlen('why.lift.')), $lift->why))->toBe(['lifts-levels-lines-minutes', ...$keys]);
+    expect(
+        array_map(static fn (Fact $fact): string => substr($fact->key, strlen('why.lift.')), $lift->why),
+    )->toBe(['lifts-levels-lines-minutes', ...$keys]);
 })->with([
     'in foil, at its target' => [[], ['technique' => Technique::Foil], []],
     'half its minutes' => [[], ['minutes' => 20], ['minutes']],
@@ -100,18 +145,33 @@ it('tells each step of a lift that really took part, and no other', function (ar
     'all of it' => [
         ['damp' => true, 'span' => Span::Root, 'level' => Fraction::of(9)],
         ['technique' => Technique::OpenAir, 'minutes' => 30],
-        ['minutes', 'open-air-misses-foils-heat', 'damp-hair-dilutes', 'warm-scalp-adds-about-at', 'cannot-go-beyond-top-ladder'],
+        [
+            'minutes',
+            'open-air-misses-foils-heat',
+            'damp-hair-dilutes',
+            'warm-scalp-adds-about-at',
+            'cannot-go-beyond-top-ladder',
+        ],
     ],
 ]);
 
-it('lifts as the minutes say, to the end of a lightener’s window and no further', function (int $minutes, string $share) {
+it('lifts as the minutes say, to the end of a lightener’s window and no further', function (
+    int $minutes,
+    string $share,
+) {
     $whole = Lift::of(new Zone(Fraction::of(2), HairHistory::Natural), laidOn(LineKind::Lightener, 20));
-    $part = Lift::of(new Zone(Fraction::of(2), HairHistory::Natural), laidOn(LineKind::Lightener, 20, ['minutes' => $minutes]));
+    $part = Lift::of(
+        new Zone(Fraction::of(2), HairHistory::Natural),
+        laidOn(LineKind::Lightener, 20, ['minutes' => $minutes]),
+    );
     expect($part->levels->dividedBy($whole->levels)->decimal(2))->toBe($share);
 })->with([[10, '0.25'], [20, '0.5'], [40, '1'], [50, '1.25'], [80, '1.25'], [0, '0']]);
 
 it('adds half of a small lift at a warm root, and half a level at most', function (int $minutes, string $root) {
-    $at = static fn (Span $span): Fraction => Lift::of(new Zone(Fraction::of(2), HairHistory::Natural, span: $span), laidOn(LineKind::Lightener, 20, ['minutes' => $minutes]))->levels;
+    $at = static fn (Span $span): Fraction => Lift::of(
+        new Zone(Fraction::of(2), HairHistory::Natural, span: $span),
+        laidOn(LineKind::Lightener, 20, ['minutes' => $minutes]),
+    )->levels;
     expect($at(Span::Root)->minus($at(Span::Mids))->decimal(2))->toBe($root);
 })->with([
     'nothing lifted' => [0, '0'],
@@ -126,7 +186,17 @@ it('says of white hair whether it will still show', function (array $mix, string
     expect($said)->toHaveKey("why.prediction.{$key}")->and($said["why.prediction.{$key}"]['grey'])->toBe(60);
 })->with([
     'a permanent tint covers' => [['kind' => LineKind::Permanent, 'volume' => 20], 'grey-taken'],
-    'a thinned gloss does not' => [['kind' => LineKind::Demi, 'volume' => 6, 'change' => ['minutes' => 5, 'mix' => new Pigment(Fraction::of(9), ToneMix::only(ToneFamily::Beige), Fraction::of(1, 4))]], 'grey-shows'],
+    'a thinned gloss does not' => [
+        [
+            'kind' => LineKind::Demi,
+            'volume' => 6,
+            'change' => [
+                'minutes' => 5,
+                'mix' => new Pigment(Fraction::of(9), ToneMix::only(ToneFamily::Beige), Fraction::of(1, 4)),
+            ],
+        ],
+        'grey-shows',
+    ],
 ]);
 
 it('tells how much of a bowl stays, part by part', function () {
@@ -135,7 +205,9 @@ it('tells how much of a bowl stays, part by part', function () {
         laidOn(LineKind::Demi, 10, ['minutes' => 20]),
     )->why);
     // 80 % of a demi, half of its minutes, 120 % on porous hair, 80 % when damp: 38.4 %.
-    expect($why['why.prediction.hold'])->toBe(['line' => '80', 'time' => '50', 'grab' => '120', 'wet' => '80', 'hold' => '38']);
+    expect($why['why.prediction.hold'])->toBe(
+        ['line' => '80', 'time' => '50', 'grab' => '120', 'wet' => '80', 'hold' => '38'],
+    );
 });
 
 it('gathers a caution once with all its zones, what hurts first, and asks only what can be meant', function () {
@@ -150,19 +222,55 @@ it('gathers a caution once with all its zones, what hurts first, and asks only w
     $told = Caution::together($made);
     expect(array_column($told, 'key'))->toBe(['gum', 'strong-on-scalp', 'porous', 'low-contrast', 'never-heard-of'])
         ->and($told[2]->zones)->toBe(['Ends', 'Mids'])
-        ->and(array_map(static fn (Caution $each): bool => $each->asks(), $told))->toBe([false, false, true, true, false]);
+        ->and(
+            array_map(static fn (Caution $each): bool => $each->asks(), $told),
+        )->toBe([false, false, true, true, false]);
 });
 
 it('never lets what can hurt be answered with “it is meant so”', function (string $key) {
     expect((new Caution($key, Fact::of('cautions.gum')))->asks())->toBeFalse();
-})->with(['gum', 'weak', 'strong-on-scalp', 'unknown-dye', 'overlap', 'lift-again', 'touching', 'heated', 'over-time', 'skin-test', 'strong-on-light', 'runs-into', 'tint-on-tint']);
+})->with(
+    [
+        'gum',
+        'weak',
+        'strong-on-scalp',
+        'unknown-dye',
+        'overlap',
+        'lift-again',
+        'touching',
+        'heated',
+        'over-time',
+        'skin-test',
+        'strong-on-light',
+        'runs-into',
+        'tint-on-tint',
+    ],
+);
 
 it('lets what may be meant be answered', function (string $key) {
     expect((new Caution($key, Fact::of('cautions.gum')))->asks())->toBeTrue();
-})->with(['implausible-ratio', 'hot-roots', 'root-as-strong', 'root-order', 'combed-through', 'other-line', 'rounded', 'low-contrast', 'doubled', 'uncovered', 'bands', 'porous', 'in-doubt']);
+})->with(
+    [
+        'implausible-ratio',
+        'hot-roots',
+        'root-as-strong',
+        'root-order',
+        'combed-through',
+        'other-line',
+        'rounded',
+        'low-contrast',
+        'doubled',
+        'uncovered',
+        'bands',
+        'porous',
+        'in-doubt',
+    ],
+);
 
 it('calls a miss by its kind', function (Lab $result, Lab $wish, ?string $spread, array $said) {
-    expect(ExpectedTone::against($result, $wish, true, true, $spread === null ? null : Fraction::parse($spread)))->toBe($said);
+    expect(
+        ExpectedTone::against($result, $wish, true, true, $spread === null ? null : Fraction::parse($spread)),
+    )->toBe($said);
 })->with([
     'alike' => [new Lab(55, 8, 25), new Lab(55, 8, 25), null, [ExpectedTone::OnTarget]],
     'redder' => [new Lab(55, 30, 25), new Lab(55, 8, 25), null, [ExpectedTone::TooRed]],

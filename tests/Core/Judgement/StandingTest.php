@@ -22,7 +22,8 @@ it('looks as it was read: of that level, and of that tone', function (HairHistor
                 grownAt: $grown === null ? null : Fraction::parse($grown),
             );
             $gap = Gap::between(Standing::of($zone)->seen(), Ladder::of(Fraction::of($level), $tone));
-            $said = "{$history->value} {$level} {$family->value}, grown at ".($grown ?? 'nobody knows').": {$gap->seen->decimal(1)}";
+            $said = "{$history->value} {$level} {$family->value}, grown at ".($grown ?? 'nobody knows')
+                .": {$gap->seen->decimal(1)}";
             // Fibre that was lifted and dyed is never quite the swatch, least in red (our own bound).
             expect($gap->seen->compare(Fraction::of(10)))->toBeLessThan(0, $said)
                 ->and($gap->levels->compare(Fraction::of(3, 4)))->toBeLessThan(0, $said)
@@ -35,13 +36,21 @@ it('looks as it was read: of that level, and of that tone', function (HairHistor
 ]);
 
 it('shows what lies bare where lightened hair reads as gold, and where nobody named a tone', function () {
-    $bare = static fn (?ToneMix $tone): string => Standing::of(new Zone(level: Fraction::of(8), history: HairHistory::Lightened, tone: $tone))->seen()->hex();
+    $bare = static fn (?ToneMix $tone): string => Standing::of(
+        new Zone(level: Fraction::of(8), history: HairHistory::Lightened, tone: $tone),
+    )
+        ->seen()
+        ->hex();
     expect($bare(ToneMix::inOrder([ToneFamily::Gold])))->toBe($bare(null))
         ->and($bare(ToneMix::inOrder([ToneFamily::Copper])))->not->toBe($bare(null));
 });
 
 it('takes hair with a tone for coloured where nobody said what was done to it', function () {
     $tone = ToneMix::inOrder([ToneFamily::Red]);
-    $seen = static fn (HairHistory $history): string => Standing::of(new Zone(level: Fraction::of(6), history: $history, tone: $tone))->seen()->hex();
+    $seen = static fn (HairHistory $history): string => Standing::of(
+        new Zone(level: Fraction::of(6), history: $history, tone: $tone),
+    )
+        ->seen()
+        ->hex();
     expect($seen(HairHistory::Natural))->toBe($seen(HairHistory::Coloured));
 });

@@ -18,7 +18,14 @@ function fewShades(): array
 {
     $shades = ['clear' => Shade::of(null, ToneMix::none(), Fraction::zero())];
     foreach ([6, 7, 8, 9] as $level) {
-        foreach (['N' => ToneFamily::Natural, 'A' => ToneFamily::Ash, 'G' => ToneFamily::Gold, 'C' => ToneFamily::Copper] as $letter => $tone) {
+        foreach (
+            [
+                'N' => ToneFamily::Natural,
+                'A' => ToneFamily::Ash,
+                'G' => ToneFamily::Gold,
+                'C' => ToneFamily::Copper,
+            ] as $letter => $tone
+        ) {
             $shades["{$level}{$letter}"] = Shade::of(Fraction::of($level), ToneMix::only($tone), Fraction::one());
         }
     }
@@ -40,9 +47,22 @@ function awayOf(HairColour $on, Lab $wish, array $parts): float
 
 it('calls a swatch by the level and the tone it was drawn from', function (string $level, ToneFamily ...$tones) {
     $found = NearestHair::to(Ladder::of(Fraction::parse($level), ToneMix::inOrder(array_values($tones))));
-    expect($found->level->decimal(1))->toBe($level)->and($found->families)->toBe(array_values($tones))->and($found->away->decimal(1))->toBe('0');
+    expect($found->level->decimal(1))
+        ->toBe($level)
+        ->and($found->families)
+        ->toBe(array_values($tones))
+        ->and($found->away->decimal(1))
+        ->toBe('0');
 })->with([
-    ['3', ToneFamily::Red], ['5.5', ToneFamily::Copper], ['7', ToneFamily::Ash], ['8', ToneFamily::Gold, ToneFamily::Beige], ['9.5', ToneFamily::Violet], ['6', ToneFamily::Copper, ToneFamily::Red],
+    ['3', ToneFamily::Red], ['5.5', ToneFamily::Copper], ['7', ToneFamily::Ash], [
+        '8',
+        ToneFamily::Gold,
+        ToneFamily::Beige,
+    ], ['9.5', ToneFamily::Violet], [
+        '6',
+        ToneFamily::Copper,
+        ToneFamily::Red,
+    ],
 ]);
 
 it('names what is near a swatch as that swatch, and how far off it is', function (float $lighter, float $redder) {
@@ -54,11 +74,17 @@ it('names what is near a swatch as that swatch, and how far off it is', function
         ->and(abs((float) $found->level->decimal(1) - 7))->toBeLessThan(1.0);
 })->with([[1.5, 0.0], [-2.0, 1.0], [0.0, -3.0]]);
 
-it('is as near as the nearest single shade, and nearer than all of them where a mixture is', function (string $level, ToneFamily $tone) {
+it('is as near as the nearest single shade, and nearer than all of them where a mixture is', function (
+    string $level,
+    ToneFamily $tone,
+) {
     $on = HairColour::natural(7.0);
     $wish = Ladder::of(Fraction::parse($level), ToneMix::only($tone));
     $found = NearestMix::of($on, 1.0, $wish, fewShades());
-    $singles = array_map(static fn (string $key): float => awayOf($on, $wish, [$key => 1]), array_values(array_diff(array_keys(fewShades()), ['clear'])));
+    $singles = array_map(
+        static fn (string $key): float => awayOf($on, $wish, [$key => 1]),
+        array_values(array_diff(array_keys(fewShades()), ['clear'])),
+    );
     expect($found)->not->toBeNull()
         ->and($found?->gap)->toBeLessThanOrEqual(min($singles) + 1e-6)
         // It is what it says it is: mixed and laid, it is so far away.
@@ -86,7 +112,11 @@ it('brings natural for grey, whatever is nearest without it, and says so where t
     )) / array_sum($mix->parts);
     expect($share($free))->toBeLessThan(0.5)->and($share($half))->toBeGreaterThanOrEqual(0.5)
         ->and($half->gap ?? 0)->toBeGreaterThanOrEqual($free->gap ?? 0);
-    $none = array_filter(fewShades(), static fn (string $key): bool => ! str_ends_with($key, 'N'), ARRAY_FILTER_USE_KEY);
+    $none = array_filter(
+        fewShades(),
+        static fn (string $key): bool => ! str_ends_with($key, 'N'),
+        ARRAY_FILTER_USE_KEY,
+    );
     expect(NearestMix::of($on, 1.0, $wish, $none, natural: 0.5))->toBeNull();
 });
 
@@ -94,14 +124,27 @@ it('takes no clear by itself, no more shades than were asked for, and does not c
     $on = HairColour::lightened(9.0);
     $wish = Ladder::of(Fraction::parse('8.5'), ToneMix::only(ToneFamily::Beige));
     $found = NearestMix::of($on, 1.0, $wish, fewShades(), most: $most);
-    expect(count($found->parts ?? []))->toBeGreaterThan(0)->toBeLessThanOrEqual($most)->and(array_keys($found->parts ?? []))->not->toBe(['clear'])
+    expect(count($found->parts ?? []))
+        ->toBeGreaterThan(0)
+        ->toBeLessThanOrEqual($most)
+        ->and(array_keys($found->parts ?? []))
+        ->not->toBe(['clear'])
         ->and(NearestMix::of($on, 1.0, $wish, array_reverse(fewShades(), true), most: $most)?->gap)->toBe($found?->gap)
         ->and(NearestMix::of($on, 1.0, $on->seen(), ['clear' => fewShades()['clear']]))->toBeNull();
 })->with([1, 2, 3]);
 
 it('is no further away the more shades it may take', function (string $level, ToneFamily $tone) {
     $wish = Ladder::of(Fraction::parse($level), ToneMix::only($tone));
-    $gaps = array_map(static fn (int $most): float => NearestMix::of(HairColour::natural(6.0), 1.0, $wish, fewShades(), most: $most)->gap ?? INF, [1, 2, 3]);
+    $gaps = array_map(
+        static fn (int $most): float => NearestMix::of(
+            HairColour::natural(6.0),
+            1.0,
+            $wish,
+            fewShades(),
+            most: $most,
+        )->gap ?? INF,
+        [1, 2, 3],
+    );
     // Less what a further shade must bring to be worth a tube.
     expect($gaps[1])->toBeLessThanOrEqual($gaps[0])->and($gaps[2])->toBeLessThanOrEqual($gaps[1]);
 })->with([['5', ToneFamily::Copper], ['6', ToneFamily::Beige], ['5.5', ToneFamily::Gold]]);

@@ -25,7 +25,9 @@ function dye(?string $level, int $percent, ToneFamily ...$tones): Shade
 {
     return Shade::of(
         $level === null ? null : Fraction::parse($level),
-        ToneMix::mean(array_map(static fn (ToneFamily $tone): array => [ToneMix::only($tone), Fraction::one()], $tones)),
+        ToneMix::mean(
+            array_map(static fn (ToneFamily $tone): array => [ToneMix::only($tone), Fraction::one()], $tones),
+        ),
         Fraction::of($percent, 100),
     );
 }
@@ -98,7 +100,10 @@ it('swallows blue more than red, pheomelanin more so', function () {
 
 it('weighs a dose of every family alike', function (ToneFamily $family) {
     $curve = Dye::curve($family);
-    expect(array_sum($curve) / count($curve))->toEqualWithDelta(1.0, 1e-9)->and(min($curve))->toBeGreaterThanOrEqual(0.0);
+    expect(array_sum($curve) / count($curve))
+        ->toEqualWithDelta(1.0, 1e-9)
+        ->and(min($curve))
+        ->toBeGreaterThanOrEqual(0.0);
 })->with(ToneFamily::cases());
 
 it('bares red-brown, red, orange, gold, yellow as the level rises', function () {
@@ -160,7 +165,10 @@ it('thins a tone with clear and leaves the lightness nearly alone', function (To
     foreach ([100, 75, 50, 25, 0] as $percent) {
         $toned = $hair->dyed(dye('9', $percent, $tone), 0.8)->seen();
         $moved = Ciede2000::between($hair->seen(), $toned);
-        expect($moved)->toBeLessThanOrEqual($last)->and(abs($toned->lightness - $hair->seen()->lightness))->toBeLessThan(7.0);
+        expect($moved)
+            ->toBeLessThanOrEqual($last)
+            ->and(abs($toned->lightness - $hair->seen()->lightness))
+            ->toBeLessThan(7.0);
         $last = $moved;
     }
     expect($last)->toBe(0.0);
@@ -233,7 +241,9 @@ it('looks darker wet than dry', function (float $level) {
 
 it('reads back the level it drew, whatever the tone', function (ToneFamily $tone) {
     foreach (['3', '5.5', '7', '8.25', '10'] as $level) {
-        expect(Ladder::level(Ladder::of(Fraction::parse($level), ToneMix::only($tone))))->toEqualWithDelta((float) $level, 0.01);
+        expect(
+            Ladder::level(Ladder::of(Fraction::parse($level), ToneMix::only($tone))),
+        )->toEqualWithDelta((float) $level, 0.01);
     }
     expect(bare(7.5)->level())->toEqualWithDelta(7.5, 0.01);
 })->with(ToneFamily::cases());
@@ -241,7 +251,9 @@ it('reads back the level it drew, whatever the tone', function (ToneFamily $tone
 it('calls a colour that is drawn for a wish by the words of the wish', function (ToneFamily $tone) {
     foreach ([4, 6, 7, 9] as $level) {
         $seen = SeenTone::in(Ladder::of(Fraction::of($level), ToneMix::only($tone)));
-        expect($seen->share($tone)->compare(Fraction::of(4, 5)))->toBeGreaterThanOrEqual(0, "{$level} {$seen->words()}");
+        expect(
+            $seen->share($tone)->compare(Fraction::of(4, 5)),
+        )->toBeGreaterThanOrEqual(0, "{$level} {$seen->words()}");
     }
 })->with(ToneFamily::cases());
 

@@ -40,7 +40,12 @@ it('gives every rule a default, a reason, and at least two ways or a number', fu
     )))->toHaveCount(count($texts));
 });
 
-it('says in words what is set and what is standard', function (string $key, string $value, string $words, string $standard) {
+it('says in words what is set and what is standard', function (
+    string $key,
+    string $value,
+    string $words,
+    string $standard,
+) {
     $text = rulesAsText(Schools::read([$key => $value]))[$key];
     expect([$text->words(), $text->standardWords(), $text->isStandard()])->toBe([$words, $standard, false]);
 })->with([
@@ -78,10 +83,28 @@ it('keeps only what differs, and comes back the same from it', function (array $
 })->with([
     'nothing' => [[]],
     'one' => [['clock' => 'first-touch']],
-    'all kinds' => [['skin-test' => '14', 'waivers' => 'nobody', 'open-air' => 'slow-and-low', 'filling' => 'skip', 'fill-from' => '3', 'primary-weight' => '3', 'good-visits' => '4', 'miss-small' => '0.3', 'miss-medium' => '0.8', 'ounce' => 'us-fluid']],
+    'all kinds' => [
+        [
+            'skin-test' => '14',
+            'waivers' => 'nobody',
+            'open-air' => 'slow-and-low',
+            'filling' => 'skip',
+            'fill-from' => '3',
+            'primary-weight' => '3',
+            'good-visits' => '4',
+            'miss-small' => '0.3',
+            'miss-medium' => '0.8',
+            'ounce' => 'us-fluid',
+        ],
+    ],
 ]);
 
-it('refuses what cannot be set so, and says what can', function (string $key, string $text, string $message, string $mend) {
+it('refuses what cannot be set so, and says what can', function (
+    string $key,
+    string $text,
+    string $message,
+    string $mend,
+) {
     try {
         Schools::set(HouseRules::standard(), $key, $text);
     } catch (CoreException $refusal) {
@@ -117,7 +140,30 @@ it('refuses what cannot be set so, and says what can', function (string $key, st
 
 it('takes each edge of a range', function (string $key, string $text) {
     expect(Schools::read([$key => $text]))->not->toEqual(HouseRules::standard());
-})->with([['skin-test', '2'], ['skin-test', '60'], ['freshness', '5'], ['freshness', '90'], ['good-visits', '1'], ['good-visits', '10'], ['primary-weight', '1'], ['primary-weight', '5'], ['damp', '0'], ['damp', '2'], ['step-down', '1'], ['step-down', '20'], ['regrowth', '0.5'], ['regrowth', '3'], ['miss-small', '0'], ['miss-small', '5'], ['miss-medium', '10'], ['miss-large', '0'], ['miss-large', '10'], ['grey-shares', '0, 1, 100']]);
+})->with(
+    [
+        ['skin-test', '2'],
+        ['skin-test', '60'],
+        ['freshness', '5'],
+        ['freshness', '90'],
+        ['good-visits', '1'],
+        ['good-visits', '10'],
+        ['primary-weight', '1'],
+        ['primary-weight', '5'],
+        ['damp', '0'],
+        ['damp', '2'],
+        ['step-down', '1'],
+        ['step-down', '20'],
+        ['regrowth', '0.5'],
+        ['regrowth', '3'],
+        ['miss-small', '0'],
+        ['miss-small', '5'],
+        ['miss-medium', '10'],
+        ['miss-large', '0'],
+        ['miss-large', '10'],
+        ['grey-shares', '0, 1, 100'],
+    ],
+);
 
 it('refuses settings that are none by their types too', function (callable $set) {
     expect(fn () => $set(HouseRules::standard()))->toThrow(InvalidRule::class);
@@ -125,7 +171,11 @@ it('refuses settings that are none by their types too', function (callable $set)
     'deposit' => [fn (HouseRules $rules) => $rules->withDepositVolume(15)],
     'filler' => [fn (HouseRules $rules) => $rules->withFillFromLevels(5)],
     'grey falls' => [fn (HouseRules $rules) => $rules->withGrey(GreyBreakpoints::of(50, 25, 75))],
-    'a pour that may miss by half' => [fn (HouseRules $rules) => $rules->withPourMiss(PourMiss::of(Grams::ofCentigrams(50), Grams::ofCentigrams(100), Fraction::of(1, 2)))],
+    'a pour that may miss by half' => [
+        fn (HouseRules $rules) => $rules->withPourMiss(
+            PourMiss::of(Grams::ofCentigrams(50), Grams::ofCentigrams(100), Fraction::of(1, 2)),
+        ),
+    ],
 ]);
 
 it('changes only the rule that is set', function () {

@@ -12,7 +12,14 @@ use Core\Timing\ClockState;
 it('reads the steps of care in their order, with minutes and price', function () {
     $steps = ReadCare::from([
         ['id' => '1', 'kind' => 'wash', 'words' => 'conditioner first, then shampoo'],
-        ['id' => '2', 'kind' => 'mask', 'words' => 'the blue one', 'minutes' => '10', 'price' => '12,5', 'done' => true],
+        [
+            'id' => '2',
+            'kind' => 'mask',
+            'words' => 'the blue one',
+            'minutes' => '10',
+            'price' => '12,5',
+            'done' => true,
+        ],
         ['id' => '3', 'kind' => 'treatment', 'words' => 'bond', 'minutes' => 5, 'price' => '7'],
     ]);
     expect(array_map(static fn (CareStep $step): string => $step->price(), $steps))->toBe(['', '12.50', '7.00'])
@@ -24,7 +31,10 @@ it('reads the steps of care in their order, with minutes and price', function ()
 
 it('refuses what is no step, and says where', function (array $bad, string $pointer) {
     try {
-        ReadCare::from([['kind' => 'wash', 'words' => 'twice'], $bad + ['kind' => 'mask', 'words' => 'blue']], '/steps');
+        ReadCare::from(
+            [['kind' => 'wash', 'words' => 'twice'], $bad + ['kind' => 'mask', 'words' => 'blue']],
+            '/steps',
+        );
         $found = '';
     } catch (UnreadableDocument $refusal) {
         $found = $refusal->problems()[0]->pointer;
@@ -40,7 +50,13 @@ it('refuses what is no step, and says where', function (array $bad, string $poin
 ]);
 
 it('says what a close would leave unfinished', function () {
-    $bowl = static fn (string $letter, bool $weighing, bool $mixed, ClockState $clock): BowlState => new BowlState($letter, $letter, $weighing, $mixed, $clock);
+    $bowl = static fn (string $letter, bool $weighing, bool $mixed, ClockState $clock): BowlState => new BowlState(
+        $letter,
+        $letter,
+        $weighing,
+        $mixed,
+        $clock,
+    );
     $facts = LeftOpen::of([
         $bowl('A', false, true, ClockState::Rinsed),
         $bowl('B', false, true, ClockState::Over),

@@ -16,7 +16,12 @@ use Core\Refusal;
 use Core\Units\Fraction;
 use Tests\Core\Record\Ladder;
 
-it('turns what is said into a change where it can', function (string $said, ChangeKind $kind, string $value, string $letter = 'A') {
+it('turns what is said into a change where it can', function (
+    string $said,
+    ChangeKind $kind,
+    string $value,
+    string $letter = 'A',
+) {
     $bowls = [Ladder::bowl(more: ['job' => 'Root, grey']), Ladder::bowl(more: ['letter' => 'B', 'job' => 'Ends'])];
     $changes = ReadChange::from($said, $bowls, Ladder::shelf());
     expect($changes)->toHaveCount(1)
@@ -57,13 +62,24 @@ it('turns what is said into a change where it can', function (string $said, Chan
 
 it('reads one shade instead of another only where the bowl has it', function () {
     $bowls = [Ladder::bowl(), Ladder::bowl(['7C' => '1'], more: ['letter' => 'B', 'job' => 'Ends'])];
-    [$one, $two, $three] = ReadChange::from("7A instead of 7C\n6G rather than 6N; 9C instead of 4A", $bowls, Ladder::shelf());
+    [$one, $two, $three] = ReadChange::from(
+        "7A instead of 7C\n6G rather than 6N; 9C instead of 4A",
+        $bowls,
+        Ladder::shelf(),
+    );
     expect([$one->kind, $one->bowl, $one->from, $one->to])->toBe([ChangeKind::Swap, 'B', '7C', '7A'])
         ->and([$two->bowl, $two->from, $two->to])->toBe(['A', '6N', '6G'])
         ->and($three->kind)->toBe(ChangeKind::Words);
 });
 
-it('takes what is said of one product for that product', function (string $said, ChangeKind $kind, string $value, string $from, string $to = '', string $rest = '') {
+it('takes what is said of one product for that product', function (
+    string $said,
+    ChangeKind $kind,
+    string $value,
+    string $from,
+    string $to = '',
+    string $rest = '',
+) {
     $bowls = [Ladder::bowl(['9G' => '40 g', '7N' => '20 g'], more: ['amount' => ['of' => 'shares']])];
     [$change] = ReadChange::from($said, $bowls, Ladder::shelf(['9G']));
     expect([
@@ -76,7 +92,14 @@ it('takes what is said of one product for that product', function (string $said,
 })->with([
     'less of it' => ['9G 5 g less', ChangeKind::Product, '-5 g', '9G'],
     'more of it' => ['2.5 g more of 7N', ChangeKind::Product, '+2.5 g', '7N'],
-    'a word it does not know' => ['Take 7G instead of 7N, a little more', ChangeKind::Swap, '', '7N', '7G', 'take , a little more'],
+    'a word it does not know' => [
+        'Take 7G instead of 7N, a little more',
+        ChangeKind::Swap,
+        '',
+        '7N',
+        '7G',
+        'take , a little more',
+    ],
     'instead of one that is gone' => ['9N instead of 9G', ChangeKind::Swap, '', '9G', '9N'],
     'out with it' => ['leave out the 7N', ChangeKind::TakeOut, '', '7N'],
     'not in the bowl' => ['6A 5 g less', ChangeKind::Grams, '-5 g', '', '', '6a'],
@@ -144,19 +167,59 @@ it('carries a change out and leaves the rest alone', function (Change $change, a
     expect(Ladder::grams($after))->toBe($grams)->and($after->minutes)->toBe($minutes)
         ->and($after->job)->toBe($before->job)->and($after->strokes)->toEqual($before->strokes);
 })->with([
-    'strength on the shelf' => [new Change(ChangeKind::Strength, value: '30 vol'), ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g']],
-    'strength by a blend' => [new Change(ChangeKind::Strength, value: '25 vol'), ['6N' => '40 g', '6G' => '20 g', '20 vol' => '45 g', '30 vol' => '45 g']],
-    'a strength up' => [new Change(ChangeKind::Strength, value: '+1'), ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g']],
-    'a strength down' => [new Change(ChangeKind::Strength, value: '-1'), ['6N' => '40 g', '6G' => '20 g', '10 vol' => '90 g']],
-    'five grams less' => [new Change(ChangeKind::Amount, value: '-5 g'), ['6N' => '36.7 g', '6G' => '18.3 g', '20 vol' => '82.5 g']],
-    'a tenth more' => [new Change(ChangeKind::Amount, value: '+10 %'), ['6N' => '44 g', '6G' => '22 g', '20 vol' => '99 g']],
-    'five minutes more' => [new Change(ChangeKind::Minutes, value: '+5 min'), ['6N' => '40 g', '6G' => '20 g', '20 vol' => '90 g'], 40],
-    'another ratio' => [new Change(ChangeKind::Ratio, value: '1:2'), ['6N' => '40 g', '6G' => '20 g', '20 vol' => '120 g']],
-    'a level deeper' => [new Change(ChangeKind::Level, value: '-1'), ['5N' => '40 g', '5G' => '20 g', '20 vol' => '90 g']],
-    'half a level lighter' => [new Change(ChangeKind::Level, value: '+0.5'), ['6N' => '20 g', '7N' => '20 g', '6G' => '10 g', '7G' => '10 g', '20 vol' => '90 g']],
-    'a swap' => [new Change(ChangeKind::Swap, from: '6G', to: '6C'), ['6N' => '40 g', '6C' => '20 g', '20 vol' => '90 g']],
-    'cooler by a quarter of ash' => [new Change(ChangeKind::Cooler), ['6N' => '30 g', '6G' => '15 g', '6A' => '15 g', '20 vol' => '90 g']],
-    'grey of 80 %: three quarters natural' => [new Change(ChangeKind::Grey, value: '80 %'), ['6N' => '45 g', '6G' => '15 g', '20 vol' => '90 g']],
+    'strength on the shelf' => [
+        new Change(ChangeKind::Strength, value: '30 vol'),
+        ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g'],
+    ],
+    'strength by a blend' => [
+        new Change(ChangeKind::Strength, value: '25 vol'),
+        ['6N' => '40 g', '6G' => '20 g', '20 vol' => '45 g', '30 vol' => '45 g'],
+    ],
+    'a strength up' => [
+        new Change(ChangeKind::Strength, value: '+1'),
+        ['6N' => '40 g', '6G' => '20 g', '30 vol' => '90 g'],
+    ],
+    'a strength down' => [
+        new Change(ChangeKind::Strength, value: '-1'),
+        ['6N' => '40 g', '6G' => '20 g', '10 vol' => '90 g'],
+    ],
+    'five grams less' => [
+        new Change(ChangeKind::Amount, value: '-5 g'),
+        ['6N' => '36.7 g', '6G' => '18.3 g', '20 vol' => '82.5 g'],
+    ],
+    'a tenth more' => [
+        new Change(ChangeKind::Amount, value: '+10 %'),
+        ['6N' => '44 g', '6G' => '22 g', '20 vol' => '99 g'],
+    ],
+    'five minutes more' => [
+        new Change(ChangeKind::Minutes, value: '+5 min'),
+        ['6N' => '40 g', '6G' => '20 g', '20 vol' => '90 g'],
+        40,
+    ],
+    'another ratio' => [
+        new Change(ChangeKind::Ratio, value: '1:2'),
+        ['6N' => '40 g', '6G' => '20 g', '20 vol' => '120 g'],
+    ],
+    'a level deeper' => [
+        new Change(ChangeKind::Level, value: '-1'),
+        ['5N' => '40 g', '5G' => '20 g', '20 vol' => '90 g'],
+    ],
+    'half a level lighter' => [
+        new Change(ChangeKind::Level, value: '+0.5'),
+        ['6N' => '20 g', '7N' => '20 g', '6G' => '10 g', '7G' => '10 g', '20 vol' => '90 g'],
+    ],
+    'a swap' => [
+        new Change(ChangeKind::Swap, from: '6G', to: '6C'),
+        ['6N' => '40 g', '6C' => '20 g', '20 vol' => '90 g'],
+    ],
+    'cooler by a quarter of ash' => [
+        new Change(ChangeKind::Cooler),
+        ['6N' => '30 g', '6G' => '15 g', '6A' => '15 g', '20 vol' => '90 g'],
+    ],
+    'grey of 80 %: three quarters natural' => [
+        new Change(ChangeKind::Grey, value: '80 %'),
+        ['6N' => '45 g', '6G' => '15 g', '20 vol' => '90 g'],
+    ],
 ]);
 
 it('gives back the bowl when what was done is undone', function (string $there, string $back) {
@@ -181,15 +244,31 @@ it('scales every way of giving an amount', function (array $amount, array $parts
     'total' => [['of' => 'total', 'grams' => '150 g']],
     'developer' => [['of' => 'developer', 'grams' => '90 g']],
     'one product' => [['of' => 'ingredient', 'ingredient' => '6N', 'grams' => '40 g']],
-    'shares' => [['of' => 'shares'], ['parts' => [['ingredients' => [['product' => '6N', 'share' => '40 g'], ['product' => '6G', 'share' => '20 g']]], ['ingredients' => [['product' => 'd20', 'share' => 'all']]]]]],
-    'several jobs' => [['of' => 'total', 'grams' => '1 g'], ['uses' => [['job' => 'root', 'grams' => '100 g'], ['job' => 'foils', 'grams' => '50 g']]]],
+    'shares' => [
+        ['of' => 'shares'],
+        [
+            'parts' => [
+                ['ingredients' => [['product' => '6N', 'share' => '40 g'], ['product' => '6G', 'share' => '20 g']]],
+                ['ingredients' => [['product' => 'd20', 'share' => 'all']]],
+            ],
+        ],
+    ],
+    'several jobs' => [
+        ['of' => 'total', 'grams' => '1 g'],
+        ['uses' => [['job' => 'root', 'grams' => '100 g'], ['job' => 'foils', 'grams' => '50 g']]],
+    ],
 ]);
 
 it('refuses what cannot be done, and says why', function (Change $change, string $message) {
-    expect(fn () => ApplyChange::to(Ladder::bowl(['9N' => '1']), $change, Ladder::shelf(), HouseRules::standard()))->toRefuse(Refusal::class, $message);
+    expect(
+        fn () => ApplyChange::to(Ladder::bowl(['9N' => '1']), $change, Ladder::shelf(), HouseRules::standard()),
+    )->toRefuse(Refusal::class, $message);
 })->with([
     'no such level' => [new Change(ChangeKind::Level, value: '+1'), 'The line has no shade like 9N at level 10.'],
-    'not in the bowl' => [new Change(ChangeKind::Swap, from: '4A', to: '4N'), 'The product to be replaced is not in this bowl.'],
+    'not in the bowl' => [
+        new Change(ChangeKind::Swap, from: '4A', to: '4N'),
+        'The product to be replaced is not in this bowl.',
+    ],
     'nothing left' => [new Change(ChangeKind::Amount, value: '-60 g'), 'Nothing would be left of this bowl.'],
     'no number' => [new Change(ChangeKind::Amount, value: 'a bit'), '“a bit” does not say how much.'],
     'words' => [new Change(ChangeKind::Words, words: 'be quick'), 'This change is only words.'],
@@ -306,7 +385,11 @@ it('keeps the colour’s grams when only its tone or level changes', function (C
     'stronger' => [new Change(ChangeKind::Strength, value: '24 vol')],
 ]);
 
-it('goes to the nearest strength of the line beyond what is mixed, and no further than it has', function (array $developer, string $value, array|string $expected) {
+it('goes to the nearest strength of the line beyond what is mixed, and no further than it has', function (
+    array $developer,
+    string $value,
+    array|string $expected,
+) {
     $change = fn () => ApplyChange::to(
         Ladder::bowl(['6N' => 'all'], $developer, $developer === [] ? ['ratio' => 'no developer'] : []),
         new Change(ChangeKind::Strength, value: $value),

@@ -123,7 +123,9 @@ it('turns half and all gold further, never back', function (array $colour) {
 })->with([[['6G' => '1', '6N' => '1']], [['6G' => 'all']], [['6A' => 'all']]]);
 
 it('is lighter or deeper by what was asked', function (string $value, float $levels) {
-    $level = static fn (BowlSheet $sheet): float => (static fn (Fraction $f): float => $f->numerator / $f->denominator)(JudgeBowl::of($sheet->known(HouseRules::standard()->step), HouseRules::standard())->level->value());
+    $level = static fn (BowlSheet $sheet): float => (static fn (Fraction $f): float => $f->numerator / $f->denominator)(
+        JudgeBowl::of($sheet->known(HouseRules::standard()->step), HouseRules::standard())->level->value()
+    );
     $carried = overFormulas(45, 90, function (BowlSheet $sheet, Shelf $shelf) use ($value, $levels, $level): void {
         // What was left of another bowl stays what it is.
         if (in_array('bowl:L', $sheet->draft->products(), true)) {
@@ -138,7 +140,11 @@ it('is lighter or deeper by what was asked', function (string $value, float $lev
     expect($carried)->toBeGreaterThan(60);
 })->with([['+1', 1.0], ['-1', -1.0], ['-0.5', -0.5]]);
 
-it('never takes natural away when more grey is to be covered', function (string $percent, string $colour, string $wanted) {
+it('never takes natural away when more grey is to be covered', function (
+    string $percent,
+    string $colour,
+    string $wanted,
+) {
     $sheet = Ladder::bowl(['6N' => $colour, '6G' => 'rest']);
     expect(Ladder::grams(changed(
         $sheet,
@@ -188,15 +194,39 @@ it('takes grams of one product only', function () {
 it('changes other things of a formula, each as it says', function (Change $change, array $grams) {
     expect(Ladder::grams(changed(Ladder::bowl(), $change, Ladder::shelf())))->toBe($grams);
 })->with([
-    'two developers named' => [new Change(ChangeKind::Strength, value: '30+40 vol'), ['6N' => '40 g', '6G' => '20 g', '30 vol' => '45 g', '40 vol' => '45 g']],
-    'half dose' => [new Change(ChangeKind::Amount, value: '× 1/2'), ['6N' => '20 g', '6G' => '10 g', '20 vol' => '45 g']],
-    'so much in all' => [new Change(ChangeKind::Total, value: '40 g'), ['6N' => '10.7 g', '6G' => '5.3 g', '20 vol' => '24 g']],
-    'five grams less of one' => [new Change(ChangeKind::Product, value: '-5 g', from: '6G'), ['6N' => '40 g', '6G' => '15 g', '20 vol' => '82.5 g']],
+    'two developers named' => [
+        new Change(ChangeKind::Strength, value: '30+40 vol'),
+        ['6N' => '40 g', '6G' => '20 g', '30 vol' => '45 g', '40 vol' => '45 g'],
+    ],
+    'half dose' => [
+        new Change(ChangeKind::Amount, value: '× 1/2'),
+        ['6N' => '20 g', '6G' => '10 g', '20 vol' => '45 g'],
+    ],
+    'so much in all' => [
+        new Change(ChangeKind::Total, value: '40 g'),
+        ['6N' => '10.7 g', '6G' => '5.3 g', '20 vol' => '24 g'],
+    ],
+    'five grams less of one' => [
+        new Change(ChangeKind::Product, value: '-5 g', from: '6G'),
+        ['6N' => '40 g', '6G' => '15 g', '20 vol' => '82.5 g'],
+    ],
     'one out' => [new Change(ChangeKind::TakeOut, from: '6G'), ['6N' => '40 g', '20 vol' => '60 g']],
-    'one in' => [new Change(ChangeKind::PutIn, value: '10 g', to: '7C'), ['6N' => '40 g', '6G' => '20 g', '7C' => '10 g', '20 vol' => '105 g']],
-    'a quarter in' => [new Change(ChangeKind::PutIn, value: '25 %', to: '7C'), ['6N' => '30 g', '6G' => '15 g', '7C' => '15 g', '20 vol' => '90 g']],
-    'thinned to half' => [new Change(ChangeKind::Dilute, value: '50 %'), ['6N' => '20 g', '6G' => '10 g', 'Clear' => '30 g', '20 vol' => '90 g']],
-    'a shade that is there already' => [new Change(ChangeKind::Swap, from: '6G', to: '6N'), ['6N' => '60 g', '20 vol' => '90 g']],
+    'one in' => [
+        new Change(ChangeKind::PutIn, value: '10 g', to: '7C'),
+        ['6N' => '40 g', '6G' => '20 g', '7C' => '10 g', '20 vol' => '105 g'],
+    ],
+    'a quarter in' => [
+        new Change(ChangeKind::PutIn, value: '25 %', to: '7C'),
+        ['6N' => '30 g', '6G' => '15 g', '7C' => '15 g', '20 vol' => '90 g'],
+    ],
+    'thinned to half' => [
+        new Change(ChangeKind::Dilute, value: '50 %'),
+        ['6N' => '20 g', '6G' => '10 g', 'Clear' => '30 g', '20 vol' => '90 g'],
+    ],
+    'a shade that is there already' => [
+        new Change(ChangeKind::Swap, from: '6G', to: '6N'),
+        ['6N' => '60 g', '20 vol' => '90 g'],
+    ],
 ]);
 
 it('changes what is not known as far as it is known', function () {
@@ -297,7 +327,12 @@ it('makes one amount of a house blend and its own shade beside it', function () 
     ]);
 });
 
-it('rounds grams to the step of the scale and never refuses them', function (array $colour, array $developer, string $ratio, string $total) {
+it('rounds grams to the step of the scale and never refuses them', function (
+    array $colour,
+    array $developer,
+    string $ratio,
+    string $total,
+) {
     $sheet = Ladder::bowl($colour, $developer, ['ratio' => $ratio, 'amount' => ['of' => 'shares']]);
     expect($sheet->work(HouseRules::standard()->step)->total()->text())->toBe($total);
 })->with([
@@ -305,7 +340,12 @@ it('rounds grams to the step of the scale and never refuses them', function (arr
     // 2 wt oz = 56.70 g; the same of developer (NIST SP 811).
     'weight ounces' => [['6N' => '1.5 wt oz', '6G' => '0.5 wt oz'], ['d20' => 'all'], '1:1', '113.4 g'],
     // 4 + 4 US fl oz = 236.59 ml (NIST SP 811).
-    'fluid ounces in both parts' => [['6N' => '2 US fl oz', '6G' => '2 US fl oz'], ['d20' => '4 US fl oz'], '1:1', '236.6 g'],
+    'fluid ounces in both parts' => [
+        ['6N' => '2 US fl oz', '6G' => '2 US fl oz'],
+        ['d20' => '4 US fl oz'],
+        '1:1',
+        '236.6 g',
+    ],
     'fractions of an ounce' => [['6N' => '¾ wt oz', '6G' => '½ wt oz'], ['d20' => 'all'], '1:1', '70.8 g'],
 ]);
 

@@ -155,7 +155,11 @@ it('keeps what is gone in its place and says so where no blend will do', functio
         ->and(said($far->reason))->toStartWith('Nothing comes near; the nearest is 30 g of 9N and 30 g of Clear: ');
 });
 
-it('mixes a strength that is gone from what is there, and says where it cannot', function (array $gone, bool $applied, string $after) {
+it('mixes a strength that is gone from what is there, and says where it cannot', function (
+    array $gone,
+    bool $applied,
+    string $after,
+) {
     $shelf = Ladder::shelf($gone);
     $difference = differencesOf(
         new PastBowl(Ladder::bowl(developer: ['d20' => 'all'], shelf: $shelf)),
@@ -192,9 +196,21 @@ it('follows what was really used, not a miss of the hand', function (array $uses
     }
 })->with([
     'all was used' => [[['60', '150', '150', true, false]], [], null],
-    'three times some was left' => [[['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false]], [], '55 g colour'],
-    'a house that steps by ten' => [[['60', '150', '125', true, false], ['60', '150', '125', true, false], ['60', '150', '125', true, false]], ['step-down' => '10'], '50 g colour'],
-    'it was not good' => [[['60', '150', '140', true, false], ['60', '150', '140', false, false], ['60', '150', '140', true, false]], [], null],
+    'three times some was left' => [
+        [['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false], ['60', '150', '137.5', true, false]],
+        [],
+        '55 g colour',
+    ],
+    'a house that steps by ten' => [
+        [['60', '150', '125', true, false], ['60', '150', '125', true, false], ['60', '150', '125', true, false]],
+        ['step-down' => '10'],
+        '50 g colour',
+    ],
+    'it was not good' => [
+        [['60', '150', '140', true, false], ['60', '150', '140', false, false], ['60', '150', '140', true, false]],
+        [],
+        null,
+    ],
 ]);
 
 it('calls a drift before it says what to mix', function () {
@@ -211,7 +227,12 @@ it('calls a drift before it says what to mix', function () {
         ->and(said($found['amount']->after))->toBe('60 g colour');
 });
 
-it('grows with the regrowth, from two centimetres on and only at the root', function (?string $then, ?string $now, array $spans, ?string $after) {
+it('grows with the regrowth, from two centimetres on and only at the root', function (
+    ?string $then,
+    ?string $now,
+    array $spans,
+    ?string $after,
+) {
     $past = new PastBowl(
         Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => $spans]]]),
         regrowthThen: $then === null ? null : Fraction::parse($then),
@@ -254,7 +275,12 @@ it('repeats what was poured where a hand took more on purpose', function () {
         ->and(RepeatBowl::of($past(true), Ladder::shelf(), HouseRules::standard())['differences'])->toBe([]);
 });
 
-it('lets nothing follow the regrowth but a regrowth job', function (array $stroke, string $line, int $uses, bool $follows) {
+it('lets nothing follow the regrowth but a regrowth job', function (
+    array $stroke,
+    string $line,
+    int $uses,
+    bool $follows,
+) {
     $past = new PastBowl(
         Ladder::bowl(more: ['place' => [['regions' => [], 'spans' => ['root', 'regrowth'], ...$stroke]]]),
         array_fill(0, $uses, new PastUse(Sample::g('60'), Sample::g('150'), Sample::g('150'), true, false)),

@@ -78,7 +78,9 @@ it('follows a regrowth beyond two centimetres, and only there', function (int $t
     // Offered: nothing is taken without a press.
     $offered = $made['differences'][0] ?? null;
     expect($made['sheet']->work(HouseRules::standard()->step)->parts[0]->total->text())->toBe('60 g')
-        ->and(($offered->to ?? $made['sheet'])->work(HouseRules::standard()->step)->parts[0]->total->text())->toBe($colour);
+        ->and(
+            ($offered->to ?? $made['sheet'])->work(HouseRules::standard()->step)->parts[0]->total->text(),
+        )->toBe($colour);
 })->with([[10, 20, '60 g'], [20, 30, '90 g'], [30, 20, '40 g'], [15, 30, '90 g']]);
 
 it('leaves the lengths alone whatever has grown', function () {

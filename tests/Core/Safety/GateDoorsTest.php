@@ -94,11 +94,26 @@ it('asks at every door', function (Step $step, BowlStanding $bowl, bool $ahead, 
 })->with([
     'weighing' => [Step::Weigh, new BowlStanding, false, ['skin-test-missing']],
     'weighing ahead, where the house does' => [Step::Weigh, new BowlStanding, true, []],
-    'a second batch for what is on the hair is never ahead' => [Step::Weigh, new BowlStanding(weighed: true, begun: true), true, ['skin-test-missing']],
-    'more of a bowl that was not used' => [Step::Weigh, new BowlStanding(weighed: true, setAside: true), true, ['set-aside']],
+    'a second batch for what is on the hair is never ahead' => [
+        Step::Weigh,
+        new BowlStanding(weighed: true, begun: true),
+        true,
+        ['skin-test-missing'],
+    ],
+    'more of a bowl that was not used' => [
+        Step::Weigh,
+        new BowlStanding(weighed: true, setAside: true),
+        true,
+        ['set-aside'],
+    ],
     'first touch of nothing mixed' => [Step::Begin, new BowlStanding, true, ['not-mixed']],
     'first touch' => [Step::Begin, new BowlStanding(weighed: true), true, ['skin-test-missing']],
-    'closing over a bowl that never went on' => [Step::Close, new BowlStanding(weighed: true), true, ['never-begun', 'skin-test-missing']],
+    'closing over a bowl that never went on' => [
+        Step::Close,
+        new BowlStanding(weighed: true),
+        true,
+        ['never-begun', 'skin-test-missing'],
+    ],
     'closing over one that was set aside' => [Step::Close, new BowlStanding(weighed: true, setAside: true), true, []],
     'closing over one that went on' => [Step::Close, new BowlStanding(weighed: true, begun: true), false, []],
     'closing over one that was only planned' => [Step::Close, new BowlStanding, false, []],
@@ -178,10 +193,18 @@ it('is never open where a rule says shut, over random visits, clients and tests'
             }
             $firm = $unknown || ($lines !== [] && ($open !== [] || ($age !== null && $age < 16) || array_filter(
                 $tests,
-                fn (SkinTest $test): bool => $test->result === TestResult::Reaction && ($cleared === null || $cleared < ($test->read ?? $test->placed)),
+                fn (SkinTest $test): bool => $test->result === TestResult::Reaction && (
+                    $cleared === null
+                    || $cleared < ($test->read ?? $test->placed)
+                ),
             ) !== []));
-            $untested = array_filter(array_unique($lines), fn (string $line): bool => array_filter($tests, fn (SkinTest $test): bool => in_array($line, $test->lines, true) && $test->result === TestResult::Clear
-                && $test->read !== null && $test->read >= $test->placed + 172_800 && $test->read + $rules->skinTestDays * 86_400 >= DOOR_NOW && ($served === null || $test->placed >= $served)) === []);
+            $untested = array_filter(array_unique($lines), fn (string $line): bool => array_filter($tests,
+                fn (SkinTest $test): bool => in_array($line, $test->lines, true) && $test->result === TestResult::Clear
+
+                    && $test->read !== null
+                    && $test->read >= $test->placed + 172_800
+                    && $test->read + $rules->skinTestDays * 86_400 >= DOOR_NOW
+                    && ($served === null || $test->placed >= $served)) === []);
             $covered = $rules->waivers
                 ? array_merge([], ...array_map(fn (SignedWaiver $waiver): array => $waiver->lines, $waivers))
                 : [];

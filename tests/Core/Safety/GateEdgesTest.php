@@ -53,15 +53,51 @@ it('turns over at the very hour', function (SkinTest $test, ?int $served, SkinTe
 })->with([
     'the last hour of waiting' => [new SkinTest(['T'], HOUR - 47 * 3600), null, SkinTestState::Waiting],
     'its 48th hour' => [new SkinTest(['T'], HOUR - 48 * 3600), null, SkinTestState::Due],
-    'looked at, and nothing written' => [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 10 * 3600), null, SkinTestState::Due],
-    'written, and never looked at' => [new SkinTest(['T'], HOUR - 60 * 3600, null, TestResult::Clear), null, SkinTestState::Due],
-    'read an hour early' => [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 13 * 3600, TestResult::Clear), null, SkinTestState::Due],
-    'read at 48 hours' => [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear), null, SkinTestState::Clear],
-    'the last hour of its week' => [new SkinTest(['T'], HOUR - 300 * 3600, HOUR - 168 * 3600, TestResult::Clear), null, SkinTestState::Clear],
-    'an hour beyond' => [new SkinTest(['T'], HOUR - 300 * 3600, HOUR - 169 * 3600, TestResult::Clear), null, SkinTestState::Expired],
-    'placed at the hour of a service' => [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear), HOUR - 60 * 3600, SkinTestState::Clear],
-    'placed before it' => [new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear), HOUR - 59 * 3600, SkinTestState::Expired],
-    'a reaction, however early it was seen' => [new SkinTest(['T'], HOUR - 2 * 3600, HOUR - 1 * 3600, TestResult::Reaction), null, SkinTestState::Reaction],
+    'looked at, and nothing written' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 10 * 3600),
+        null,
+        SkinTestState::Due,
+    ],
+    'written, and never looked at' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, null, TestResult::Clear),
+        null,
+        SkinTestState::Due,
+    ],
+    'read an hour early' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 13 * 3600, TestResult::Clear),
+        null,
+        SkinTestState::Due,
+    ],
+    'read at 48 hours' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear),
+        null,
+        SkinTestState::Clear,
+    ],
+    'the last hour of its week' => [
+        new SkinTest(['T'], HOUR - 300 * 3600, HOUR - 168 * 3600, TestResult::Clear),
+        null,
+        SkinTestState::Clear,
+    ],
+    'an hour beyond' => [
+        new SkinTest(['T'], HOUR - 300 * 3600, HOUR - 169 * 3600, TestResult::Clear),
+        null,
+        SkinTestState::Expired,
+    ],
+    'placed at the hour of a service' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear),
+        HOUR - 60 * 3600,
+        SkinTestState::Clear,
+    ],
+    'placed before it' => [
+        new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear),
+        HOUR - 59 * 3600,
+        SkinTestState::Expired,
+    ],
+    'a reaction, however early it was seen' => [
+        new SkinTest(['T'], HOUR - 2 * 3600, HOUR - 1 * 3600, TestResult::Reaction),
+        null,
+        SkinTestState::Reaction,
+    ],
 ]);
 
 it('keeps the best of several tests, whichever came first', function (array $tests, SkinTestState $best) {
@@ -71,9 +107,21 @@ it('keeps the best of several tests, whichever came first', function (array $tes
 })->with([
     'missing is the least' => [[], SkinTestState::Missing],
     'expired beats missing' => [[new SkinTest(['T'], 0, 48 * 3600, TestResult::Clear)], SkinTestState::Expired],
-    'waiting beats expired' => [[new SkinTest(['T'], 0, 48 * 3600, TestResult::Clear), new SkinTest(['T'], HOUR - 1 * 3600)], SkinTestState::Waiting],
-    'due beats waiting' => [[new SkinTest(['T'], HOUR - 50 * 3600), new SkinTest(['T'], HOUR - 1 * 3600)], SkinTestState::Due],
-    'clear beats due' => [[new SkinTest(['T'], HOUR - 50 * 3600), new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear)], SkinTestState::Clear],
+    'waiting beats expired' => [
+        [new SkinTest(['T'], 0, 48 * 3600, TestResult::Clear), new SkinTest(['T'], HOUR - 1 * 3600)],
+        SkinTestState::Waiting,
+    ],
+    'due beats waiting' => [
+        [new SkinTest(['T'], HOUR - 50 * 3600), new SkinTest(['T'], HOUR - 1 * 3600)],
+        SkinTestState::Due,
+    ],
+    'clear beats due' => [
+        [
+            new SkinTest(['T'], HOUR - 50 * 3600),
+            new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear),
+        ],
+        SkinTestState::Clear,
+    ],
 ]);
 
 it('has words for every state, and for all that speaks against colouring', function () {
@@ -97,15 +145,55 @@ it('says why it is shut and what opens it', function (ClientSafety $client, arra
         ->and($gate->isOpen())->toBeFalse();
 })->with([
     'missing' => [new ClientSafety, ['No skin test of Tide.'], 'Place one 48 hours before'],
-    'waiting' => [new ClientSafety([new SkinTest(['T'], HOUR - 3 * 3600)]), ['The skin test of Tide has not had its 48 hours.'], 'Read it then.'],
-    'due' => [new ClientSafety([new SkinTest(['T'], HOUR - 50 * 3600)]), ['The skin test of Tide has not been read at 48 hours.'], 'Look at the skin'],
-    'expired' => [new ClientSafety([new SkinTest(['T'], 0, 48 * 3600, TestResult::Clear)]), ['The skin test of Tide was for an earlier service, or is older than 7 days.'], 'Place a new one'],
-    'fifteen' => [new ClientSafety([$clear('T')], age: 15), ['The client is 15: oxidative colour is not intended under 16.'], 'without oxidative colour'],
-    'a rash heals' => [new ClientSafety([$clear('T')], [Contraindication::FaceRash]), ['A rash on the face.'], 'Wait until it has healed'],
-    'a scalp heals' => [new ClientSafety([$clear('T')], [Contraindication::SensitiveScalp]), ['Sensitive, irritated or damaged scalp.'], 'Wait until it has healed'],
-    'a tattoo’s reaction wants a doctor' => [new ClientSafety([$clear('T')], [Contraindication::HennaTattoo]), ['A reaction to a temporary “black henna” tattoo.'], 'a doctor has been consulted'],
-    'an earlier reaction, once' => [new ClientSafety([$clear('T')], [Contraindication::EarlierReaction]), ['A reaction is on record.'], 'a doctor has been consulted'],
-    'all at once, the firm first' => [new ClientSafety([], [Contraindication::FaceRash], 12), ['A rash on the face.', 'The client is 12: oxidative colour is not intended under 16.', 'No skin test of Tide.'], 'Wait'],
+    'waiting' => [
+        new ClientSafety([new SkinTest(['T'], HOUR - 3 * 3600)]),
+        ['The skin test of Tide has not had its 48 hours.'],
+        'Read it then.',
+    ],
+    'due' => [
+        new ClientSafety([new SkinTest(['T'], HOUR - 50 * 3600)]),
+        ['The skin test of Tide has not been read at 48 hours.'],
+        'Look at the skin',
+    ],
+    'expired' => [
+        new ClientSafety([new SkinTest(['T'], 0, 48 * 3600, TestResult::Clear)]),
+        ['The skin test of Tide was for an earlier service, or is older than 7 days.'],
+        'Place a new one',
+    ],
+    'fifteen' => [
+        new ClientSafety([$clear('T')], age: 15),
+        ['The client is 15: oxidative colour is not intended under 16.'],
+        'without oxidative colour',
+    ],
+    'a rash heals' => [
+        new ClientSafety([$clear('T')], [Contraindication::FaceRash]),
+        ['A rash on the face.'],
+        'Wait until it has healed',
+    ],
+    'a scalp heals' => [
+        new ClientSafety([$clear('T')], [Contraindication::SensitiveScalp]),
+        ['Sensitive, irritated or damaged scalp.'],
+        'Wait until it has healed',
+    ],
+    'a tattoo’s reaction wants a doctor' => [
+        new ClientSafety([$clear('T')], [Contraindication::HennaTattoo]),
+        ['A reaction to a temporary “black henna” tattoo.'],
+        'a doctor has been consulted',
+    ],
+    'an earlier reaction, once' => [
+        new ClientSafety([$clear('T')], [Contraindication::EarlierReaction]),
+        ['A reaction is on record.'],
+        'a doctor has been consulted',
+    ],
+    'all at once, the firm first' => [
+        new ClientSafety([], [Contraindication::FaceRash], 12),
+        [
+            'A rash on the face.',
+            'The client is 12: oxidative colour is not intended under 16.',
+            'No skin test of Tide.',
+        ],
+        'Wait',
+    ],
 ]);
 
 it('knows who may lift what', function () {
@@ -136,16 +224,37 @@ it('asks for each line by itself', function () use ($clear) {
         ->toBeTrue();
 });
 
-it('says whether a licensed reason would help, and keeps the one that did', function (ClientSafety $client, string $waiver, array $rules, bool $open, bool $waivable, string $waived) {
+it('says whether a licensed reason would help, and keeps the one that did', function (
+    ClientSafety $client,
+    string $waiver,
+    array $rules,
+    bool $open,
+    bool $waivable,
+    string $waived,
+) {
     $gate = gateOf($client, $waiver, Schools::read($rules));
     expect([$gate->isOpen(), $gate->waivable, $gate->waived])->toBe([$open, $waivable, $waived]);
 })->with([
     'it would' => [new ClientSafety, '', [], false, true, ''],
     'it did' => [new ClientSafety, 'read by phone', [], true, false, 'read by phone'],
     'not in this house' => [new ClientSafety, 'read by phone', ['waivers' => 'nobody'], false, false, ''],
-    'not against a reaction' => [new ClientSafety([new SkinTest(['T'], 0, 48 * 3600, TestResult::Reaction)]), 'read by phone', [], false, false, ''],
+    'not against a reaction' => [
+        new ClientSafety([new SkinTest(['T'], 0, 48 * 3600, TestResult::Reaction)]),
+        'read by phone',
+        [],
+        false,
+        false,
+        '',
+    ],
     'not against an age' => [new ClientSafety([], age: 15), 'read by phone', [], false, false, ''],
-    'not needed where all is clear' => [new ClientSafety([new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear)]), '', [], true, false, ''],
+    'not needed where all is clear' => [
+        new ClientSafety([new SkinTest(['T'], HOUR - 60 * 3600, HOUR - 12 * 3600, TestResult::Clear)]),
+        '',
+        [],
+        true,
+        false,
+        '',
+    ],
 ]);
 
 it('never opens for a reaction that stands, whatever else is on record', function () {
@@ -180,7 +289,10 @@ it('never opens for a reaction that stands, whatever else is on record', functio
     }
 });
 
-it('is opened by clearance from the hour the reaction was read on, not by one from before', function (int $cleared, bool $reaction) {
+it('is opened by clearance from the hour the reaction was read on, not by one from before', function (
+    int $cleared,
+    bool $reaction,
+) {
     $test = new SkinTest(['T'], HOUR - 900 * 3600, HOUR - 850 * 3600, TestResult::Reaction);
     expect((new ClientSafety([$test], cleared: $cleared))->hasReaction())->toBe($reaction);
 })->with([[HOUR - 851 * 3600, true], [HOUR - 850 * 3600, false], [HOUR - 1 * 3600, false]]);

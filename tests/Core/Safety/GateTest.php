@@ -45,11 +45,27 @@ it('knows where a skin test stands', function (SkinTest $test, SkinTestState $st
     'to be read' => [new SkinTest(['T'], NOW - 48 * 3600), SkinTestState::Due],
     'read too early' => [new SkinTest(['T'], NOW - 60 * 3600, NOW - 20 * 3600, TestResult::Clear), SkinTestState::Due],
     'clear' => [new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear), SkinTestState::Clear],
-    'clear on its last day' => [new SkinTest(['T'], NOW - 216 * 3600, NOW - 168 * 3600, TestResult::Clear), SkinTestState::Clear],
-    'a day too old' => [new SkinTest(['T'], NOW - 240 * 3600, NOW - 192 * 3600, TestResult::Clear), SkinTestState::Expired],
-    'used for an earlier service' => [new SkinTest(['T'], NOW - 100 * 3600, NOW - 50 * 3600, TestResult::Clear), SkinTestState::Expired, NOW - 40 * 3600],
-    'a reaction is one at any time' => [new SkinTest(['T'], NOW - 9000 * 3600, NOW - 8990 * 3600, TestResult::Reaction), SkinTestState::Reaction],
-    'of another line' => [new SkinTest(['S'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear), SkinTestState::Missing],
+    'clear on its last day' => [
+        new SkinTest(['T'], NOW - 216 * 3600, NOW - 168 * 3600, TestResult::Clear),
+        SkinTestState::Clear,
+    ],
+    'a day too old' => [
+        new SkinTest(['T'], NOW - 240 * 3600, NOW - 192 * 3600, TestResult::Clear),
+        SkinTestState::Expired,
+    ],
+    'used for an earlier service' => [
+        new SkinTest(['T'], NOW - 100 * 3600, NOW - 50 * 3600, TestResult::Clear),
+        SkinTestState::Expired,
+        NOW - 40 * 3600,
+    ],
+    'a reaction is one at any time' => [
+        new SkinTest(['T'], NOW - 9000 * 3600, NOW - 8990 * 3600, TestResult::Reaction),
+        SkinTestState::Reaction,
+    ],
+    'of another line' => [
+        new SkinTest(['S'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear),
+        SkinTestState::Missing,
+    ],
 ]);
 
 it('takes the best of several tests, but never past a reaction', function () {
@@ -59,7 +75,13 @@ it('takes the best of several tests, but never past a reaction', function () {
         NOW,
         7,
     ))->toBe(SkinTestState::Clear)
-        ->and((new ClientSafety([$clear, new SkinTest(['T'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)]))->stateFor('T', NOW, 7))
+        ->and(
+            (
+                new ClientSafety(
+                    [$clear, new SkinTest(['T'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)],
+                )
+            )->stateFor('T', NOW, 7),
+        )
         ->toBe(SkinTestState::Reaction);
 });
 
@@ -69,19 +91,46 @@ it('is shut for what speaks against colouring', function (ClientSafety $client, 
     'nothing on record' => [new ClientSafety, ['skin-test-missing']],
     'waiting' => [new ClientSafety([new SkinTest(['T'], NOW - 2 * 3600)]), ['skin-test-waiting']],
     'clear' => [new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)]), []],
-    'under sixteen' => [new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], age: 15), ['under-age']],
-    'sixteen' => [new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], age: 16), []],
-    'a sore scalp' => [new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], [Contraindication::SensitiveScalp]), ['sensitive-scalp']],
-    'a reaction before' => [new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], [Contraindication::EarlierReaction]), ['reaction']],
-    'a reaction to another line' => [new ClientSafety([new SkinTest(['S'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)]), ['reaction', 'skin-test-missing']],
+    'under sixteen' => [
+        new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], age: 15),
+        ['under-age'],
+    ],
+    'sixteen' => [
+        new ClientSafety([new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)], age: 16),
+        [],
+    ],
+    'a sore scalp' => [
+        new ClientSafety(
+            [new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)],
+            [Contraindication::SensitiveScalp],
+        ),
+        ['sensitive-scalp'],
+    ],
+    'a reaction before' => [
+        new ClientSafety(
+            [new SkinTest(['T'], NOW - 60 * 3600, NOW - 12 * 3600, TestResult::Clear)],
+            [Contraindication::EarlierReaction],
+        ),
+        ['reaction'],
+    ],
+    'a reaction to another line' => [
+        new ClientSafety([new SkinTest(['S'], NOW - 900 * 3600, NOW - 850 * 3600, TestResult::Reaction)]),
+        ['reaction', 'skin-test-missing'],
+    ],
 ]);
 
-it('lets a licensed reason stand for a test, never for a reaction, an age or a rash', function (ClientSafety $client, bool $opens) {
+it('lets a licensed reason stand for a test, never for a reaction, an age or a rash', function (
+    ClientSafety $client,
+    bool $opens,
+) {
     expect(shutBy($client, 'patch read by phone') === [])->toBe($opens);
 })->with([
     'missing' => [new ClientSafety, true],
     'expired' => [new ClientSafety([new SkinTest(['T'], NOW - 900 * 3600, NOW - 800 * 3600, TestResult::Clear)]), true],
-    'reaction' => [new ClientSafety([new SkinTest(['T'], NOW - 900 * 3600, NOW - 800 * 3600, TestResult::Reaction)]), false],
+    'reaction' => [
+        new ClientSafety([new SkinTest(['T'], NOW - 900 * 3600, NOW - 800 * 3600, TestResult::Reaction)]),
+        false,
+    ],
     'rash' => [new ClientSafety([], [Contraindication::FaceRash]), false],
     'under age' => [new ClientSafety([], age: 12), false],
 ]);

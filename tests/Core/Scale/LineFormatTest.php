@@ -50,7 +50,12 @@ it('learns a way of writing from three lines, and reads the next ones', function
     ],
     'kilograms, and the unit key pressed' => [
         ['S 0.0000 kg', 'S 0.2104 kg', 'D 0.2159 kg'],
-        ['S 0.0123 kg' => '1230 still', 'S 12.3 g' => '1230 still', 'D 1.000 oz' => '2835 moving', 'S 1.0 lb' => '45359 still'],
+        [
+            'S 0.0123 kg' => '1230 still',
+            'S 12.3 g' => '1230 still',
+            'D 1.000 oz' => '2835 moving',
+            'S 1.0 lb' => '45359 still',
+        ],
     ],
     'overload, in several hands' => [
         ['0.0 g', '210.4 g', '~ 215.9 g'],
@@ -63,7 +68,18 @@ it('leaves it to time where no line says that it is still', function () {
     expect($format->tellsStill())->toBeFalse()->and($format->in)->toBe(WeightUnit::Gram);
     $watch = new StillWatch;
     $still = [];
-    foreach ([0 => 0, 100 => 500, 200 => 1_230, 300 => 1_235, 400 => 1_230, 500 => 1_230, 600 => 1_231, 700 => 1_300] as $now => $reading) {
+    foreach (
+        [
+            0 => 0,
+            100 => 500,
+            200 => 1_230,
+            300 => 1_235,
+            400 => 1_230,
+            500 => 1_230,
+            600 => 1_231,
+            700 => 1_300,
+        ] as $now => $reading
+    ) {
         $still[] = $watch->see($reading, $now);
     }
     expect($still)->toBe([false, false, false, false, false, false, true, false]);

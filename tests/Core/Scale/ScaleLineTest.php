@@ -23,7 +23,18 @@ it('knows the checksum of the protocol page', function () {
 
 it('refuses damaged lines', function (string $line) {
     ScaleLine::parse($line);
-})->with(['', 'hello', '@7 60.00 g still', '@7 60.00 g still *00', '@7 60 g still *5F', "\xFF\xFE\x00", '@7 61.00 g still *'.'7A', '@x overload *11'])->throws(GarbledLine::class);
+})->with(
+    [
+        '',
+        'hello',
+        '@7 60.00 g still',
+        '@7 60.00 g still *00',
+        '@7 60 g still *5F',
+        "\xFF\xFE\x00",
+        '@7 61.00 g still *'.'7A',
+        '@x overload *11',
+    ],
+)->throws(GarbledLine::class);
 
 it('never takes a line with one damaged byte for a reading', function () {
     mt_srand(4);

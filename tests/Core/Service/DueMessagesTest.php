@@ -18,12 +18,33 @@ function kindsOf(array $due): array
 }
 
 it('asks for a skin test while there is time, says when there is none, and reminds the day before', function () {
-    $at = fn (int $hoursBefore, SkinTestState $test = SkinTestState::Missing): array => kindsOf((new DueMessages(1_000_000))->ofComing('v', '7', 1_000_000 + $hoursBefore * AN_HOUR, $test));
+    $at = fn (int $hoursBefore, SkinTestState $test = SkinTestState::Missing): array => kindsOf(
+        (new DueMessages(1_000_000))->ofComing('v', '7', 1_000_000 + $hoursBefore * AN_HOUR, $test),
+    );
     // Two days before the last moment, which is two days before the visit.
-    expect($at(97))->toBe([])->and($at(96))->toBe(['skin-test'])->and($at(48))->toBe(['skin-test'])->and($at(47))->toBe(['skin-test!'])
-        ->and($at(24))->toBe(['skin-test!'])->and($at(25, SkinTestState::Clear))->toBe([])->and($at(24, SkinTestState::Clear))->toBe(['appointment'])
+    expect($at(97))
+        ->toBe([])
+        ->and($at(96))
+        ->toBe(['skin-test'])
+        ->and($at(48))
+        ->toBe(['skin-test'])
+        ->and($at(47))
+        ->toBe(['skin-test!'])
+        ->and($at(24))
+        ->toBe(['skin-test!'])
+        ->and($at(25, SkinTestState::Clear))
+        ->toBe([])
+        ->and($at(24, SkinTestState::Clear))
+        ->toBe(['appointment'])
         // Three hours before, they are on their way.
-        ->and($at(4, SkinTestState::Clear))->toBe(['appointment'])->and($at(3, SkinTestState::Clear))->toBe([])->and($at(0))->toBe([])->and($at(-5))->toBe([]);
+        ->and($at(4, SkinTestState::Clear))
+        ->toBe(['appointment'])
+        ->and($at(3, SkinTestState::Clear))
+        ->toBe([])
+        ->and($at(0))
+        ->toBe([])
+        ->and($at(-5))
+        ->toBe([]);
 });
 
 it('asks for no test where one waits, is to be read, or said no', function (SkinTestState $test) {
@@ -31,14 +52,38 @@ it('asks for no test where one waits, is to be read, or said no', function (Skin
 })->with([SkinTestState::Waiting, SkinTestState::Due, SkinTestState::Clear, SkinTestState::Reaction]);
 
 it('asks about a test from its 48 hours on, until it is read or a week has gone', function () {
-    $due = fn (int $hours, ?TestResult $read = null): array => kindsOf((new DueMessages($hours * AN_HOUR))->ofTest('t', '7', new SkinTest(['line-1'], 0, $read === null ? null : 49 * AN_HOUR, $read)));
-    expect($due(47))->toBe([])->and($due(48))->toBe(['reading'])->and($due(48 + 167))->toBe(['reading'])->and($due(48 + 168))->toBe([])
+    $due = fn (int $hours, ?TestResult $read = null): array => kindsOf(
+        (new DueMessages($hours * AN_HOUR))->ofTest(
+            't',
+            '7',
+            new SkinTest(['line-1'], 0, $read === null ? null : 49 * AN_HOUR, $read),
+        ),
+    );
+    expect($due(47))
+        ->toBe([])
+        ->and($due(48))
+        ->toBe(['reading'])
+        ->and($due(48 + 167))
+        ->toBe(['reading'])
+        ->and($due(48 + 168))
+        ->toBe([])
         ->and($due(60, TestResult::Clear))->toBe([])->and($due(60, TestResult::Reaction))->toBe([]);
 });
 
 it('asks after two weeks how the colour wears, once they were not here again, and not for ever', function () {
-    $due = fn (int $days, ?int $next = null): array => kindsOf((new DueMessages($days * A_DAY))->ofClosed('v', '7', 0, $next));
-    expect($due(13))->toBe([])->and($due(14))->toBe(['follow-up'])->and($due(27))->toBe(['follow-up'])->and($due(28))->toBe([])->and($due(20, 15 * A_DAY))->toBe([]);
+    $due = fn (int $days, ?int $next = null): array => kindsOf(
+        (new DueMessages($days * A_DAY))->ofClosed('v', '7', 0, $next),
+    );
+    expect($due(13))
+        ->toBe([])
+        ->and($due(14))
+        ->toBe(['follow-up'])
+        ->and($due(27))
+        ->toBe(['follow-up'])
+        ->and($due(28))
+        ->toBe([])
+        ->and($due(20, 15 * A_DAY))
+        ->toBe([]);
 });
 
 it('says nothing of a visit before the first notice there can be', function () {
@@ -54,7 +99,9 @@ it('takes the house’s own days', function () {
     $house = new DueMessages(0, ['appointment' => 3, 'skin-test' => 5, 'follow-up' => 7]);
     expect(kindsOf($house->ofComing('v', '7', 3 * A_DAY, SkinTestState::Clear)))->toBe(['appointment'])
         ->and(kindsOf($house->ofComing('v', '7', 7 * A_DAY, SkinTestState::Missing)))->toBe(['skin-test'])
-        ->and(kindsOf((new DueMessages(7 * A_DAY, ['follow-up' => 7]))->ofClosed('v', '7', 0, null)))->toBe(['follow-up']);
+        ->and(
+            kindsOf((new DueMessages(7 * A_DAY, ['follow-up' => 7]))->ofClosed('v', '7', 0, null)),
+        )->toBe(['follow-up']);
 });
 
 it('is due from one moment on and stays due until its end, whatever the hour it is asked', function () {

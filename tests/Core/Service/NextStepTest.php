@@ -30,23 +30,100 @@ function bowlAt(
     return new BowlState("id-{$letter}", $letter, $weighing, $mixed, $clock);
 }
 
-it('says what needs a hand next: what the clocks call for, then what stands half weighed, then the plan’s next', function (array $bowls, bool $inChair, ?Act $act, string $do, string $fact, ?string $letter) {
+it('says what needs a hand next: what the clocks call for, then what stands half weighed, then the plan’s next', function (
+    array $bowls,
+    bool $inChair,
+    ?Act $act,
+    string $do,
+    string $fact,
+    ?string $letter,
+) {
     $step = NextStep::of($bowls, $inChair, $act, 600);
     expect([$step->do, $step->fact->text(), $step->letter])->toBe([$do, $fact, $letter]);
 })->with([
     'nothing planned' => [[], true, null, 'plan', 'steps.plan', null],
-    'planned, nobody there' => [[bowlAt('A')], false, new Act(ActKind::Mix, ['A'], 0), 'receive', 'steps.expected', null],
+    'planned, nobody there' => [
+        [bowlAt('A')],
+        false,
+        new Act(ActKind::Mix, ['A'], 0),
+        'receive',
+        'steps.expected',
+        null,
+    ],
     'somebody there' => [[bowlAt('A', mixed: true), bowlAt('B')], true, null, 'weigh', 'steps.weigh (letter: B)', 'B'],
-    'the plan calls for it' => [[bowlAt('A'), bowlAt('B')], true, new Act(ActKind::Mix, ['B'], 600), 'weigh', 'steps.weigh (letter: B)', 'B'],
-    'and called for it some minutes ago' => [[bowlAt('B')], true, new Act(ActKind::Mix, ['B'], 600, late: 4), 'weigh', 'steps.late (act: steps.weigh (letter: B); minutes: 4)', 'B'],
-    'half weighed before anybody came' => [[bowlAt('A'), bowlAt('B', weighing: true)], false, null, 'weigh', 'steps.carry-on (letter: B)', 'B'],
-    'half weighed, with nothing on the hair' => [[bowlAt('A', weighing: true)], true, new Act(ActKind::Mix, ['A'], 600), 'weigh', 'steps.carry-on (letter: A)', 'A'],
+    'the plan calls for it' => [
+        [bowlAt('A'), bowlAt('B')],
+        true,
+        new Act(ActKind::Mix, ['B'], 600),
+        'weigh',
+        'steps.weigh (letter: B)',
+        'B',
+    ],
+    'and called for it some minutes ago' => [
+        [bowlAt('B')],
+        true,
+        new Act(ActKind::Mix, ['B'], 600, late: 4),
+        'weigh',
+        'steps.late (act: steps.weigh (letter: B); minutes: 4)',
+        'B',
+    ],
+    'half weighed before anybody came' => [
+        [bowlAt('A'), bowlAt('B', weighing: true)],
+        false,
+        null,
+        'weigh',
+        'steps.carry-on (letter: B)',
+        'B',
+    ],
+    'half weighed, with nothing on the hair' => [
+        [bowlAt('A', weighing: true)],
+        true,
+        new Act(ActKind::Mix, ['A'], 600),
+        'weigh',
+        'steps.carry-on (letter: A)',
+        'A',
+    ],
     'everything rinsed' => [[bowlAt('A', ClockState::Rinsed, mixed: true)], true, null, 'close', 'steps.close', null],
-    'due, before a half weighed one' => [[bowlAt('A', ClockState::Due, true), bowlAt('B', weighing: true)], true, new Act(ActKind::Rinse, ['A'], 600), 'run', 'steps.now (act: times.act-rinse (letters: A))', null],
-    'half weighed, while the other works' => [[bowlAt('A', ClockState::Processing, true), bowlAt('B', weighing: true)], true, new Act(ActKind::Rinse, ['A'], 900), 'weigh', 'steps.carry-on (letter: B)', 'B'],
-    'beyond its time' => [[bowlAt('A', ClockState::Over, true)], true, new Act(ActKind::Rinse, ['A'], 600, late: 7, over: true), 'run', 'steps.late (act: times.act-rinse-over (letters: A); minutes: 7)', null],
-    'working: never “close”' => [[bowlAt('A', ClockState::Processing, true)], true, new Act(ActKind::Rinse, ['A'], 900), 'run', 'steps.soon (act: times.act-rinse (letters: A); minutes: 5)', null],
-    'on somebody whom nobody received' => [[bowlAt('A', ClockState::Over, true)], false, new Act(ActKind::Rinse, ['A'], 600), 'run', 'steps.now (act: times.act-rinse (letters: A))', null],
+    'due, before a half weighed one' => [
+        [bowlAt('A', ClockState::Due, true), bowlAt('B', weighing: true)],
+        true,
+        new Act(ActKind::Rinse, ['A'], 600),
+        'run',
+        'steps.now (act: times.act-rinse (letters: A))',
+        null,
+    ],
+    'half weighed, while the other works' => [
+        [bowlAt('A', ClockState::Processing, true), bowlAt('B', weighing: true)],
+        true,
+        new Act(ActKind::Rinse, ['A'], 900),
+        'weigh',
+        'steps.carry-on (letter: B)',
+        'B',
+    ],
+    'beyond its time' => [
+        [bowlAt('A', ClockState::Over, true)],
+        true,
+        new Act(ActKind::Rinse, ['A'], 600, late: 7, over: true),
+        'run',
+        'steps.late (act: times.act-rinse-over (letters: A); minutes: 7)',
+        null,
+    ],
+    'working: never “close”' => [
+        [bowlAt('A', ClockState::Processing, true)],
+        true,
+        new Act(ActKind::Rinse, ['A'], 900),
+        'run',
+        'steps.soon (act: times.act-rinse (letters: A); minutes: 5)',
+        null,
+    ],
+    'on somebody whom nobody received' => [
+        [bowlAt('A', ClockState::Over, true)],
+        false,
+        new Act(ActKind::Rinse, ['A'], 600),
+        'run',
+        'steps.now (act: times.act-rinse (letters: A))',
+        null,
+    ],
 ]);
 
 it('has nothing to do in a closed visit', function () {
@@ -57,15 +134,29 @@ it('calls colour stale that works from the moment it is mixed', function (LineKi
     // Mixed oxidative colour should be on the hair within 30 minutes (common practice, no source).
     expect(Freshness::stale($kind, $minutes, HouseRules::standard()))->toBe($stale);
 })->with([
-    [LineKind::Permanent, 30, null], [LineKind::Permanent, 31, 31], [LineKind::Demi, 45, 45], [LineKind::Lightener, 31, 31], [LineKind::Direct, 90, null],
+    [
+        LineKind::Permanent,
+        30,
+        null,
+    ], [LineKind::Permanent, 31, 31], [LineKind::Demi, 45, 45], [
+        LineKind::Lightener,
+        31,
+        31,
+    ], [LineKind::Direct, 90, null],
 ]);
 
 /** @param  list<Span>  $spans */
 function liftingBowl(array $spans, string $line = 'P', string $letter = 'A'): PlacedBowl
 {
-    $place = ['place' => [['regions' => [], 'spans' => array_map(static fn (Span $span): string => $span->value, $spans)]]];
+    $place = [
+        'place' => [['regions' => [], 'spans' => array_map(static fn (Span $span): string => $span->value, $spans)]],
+    ];
     $sheet = $line === 'P' ? Ladder::bowl(more: ['letter' => $letter] + $place)
-        : Ladder::bowl(['d7G' => 'all'], ['d10' => 'all'], ['letter' => $letter, 'line' => 'D', 'ratio' => '1:2'] + $place);
+        : Ladder::bowl(
+            ['d7G' => 'all'],
+            ['d10' => 'all'],
+            ['letter' => $letter, 'line' => 'D', 'ratio' => '1:2'] + $place,
+        );
 
     return PlacedBowl::of(
         0,
@@ -76,7 +167,11 @@ function liftingBowl(array $spans, string $line = 'P', string $letter = 'A'): Pl
     );
 }
 
-it('learns what a bowl did only where it is plain which bowl did it', function (array $bowls, string $reached, array $lifts) {
+it('learns what a bowl did only where it is plain which bowl did it', function (
+    array $bowls,
+    string $reached,
+    array $lifts,
+) {
     $root = new CanvasZone('root', 'Root', Placement::of([], [Span::Root]), level: Fraction::of(5));
     $seen = Calibration::of(
         new Canvas([$root]),
@@ -84,7 +179,11 @@ it('learns what a bowl did only where it is plain which bowl did it', function (
         $bowls,
     );
     expect(array_map(
-        static fn ($each): array => [$each->kind, $each->said?->decimal(1), $each->deeper === null ? null : ($each->deeper->isNegative() ? 'lighter' : 'deeper')],
+        static fn ($each): array => [
+            $each->kind,
+            $each->said?->decimal(1),
+            $each->deeper === null ? null : ($each->deeper->isNegative() ? 'lighter' : 'deeper'),
+        ],
         $seen,
     ))->toBe($lifts);
 })->with([

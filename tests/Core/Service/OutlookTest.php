@@ -121,7 +121,11 @@ it('lifts no more with less strength', function () {
     }
 });
 
-it('fires where one strength goes over dark and over lightened hair', function (string $volume, array $second, array $keys) {
+it('fires where one strength goes over dark and over lightened hair', function (
+    string $volume,
+    array $second,
+    array $keys,
+) {
     $canvas = readHead(['spans' => ['mids'], 'level' => '5'], $second + ['spans' => ['ends'], 'level' => '9']);
     $found = MapCautions::of($canvas, Coverage::of([], []), [lightener($volume)]);
     expect(array_map(static fn (Caution $caution): string => $caution->key, $found))->toBe($keys);
@@ -157,16 +161,38 @@ it('works out what the painted places take', function (array $place, string $lea
     expect([$amount?->least->text(), $amount?->most->text()])->toBe([$least, $most]);
 })->with([
     // 60 g of colour at 1:1.5 is 150 g.
-    'a whole regrowth' => [[['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']], '150 g', '150 g'],
-    'a whole regrowth of 3 cm' => [[['regions' => [], 'spans' => ['root', 'regrowth']]], '225 g', '225 g', ['regrowth' => '3']],
+    'a whole regrowth' => [
+        [['regions' => [], 'spans' => ['root', 'regrowth'], 'method' => 'root-touch-up']],
+        '150 g',
+        '150 g',
+    ],
+    'a whole regrowth of 3 cm' => [
+        [['regions' => [], 'spans' => ['root', 'regrowth']]],
+        '225 g',
+        '225 g',
+        ['regrowth' => '3'],
+    ],
     'on thick hair' => [[['regions' => [], 'spans' => ['root']]], '210 g', '210 g', ['density' => 'thick']],
     'resistant grey' => [[['regions' => [], 'spans' => ['root']]], '180 g', '180 g', ['resistant' => true]],
     'the top only' => [[['regions' => ['top'], 'spans' => ['root']]], '21 g', '21 g'],
     'a whole head' => [[['regions' => [], 'spans' => [], 'method' => 'global']], '225 g', '300 g'],
-    'mids and ends, long' => [[['regions' => [], 'spans' => ['mids', 'ends']]], '237 g', '315 g', ['length' => 'mid-back']],
+    'mids and ends, long' => [
+        [['regions' => [], 'spans' => ['mids', 'ends']]],
+        '237 g',
+        '315 g',
+        ['length' => 'mid-back'],
+    ],
     'a root shadow' => [[['regions' => [], 'spans' => ['root'], 'method' => 'root-shadow']], '30 g', '45 g'],
-    'thirty foils' => [[['regions' => ['top'], 'spans' => ['mids'], 'method' => 'chunky-foils', 'foils' => 30]], '75 g', '105 g'],
-    'foils counted by their groups' => [[['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'pattern' => '5, gap, 5']], '25 g', '35 g'],
+    'thirty foils' => [
+        [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'chunky-foils', 'foils' => 30]],
+        '75 g',
+        '105 g',
+    ],
+    'foils counted by their groups' => [
+        [['regions' => ['top'], 'spans' => ['mids'], 'method' => 'fine-foils', 'pattern' => '5, gap, 5']],
+        '25 g',
+        '35 g',
+    ],
 ]);
 
 it('takes more for more of the head, and nothing for nothing', function () {
@@ -246,7 +272,11 @@ it('asks for natural where grey is to be covered and the bowl has too little', f
     'a third' => [['6G' => '2', '6N' => '1'], ['grey-z0-A']],
 ]);
 
-it('asks for wide sections where two bowls of a pattern lie close', function (string $other, string $width, array $keys) {
+it('asks for wide sections where two bowls of a pattern lie close', function (
+    string $other,
+    string $width,
+    array $keys,
+) {
     $stroke = [
         'regions' => ['top'],
         'spans' => ['mids'],
@@ -263,4 +293,11 @@ it('asks for wide sections where two bowls of a pattern lie close', function (st
         static fn (Caution $caution): string => $caution->key,
         MapCautions::of(new Canvas, Coverage::of([], []), $bowls),
     ))->toBe($keys);
-})->with([['7N', 'narrow', ['low-contrast']], ['7N', 'wide at the back', []], ['8N', 'narrow', []], ['6G', '', ['low-contrast']]]);
+})->with(
+    [
+        ['7N', 'narrow', ['low-contrast']],
+        ['7N', 'wide at the back', []],
+        ['8N', 'narrow', []],
+        ['6G', '', ['low-contrast']],
+    ],
+);

@@ -32,12 +32,23 @@ function powder(int $round, string $letter = 'L', array $stroke = ['method' => '
     return inRound($round, Ladder::bowl(
         ['powder' => 'all'],
         ['d20' => 'all'],
-        ['letter' => $letter, 'line' => 'L', 'ratio' => '1:2', 'place' => [['regions' => [], 'spans' => ['mids', 'ends']] + $stroke], 'minutes' => 35],
+        [
+            'letter' => $letter,
+            'line' => 'L',
+            'ratio' => '1:2',
+            'place' => [['regions' => [], 'spans' => ['mids', 'ends']] + $stroke],
+            'minutes' => 35,
+        ],
     ));
 }
 
-function gloss(int $round, array $colour = ['d8G' => 'all'], array $stroke = ['method' => 'gloss'], string $letter = 'G', string $line = 'D'): PlacedBowl
-{
+function gloss(
+    int $round,
+    array $colour = ['d8G' => 'all'],
+    array $stroke = ['method' => 'gloss'],
+    string $letter = 'G',
+    string $line = 'D',
+): PlacedBowl {
     return inRound($round, Ladder::bowl(
         $colour,
         ['d10' => 'all'],
@@ -48,13 +59,21 @@ function gloss(int $round, array $colour = ['d8G' => 'all'], array $stroke = ['m
 function canvasOf(array ...$zones): Core\Hair\Canvas
 {
     return ReadCanvas::from(['zones' => array_map(
-        static fn (int $at, array $zone): array => $zone + ['id' => "z{$at}", 'name' => "Zone {$at}", 'spans' => ['mids', 'ends']],
+        static fn (int $at, array $zone): array => $zone + [
+            'id' => "z{$at}",
+            'name' => "Zone {$at}",
+            'spans' => ['mids', 'ends'],
+        ],
         array_keys($zones),
         $zones,
     )]);
 }
 
-$seen = static fn (string $level, ToneFamily ...$tone): ZoneResult => new ZoneResult('z0', Fraction::parse($level), new Tones($tone));
+$seen = static fn (string $level, ToneFamily ...$tone): ZoneResult => new ZoneResult(
+    'z0',
+    Fraction::parse($level),
+    new Tones($tone),
+);
 
 it('goes on from what was reached, not from what was hoped for', function (string $level) use ($seen) {
     $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]])->zones[0];
@@ -79,7 +98,16 @@ it('is no sketch any more where nothing is planned after what was seen', functio
 
 it('chooses the toner by the level that was seen', function () use ($seen) {
     $canvas = canvasOf(['level' => '4', 'wish' => ['level' => '9', 'tone' => ['ash']]]);
-    $why = static fn (array $reached): string => said(VisitPicture::of($canvas, [powder(0)], new Core\Judgement\Learnt, Ladder::shelf(), HouseRules::standard(), $reached)->suggestions[0]->why[0]);
+    $why = static fn (array $reached): string => said(
+        VisitPicture::of(
+            $canvas,
+            [powder(0)],
+            new Core\Judgement\Learnt,
+            Ladder::shelf(),
+            HouseRules::standard(),
+            $reached,
+        )->suggestions[0]->why[0],
+    );
     expect($why([0 => [$seen('7.5')]]))->toContain('reached 7.5')
         ->and($why([]))->not->toContain('reached 7.5');
 });
@@ -87,13 +115,19 @@ it('chooses the toner by the level that was seen', function () use ($seen) {
 it('learns each round’s lift where somebody looked between them', function () use ($seen) {
     $canvas = canvasOf(['level' => '5']);
     $result = [new ZoneResult('z0', Fraction::of(9), new Tones([]))];
-    $lifts = static fn (array $observed): array => array_values(array_filter(array_map(static fn ($each): ?string => $each->lifted?->decimal(1), $observed)));
+    $lifts = static fn (array $observed): array => array_values(
+        array_filter(array_map(static fn ($each): ?string => $each->lifted?->decimal(1), $observed)),
+    );
     $over = static fn (int $round, string $letter): PlacedBowl => powder($round, $letter, ['method' => 'global']);
     // Twice lightened, and nobody looked between: nobody can tell which did it.
     expect($lifts(Calibration::of($canvas, $result, [$over(0, 'L'), $over(1, 'M')])))->toBe([])
-        ->and($lifts(Calibration::of($canvas, $result, [$over(0, 'L'), $over(1, 'M')], [0 => [$seen('7')]])))->toBe(['2', '2'])
+        ->and(
+            $lifts(Calibration::of($canvas, $result, [$over(0, 'L'), $over(1, 'M')], [0 => [$seen('7')]])),
+        )->toBe(['2', '2'])
         // Toned down afterwards, the lift is what was seen before the toner.
-        ->and($lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)], [0 => [$seen('8')]]))[0])->toBe('3')
+        ->and(
+            $lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)], [0 => [$seen('8')]]))[0],
+        )->toBe('3')
         // Where nobody looked before the toner, what it takes away is reckoned with.
         ->and((float) $lifts(Calibration::of($canvas, [$seen('7.5')], [powder(0), gloss(1)]))[0])->toBeGreaterThan(2.5);
     // The toner says how much of it held, beside.
@@ -102,19 +136,33 @@ it('learns each round’s lift where somebody looked between them', function () 
 });
 
 it('gives each of two wishes of a zone its own bowls, and what lies on all of it to both', function () {
-    $canvas = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']], 'also' => ['of' => '1/3', 'level' => '5', 'tone' => ['natural'], 'words' => 'brown']]);
+    $canvas = canvasOf(
+        [
+            'level' => '5',
+            'wish' => ['level' => '9', 'tone' => ['gold']],
+            'also' => ['of' => '1/3', 'level' => '5', 'tone' => ['natural'], 'words' => 'brown'],
+        ],
+    );
     $low = gloss(0, ['6N' => 'all'], ['method' => 'slice-foils'], 'B', 'P');
     $all = gloss(1);
     $parts = SplitWishes::of($canvas->zones[0], [powder(0), $low, $all]);
     $letters = static function (array $part): string {
-        $letters = array_unique(array_merge(...array_map(static fn (Strand $strand): array => $strand->letters(), $part['strands'])));
+        $letters = array_unique(
+            array_merge(...array_map(static fn (Strand $strand): array => $strand->letters(), $part['strands'])),
+        );
         sort($letters);
 
         return implode('', $letters);
     };
     expect(array_map($letters, $parts))->toBe(['GL', 'BG'])
         ->and($canvas->ids())->toBe(['z0', 'z0-also']);
-    $picture = VisitPicture::of($canvas, [powder(0), $low, $all], new Core\Judgement\Learnt, Ladder::shelf(), HouseRules::standard());
+    $picture = VisitPicture::of(
+        $canvas,
+        [powder(0), $low, $all],
+        new Core\Judgement\Learnt,
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
     expect(array_map(static fn (Outlook $each): string => $each->zone->id, $picture->outlooks))->toBe(['z0', 'z0-also'])
         ->and($picture->outlooks[0]->last()?->level->compare($picture->outlooks[1]->last()->level))->toBe(1)
         // The brown strands never met the powder.
@@ -122,12 +170,18 @@ it('gives each of two wishes of a zone its own bowls, and what lies on all of it
 });
 
 it('reads a second wish and writes it back, and refuses one that says no part', function () {
-    $json = ['id' => 'z', 'name' => 'Z', 'also' => ['of' => '2/3', 'level' => '6.5', 'tone' => ['brown'], 'words' => 'underneath']];
+    $json = [
+        'id' => 'z',
+        'name' => 'Z',
+        'also' => ['of' => '2/3', 'level' => '6.5', 'tone' => ['brown'], 'words' => 'underneath'],
+    ];
     $written = ReadCanvas::write(ReadCanvas::from(['zones' => [$json]]))['zones'][0];
     expect($written['also'])->toBe($json['also'])
         ->and(ReadCanvas::write(ReadCanvas::from(['zones' => [$written]]))['zones'][0])->toBe($written);
     foreach ([['level' => '6'], ['of' => '3/5'], ['of' => '']] as $bad) {
-        expect(fn () => ReadCanvas::from(['zones' => [['also' => $bad] + $json]]))->toThrow(Core\Codec\UnreadableDocument::class);
+        expect(
+            fn () => ReadCanvas::from(['zones' => [['also' => $bad] + $json]]),
+        )->toThrow(Core\Codec\UnreadableDocument::class);
     }
 });
 
@@ -136,11 +190,19 @@ it('refuses a zone under the id of another one’s second wish', function (array
     ReadCanvas::from(['zones' => array_map(static fn (string $each): array => $zones[$each], $order)]);
 })->throws(Core\Codec\UnreadableDocument::class)->with([[['root', 'also']], [['also', 'root']]]);
 
-it('says at what pace a strand lifts, from what was seen of it', function (string $level, int $minute, ?string $key, array $values) {
+it('says at what pace a strand lifts, from what was seen of it', function (
+    string $level,
+    int $minute,
+    ?string $key,
+    array $values,
+) {
     $zone = canvasOf(['level' => '5', 'wish' => ['level' => '9', 'tone' => ['gold']]])->zones[0];
     $story = Outlook::of($zone, [powder(0), gloss(1)])->main();
     $fact = $story === null ? null : PaceOfLift::of($story, powder(0), Fraction::parse($level), $minute);
-    expect($fact?->key)->toBe($key === null ? null : "times.{$key}")->and($fact === null ? [] : $fact->values)->toEqual($values);
+    expect($fact?->key)
+        ->toBe($key === null ? null : "times.{$key}")
+        ->and($fact === null ? [] : $fact->values)
+        ->toEqual($values);
 })->with([
     // Two of four levels in twenty minutes: the other two in twenty more.
     'half way' => ['7', 20, 'pace-reaches', ['level' => '9', 'minutes' => 20]],
@@ -180,15 +242,31 @@ it('learns from each kind of strand what was seen of it, and from the zone what 
     $canvas = canvasOf(['level' => '6', 'wish' => ['level' => '9', 'tone' => ['gold']]]);
     $bowls = [powder(0), gloss(0, ['8G' => 'all'], ['method' => 'between-foils'], 'B', 'P')];
     $stories = Outlook::of($canvas->zones[0], $bowls)->strands;
-    $other = array_values(array_filter($stories, static fn ($story): bool => $story->strand->letters() === ['B']))[0]->strand->key();
-    $result = static fn (string $level, string $strand = ''): ZoneResult => new ZoneResult('z0', Fraction::parse($level), new Tones([ToneFamily::Gold]), strand: $strand);
-    $lines = static fn (ZoneResult ...$results): array => array_map(static fn ($each): string => "{$each->line} ".($each->lifted?->decimal(1) ?? ''), Calibration::of($canvas, array_values($results), $bowls));
+    $other = array_values(
+        array_filter($stories, static fn ($story): bool => $story->strand->letters() === ['B']),
+    )[0]->strand->key();
+    $result = static fn (string $level, string $strand = ''): ZoneResult => new ZoneResult(
+        'z0',
+        Fraction::parse($level),
+        new Tones([ToneFamily::Gold]),
+        strand: $strand,
+    );
+    $lines = static fn (ZoneResult ...$results): array => array_map(
+        static fn ($each): string => "{$each->line} ".($each->lifted?->decimal(1) ?? ''),
+        Calibration::of($canvas, array_values($results), $bowls),
+    );
     expect($lines($result('8.5')))->toBe(['L 2.5'])
         ->and($lines($result('8.5'), $result('6.5', $other)))->toBe(['L 2.5', 'P '])
         ->and($lines($result('6.5', $other)))->toBe(['P '])
         // Strands that nobody laid anything on, or that are gone since, teach nothing.
         ->and($lines($result('8.5'), $result('4', 'left'), $result('4', 'dealt XY')))->toBe(['L 2.5']);
     // What the zone came to is the same for the next visit, whatever was seen of the rest of it.
-    $aged = static fn (ZoneResult ...$results): ?string => AgeCanvas::by($canvas, 35, array_values($results), [], HouseRules::standard())->canvas->zones[0]->level?->decimal(1);
+    $aged = static fn (ZoneResult ...$results): ?string => AgeCanvas::by(
+        $canvas,
+        35,
+        array_values($results),
+        [],
+        HouseRules::standard(),
+    )->canvas->zones[0]->level?->decimal(1);
     expect($aged($result('8.5'), $result('6.5', $other)))->toBe($aged($result('8.5')))->toBe('8.5');
 });

@@ -11,8 +11,8 @@ use Core\Units\Fraction;
 use Tests\Core\Record\Ladder;
 
 /*
- * How foils and patterns divide a head: the shares of a pattern are common practice, no source; how much a foil or a weave
- * takes is our own model.
+ * How foils and patterns divide a head: the shares of a pattern are common practice, no source; how much a foil or a
+ * weave takes is our own model.
  */
 
 /** @return list<string> kind, percent and letters of each kind of strand */
@@ -26,8 +26,12 @@ function shown(CanvasZone $zone, Core\Service\PlacedBowl ...$bowls): array
 }
 
 /** @param  ?array<string, mixed>  $stroke  null for a bowl that only takes part in another's pattern */
-function colourBowl(string $letter, ?array $stroke, array $colour = ['6N' => 'all'], int $round = 0): Core\Service\PlacedBowl
-{
+function colourBowl(
+    string $letter,
+    ?array $stroke,
+    array $colour = ['6N' => 'all'],
+    int $round = 0,
+): Core\Service\PlacedBowl {
     return inRound($round, Ladder::bowl($colour, ['d10' => 'all'], [
         'letter' => $letter,
         'line' => 'P',
@@ -45,7 +49,9 @@ it('leaves hair whole where nothing divides it', function () use ($zone) {
 it('takes counted foils and leaves the rest', function () use ($zone) {
     // One foil takes an eightieth of the head: 40 foils half of it.
     expect(shown($zone(), powder(0, 'L', ['method' => 'fine-foils', 'foils' => 20])))->toBe(['left 75', 'taken 25 L'])
-        ->and(shown($zone(), powder(0, 'L', ['method' => 'fine-foils', 'foils' => 400])))->toBe(['taken 90 L', 'left 10'])
+        ->and(
+            shown($zone(), powder(0, 'L', ['method' => 'fine-foils', 'foils' => 400])),
+        )->toBe(['taken 90 L', 'left 10'])
         ->and(shown($zone(), powder(0, 'L', ['method' => 'fine-foils'])))->toBe(['taken 50 L', 'left 50']);
 });
 
@@ -64,32 +70,52 @@ it('lays nothing on hair that is closed up in foils, and all of it where colour 
     $colour = static fn (array $more = []): Core\Service\PlacedBowl => colourBowl('C', ['method' => 'global'] + $more);
     expect(shown($zone(), $colour(), powder(0, 'L', $foils)))->toBe(['left 75 C', 'taken 25 L'])
         ->and(shown($zone(), powder(0, 'L', $foils), $colour()))->toBe(['left 75 C', 'taken 25 L'])
-        ->and(shown($zone(), $colour(['order' => 1]), powder(0, 'L', ['order' => 2] + $foils)))->toBe(['left 75 C', 'taken 25 CL'])
-        ->and(shown($zone(), $colour(['order' => 2]), powder(0, 'L', ['order' => 1] + $foils)))->toBe(['left 75 C', 'taken 25 L'])
+        ->and(
+            shown($zone(), $colour(['order' => 1]), powder(0, 'L', ['order' => 2] + $foils)),
+        )->toBe(['left 75 C', 'taken 25 CL'])
+        ->and(
+            shown($zone(), $colour(['order' => 2]), powder(0, 'L', ['order' => 1] + $foils)),
+        )->toBe(['left 75 C', 'taken 25 L'])
         // A gloss, what goes on damp hair, and what is to run over come when the foils are out.
         ->and(shown($zone(), powder(0, 'L', $foils), gloss(0)))->toBe(['left 75 G', 'taken 25 LG'])
         ->and(shown($zone(), powder(0, 'L', $foils), $colour(['hair' => 'damp'])))->toBe(['left 75 C', 'taken 25 LC'])
         ->and(shown($zone(), powder(0, 'L', $foils), $colour(['overlaps' => true])))->toBe(['left 75 C', 'taken 25 LC'])
         // Paint in the open air is no foil, and a film is one.
-        ->and(shown($zone(), powder(0, 'L', ['method' => 'hand-painted']), $colour()))->toBe(['taken 50 LC', 'left 50 C'])
-        ->and(shown($zone(), powder(0, 'L', ['method' => 'painted-film']), $colour()))->toBe(['taken 50 L', 'left 50 C']);
+        ->and(
+            shown($zone(), powder(0, 'L', ['method' => 'hand-painted']), $colour()),
+        )->toBe(['taken 50 LC', 'left 50 C'])
+        ->and(
+            shown($zone(), powder(0, 'L', ['method' => 'painted-film']), $colour()),
+        )->toBe(['taken 50 L', 'left 50 C']);
 });
 
 it('lays nothing on what is shielded in that round, but what is taken through at its end', function () use ($zone) {
     $shield = inRound(0, Ladder::bowl(['powder' => 'all'], ['d10' => 'all'], [
-        'letter' => 'S', 'line' => 'L', 'purpose' => 'protect', 'place' => [['regions' => [], 'spans' => ['ends'], 'method' => 'protect']],
+        'letter' => 'S', 'line' => 'L', 'purpose' => 'protect', 'place' => [
+            ['regions' => [], 'spans' => ['ends'], 'method' => 'protect'],
+        ],
     ]));
     $all = $zone(['spans' => ['mids', 'ends']]);
     // The shield lies on the ends: three of the seven tenths that mids and ends are.
     expect(shown($all, colourBowl('C', ['method' => 'global']), $shield))->toBe(['whole 57.1 C', 'whole 42.9'])
-        ->and(shown($all, $shield, colourBowl('C', ['method' => 'global'], round: 1)))->toBe(['whole 57.1 C', 'whole 42.9 C'])
-        ->and(shown($all, $shield, colourBowl('C', ['method' => 'between-foils'])))->toBe(['between 28.6 C', 'left 28.6', 'between 21.4', 'left 21.4']);
+        ->and(
+            shown($all, $shield, colourBowl('C', ['method' => 'global'], round: 1)),
+        )->toBe(['whole 57.1 C', 'whole 42.9 C'])
+        ->and(
+            shown($all, $shield, colourBowl('C', ['method' => 'between-foils'])),
+        )->toBe(['between 28.6 C', 'left 28.6', 'between 21.4', 'left 21.4']);
 });
 
 it('takes what goes between foils for all the hair where none are, and for half where nobody has placed any', function () use ($zone) {
     $between = colourBowl('B', ['method' => 'between-foils']);
     expect(shown($zone(), $between))->toBe(['between 50 B', 'left 50'])
-        ->and(shown($zone(['regions' => ['nape']]), colourBowl('L', ['regions' => ['top'], 'method' => 'fine-foils', 'foils' => 12]), $between))->toBe(['whole 100 B']);
+        ->and(
+            shown(
+                $zone(['regions' => ['nape']]),
+                colourBowl('L', ['regions' => ['top'], 'method' => 'fine-foils', 'foils' => 12]),
+                $between,
+            ),
+        )->toBe(['whole 100 B']);
 });
 
 it('deals out the hair as the pattern says', function (string $pattern, array $with, array $shown) use ($zone) {
@@ -152,14 +178,18 @@ it('keeps the root apart from the lengths where a bowl lies on one of them', fun
 
 it('gives no two kinds of strand one name', function () {
     // The same foils over the regrowth and the mids of two regions, and a colour on the mids alone.
-    $found = Strands::of(canvasOf(['spans' => ['regrowth', 'mids'], 'regions' => ['left', 'right'], 'level' => '6'])->zones[0], [
+    $found = Strands::of(canvasOf(
+        ['spans' => ['regrowth', 'mids'], 'regions' => ['left', 'right'], 'level' => '6'],
+    )->zones[0], [
         colourBowl('A', ['spans' => ['regrowth', 'mids'], 'method' => 'fine-foils', 'foils' => 10]),
         colourBowl('B', ['spans' => ['mids'], 'method' => 'global']),
     ]);
     $names = array_map(static fn (Strand $strand): string => said($strand->name()), $found);
     expect($names)->toContain('in A, mids, left side, right side', 'in A, regrowth, left side, right side')
         ->and(array_unique($names))->toHaveCount(count($names))
-        ->and(array_unique(array_map(static fn (Strand $strand): string => $strand->key(), $found)))->toHaveCount(count($names));
+        ->and(
+            array_unique(array_map(static fn (Strand $strand): string => $strand->key(), $found)),
+        )->toHaveCount(count($names));
 });
 
 it('adds up to the whole zone, whatever is laid on it', function () {
@@ -176,10 +206,18 @@ it('adds up to the whole zone, whatever is laid on it', function () {
                 'spans' => [['root'], ['mids', 'ends'], []][mt_rand(0, 2)],
                 'foils' => mt_rand(0, 1) === 0 ? null : mt_rand(1, 60),
             ] + ($pattern === null ? [] : ['pattern' => $pattern] + ($letter === 'A' ? ['with' => ['B']] : []));
-            if ($pattern !== null && $letter !== 'A' && in_array($pattern, ['2:1', '18 foils at 2:1', 'high, low, high'], true)) {
+            if (
+                $pattern !== null
+                && $letter !== 'A'
+                && in_array($pattern, ['2:1', '18 foils at 2:1', 'high, low, high'], true)
+            ) {
                 unset($stroke['pattern']);
             }
-            $bowls[] = colourBowl($letter, array_filter($stroke, static fn ($each): bool => $each !== null), round: mt_rand(0, 2));
+            $bowls[] = colourBowl(
+                $letter,
+                array_filter($stroke, static fn ($each): bool => $each !== null),
+                round: mt_rand(0, 2),
+            );
         }
         usort($bowls, static fn ($one, $other): int => $one->round <=> $other->round);
         $zone = canvasOf(['level' => '6', 'spans' => mt_rand(0, 1) === 0 ? [] : ['root', 'mids']])->zones[0];
@@ -208,19 +246,35 @@ it('tells each kind of strand its own story, and how the head reads as a whole',
         ->and($outlook->main()?->strand->letters())->toBe(['A', 'G'])
         ->and($outlook->whole()?->light?->decimal(2))->toBe('0.5')
         ->and((float) $outlook->whole()?->contrast->decimal(2))->toBeGreaterThan(1.5)
-        ->and((float) $outlook->whole()?->level->decimal(2))->toBeGreaterThan($levels['BG'])->toBeLessThan($levels['AG']);
+        ->and((float) $outlook->whole()?->level->decimal(2))
+        ->toBeGreaterThan($levels['BG'])
+        ->toBeLessThan($levels['AG']);
 });
 
-it('is seen by how wide its sections are: one level in wide ones, hardly two in fine foils', function (array $stroke, string $dark, string $says) {
+it('is seen by how wide its sections are: one level in wide ones, hardly two in fine foils', function (
+    array $stroke,
+    string $dark,
+    string $says,
+) {
     // Pale hair, and a shade beside it that is so much deeper.
     $zone = canvasOf(['level' => '9', 'history' => 'lightened'])->zones[0];
-    $whole = Outlook::of($zone, [colourBowl('A', $stroke + ['pattern' => 'alternate', 'with' => ['B']], [$dark => 'all']), colourBowl('B', null, ['9N' => 'all'])])->whole();
+    $whole = Outlook::of(
+        $zone,
+        [
+            colourBowl('A', $stroke + ['pattern' => 'alternate', 'with' => ['B']], [$dark => 'all']),
+            colourBowl('B', null, ['9N' => 'all']),
+        ],
+    )->whole();
     expect(said($whole?->says()))->toContain($says);
 })->with([
     'wide sections' => [['method' => 'slice-foils', 'foils' => 80, 'width' => 'wide sections'], '8N', 'apart: seen'],
     'chunky foils' => [['method' => 'chunky-foils', 'foils' => 80], '8N', 'apart: seen'],
     'fine foils' => [['method' => 'fine-foils', 'foils' => 80], '8N', 'soft, narrow sections vanish'],
-    'slivers of three levels' => [['method' => 'slice-foils', 'foils' => 80, 'width' => 'slivers'], '6N', 'apart: seen'],
+    'slivers of three levels' => [
+        ['method' => 'slice-foils', 'foils' => 80, 'width' => 'slivers'],
+        '6N',
+        'apart: seen',
+    ],
 ]);
 
 it('reads as one colour where nothing divides it', function () {

@@ -16,7 +16,13 @@ use Tests\Core\Record\Ladder;
 /** @return array<string, list<string>> the zones of each caution, by its key, worst first */
 function warned(Canvas $canvas, PlacedBowl ...$bowls): array
 {
-    $picture = VisitPicture::of($canvas, PlacedBowl::sharing($bowls), new Core\Judgement\Learnt, Ladder::shelf(), HouseRules::standard());
+    $picture = VisitPicture::of(
+        $canvas,
+        PlacedBowl::sharing($bowls),
+        new Core\Judgement\Learnt,
+        Ladder::shelf(),
+        HouseRules::standard(),
+    );
 
     return array_combine(
         array_map(static fn (Caution $caution): string => $caution->key, $picture->cautions),
@@ -26,20 +32,37 @@ function warned(Canvas $canvas, PlacedBowl ...$bowls): array
 
 function tintBowl(string $letter, string $developer, array $place, array $more = []): PlacedBowl
 {
-    return inRound(0, Ladder::bowl(['6N' => 'all'], [$developer => 'all'], ['letter' => $letter, 'line' => 'P', 'place' => [$place], 'minutes' => 35] + $more));
+    return inRound(
+        0,
+        Ladder::bowl(
+            ['6N' => 'all'],
+            [$developer => 'all'],
+            ['letter' => $letter, 'line' => 'P', 'place' => [$place], 'minutes' => 35] + $more,
+        ),
+    );
 }
 
 it('says the same of two zones once, with both their names', function () {
-    $canvas = canvasOf(['level' => '9', 'history' => 'lightened', 'regions' => ['top']], ['level' => '9', 'history' => 'lightened', 'regions' => ['back']]);
-    expect(warned($canvas, tintBowl('A', 'd20', ['spans' => ['mids', 'ends']]))['strong-on-light'])->toBe(['Zone 0', 'Zone 1']);
+    $canvas = canvasOf(
+        ['level' => '9', 'history' => 'lightened', 'regions' => ['top']],
+        ['level' => '9', 'history' => 'lightened', 'regions' => ['back']],
+    );
+    expect(
+        warned($canvas, tintBowl('A', 'd20', ['spans' => ['mids', 'ends']]))['strong-on-light'],
+    )->toBe(['Zone 0', 'Zone 1']);
 });
 
 it('does not warn of 20 vol where grey is advised to have it, nor over virgin hair beside lightened', function () {
-    $grey = canvasOf(['level' => '6', 'grey' => 60, 'spans' => ['root'], 'wish' => ['level' => '6', 'tone' => ['natural']]], ['level' => '9', 'history' => 'lightened']);
+    $grey = canvasOf(
+        ['level' => '6', 'grey' => 60, 'spans' => ['root'], 'wish' => ['level' => '6', 'tone' => ['natural']]],
+        ['level' => '9', 'history' => 'lightened'],
+    );
     $root = tintBowl('A', 'd20', ['spans' => ['root']]);
     expect(warned($grey, $root))->not->toHaveKey('strong-on-light')->not->toHaveKey('dark-strength-on-light')
         // The same bowl drawn over the lengths is another matter.
-        ->and(warned($grey, tintBowl('A', 'd20', ['spans' => ['root', 'mids', 'ends']]))['strong-on-light'])->toBe(['Zone 1']);
+        ->and(
+            warned($grey, tintBowl('A', 'd20', ['spans' => ['root', 'mids', 'ends']]))['strong-on-light'],
+        )->toBe(['Zone 1']);
 });
 
 it('asks for no lightener where one is planned', function () {
@@ -72,7 +95,9 @@ it('warns of brown that runs into foils at the rinse, unless something shields t
         'letter' => 'B', 'line' => 'P', 'place' => [['spans' => ['mids', 'ends'], 'method' => 'between-foils']],
     ]));
     $shield = inRound(0, Ladder::bowl(['powder' => 'all'], ['d10' => 'all'], [
-        'letter' => 'S', 'line' => 'L', 'purpose' => 'protect', 'place' => [['spans' => ['mids', 'ends'], 'method' => 'protect']],
+        'letter' => 'S', 'line' => 'L', 'purpose' => 'protect', 'place' => [
+            ['spans' => ['mids', 'ends'], 'method' => 'protect'],
+        ],
     ]));
     expect(warned($canvas, $foils, $between))->toHaveKey('runs-into')
         ->and(warned($canvas, $foils, $between, $shield))->not->toHaveKey('runs-into')
@@ -89,7 +114,15 @@ it('asks no more once somebody has said that it is meant so, and never drops wha
 });
 
 it('puts what hurts before what spoils', function () {
-    $canvas = canvasOf(['level' => '5', 'history' => 'unknown', 'banded' => true, 'elasticity' => 'gum', 'spans' => ['root', 'mids', 'ends']]);
+    $canvas = canvasOf(
+        [
+            'level' => '5',
+            'history' => 'unknown',
+            'banded' => true,
+            'elasticity' => 'gum',
+            'spans' => ['root', 'mids', 'ends'],
+        ],
+    );
     expect(array_slice(array_keys(warned($canvas, tintBowl('A', 'd40', ['spans' => ['root', 'mids', 'ends']]))), 0, 3))
         ->toBe(['gum', 'strong-on-scalp', 'unknown-dye']);
 });
@@ -99,15 +132,28 @@ it('says where a line meets one on a strand that its maker keeps it from, and no
     $root = tintBowl('A', 'd20', ['spans' => ['root', 'regrowth']]);
     $lengths = tintBowl('A', 'd20', ['spans' => ['mids', 'ends']]);
     $said = static function (array $rules, PlacedBowl ...$bowls) use ($canvas): array {
-        $picture = VisitPicture::of($canvas, PlacedBowl::sharing($bowls), new Core\Judgement\Learnt, Ladder::shelf([], $rules), HouseRules::standard());
+        $picture = VisitPicture::of(
+            $canvas,
+            PlacedBowl::sharing($bowls),
+            new Core\Judgement\Learnt,
+            Ladder::shelf([], $rules),
+            HouseRules::standard(),
+        );
 
-        return array_values(array_filter($picture->cautions, static fn (Caution $caution): bool => $caution->key === 'touching'));
+        return array_values(
+            array_filter($picture->cautions, static fn (Caution $caution): bool => $caution->key === 'touching'),
+        );
     };
     $found = $said(['apart' => ['lightener']], $lengths, powder(1));
-    expect($found)->toHaveCount(1)->and($found[0]->fact->values)->toMatchArray(['line' => 'Ladder', 'kind' => 'lightener', 'one' => 'A'])
+    expect($found)
+        ->toHaveCount(1)
+        ->and($found[0]->fact->values)
+        ->toMatchArray(['line' => 'Ladder', 'kind' => 'lightener', 'one' => 'A'])
         ->and($said([], $lengths, powder(1)))->toBe([])
         ->and($said(['apart' => ['demi']], $lengths, powder(1)))->toBe([])
         ->and($said(['apart' => ['lightener']], $root, powder(1)))->toBe([])
         // Of the same line two bowls may meet.
-        ->and($said(['apart' => ['permanent']], $lengths, tintBowl('B', 'd10', ['spans' => ['mids', 'ends']])))->toBe([]);
+        ->and(
+            $said(['apart' => ['permanent']], $lengths, tintBowl('B', 'd10', ['spans' => ['mids', 'ends']])),
+        )->toBe([]);
 });

@@ -7,7 +7,8 @@ use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 use Core\Units\Strength;
 
-// Common practice, no source: up to 10 vol deposits, 20 lifts up to 2 levels, 30 up to 3, 40 up to 4; lightener up to 7.
+// Common practice, no source: up to 10 vol deposits, 20 lifts up to 2 levels, 30 up to 3, 40 up to 4; lightener up to
+// 7.
 it('lifts as the trade says', function (LineKind $kind, int $volume, string $levels) {
     expect(LiftTable::standard($kind)->levelsAt(Strength::vol($volume))->decimal(2))->toBe($levels);
 })->with([

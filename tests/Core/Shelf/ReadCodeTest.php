@@ -89,7 +89,13 @@ it('says how it read a code', function () {
         ->and(ReadCode::by(letterLegend(), '6NN')->doubleNatural)->toBeTrue();
 });
 
-it('says step by step how it read', function (Legend $legend, string $code, array $steps, string $intensity, bool $natural) {
+it('says step by step how it read', function (
+    Legend $legend,
+    string $code,
+    array $steps,
+    string $intensity,
+    bool $natural,
+) {
     $read = ReadCode::by($legend, $code);
     expect($read->steps)->toBe($steps)->and($read->intensity->decimal(1))->toBe($intensity)
         ->and($read->doubleNatural)->toBe($natural);
@@ -106,15 +112,39 @@ it('says step by step how it read', function (Legend $legend, string $code, arra
     'the highest level' => [fn () => digitLegend(), '12', ['level 12', 'no tone written: natural'], '1', false],
     'eleven is a level' => [fn () => digitLegend(), '11', ['level 11', 'no tone written: natural'], '1', false],
     'a point' => [fn () => digitLegend(), '12.3', ['level 12', '3: gold, primary'], '1', false],
-    'two digits' => [fn () => digitLegend(), '7-35', ['level 7', '3: gold, primary', '5: mahogany, secondary'], '1', false],
+    'two digits' => [
+        fn () => digitLegend(),
+        '7-35',
+        ['level 7', '3: gold, primary', '5: mahogany, secondary'],
+        '1',
+        false,
+    ],
     'a tone twice' => [fn () => digitLegend(), '7.44', ['level 7', '44: copper, doubled: intense'], '2', false],
     'a level twice' => [fn () => digitLegend(), '44/6', ['level 4, doubled: intense', '6: red, primary'], '2', false],
-    'a level said twice' => [fn () => digitLegend(), '4/4-6', ['level 4, said twice: intense', '6: red, primary'], '2', false],
-    'a level twice, natural' => [fn () => digitLegend(), '44.0', ['level 4, doubled: intense', '0: natural'], '2', true],
+    'a level said twice' => [
+        fn () => digitLegend(),
+        '4/4-6',
+        ['level 4, said twice: intense', '6: red, primary'],
+        '2',
+        false,
+    ],
+    'a level twice, natural' => [
+        fn () => digitLegend(),
+        '44.0',
+        ['level 4, doubled: intense', '0: natural'],
+        '2',
+        true,
+    ],
     'natural' => [fn () => digitLegend(), '6.0', ['level 6', '0: natural'], '1', false],
     'strong natural' => [fn () => digitLegend(), '6.00', ['level 6', '00: strong natural'], '2', true],
     'muted' => [fn () => digitLegend(), '7.03', ['level 7', '03: a muted gold'], '0.5', false],
-    'a doubled level muted' => [fn () => digitLegend(), '44.03', ['level 4, doubled: intense', '03: a muted gold'], '1', false],
+    'a doubled level muted' => [
+        fn () => digitLegend(),
+        '44.03',
+        ['level 4, doubled: intense', '03: a muted gold'],
+        '1',
+        false,
+    ],
 ]);
 
 it('takes a naught as a natural base where the line means that', function () {
@@ -179,8 +209,23 @@ it('refuses what is ambiguous or unknown, and says why', function (Legend $legen
     'a doubled level, or a point left out' => [fn () => digitLegend(), '66', 'can be read as 6.6'],
     'two levels' => [fn () => digitLegend(), '5/6-46', 'two levels'],
     'three tones' => [fn () => digitLegend(), '7.346', 'means nothing'],
-    'separator of another line' => [fn () => Legend::digits(['1' => ToneMix::only(ToneFamily::Ash)], ['/']), '7.1', 'not how this line parts'],
-    'two ways to cut' => [fn () => Legend::letters(['A' => ToneMix::only(ToneFamily::Ash), 'AB' => ToneMix::only(ToneFamily::Beige), 'BC' => ToneMix::only(ToneFamily::Copper), 'C' => ToneMix::only(ToneFamily::Gold)]), '6ABC', 'A+BC or AB+C'],
+    'separator of another line' => [
+        fn () => Legend::digits(['1' => ToneMix::only(ToneFamily::Ash)], ['/']),
+        '7.1',
+        'not how this line parts',
+    ],
+    'two ways to cut' => [
+        fn () => Legend::letters(
+            [
+                'A' => ToneMix::only(ToneFamily::Ash),
+                'AB' => ToneMix::only(ToneFamily::Beige),
+                'BC' => ToneMix::only(ToneFamily::Copper),
+                'C' => ToneMix::only(ToneFamily::Gold),
+            ],
+        ),
+        '6ABC',
+        'A+BC or AB+C',
+    ],
 ]);
 
 it('never crashes and never guesses, whatever is typed', function () {

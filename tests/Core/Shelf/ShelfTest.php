@@ -73,7 +73,13 @@ function idsOf(array $products): array
 
 it('offers of a line what can still be had, and finds by its code what cannot', function () {
     $other = new Product('S1', 'slack', '6N', 'of another line', ProductKind::Shade, null, null, Fraction::one());
-    $shelf = shelfOf($other, onShelf('a', '6N'), onShelf('b', '7G', withdrawn: true), onShelf('c', ''), onShelf('d20', '20', 20));
+    $shelf = shelfOf(
+        $other,
+        onShelf('a', '6N'),
+        onShelf('b', '7G', withdrawn: true),
+        onShelf('c', ''),
+        onShelf('d20', '20', 20),
+    );
     $line = $shelf->line('tide');
     expect(idsOf($shelf->productsOf($line)))->toBe(['a', 'c'])
         ->and($shelf->byCode($line, ' 6n ')?->id)->toBe('a')
@@ -116,7 +122,9 @@ it('names the bottles that reach a strength', function () {
         // 25 lies a quarter of the way from 20 to 40.
         ->and($shelf->developersReaching($line, Strength::vol(25)))
         ->toEqualCanonicalizing([['product' => 'd20', 'share' => '3/4'], ['product' => 'd40', 'share' => '1/4']])
-        ->and(static fn () => $shelf->developersReaching($line, Strength::vol(5)))->toRefuse(InvalidStrength::class, '5 vol');
+        ->and(
+            static fn () => $shelf->developersReaching($line, Strength::vol(5)),
+        )->toRefuse(InvalidStrength::class, '5 vol');
 });
 
 it('reads amounts by the pack and the density of what is weighed', function () {
@@ -127,7 +135,11 @@ it('reads amounts by the pack and the density of what is weighed', function () {
 });
 
 it('keeps what is left of bowls and the house’s blends beside its products', function () {
-    $blend = new HouseBlend('Sand Glaze', 2, [new Ingredient('a', '6N', Share::parse('2')), new Ingredient('b', '7G', Share::parse('1'))]);
+    $blend = new HouseBlend(
+        'Sand Glaze',
+        2,
+        [new Ingredient('a', '6N', Share::parse('2')), new Ingredient('b', '7G', Share::parse('1'))],
+    );
     $rest = new Product('rest', '', '', 'rest of A', ProductKind::Mixture, null, null, Fraction::one());
     $shelf = shelfOf(onShelf('a', '6N'))->withBlends([$blend])->withMixtures($rest);
     expect($shelf->blend(' sand glaze', 2))->toBe($blend)
@@ -135,12 +147,21 @@ it('keeps what is left of bowls and the house’s blends beside its products', f
         ->and($shelf->product('rest'))->toBe($rest)
         ->and($shelf->product('a')?->code)->toBe('6N')
         ->and($blend->id())->toBe('sand glaze@2')
-        ->and(array_map(static fn (array $each): string => "{$each['key']} {$each['share']->decimal(3)}", $blend->shares()))
+        ->and(
+            array_map(
+                static fn (array $each): string => "{$each['key']} {$each['share']->decimal(3)}",
+                $blend->shares(),
+            ),
+        )
         ->toBe(['a 0.667', 'b 0.333'])
         ->and(static fn () => (new HouseBlend('Empty', 1, []))->shares())->toRefuse(InvalidShare::class);
 });
 
-it('says which part of a bowl each thing fills, as the maker prints it', function (array $order, int $developer, int $base) {
+it('says which part of a bowl each thing fills, as the maker prints it', function (
+    array $order,
+    int $developer,
+    int $base,
+) {
     $line = shelfLine(['d20'], $order);
     expect($line->developerPart())->toBe($developer)
         ->and(PartRole::Colour->place($line->developerPart()))->toBe(0)
@@ -188,7 +209,11 @@ it('gives clear no colour, and a booster a tone without a level', function () {
         ->and(Pigment::read($read)->doubleNatural)->toBeTrue();
 });
 
-it('tests on the skin what meets peroxide, and lifts only with what lifts', function (LineKind $kind, bool $test, bool $deposits) {
+it('tests on the skin what meets peroxide, and lifts only with what lifts', function (
+    LineKind $kind,
+    bool $test,
+    bool $deposits,
+) {
     expect($kind->needsSkinTest())->toBe($test)->and($kind->depositsOnly())->toBe($deposits);
 })->with([
     [LineKind::Permanent, true, false], [LineKind::Lightener, true, false], [LineKind::Demi, true, true],

@@ -19,17 +19,36 @@ function stockAfter(array $said): StockLevel
 
 it('does not know what nobody has counted, however much has moved', function () {
     $level = stockAfter([[MovementKind::Delivered, 12_000], [MovementKind::Poured, 4_000]]);
-    expect($level->isKnown())->toBeFalse()->and($level->grams())->toBeNull()->and($level->enoughFor(Grams::ofCentigrams(100)))->toBeNull()
+    expect($level->isKnown())
+        ->toBeFalse()
+        ->and($level->grams())
+        ->toBeNull()
+        ->and($level->enoughFor(Grams::ofCentigrams(100)))
+        ->toBeNull()
         ->and($level->isLow(Grams::ofCentigrams(99_999), null))->toBeFalse()
         ->and($level->isShortOf(Grams::ofCentigrams(99_999)))->toBeFalse()
         ->and($level->toOrder(Grams::ofCentigrams(99_999), null, null))->toBeNull();
 });
 
 it('is what was counted, whatever moved before, and what moved since', function () {
-    expect(stockAfter([[MovementKind::Poured, 4_000], [MovementKind::Counted, 10_000]])->grams())->toEqual(Grams::ofCentigrams(10_000))
-        ->and(stockAfter([[MovementKind::Counted, 10_000], [MovementKind::Poured, 2_500], [MovementKind::Undone, 500], [MovementKind::Thrown, 1_000], [MovementKind::Delivered, 6_000]])->grams())
+    expect(
+        stockAfter([[MovementKind::Poured, 4_000], [MovementKind::Counted, 10_000]])->grams(),
+    )->toEqual(Grams::ofCentigrams(10_000))
+        ->and(
+            stockAfter(
+                [
+                    [MovementKind::Counted, 10_000],
+                    [MovementKind::Poured, 2_500],
+                    [MovementKind::Undone, 500],
+                    [MovementKind::Thrown, 1_000],
+                    [MovementKind::Delivered, 6_000],
+                ],
+            )->grams(),
+        )
         ->toEqual(Grams::ofCentigrams(13_000))
-        ->and(stockAfter([[MovementKind::Counted, 10_000], [MovementKind::Opened, 0]])->grams())->toEqual(Grams::ofCentigrams(10_000));
+        ->and(
+            stockAfter([[MovementKind::Counted, 10_000], [MovementKind::Opened, 0]])->grams(),
+        )->toEqual(Grams::ofCentigrams(10_000));
 });
 
 it('comes to the same sum in whatever order the movements stand', function () {
@@ -61,7 +80,13 @@ it('says that more went out than was there, and takes it for nothing', function 
         ->and($level->enoughFor(Grams::ofCentigrams(10)))->toBe(0);
 });
 
-it('orders as few packs as leave it above low after the week', function (int $there, int $planned, ?int $mark, ?int $pack, ?int $packs) {
+it('orders as few packs as leave it above low after the week', function (
+    int $there,
+    int $planned,
+    ?int $mark,
+    ?int $pack,
+    ?int $packs,
+) {
     $level = StockLevel::of($there, true);
     $grams = static fn (?int $of): ?Grams => $of === null ? null : Grams::ofCentigrams($of);
     $order = $level->toOrder(Grams::ofCentigrams($planned), $grams($mark), $grams($pack));
@@ -84,7 +109,9 @@ it('orders as few packs as leave it above low after the week', function (int $th
 it('orders in grams where nobody knows the pack, and nothing where nobody says what is low', function () {
     $level = StockLevel::of(1_000, true);
     expect($level->toOrder(Grams::ofCentigrams(3_000), null, null))->toMatchArray(['packs' => null])
-        ->and($level->toOrder(Grams::ofCentigrams(3_000), null, null)['grams']->centigrams)->toBeGreaterThanOrEqual(2_000)
+        ->and(
+            $level->toOrder(Grams::ofCentigrams(3_000), null, null)['grams']->centigrams,
+        )->toBeGreaterThanOrEqual(2_000)
         ->and($level->toOrder(Grams::ofCentigrams(500), null, null))->toBeNull()
         ->and($level->isLow(null, null))->toBeFalse()
         ->and($level->isLow(null, Grams::ofCentigrams(2_000)))->toBeTrue()
@@ -93,8 +120,14 @@ it('orders in grams where nobody knows the pack, and nothing where nobody says w
 
 it('says how many times it is enough', function () {
     $level = StockLevel::of(10_000, true);
-    expect($level->enoughFor(Grams::ofCentigrams(3_000)))->toBe(3)->and($level->enoughFor(Grams::ofCentigrams(10_000)))->toBe(1)
-        ->and($level->enoughFor(Grams::ofCentigrams(10_001)))->toBe(0)->and($level->enoughFor(Grams::zero()))->toBeNull();
+    expect($level->enoughFor(Grams::ofCentigrams(3_000)))
+        ->toBe(3)
+        ->and($level->enoughFor(Grams::ofCentigrams(10_000)))
+        ->toBe(1)
+        ->and($level->enoughFor(Grams::ofCentigrams(10_001)))
+        ->toBe(0)
+        ->and($level->enoughFor(Grams::zero()))
+        ->toBeNull();
 });
 
 it('says at the bench that the shelf runs short, and nothing where there is enough or nobody has counted', function () {

@@ -40,8 +40,15 @@ function line(array $levels, array $families): array
 }
 
 const FAMILIES = [
-    'N' => [ToneFamily::Natural], 'A' => [ToneFamily::Ash], 'G' => [ToneFamily::Gold], 'C' => [ToneFamily::Copper], 'R' => [ToneFamily::Red],
-    'V' => [ToneFamily::Violet], 'GC' => [ToneFamily::Gold, ToneFamily::Copper], 'NA' => [ToneFamily::Natural, ToneFamily::Ash], 'NG' => [ToneFamily::Natural, ToneFamily::Gold],
+    'N' => [ToneFamily::Natural], 'A' => [ToneFamily::Ash], 'G' => [ToneFamily::Gold], 'C' => [ToneFamily::Copper],
+    'R' => [ToneFamily::Red],
+    'V' => [ToneFamily::Violet], 'GC' => [ToneFamily::Gold, ToneFamily::Copper], 'NA' => [
+        ToneFamily::Natural,
+        ToneFamily::Ash,
+    ], 'NG' => [
+        ToneFamily::Natural,
+        ToneFamily::Gold,
+    ],
     'RV' => [ToneFamily::Red, ToneFamily::Violet], 'M' => [ToneFamily::Mahogany], 'B' => [ToneFamily::Brown],
 ];
 
@@ -132,7 +139,14 @@ function nearestOf(
 function bestOf(Pigment $wanted, array $shelf, int $steps, Fraction $natural, HouseRules $rules): ?float
 {
     $half = $wanted->intensity->dividedBy(Fraction::of(2));
-    foreach ([[$natural, $half], [$natural, Fraction::zero()], [Fraction::zero(), $half], [Fraction::zero(), Fraction::zero()]] as [$least, $pigment]) {
+    foreach (
+        [
+            [$natural, $half],
+            [$natural, Fraction::zero()],
+            [Fraction::zero(), $half],
+            [Fraction::zero(), Fraction::zero()],
+        ] as [$least, $pigment]
+    ) {
         $best = null;
         foreach ([1, 2, 3] as $size) {
             $found = nearestOf($size, $wanted, $shelf, $steps, $least, $pigment, $rules);
@@ -185,7 +199,15 @@ it('stays within stock and at the step, and always makes the total', function ()
             line([5, 6, 8, 9], array_slice(FAMILIES, 0, 6)),
         );
         $step = ScaleStep::cases()[mt_rand(0, 2)];
-        foreach (FindBlends::for(pigment(mt_rand(5, 9), ToneFamily::Natural, ToneFamily::Gold), Sample::g('60'), $shelf, Fraction::zero(), HouseRules::standard()->withStep($step)) as $blend) {
+        foreach (
+            FindBlends::for(
+                pigment(mt_rand(5, 9), ToneFamily::Natural, ToneFamily::Gold),
+                Sample::g('60'),
+                $shelf,
+                Fraction::zero(),
+                HouseRules::standard()->withStep($step),
+            ) as $blend
+        ) {
             $sum = 0;
             foreach ($blend->parts as $part) {
                 $sum += $part['grams']->centigrams;
@@ -276,10 +298,23 @@ it('finds what trying everything finds, judged as a bowl is', function (LevelSch
         expect($best->distance->numerator / $best->distance->denominator)->toEqualWithDelta($least, 1e-4)
             ->and($best->complete)->toBeTrue();
     }
-})->with([[LevelSchool::Linear, 15], [LevelSchool::Linear, 16], [LevelSchool::DyeWeighted, 17], [LevelSchool::DyeWeighted, 18]]);
+})->with(
+    [
+        [LevelSchool::Linear, 15],
+        [LevelSchool::Linear, 16],
+        [LevelSchool::DyeWeighted, 17],
+        [LevelSchool::DyeWeighted, 18],
+    ],
+);
 
 // Outside check: GNU glpsol (Debian package glpk-utils) solves the same problem as mixed-integer programmes.
-it('finds what glpsol finds, on real shelves', function (int $level, array $tones, int $grams, Fraction $natural, bool $clear) {
+it('finds what glpsol finds, on real shelves', function (
+    int $level,
+    array $tones,
+    int $grams,
+    Fraction $natural,
+    bool $clear,
+) {
     $wanted = pigment($level, ...$tones);
     // Without the wanted level's own shades, as when they are out of stock.
     $shelf = array_values(array_filter(
@@ -313,10 +348,46 @@ it('finds what glpsol finds, on real shelves', function (int $level, array $tone
 it('refuses what cannot be searched', function (callable $search, string $message) {
     expect($search)->toRefuse(SubstitutionRefused::class, $message);
 })->with([
-    'empty shelf' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Sample::g('60'), [], Fraction::zero(), HouseRules::standard()), 'nothing on the shelf'],
-    'clear wanted' => [fn () => FindBlends::for(Pigment::clear(), Sample::g('60'), line([7], FAMILIES), Fraction::zero(), HouseRules::standard()), 'no level'],
-    'nothing wanted' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Grams::zero(), line([7], FAMILIES), Fraction::zero(), HouseRules::standard()), 'comes to nothing'],
-    'no stock' => [fn () => FindBlends::for(pigment(7, ToneFamily::Gold), Sample::g('60'), [new Candidate('a', 'a', pigment(7, ToneFamily::Gold), Sample::g('5'))], Fraction::zero(), HouseRules::standard()), 'are enough'],
+    'empty shelf' => [
+        fn () => FindBlends::for(
+            pigment(7, ToneFamily::Gold),
+            Sample::g('60'),
+            [],
+            Fraction::zero(),
+            HouseRules::standard(),
+        ),
+        'nothing on the shelf',
+    ],
+    'clear wanted' => [
+        fn () => FindBlends::for(
+            Pigment::clear(),
+            Sample::g('60'),
+            line([7], FAMILIES),
+            Fraction::zero(),
+            HouseRules::standard(),
+        ),
+        'no level',
+    ],
+    'nothing wanted' => [
+        fn () => FindBlends::for(
+            pigment(7, ToneFamily::Gold),
+            Grams::zero(),
+            line([7], FAMILIES),
+            Fraction::zero(),
+            HouseRules::standard(),
+        ),
+        'comes to nothing',
+    ],
+    'no stock' => [
+        fn () => FindBlends::for(
+            pigment(7, ToneFamily::Gold),
+            Sample::g('60'),
+            [new Candidate('a', 'a', pigment(7, ToneFamily::Gold), Sample::g('5'))],
+            Fraction::zero(),
+            HouseRules::standard(),
+        ),
+        'are enough',
+    ],
 ]);
 
 it('lets nothing without a level stand in for a shade by itself', function () {
@@ -348,7 +419,15 @@ it('lets nothing without a level stand in for a shade by itself', function () {
             static fn (array $part): bool => $part['candidate']->pigment->level !== null,
         ))->not->toBeEmpty();
     }
-    expect(fn () => Core\Substitution\FindBlends::for($wanted, Core\Units\Grams::ofCentigrams(6000), [$clear], Core\Units\Fraction::zero(), Core\Practice\HouseRules::standard()))->toRefuse(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
+    expect(
+        fn () => Core\Substitution\FindBlends::for(
+            $wanted,
+            Core\Units\Grams::ofCentigrams(6000),
+            [$clear],
+            Core\Units\Fraction::zero(),
+            Core\Practice\HouseRules::standard(),
+        ),
+    )->toRefuse(Core\Substitution\SubstitutionRefused::class, 'nothing on the shelf');
 });
 
 it('answers for four hundred shades of any tone, any grey and any amount', function (int $grams, int $natural) {

@@ -52,7 +52,9 @@ final class Glpsol
         $answer = (string) @file_get_contents("{$file}.out");
         @unlink($file);
         @unlink("{$file}.out");
-        if (preg_match('/NO PRIMAL FEASIBLE|NO INTEGER FEASIBLE|INTEGER EMPTY/', implode("\n", $output).$answer) === 1) {
+        if (
+            preg_match('/NO PRIMAL FEASIBLE|NO INTEGER FEASIBLE|INTEGER EMPTY/', implode("\n", $output).$answer) === 1
+        ) {
             return INF;
         }
         if (
@@ -77,9 +79,17 @@ final class Glpsol
         Fraction $natural,
         int $carrying,
     ): string {
-        $terms = ['level' => static fn (Pigment $p): float => $p->level === null ? 0.0 : self::number($p->level->minus($wanted->level)) * $steps / $carrying];
+        $terms = [
+            'level' => static fn (Pigment $p): float => $p->level === null
+                ? 0.0
+                : self::number($p->level->minus($wanted->level)) * $steps / $carrying,
+        ];
         foreach (ToneFamily::cases() as $family) {
-            $terms[$family->value] = static fn (Pigment $p): float => self::number($p->tone->share($family)->times($p->intensity)->minus($wanted->tone->share($family)->times($wanted->intensity)));
+            $terms[$family->value] = static fn (Pigment $p): float => self::number(
+                $p->tone->share($family)
+                    ->times($p->intensity)
+                    ->minus($wanted->tone->share($family)->times($wanted->intensity)),
+            );
         }
         $sum = static fn (callable $times): string => implode(
             ' ',

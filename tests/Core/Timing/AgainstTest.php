@@ -47,7 +47,11 @@ it('finds nothing against a visit that went by its plan, whatever it is', functi
     $done = new TimedVisit(array_map(function ($bowl) use ($plan) {
         $times = $plan->bowl($bowl->letter);
 
-        return $times === null ? $bowl : $bowl->with(['happened' => new Happened(began: $times->begin, completed: $times->complete, rinsed: $times->rinse)]);
+        return $times === null
+            ? $bowl
+            : $bowl->with(
+                ['happened' => new Happened(began: $times->begin, completed: $times->complete, rinsed: $times->rinse)],
+            );
     }, $visit->bowls), $visit->between, $visit->hands, $visit->coatCounts, null, $visit->after);
     foreach (Against::of($done) as $bowl) {
         expect([$bowl->begunLate, $bowl->appliedLonger, $bowl->rinsedLate])->toBe([0, 0, 0]);

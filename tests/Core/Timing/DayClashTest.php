@@ -43,7 +43,12 @@ it('leaves no clash where its move is made', function () {
             $move = $clash->move;
             if ($move !== null) {
                 $moved++;
-                $after = array_map(static fn (InHand $hand): InHand => $hand->visit === $move['visit'] ? $hand->moved($move['minutes'] * 60) : $hand, $hands);
+                $after = array_map(
+                    static fn (InHand $hand): InHand => $hand->visit === $move['visit']
+                        ? $hand->moved($move['minutes'] * 60)
+                        : $hand,
+                    $hands,
+                );
                 foreach (DayClash::among($after) as $left) {
                     expect([$left->one->visit, $left->other->visit])->not->toContain($move['visit']);
                 }

@@ -18,20 +18,53 @@ function marks(array $at): array
 /** @return array{string, ?int, ?int} state, minutes applied and processed */
 function bothSides(array $sides, int $now): array
 {
-    $clock = BowlClock::of(SideClocks::together(array_map(marks(...), $sides)), 35, 45, ClockStart::Complete, $now * 60);
+    $clock = BowlClock::of(
+        SideClocks::together(array_map(marks(...), $sides)),
+        35,
+        45,
+        ClockStart::Complete,
+        $now * 60,
+    );
 
     return [$clock->state->value, $clock->applied, $clock->processed];
 }
 
-it('is begun with the first side, complete and rinsed with the last', function (array $sides, int $now, array $expected) {
+it('is begun with the first side, complete and rinsed with the last', function (
+    array $sides,
+    int $now,
+    array $expected,
+) {
     expect(bothSides($sides, $now))->toBe($expected);
 })->with([
     'left is on, right is to come' => [['left' => [['began', 0], ['completed', 10]]], 12, ['applying', null, null]],
-    'both are on' => [['left' => [['began', 0], ['completed', 10]], 'right' => [['began', 11], ['completed', 20]]], 30, ['processing', 20, null]],
-    'left is rinsed, right works' => [['left' => [['began', 0], ['completed', 10], ['rinsed', 45]], 'right' => [['began', 11], ['completed', 20]]], 50, ['processing', 20, null]],
-    'both are rinsed' => [['left' => [['began', 0], ['completed', 10], ['rinsed', 45]], 'right' => [['began', 11], ['completed', 20], ['rinsed', 55]]], 60, ['rinsed', 20, 35]],
-    'a mark taken back' => [['left' => [['began', 0], ['undone', 1]], 'right' => [['began', 5]]], 6, ['applying', null, null]],
-    'looked at between' => [['front' => [['began', 0], ['completed', 5], ['checked', 20]], 'back' => [['began', 6], ['completed', 12]]], 22, ['processing', 12, null]],
+    'both are on' => [
+        ['left' => [['began', 0], ['completed', 10]], 'right' => [['began', 11], ['completed', 20]]],
+        30,
+        ['processing', 20, null],
+    ],
+    'left is rinsed, right works' => [
+        ['left' => [['began', 0], ['completed', 10], ['rinsed', 45]], 'right' => [['began', 11], ['completed', 20]]],
+        50,
+        ['processing', 20, null],
+    ],
+    'both are rinsed' => [
+        [
+            'left' => [['began', 0], ['completed', 10], ['rinsed', 45]],
+            'right' => [['began', 11], ['completed', 20], ['rinsed', 55]],
+        ],
+        60,
+        ['rinsed', 20, 35],
+    ],
+    'a mark taken back' => [
+        ['left' => [['began', 0], ['undone', 1]], 'right' => [['began', 5]]],
+        6,
+        ['applying', null, null],
+    ],
+    'looked at between' => [
+        ['front' => [['began', 0], ['completed', 5], ['checked', 20]], 'back' => [['began', 6], ['completed', 12]]],
+        22,
+        ['processing', 12, null],
+    ],
 ]);
 
 it('has another side for each', function () {

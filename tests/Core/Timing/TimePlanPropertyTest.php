@@ -22,7 +22,9 @@ it('misses as little as glpsol finds that must be missed', function (int $seed) 
         return;
     }
     expect($plan->proven)->toBeTrue()
-        ->and(array_map(static fn (int $seconds): int => intdiv($seconds, 60), $plan->costs))->toBe(TimesByGlpsol::costs($visit));
+        ->and(
+            array_map(static fn (int $seconds): int => intdiv($seconds, 60), $plan->costs),
+        )->toBe(TimesByGlpsol::costs($visit));
 })->with(range(1, 24));
 
 /**
@@ -47,7 +49,9 @@ function leastByTrying(array $bowls, int $latest): array
 
             return;
         }
-        $done = max(array_map(static fn (TimedBowl $bowl, int $begin): int => $begin + $bowl->applying, $bowls, $begins));
+        $done = max(
+            array_map(static fn (TimedBowl $bowl, int $begin): int => $begin + $bowl->applying, $bowls, $begins),
+        );
         for ($rinse = $done; $rinse <= $done + 14; $rinse++) {
             $costs = [0, 0, $rinse, $rinse, 0];
             foreach ($bowls as $at => $bowl) {
@@ -72,7 +76,9 @@ it('is as good as the best of all beginnings of three small bowls', function (in
         $target = $least + mt_rand(0, 3),
         $target + mt_rand(0, 3),
     ), ['applying' => mt_rand(1, 4)]), ['A', 'B', 'C']);
-    expect(array_map(static fn (int $seconds): int => intdiv($seconds, 60), TimePlan::of(new TimedVisit($bowls))->costs))
+    expect(
+        array_map(static fn (int $seconds): int => intdiv($seconds, 60), TimePlan::of(new TimedVisit($bowls))->costs),
+    )
         ->toBe(leastByTrying($bowls, 12));
 })->with(range(1, 8));
 
@@ -88,10 +94,17 @@ it('breaks no window in a plan that claims none, and leaves nobody with two bowl
             if ($plan->holds() && $window !== null) {
                 $held++;
                 expect($had)->toBeGreaterThanOrEqual($window->least * 60)
-                    ->and($bowl->firstStrandCounts ? $times->rinse - $times->begin : $had)->toBeLessThanOrEqual($window->most * 60);
+                    ->and(
+                        $bowl->firstStrandCounts ? $times->rinse - $times->begin : $had,
+                    )->toBeLessThanOrEqual($window->most * 60);
             }
-            $together = array_filter($plan->bowls, static fn (BowlTimes $each): bool => $each->begin <= $times->begin && $times->begin < $each->complete);
-            $names = array_merge(...array_map(static fn (BowlTimes $each): array => $visit->bowl($each->letter)->hands ?? [], $together));
+            $together = array_filter(
+                $plan->bowls,
+                static fn (BowlTimes $each): bool => $each->begin <= $times->begin && $times->begin < $each->complete,
+            );
+            $names = array_merge(
+                ...array_map(static fn (BowlTimes $each): array => $visit->bowl($each->letter)->hands ?? [], $together),
+            );
             expect(count($together))->toBeLessThanOrEqual($visit->people())
                 ->and($names)->toBe(array_unique($names));
         }
@@ -105,7 +118,10 @@ it('is no worse with a wider window, nor with a further pair of hands', function
         $plan = TimePlan::of($visit);
         $letter = $visit->bowls[$seed % 4]->letter;
         $window = $visit->bowls[$seed % 4]->window ?? Window::exactly(5);
-        $wider = $visit->withBowl($letter, ['window' => Window::of(max(0, $window->least - 2), $window->target, $window->most + 3)]);
+        $wider = $visit->withBowl(
+            $letter,
+            ['window' => Window::of(max(0, $window->least - 2), $window->target, $window->most + 3)],
+        );
         expect(TimePlan::of($wider)->costs <=> $plan->costs)->toBeLessThanOrEqual(0)
             ->and(TimePlan::of($visit->withHands($visit->hands + 1))->costs <=> $plan->costs)->toBeLessThanOrEqual(0);
     }
@@ -130,7 +146,11 @@ it('keeps what has happened where it is, and begins nothing before now', functio
         $bowls = array_map(static fn (TimedBowl $bowl): TimedBowl => $bowl->letter === $on->letter ? Plans::bowl(
             $bowl->letter,
             $bowl->window ?? Window::exactly(5),
-            ['round' => $bowl->round, 'applying' => $bowl->applying, 'happened' => new Happened(began: $on->begin, completed: $on->begin + 240)],
+            [
+                'round' => $bowl->round,
+                'applying' => $bowl->applying,
+                'happened' => new Happened(began: $on->begin, completed: $on->begin + 240),
+            ],
         ) : $bowl, $ideal->bowls);
         $plan = TimePlan::of(new TimedVisit($bowls, $ideal->between, 2, now: $now));
         foreach ($plan->bowls as $times) {

@@ -88,7 +88,11 @@ it('takes colour through the lengths at once, after 20 or after 30 of 35, and em
         ->and(Plans::minutes($plan, 'emulsify'))->toBe(['A' => 32]);
 })->with(['for a change' => [35, 0], 'to refresh' => [15, 20], 'for no change' => [5, 30]]);
 
-it('turns the heat off after 15 of 30 minutes, and lets 25 with heat cool for 10', function (array $phases, int $off, int $rinse) {
+it('turns the heat off after 15 of 30 minutes, and lets 25 with heat cool for 10', function (
+    array $phases,
+    int $off,
+    int $rinse,
+) {
     $heat = array_map(static fn (array $phase): HeatPhase => new HeatPhase(...$phase), $phases);
     $plan = planOf([Plans::bowl('A', Window::exactly($rinse), ['applying' => 12, 'heat' => $heat])]);
     expect($plan->bowl('A')?->heat)->toBe([['on' => 12 * 60, 'off' => (12 + $off) * 60]])
@@ -148,7 +152,9 @@ it('begins at the minute of its round that somebody chose, and says what that br
     ];
     $plan = planOf($bowls(22), between: [5]);
     expect(Plans::minutes($plan, 'begin'))->toBe(['A' => 0, 'B' => 22, 'C' => 57])->and($plan->holds())->toBeTrue();
-    expect(array_map(static fn (TimeBreak $break): array => [$break->letter, $break->kind], planOf($bowls(12))->breaks))->toBe([['B', BreakKind::Late]]);
+    expect(
+        array_map(static fn (TimeBreak $break): array => [$break->letter, $break->kind], planOf($bowls(12))->breaks),
+    )->toBe([['B', BreakKind::Late]]);
 });
 
 it('looks from the minute that was said, every few minutes, until its longest time', function () {
@@ -163,7 +169,9 @@ it('says which window breaks, by how much, and only what really mends it', funct
     ]);
     $plan = TimePlan::of($visit);
     // On at once after the root is complete, the gloss has had 15 when the root has had its least 20: it waits.
-    expect(array_map(static fn (TimeBreak $break): array => [$break->kind, $break->letter, $break->minutes], $plan->breaks))
+    expect(
+        array_map(static fn (TimeBreak $break): array => [$break->kind, $break->letter, $break->minutes], $plan->breaks),
+    )
         ->toBe([[BreakKind::Late, 'B', 5]]);
     $mends = FindMends::of($visit, $plan);
     expect([$mends[0]->kind, $mends[0]->letter])->toBe([MendKind::Begin, 'B'])
@@ -192,15 +200,26 @@ it('finds that a further pair of hands, or a smaller pattern, would do', functio
 });
 
 it('finds that a strength lower would do, where the line prints other minutes for it', function () {
-    $gloss = ['follows' => new Follows('A', FollowFrom::Clock, 20), 'weaker' => Window::of(5, 8, 10), 'weakerVolume' => 10];
-    $visit = new TimedVisit([Plans::bowl('A', Window::of(20, 25, 30)), Plans::bowl('B', Window::of(15, 20, 25), $gloss)]);
+    $gloss = [
+        'follows' => new Follows('A', FollowFrom::Clock, 20),
+        'weaker' => Window::of(5, 8, 10),
+        'weakerVolume' => 10,
+    ];
+    $visit = new TimedVisit(
+        [Plans::bowl('A', Window::of(20, 25, 30)), Plans::bowl('B', Window::of(15, 20, 25), $gloss)],
+    );
     $mends = FindMends::of($visit, TimePlan::of($visit));
     $weaker = array_values(array_filter($mends, static fn (TimeMend $mend): bool => $mend->kind === MendKind::Weaker));
     expect($weaker)->toHaveCount(1)->and($weaker[0]->letter)->toBe('B')
         ->and(words($weaker[0]->fact()))->toBe('B with 10 vol: its line has other minutes for it, and it lifts less')
         ->and(TimePlan::of($visit->withBowl('B', ['window' => Window::of(5, 8, 10)]))->holds())->toBeTrue();
     // One that would not do is not answered.
-    $slow = new TimedVisit([Plans::bowl('A', Window::of(20, 25, 30)), Plans::bowl('B', Window::of(15, 20, 25), ['weaker' => Window::of(14, 18, 20)] + $gloss)]);
+    $slow = new TimedVisit(
+        [
+            Plans::bowl('A', Window::of(20, 25, 30)),
+            Plans::bowl('B', Window::of(15, 20, 25), ['weaker' => Window::of(14, 18, 20)] + $gloss),
+        ],
+    );
     expect(array_column(FindMends::of($slow, TimePlan::of($slow)), 'kind'))->not->toContain(MendKind::Weaker);
 });
 
@@ -218,7 +237,11 @@ it('says what cannot be meant so, and plans without it', function (array $a, arr
     'in a circle' => [['follows' => new Follows('B')], ['follows' => new Follows('A')], 'follows-itself'],
     'rinsed with nothing' => [['rinse' => 'Z'], [], 'rinsed-with-nothing'],
     'rinsed with itself' => [['rinse' => 'A'], [], 'rinsed-with-nothing'],
-    'rinsed with what it waits for' => [['rinse' => 'B'], ['applying' => 5, 'follows' => new Follows('A', FollowFrom::Rinsed)], 'contradicts'],
+    'rinsed with what it waits for' => [
+        ['rinse' => 'B'],
+        ['applying' => 5, 'follows' => new Follows('A', FollowFrom::Rinsed)],
+        'contradicts',
+    ],
     'one person twice' => [['hands' => ['Ana', 'ana ']], [], 'one-person-twice'],
     'heat beyond the minutes' => [['heat' => [new HeatPhase(true, 60)]], [], 'heat-longer'],
     'emulsified beyond the minutes' => [['emulsify' => 50], [], 'emulsify-longer'],
@@ -228,15 +251,25 @@ it('says what cannot be meant so, and plans without it', function (array $a, arr
 
 it('flows again from what really happened, and says what is late', function () {
     $bowls = static fn (?int $began): array => [
-        Plans::bowl('A', Window::of(25, 30, 40), ['applying' => 10, 'happened' => new Happened(mixed: 0, began: 0, completed: 900)]),
-        Plans::bowl('C', Window::of(10, 10, 15), ['applying' => 5, 'mixing' => 3, 'happened' => new Happened(mixed: 1200, began: $began)]),
+        Plans::bowl(
+            'A',
+            Window::of(25, 30, 40),
+            ['applying' => 10, 'happened' => new Happened(mixed: 0, began: 0, completed: 900)],
+        ),
+        Plans::bowl(
+            'C',
+            Window::of(10, 10, 15),
+            ['applying' => 5, 'mixing' => 3, 'happened' => new Happened(mixed: 1200, began: $began)],
+        ),
     ];
     // Complete five minutes late: everything else moves with it.
     expect(Plans::minutes(planOf($bowls(null), now: 1300), 'begin')['C'])->toBe(30);
     $visit = new TimedVisit($bowls(null), now: 32 * 60);
     $acts = NextActs::of($visit, TimePlan::of($visit), 32 * 60);
     expect([$acts[0]->kind, $acts[0]->letters, $acts[0]->late])->toBe([ActKind::Begin, ['C'], 2])
-        ->and([$acts[1]->kind, $acts[1]->letters, $acts[1]->at, $acts[1]->over])->toBe([ActKind::Rinse, ['A', 'C'], 47 * 60, false]);
+        ->and(
+            [$acts[1]->kind, $acts[1]->letters, $acts[1]->at, $acts[1]->over],
+        )->toBe([ActKind::Rinse, ['A', 'C'], 47 * 60, false]);
 });
 
 it('asks to rinse what is beyond its time, and not what only stays under it', function () {
@@ -245,7 +278,9 @@ it('asks to rinse what is beyond its time, and not what only stays under it', fu
         Plans::bowl('B', Window::of(5, 10, 12), ['round' => 1, 'happened' => new Happened(began: 900, completed: 900)]),
     ], now: 1000);
     $soon = NextActs::of($visit, TimePlan::of($visit), 1000);
-    expect(array_map(static fn ($act): array => [$act->kind, $act->letters, $act->at], $soon))->toBe([[ActKind::Rinse, ['A', 'B'], 1500]]);
+    expect(
+        array_map(static fn ($act): array => [$act->kind, $act->letters, $act->at], $soon),
+    )->toBe([[ActKind::Rinse, ['A', 'B'], 1500]]);
     $later = $visit->at(1800);
     $over = NextActs::of($later, TimePlan::of($later), 1800);
     expect([$over[0]->kind, $over[0]->late, $over[0]->over])->toBe([ActKind::Rinse, 5, true]);
@@ -253,17 +288,31 @@ it('asks to rinse what is beyond its time, and not what only stays under it', fu
 
 it('calls each act in its turn as it is done: heat on, heat off, look, through, emulsify, rinse', function () {
     $bowl = static fn (StampKind ...$done): TimedBowl => Plans::bowl('A', Window::of(20, 30, 40), [
-        'heat' => [new HeatPhase(true, 10), new HeatPhase(false, 20)], 'lookFrom' => 20, 'through' => 5, 'emulsify' => 3,
-        'happened' => new Happened(began: 0, completed: 0, done: array_map(static fn (StampKind $kind): Stamp => new Stamp($kind, 120), $done)),
+        'heat' => [
+            new HeatPhase(true, 10),
+            new HeatPhase(false, 20),
+        ], 'lookFrom' => 20, 'through' => 5, 'emulsify' => 3,
+        'happened' => new Happened(
+            began: 0,
+            completed: 0,
+            done: array_map(static fn (StampKind $kind): Stamp => new Stamp($kind, 120), $done),
+        ),
     ]);
     $kinds = static function (TimedBowl $bowl): array {
         $visit = new TimedVisit([$bowl], now: 120);
 
-        return array_map(static fn ($act): string => "{$act->kind->value} ".intdiv($act->at, 60), NextActs::of($visit, TimePlan::of($visit), 120));
+        return array_map(
+            static fn ($act): string => "{$act->kind->value} ".intdiv($act->at, 60),
+            NextActs::of($visit, TimePlan::of($visit), 120),
+        );
     };
     expect($kinds($bowl()))->toBe(['heat-on 0', 'look 20', 'through 25', 'emulsify 27', 'rinse 30'])
-        ->and($kinds($bowl(StampKind::HeatOn)))->toBe(['heat-off 12', 'look 20', 'through 25', 'emulsify 27', 'rinse 30'])
-        ->and($kinds($bowl(StampKind::HeatOn, StampKind::HeatOff, StampKind::Through)))->toBe(['look 20', 'emulsify 27', 'rinse 30']);
+        ->and($kinds($bowl(StampKind::HeatOn)))->toBe(
+            ['heat-off 12', 'look 20', 'through 25', 'emulsify 27', 'rinse 30'],
+        )
+        ->and(
+            $kinds($bowl(StampKind::HeatOn, StampKind::HeatOff, StampKind::Through)),
+        )->toBe(['look 20', 'emulsify 27', 'rinse 30']);
 });
 
 it('gives the minutes that somebody gives it, and looks again from the last look', function () {
@@ -303,12 +352,22 @@ it('finds two changes where none does alone, and both together hold', function (
 
 it('finds that what was mixed long ago is mixed again', function () {
     $visit = new TimedVisit([
-        Plans::bowl('A', Window::of(30, 35, 45), ['applying' => 10, 'happened' => new Happened(mixed: 0, began: 0, completed: 600)]),
-        Plans::bowl('B', Window::of(10, 10, 15), ['applying' => 5, 'round' => 1, 'mixing' => 3, 'fresh' => 30, 'happened' => new Happened(mixed: 300)]),
+        Plans::bowl(
+            'A',
+            Window::of(30, 35, 45),
+            ['applying' => 10, 'happened' => new Happened(mixed: 0, began: 0, completed: 600)],
+        ),
+        Plans::bowl(
+            'B',
+            Window::of(10, 10, 15),
+            ['applying' => 5, 'round' => 1, 'mixing' => 3, 'fresh' => 30, 'happened' => new Happened(mixed: 300)],
+        ),
     ], now: 1800);
     $plan = TimePlan::of($visit);
     expect(array_column($plan->breaks, 'letter'))->toBe(['B']);
-    $mends = array_values(array_filter(FindMends::of($visit, $plan), static fn (TimeMend $mend): bool => $mend->kind === MendKind::Fresh));
+    $mends = array_values(
+        array_filter(FindMends::of($visit, $plan), static fn (TimeMend $mend): bool => $mend->kind === MendKind::Fresh),
+    );
     expect($mends)->toHaveCount(1)->and(words($mends[0]->fact()))->toBe('Mix B fresh')
         ->and(TimePlan::of($visit->withBowl('B', $mends[0]->change))->holds())->toBeTrue();
 });

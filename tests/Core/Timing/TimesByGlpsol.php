@@ -89,7 +89,9 @@ final class TimesByGlpsol
                 default => 0,
             };
             if ($bowl->follows->least === null) {
-                $this->row("{$b} - {$from} >= ".($bowl->follows->from === FollowFrom::Clock ? $other->applying : $after));
+                $this->row(
+                    "{$b} - {$from} >= ".($bowl->follows->from === FollowFrom::Clock ? $other->applying : $after),
+                );
             } else {
                 $this->row("{$b} - {$from} >= 0");
                 $this->misses(0, "{$from} - {$b}", -$after - $bowl->follows->least);
@@ -99,10 +101,21 @@ final class TimesByGlpsol
         foreach ($this->visit->bowls as $earlier) {
             $follows = $bowl->follows?->bowl === $earlier->letter;
             $led = $earlier->follows?->bowl === $bowl->letter;
-            if ($earlier->round < $bowl->round && ! $led && (! $follows || $bowl->follows->from === FollowFrom::LastTouch)) {
+            if (
+                $earlier->round < $bowl->round
+                && ! $led
+                && (! $follows || $bowl->follows->from === FollowFrom::LastTouch)
+            ) {
                 $this->row("{$b} - {$this->rinse($earlier)} >= ".($this->visit->between[$bowl->round - 1] ?? 0));
             }
-            if ($earlier->round === $bowl->round && $earlier->order !== null && $bowl->order !== null && $earlier->order < $bowl->order && ! $follows && ! $led) {
+            if (
+                $earlier->round === $bowl->round
+                && $earlier->order !== null
+                && $bowl->order !== null
+                && $earlier->order < $bowl->order
+                && ! $follows
+                && ! $led
+            ) {
                 $this->row("{$b} - b{$earlier->letter} >= 0");
             }
         }
@@ -110,12 +123,19 @@ final class TimesByGlpsol
 
     private function hands(): void
     {
-        $people = array_values(array_unique(array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $this->visit->bowls))));
+        $people = array_values(
+            array_unique(
+                array_merge([], ...array_map(static fn (TimedBowl $bowl): array => $bowl->hands, $this->visit->bowls)),
+            ),
+        );
         while (count($people) < $this->visit->people()) {
             $people[] = 'P'.count($people);
         }
         foreach ($this->visit->bowls as $bowl) {
-            $uses = array_map(static fn (string $person): string => "y{$bowl->letter}{$person}", $bowl->hands === [] ? $people : $bowl->hands);
+            $uses = array_map(
+                static fn (string $person): string => "y{$bowl->letter}{$person}",
+                $bowl->hands === [] ? $people : $bowl->hands,
+            );
             array_push($this->binaries, ...$uses);
             $this->row(implode(' + ', $uses).' = 1');
         }
@@ -124,10 +144,21 @@ final class TimesByGlpsol
                 $order = "o{$one->letter}{$other->letter}";
                 $this->binaries[] = $order;
                 foreach ($people as $person) {
-                    if (($one->hands === [] || in_array($person, $one->hands, true)) && ($other->hands === [] || in_array($person, $other->hands, true))) {
+                    if (
+                        ($one->hands === [] || in_array($person, $one->hands, true))
+                        && ($other->hands === [] || in_array($person, $other->hands, true))
+                    ) {
                         $both = self::BIG.' y'.$one->letter.$person.' - '.self::BIG.' y'.$other->letter.$person;
-                        $this->row("b{$other->letter} - b{$one->letter} - {$both} + ".self::BIG." {$order} >= ".($one->applying - 2 * self::BIG));
-                        $this->row("b{$one->letter} - b{$other->letter} - {$both} - ".self::BIG." {$order} >= ".($other->applying - 3 * self::BIG));
+                        $this->row(
+                            "b{$other->letter} - b{$one->letter} - {$both} + ".self::BIG." {$order} >= ".(
+                                $one->applying - 2 * self::BIG
+                            ),
+                        );
+                        $this->row(
+                            "b{$one->letter} - b{$other->letter} - {$both} - ".self::BIG." {$order} >= ".(
+                                $other->applying - 3 * self::BIG
+                            ),
+                        );
                     }
                 }
             }
@@ -146,11 +177,26 @@ final class TimesByGlpsol
     private function solve(array $kind): int
     {
         $file = tempnam(sys_get_temp_dir(), 'times').'.lp';
-        file_put_contents($file, "Minimize\n obj: ".implode(' + ', $kind)."\nSubject To\n ".implode("\n ", $this->rows)."\nBinary\n ".implode("\n ", array_unique($this->binaries))."\nEnd\n");
-        exec('glpsol --lp '.escapeshellarg($file).' --tmlim 60 -o '.escapeshellarg("{$file}.out").' 2>&1', $said, $status);
+        file_put_contents(
+            $file,
+            "Minimize\n obj: ".implode(' + ', $kind)."\nSubject To\n ".implode("\n ", $this->rows)."\nBinary\n "
+                .implode(
+                    "\n ",
+                    array_unique($this->binaries),
+                )."\nEnd\n",
+        );
+        exec(
+            'glpsol --lp '.escapeshellarg($file).' --tmlim 60 -o '.escapeshellarg("{$file}.out").' 2>&1',
+            $said,
+            $status,
+        );
         $answer = (string) file_get_contents("{$file}.out");
         array_map(unlink(...), [$file, "{$file}.out"]);
-        if ($status !== 0 || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $answer) !== 1 || preg_match('/^Objective:\s+\S+ = (\S+)/m', $answer, $m) !== 1) {
+        if (
+            $status !== 0
+            || preg_match('/^Status:\s+INTEGER OPTIMAL/m', $answer) !== 1
+            || preg_match('/^Objective:\s+\S+ = (\S+)/m', $answer, $m) !== 1
+        ) {
             throw new RuntimeException('glpsol found no optimum: '.implode("\n", array_slice($said, -5)));
         }
 

@@ -8,7 +8,8 @@ use Core\Timing\TimePlan;
 use Core\Timing\Window;
 use Tests\Core\Timing\Plans;
 
-// Foils that take two bowls in turn are one application: bowl, bowl, bowl, as the pattern goes (common practice, no source).
+// Foils that take two bowls in turn are one application: bowl, bowl, bowl, as the pattern goes (common practice, no
+// source).
 function laidInTurn(array $more = [], int $hands = 1): TimedVisit
 {
     $window = Window::of(30, 35, 45);
@@ -43,7 +44,11 @@ it('is one person’s where that person has both bowls', function () {
 });
 
 it('does not hold back the second bowl where only the first was marked', function () {
-    $plan = TimePlan::of(laidInTurn(['A' => ['happened' => new Happened(mixed: 0, began: 0)], 'B' => ['happened' => new Happened(mixed: 0)]])->at(300));
+    $plan = TimePlan::of(
+        laidInTurn(
+            ['A' => ['happened' => new Happened(mixed: 0, began: 0)], 'B' => ['happened' => new Happened(mixed: 0)]],
+        )->at(300),
+    );
     expect(Plans::minutes($plan, 'begin'))->toBe(['A' => 0, 'B' => 5]);
 });
 
@@ -65,7 +70,11 @@ it('never tears a pattern apart, whatever else is to be done', function (int $se
     expect($x?->begin)->toBe($y?->begin)->and($x?->complete)->toBe($y?->complete);
     foreach ($plan->bowls as $times) {
         if (! in_array($times->letter, ['X', 'Y'], true) && $plan->proven) {
-            expect($times->complete <= $x?->begin || $times->begin >= $x?->complete || $both->people() > 1)->toBeTrue("bowl {$times->letter}");
+            expect(
+                $times->complete <= $x?->begin
+                || $times->begin >= $x?->complete
+                || $both->people() > 1,
+            )->toBeTrue("bowl {$times->letter}");
         }
     }
 })->with(range(1, 40));
@@ -92,6 +101,8 @@ it('says who has which bowl in hand, each person one at a time', function (int $
 
 it('names nobody where one person does everything, and the second pair of hands by its number', function () {
     expect(TimePlan::of(laidInTurn(['C' => ['applying' => 5]]))->by)->toBe([]);
-    $two = TimePlan::of(laidInTurn(['A' => ['hands' => ['Ana']], 'B' => ['hands' => ['Ana']], 'C' => ['applying' => 5]], hands: 2));
+    $two = TimePlan::of(
+        laidInTurn(['A' => ['hands' => ['Ana']], 'B' => ['hands' => ['Ana']], 'C' => ['applying' => 5]], hands: 2),
+    );
     expect($two->by['A'])->toBe(['Ana'])->and($two->by['B'])->toBe(['Ana'])->and($two->by['C'])->toBe(['#2']);
 });

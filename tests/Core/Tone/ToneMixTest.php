@@ -32,7 +32,14 @@ it('is the mean by weight of what carries a tone', function () {
 });
 
 it('has no tone where nothing brings one', function () {
-    foreach ([ToneMix::none(), ToneMix::mean([]), ToneMix::mean([[ToneMix::none(), Fraction::of(5)]]), ToneMix::mean([[mixOf(['gold' => 1]), Fraction::zero()]])] as $mix) {
+    foreach (
+        [
+            ToneMix::none(),
+            ToneMix::mean([]),
+            ToneMix::mean([[ToneMix::none(), Fraction::of(5)]]),
+            ToneMix::mean([[mixOf(['gold' => 1]), Fraction::zero()]]),
+        ] as $mix
+    ) {
         expect($mix->isNone())->toBeTrue()
             ->and($mix->shares())->toBe([])
             ->and($mix->words())->toBe('no tone')
@@ -41,7 +48,10 @@ it('has no tone where nothing brings one', function () {
     expect(mixOf(['red' => 1])->isNone())->toBeFalse();
 });
 
-it('names what there is most of first, and keeps the families’ order where they read the same', function (array $weights, string $words) {
+it('names what there is most of first, and keeps the families’ order where they read the same', function (
+    array $weights,
+    string $words,
+) {
     expect(mixOf($weights)->words())->toBe($words);
 })->with([
     'one' => [['red' => 3], 'red'],
@@ -93,7 +103,9 @@ it('is as far from another as their shares differ', function (array $one, array 
 
 // Our own model: no source; what is fixed here is that a number is not changed without being meant.
 it('leans as far as its families lean', function (ToneFamily $family, string $warmth) {
-    $half = ToneMix::mean([[ToneMix::only($family), Fraction::one()], [ToneMix::only(ToneFamily::Natural), Fraction::one()]]);
+    $half = ToneMix::mean(
+        [[ToneMix::only($family), Fraction::one()], [ToneMix::only(ToneFamily::Natural), Fraction::one()]],
+    );
     expect(ToneMix::only($family)->warmth()->decimal(2))->toBe($warmth)
         ->and($half->warmth()->times(Fraction::of(2))->decimal(2))->toBe($warmth);
 })->with([

@@ -47,7 +47,14 @@ it('reads what is known of an amount, and writes it so that it is read back', fu
     'up to' => ['up to 5 g', Knowing::AtMost, 0, 500, 'less than 5 g'],
     'a sign for less' => ['<5 g', Knowing::AtMost, 0, 500, 'less than 5 g'],
     'either' => ['10 g or 20 g', Knowing::Doubtful, 1000, 2000, '10 g or 20 g', '10 g or 20 g, in doubt'],
-    'one of three, one unit' => ['20, 10 or 15 g?', Knowing::Doubtful, 1000, 2000, '10 g or 15 g or 20 g', '10 g or 15 g or 20 g, in doubt'],
+    'one of three, one unit' => [
+        '20, 10 or 15 g?',
+        Knowing::Doubtful,
+        1000,
+        2000,
+        '10 g or 15 g or 20 g',
+        '10 g or 15 g or 20 g, in doubt',
+    ],
     'a word' => ['a dash', Knowing::Worded, 0, null, '“a dash”'],
     'a word in quotes' => ['"a drop, no more"', Knowing::Worded, 0, null, '“a drop, no more”'],
     'a word with a number, in quotes' => ['“2 scoops”', Knowing::Worded, 0, null, '“2 scoops”'],
@@ -68,7 +75,10 @@ it('refuses what is neither grams nor words', function (string $text) {
 it('is so many times as much at the scale’s step, and a word stays the word', function (string $text, string $half) {
     expect(amountOf($text)->times(Fraction::of(1, 2), ScaleStep::TenthGram)->text())->toBe($half);
 })->with([
-    ['12.5 g', '6.3 g'], ['10 to 15 g', '5 g to 7.5 g'], ['more than 3 g', 'more than 1.5 g'], ['at most 5 g', 'less than 2.5 g'],
+    ['12.5 g', '6.3 g'], ['10 to 15 g', '5 g to 7.5 g'], [
+        'more than 3 g',
+        'more than 1.5 g',
+    ], ['at most 5 g', 'less than 2.5 g'],
     ['10 g or 20 g', '5 g or 10 g'], ['a dash', '“a dash”'], ['?', '?'],
 ]);
 

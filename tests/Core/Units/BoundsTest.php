@@ -29,7 +29,11 @@ it('shows what is known of a number, and never a middle', function (Bounds $boun
 it('is surely above only what every value is above', function (Bounds $bounds, int $than, bool $above) {
     expect($bounds->isSurelyAbove(Fraction::of($than)))->toBe($above);
 })->with([
-    [fn () => between(5, 9), 4, true], [fn () => between(5, 9), 5, false], [fn () => between(5, null), 4, true], [fn () => between(0, 9), 4, false],
+    [fn () => between(5, 9), 4, true], [fn () => between(5, 9), 5, false], [
+        fn () => between(5, null),
+        4,
+        true,
+    ], [fn () => between(0, 9), 4, false],
 ]);
 
 it('grows on both sides', function () {
@@ -45,20 +49,35 @@ it('says a strength between two as labels print it', function (Bounds $volume, s
     'known' => [fn () => between(20, 20), '20 vol (6 %)', ['vol' => '20', 'percent' => '6']],
     'between' => [fn () => between(10, 20), '10 to 20 vol (3 to 6 %)', ['vol' => '10 to 20', 'percent' => '3 to 6']],
     'up to' => [fn () => between(0, 30), 'up to 30 vol (up to 9 %)', ['vol' => 'up to 30', 'percent' => 'up to 9']],
-    'at least' => [fn () => between(6, null), 'at least 6 vol (at least 1.8 %)', ['vol' => 'at least 6', 'percent' => 'at least 1.8']],
-    'to two places' => [fn () => Bounds::exactly(Fraction::of(857, 100)), '8.6 vol (2.57 %)', ['vol' => '8.57', 'percent' => '2.57']],
+    'at least' => [
+        fn () => between(6, null),
+        'at least 6 vol (at least 1.8 %)',
+        ['vol' => 'at least 6', 'percent' => 'at least 1.8'],
+    ],
+    'to two places' => [
+        fn () => Bounds::exactly(Fraction::of(857, 100)),
+        '8.6 vol (2.57 %)',
+        ['vol' => '8.57', 'percent' => '2.57'],
+    ],
 ]);
 
 it('knows the steps of a scale', function (ScaleStep $step, int $centigrams, int $decimals, string $shown) {
     expect([$step->centigrams(), $step->decimals(), $step->show()])->toBe([$centigrams, $decimals, $shown]);
-})->with([[ScaleStep::TenthGram, 10, 1, '0.1 g'], [ScaleStep::HalfGram, 50, 1, '0.5 g'], [ScaleStep::WholeGram, 100, 0, '1 g']]);
+})->with(
+    [
+        [ScaleStep::TenthGram, 10, 1, '0.1 g'],
+        [ScaleStep::HalfGram, 50, 1, '0.5 g'],
+        [ScaleStep::WholeGram, 100, 0, '1 g'],
+    ],
+);
 
 it('rounds to a whole multiple of the unit, below zero too', function (int $numerator, array $rounded) {
     $number = Fraction::of($numerator, 10);
     expect(array_map(static fn (Rounding $way): int => $number->rounded(5, $way), Rounding::cases()))->toBe($rounded);
 })->with([
     // In the order of the cases: down, half up, up.
-    '7.5' => [75, [5, 10, 10]], '-7.5' => [-75, [-10, -5, -5]], '10' => [100, [10, 10, 10]], '-10' => [-100, [-10, -10, -10]], '2.4' => [24, [0, 0, 5]], '0' => [0, [0, 0, 0]],
+    '7.5' => [75, [5, 10, 10]], '-7.5' => [-75, [-10, -5, -5]], '10' => [100, [10, 10, 10]],
+    '-10' => [-100, [-10, -10, -10]], '2.4' => [24, [0, 0, 5]], '0' => [0, [0, 0, 0]],
 ]);
 
 it('reads every glyph of a fraction as what it is', function (string $glyph, int $numerator, int $denominator) {

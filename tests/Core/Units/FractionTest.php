@@ -59,4 +59,6 @@ it('rounds the way it is told', function (Rounding $rounding, int $expected) {
 
 it('shows decimals without tails', function (int $n, int $d, int $places, string $shown) {
     expect(Fraction::of($n, $d)->decimal($places))->toBe($shown);
-})->with([[3, 2, 2, '1.5'], [1, 3, 1, '0.3'], [2, 3, 2, '0.67'], [-1, 4, 2, '-0.25'], [10, 1, 2, '10'], [-1, 1000, 1, '0']]);
+})->with(
+    [[3, 2, 2, '1.5'], [1, 3, 1, '0.3'], [2, 3, 2, '0.67'], [-1, 4, 2, '-0.25'], [10, 1, 2, '10'], [-1, 1000, 1, '0']],
+);

@@ -15,12 +15,37 @@ function cg(int $centigrams): Grams
     return Grams::ofCentigrams($centigrams);
 }
 
-it('shows a mass to the scale’s step, and never hides what is finer', function (int $centigrams, ScaleStep $step, string $shown, string $text) {
+it('shows a mass to the scale’s step, and never hides what is finer', function (
+    int $centigrams,
+    ScaleStep $step,
+    string $shown,
+    string $text,
+) {
     expect(cg($centigrams)->show($step))->toBe($shown)->and(cg($centigrams)->text())->toBe($text);
 })->with([
-    [6000, ScaleStep::TenthGram, '60.0 g', '60 g'], [6000, ScaleStep::WholeGram, '60 g', '60 g'], [6000, ScaleStep::HalfGram, '60.0 g', '60 g'],
-    [1250, ScaleStep::WholeGram, '12.5 g', '12.5 g'], [1255, ScaleStep::TenthGram, '12.55 g', '12.55 g'], [5, ScaleStep::WholeGram, '0.05 g', '0.05 g'],
-    [0, ScaleStep::TenthGram, '0.0 g', '0 g'], [0, ScaleStep::WholeGram, '0 g', '0 g'], [10, ScaleStep::WholeGram, '0.1 g', '0.1 g'], [100_000, ScaleStep::WholeGram, '1000 g', '1000 g'],
+    [
+        6000,
+        ScaleStep::TenthGram,
+        '60.0 g',
+        '60 g',
+    ], [6000, ScaleStep::WholeGram, '60 g', '60 g'], [6000, ScaleStep::HalfGram, '60.0 g', '60 g'],
+    [1250, ScaleStep::WholeGram, '12.5 g', '12.5 g'], [
+        1255,
+        ScaleStep::TenthGram,
+        '12.55 g',
+        '12.55 g',
+    ], [5, ScaleStep::WholeGram, '0.05 g', '0.05 g'],
+    [0, ScaleStep::TenthGram, '0.0 g', '0 g'], [0, ScaleStep::WholeGram, '0 g', '0 g'], [
+        10,
+        ScaleStep::WholeGram,
+        '0.1 g',
+        '0.1 g',
+    ], [
+        100_000,
+        ScaleStep::WholeGram,
+        '1000 g',
+        '1000 g',
+    ],
 ]);
 
 it('is never less than nothing, and says what would have been', function () {
@@ -46,8 +71,23 @@ it('adds, compares and sums by the centigram', function () {
 it('rounds to the step the way it is told', function (string $exact, ScaleStep $step, Rounding $way, int $centigrams) {
     expect(Grams::rounded(Fraction::parse($exact), $step, $way)->centigrams)->toBe($centigrams);
 })->with([
-    ['1234', ScaleStep::TenthGram, Rounding::Down, 1230], ['1234', ScaleStep::TenthGram, Rounding::HalfUp, 1230], ['1235', ScaleStep::TenthGram, Rounding::HalfUp, 1240], ['1231', ScaleStep::TenthGram, Rounding::Up, 1240],
-    ['1224.9', ScaleStep::HalfGram, Rounding::HalfUp, 1200], ['1225', ScaleStep::HalfGram, Rounding::HalfUp, 1250], ['1250', ScaleStep::WholeGram, Rounding::HalfUp, 1300], ['1249', ScaleStep::WholeGram, Rounding::HalfUp, 1200],
+    ['1234', ScaleStep::TenthGram, Rounding::Down, 1230], ['1234', ScaleStep::TenthGram, Rounding::HalfUp, 1230], [
+        '1235',
+        ScaleStep::TenthGram,
+        Rounding::HalfUp,
+        1240,
+    ], ['1231', ScaleStep::TenthGram, Rounding::Up, 1240],
+    [
+        '1224.9',
+        ScaleStep::HalfGram,
+        Rounding::HalfUp,
+        1200,
+    ], ['1225', ScaleStep::HalfGram, Rounding::HalfUp, 1250], ['1250', ScaleStep::WholeGram, Rounding::HalfUp, 1300], [
+        '1249',
+        ScaleStep::WholeGram,
+        Rounding::HalfUp,
+        1200,
+    ],
     ['1200', ScaleStep::WholeGram, Rounding::Up, 1200], ['1200', ScaleStep::WholeGram, Rounding::Down, 1200],
 ]);
 
@@ -58,7 +98,12 @@ it('knows each step by its size and its decimals', function () {
     ))->toBe([[10, 1, '0.1 g'], [50, 1, '0.5 g'], [100, 0, '1 g']]);
 });
 
-it('gives the steps left over to the largest remainders, the first of equals first', function (array $exact, int $total, ScaleStep $step, array $rounded) {
+it('gives the steps left over to the largest remainders, the first of equals first', function (
+    array $exact,
+    int $total,
+    ScaleStep $step,
+    array $rounded,
+) {
     $parts = LargestRemainder::round(array_map(Fraction::parse(...), $exact), cg($total), $step);
     expect(array_map(static fn (Grams $part): int => $part->centigrams, $parts))->toBe($rounded);
 })->with([
@@ -86,7 +131,9 @@ it('loses and invents nothing, and moves nobody by a whole step', function () {
         expect(Grams::sum($parts)->centigrams)->toBe($total);
         foreach ($parts as $at => $part) {
             $miss = $part->exactly()->minus($exact[$at]);
-            expect(($miss->isNegative() ? $miss->negated() : $miss)->compare(Fraction::of($step->centigrams())))->toBeLessThan(0)
+            expect(
+                ($miss->isNegative() ? $miss->negated() : $miss)->compare(Fraction::of($step->centigrams())),
+            )->toBeLessThan(0)
                 ->and($part->centigrams % $step->centigrams())->toBe(0);
         }
     }
@@ -130,11 +177,28 @@ it('compares, signs and shows fractions at their edges', function () {
         ->toBe(['1', '0.1', '-0.1', '0', '1.01', '1']);
 });
 
-it('rounds what is below nothing as it rounds what is above', function (string $exact, int $unit, int $down, int $half, int $up) {
+it('rounds what is below nothing as it rounds what is above', function (
+    string $exact,
+    int $unit,
+    int $down,
+    int $half,
+    int $up,
+) {
     $number = Fraction::parse($exact);
     expect([
         $number->rounded($unit, Rounding::Down),
         $number->rounded($unit, Rounding::HalfUp),
         $number->rounded($unit, Rounding::Up),
     ])->toBe([$down, $half, $up]);
-})->with([['7.5', 1, 7, 8, 8], ['7.4', 1, 7, 7, 8], ['7', 1, 7, 7, 7], ['-7.4', 1, -8, -7, -7], ['25', 10, 20, 30, 30], ['24', 10, 20, 20, 30], ['-24', 10, -30, -20, -20], ['0', 10, 0, 0, 0]]);
+})->with(
+    [
+        ['7.5', 1, 7, 8, 8],
+        ['7.4', 1, 7, 7, 8],
+        ['7', 1, 7, 7, 7],
+        ['-7.4', 1, -8, -7, -7],
+        ['25', 10, 20, 30, 30],
+        ['24', 10, 20, 20, 30],
+        ['-24', 10, -30, -20, -20],
+        ['0', 10, 0, 0, 0],
+    ],
+);

@@ -28,7 +28,11 @@ it('says sentences as the house reads its masses', function () {
     $catalogue = Catalogue::of('en')->readMassesIn(MassesShown::Ounces);
     $said = $catalogue->words(Fact::of('refusals.invalid-amount.negative', text: '60 g'));
     expect($said)->toContain('2.12 oz (60 g)')
-        ->and($catalogue->readMassesIn(MassesShown::Grams)->words(Fact::of('refusals.invalid-amount.negative', text: '60 g')))->not->toContain('oz');
+        ->and(
+            $catalogue->readMassesIn(MassesShown::Grams)->words(
+                Fact::of('refusals.invalid-amount.negative', text: '60 g'),
+            ),
+        )->not->toContain('oz');
 });
 
 it('takes a plain “oz” for the ounce that the house reads, where nobody said another', function () {

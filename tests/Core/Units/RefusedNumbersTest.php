@@ -37,7 +37,11 @@ it('tells the number that it refuses as the trade writes it', function (Closure 
     'a fraction over one' => [fn () => Share::fraction(Fraction::of(9, 8)), 'invalid-share.over-whole', '1.125'],
     'no grams' => [fn () => Share::fixed(Grams::zero()), 'invalid-share.not-positive', '0 g'],
     'no strength' => [fn () => Strength::ofVolume(Fraction::of(-5, 4)), 'invalid-strength.not-positive', '-1.25 vol'],
-    'stronger than sold' => [fn () => Strength::ofVolume(Fraction::of(161, 4)), 'invalid-strength.above-limit', '40.25 vol'],
+    'stronger than sold' => [
+        fn () => Strength::ofVolume(Fraction::of(161, 4)),
+        'invalid-strength.above-limit',
+        '40.25 vol',
+    ],
 ]);
 
 it('takes the edges themselves', function () {
@@ -89,8 +93,15 @@ it('takes amounts as large as anybody types, and no larger', function () {
         ->and(static fn () => $reading->read('99999999999 g'))->toRefuse(InvalidAmount::class);
 });
 
-it('shows a strength in both ways, as short as it is, and volumes to the hundredth', function (Fraction $volume, string $both, string $alone) {
-    expect(Strength::ofVolume($volume)->show())->toBe($both)->and(Strength::ofVolume($volume)->showVolume())->toBe($alone);
+it('shows a strength in both ways, as short as it is, and volumes to the hundredth', function (
+    Fraction $volume,
+    string $both,
+    string $alone,
+) {
+    expect(Strength::ofVolume($volume)->show())
+        ->toBe($both)
+        ->and(Strength::ofVolume($volume)->showVolume())
+        ->toBe($alone);
 })->with([
     'whole' => [fn () => Fraction::of(20), '20 vol (6 %)', '20 vol'],
     // 8.125 vol is 2.4375 %.
@@ -101,7 +112,9 @@ it('shows a strength in both ways, as short as it is, and volumes to the hundred
 it('says which two strengths disagree, and what a bare number may be', function () {
     expect(refusedOf(static fn () => Strength::parse('20 vol 9.125 %'))->values)
         ->toBe(['text' => '20 vol 9.125 %', 'volume' => '20 vol (6 %)', 'percent' => '9.13 %'])
-        ->and(refusedOf(static fn () => Strength::parse('9 % vol 20'))->key)->toBe('refusals.invalid-strength.unreadable')
+        ->and(
+            refusedOf(static fn () => Strength::parse('9 % vol 20'))->key,
+        )->toBe('refusals.invalid-strength.unreadable')
         ->and(Strength::parse('vol 20 6 %')->show())->toBe('20 vol (6 %)')
         ->and(Strength::parse(' 20 VOL ')->show())->toBe('20 vol (6 %)')
         ->and(refusedOf(static fn () => Strength::parse('12'))->values)
@@ -109,5 +122,7 @@ it('says which two strengths disagree, and what a bare number may be', function 
         ->and(Strength::parse('12.5')->show())->toBe('12.5 vol (3.75 %)')
         ->and(Strength::known(' 10 or 20 vol? ')->most?->decimal(0))->toBe('20')
         ->and(StrengthBlend::toReach(Strength::vol(20), [Strength::vol(20)])->isSingle())->toBeTrue()
-        ->and(StrengthBlend::toReach(Strength::vol(15), [Strength::vol(10), Strength::vol(20)])->isSingle())->toBeFalse();
+        ->and(
+            StrengthBlend::toReach(Strength::vol(15), [Strength::vol(10), Strength::vol(20)])->isSingle(),
+        )->toBeFalse();
 });

@@ -19,8 +19,10 @@ function shares(array $texts): ShareList
 it('reads a share however it is said', function (string $text, string $kept) {
     expect(Share::parse($text)->text())->toBe($kept);
 })->with([
-    ['2', '2'], ['2 parts', '2'], ['1,5', '1.5'], ['1½', '1.5'], ['1 1/2', '1.5'], ['25 %', '25 %'], ['25%', '25 %'], ['33 1/3 %', '100/3 %'],
-    ['1/4', '1/4'], ['¼', '1/4'], ['a quarter', '1/4'], ['half', '1/2'], ['all', 'all'], ['1/1', 'all'], ['15 g', '15 g'], ['12,5g', '12.5 g'],
+    ['2', '2'], ['2 parts', '2'], ['1,5', '1.5'], ['1½', '1.5'], ['1 1/2', '1.5'], ['25 %', '25 %'], ['25%', '25 %'],
+    ['33 1/3 %', '100/3 %'],
+    ['1/4', '1/4'], ['¼', '1/4'], ['a quarter', '1/4'], ['half', '1/2'], ['all', 'all'], ['1/1', 'all'],
+    ['15 g', '15 g'], ['12,5g', '12.5 g'],
     ['rest', 'rest'], ['the rest', 'rest'],
 ]);
 
@@ -51,7 +53,11 @@ it('splits a part the way it is said', function (array $texts, int $whole, array
     expect(array_map(static fn (Fraction $cg) => $cg->dividedBy(Fraction::of(100))->decimal(2), $split))->toBe($grams);
 })->with([
     'a quarter of 60 g is 15 g, leaving 45 g (common practice, no source)' => [['1/4', 'rest'], 6000, ['15', '45']],
-    'half, and the other half in equal parts (common practice, no source)' => [['half', 'rest', 'rest'], 6000, ['30', '15', '15']],
+    'half, and the other half in equal parts (common practice, no source)' => [
+        ['half', 'rest', 'rest'],
+        6000,
+        ['30', '15', '15'],
+    ],
     'parts' => [['2', '1'], 6000, ['40', '20']],
     'percent' => [['75 %', '25 %'], 6000, ['45', '15']],
     'fixed and rest' => [['12 g', 'rest'], 6000, ['12', '48']],

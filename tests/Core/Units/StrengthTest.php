@@ -14,7 +14,13 @@ it('reads strengths as people say them', function (string $text, string $shown) 
     expect(Strength::parse($text)->show())->toBe($shown);
 })->with([
     ['20 vol', '20 vol (6 %)'], ['20v', '20 vol (6 %)'], ['vol 20', '20 vol (6 %)'], ['20', '20 vol (6 %)'],
-    ['6 %', '20 vol (6 %)'], ['1,8%', '6 vol (1.8 %)'], ['20 vol 6 %', '20 vol (6 %)'], ['6 % 20 vol', '20 vol (6 %)'], ['20 vol (6%)', '20 vol (6 %)'],
+    ['6 %', '20 vol (6 %)'], ['1,8%', '6 vol (1.8 %)'], ['20 vol 6 %', '20 vol (6 %)'], [
+        '6 % 20 vol',
+        '20 vol (6 %)',
+    ], [
+        '20 vol (6%)',
+        '20 vol (6 %)',
+    ],
 ]);
 
 it('labels volumes as the trade does', function (int $volume, string $percent) {
@@ -59,7 +65,8 @@ it('mixes strengths by mass', function (array $amounts, string $shown) {
 it('finds the blend for a wanted strength', function (string $wanted, array $shelf, array $blend) {
     $found = StrengthBlend::toReach(Strength::parse($wanted), array_map(Strength::vol(...), $shelf));
     expect(array_map(
-        static fn (array $share) => $share['strength']->showVolume().' '.$share['share']->numerator.'/'.$share['share']->denominator,
+        static fn (array $share) => $share['strength']->showVolume().' '.$share['share']->numerator.'/'
+            .$share['share']->denominator,
         $found->shares,
     ))->toBe($blend);
 })->with([
@@ -120,9 +127,18 @@ it('weighs a blend out at the step, to the gram', function (string $total, Scale
 it('reads what is known of a strength', function (string $text, string $known) {
     expect(Strength::words(Strength::known($text)))->toBe($known);
 })->with([
-    'known' => ['20 vol', '20 vol (6 %)'], 'in percent' => ['6 %', '20 vol (6 %)'], 'I think it was' => ['20 vol?', '20 vol (6 %)'],
-    'a range' => ['10 to 20 vol', '10 to 20 vol (3 to 6 %)'], 'one of two' => ['20 or 10 vol', '10 to 20 vol (3 to 6 %)'],
-    'one of three' => ['10, 20 or 30 vol', '10 to 30 vol (3 to 9 %)'], 'in percent, either' => ['3 or 6 %', '10 to 20 vol (3 to 6 %)'],
+    'known' => ['20 vol', '20 vol (6 %)'], 'in percent' => ['6 %', '20 vol (6 %)'], 'I think it was' => [
+        '20 vol?',
+        '20 vol (6 %)',
+    ],
+    'a range' => ['10 to 20 vol', '10 to 20 vol (3 to 6 %)'], 'one of two' => [
+        '20 or 10 vol',
+        '10 to 20 vol (3 to 6 %)',
+    ],
+    'one of three' => [
+        '10, 20 or 30 vol',
+        '10 to 30 vol (3 to 9 %)',
+    ], 'in percent, either' => ['3 or 6 %', '10 to 20 vol (3 to 6 %)'],
     'nothing' => ['?', 'up to 40 vol (up to 12 %)'], 'words' => ['the weak one', 'up to 40 vol (up to 12 %)'],
 ]);
 

@@ -72,12 +72,19 @@ it('keeps the proportion after an over-pour', function () {
 it('tells what keeping the proportion asks for, and what goes in on top of what is in already', function () {
     expect(OverPour::of(replayed([pour('c0', '40')])))->toBeNull();
     // 23 of 20 is k = 1.15: 46 + 23 + 103.5 = 172.5, of which 22.5 beyond the 150 planned.
-    $over = OverPour::of(replayed([pour('c0', '40'), pour('c1', '23')])) ?? throw new LogicException('Nothing is over.');
+    $over = OverPour::of(
+        replayed([pour('c0', '40'), pour('c1', '23')]),
+    ) ?? throw new LogicException('Nothing is over.');
     expect($over->line->key)->toBe('c1')
         ->and($over->by->text())->toBe('3 g')
         ->and($over->total->text())->toBe('172.5 g')
         ->and($over->extra->text())->toBe('22.5 g')
-        ->and(array_map(static fn (array $each) => [$each['line']->key, $each['grams']->text(), $each['topUp']], $over->toPour))
+        ->and(
+            array_map(
+                static fn (array $each) => [$each['line']->key, $each['grams']->text(), $each['topUp']],
+                $over->toPour,
+            ),
+        )
         ->toBe([['c0', '6 g', true], ['d 20 vol', '103.5 g', false]])
         ->and($over->planned->ratio())->toBe('1:1.5')
         ->and($over->taken->percent('c1'))->toBe('36.5');
@@ -132,7 +139,9 @@ it('knows what the scale should show', function () {
         // The bowl was tared again with 40 g in it: the scale shows 0, and weighing carries on from there.
         ->and(replayed([pour('c0', '40'), BatchEvent::carriedOn(0), pour('c1', '20')])->expectedReading())->toBe(2000)
         // Another bowl of 6.5 g more stands there, and what it shows counts from where it stands.
-        ->and(replayed([pour('c0', '40'), BatchEvent::carriedOn(4650), pour('c1', '20')])->expectedReading())->toBe(6650);
+        ->and(
+            replayed([pour('c0', '40'), BatchEvent::carriedOn(4650), pour('c1', '20')])->expectedReading(),
+        )->toBe(6650);
 });
 
 it('weighs back what is left', function () {

@@ -86,17 +86,27 @@ final class BenchWorld
             match ($bench->state) {
                 BenchState::Asking, BenchState::Missing, BenchState::MoreIn => $this->settle($bench),
                 BenchState::Waiting => $this->pourWanted(),
-                BenchState::Pouring => $this->isWanted() ? $this->press(BenchPress::Record) : $this->press(BenchPress::SameBowl),
+                BenchState::Pouring => $this->isWanted()
+                    ? $this->press(BenchPress::Record)
+                    : $this->press(BenchPress::SameBowl),
                 BenchState::ByHand => $this->happenReconnected(),
                 BenchState::Choosing => $this->press(BenchPress::Accept),
                 BenchState::Complete => $this->press($this->hasUntold() ? BenchPress::Undo : BenchPress::Finish),
                 default => null,
             };
-            if (in_array($bench->state, [BenchState::Finished, BenchState::WeighedBack, BenchState::Discarded, BenchState::Withdrawn], true)) {
+            if (
+                in_array(
+                    $bench->state,
+                    [BenchState::Finished, BenchState::WeighedBack, BenchState::Discarded, BenchState::Withdrawn],
+                    true,
+                )
+            ) {
                 return;
             }
         }
-        throw new LogicException("No way out of {$this->look()->state->value}; lately: ".implode(', ', array_slice($this->log, -14)));
+        throw new LogicException(
+            "No way out of {$this->look()->state->value}; lately: ".implode(', ', array_slice($this->log, -14)),
+        );
     }
 
     public function anew(): void
@@ -133,7 +143,13 @@ final class BenchWorld
             $recorded = $this->batch->poured[$line->key]->centigrams / 100;
             $this->checks++;
             if (abs($recorded - $told) >= 1.0) {
-                throw new LogicException("{$line->key}: {$recorded} g on record, {$told} g told ({$true} g true) in {$bench->state->value}; lately: ".implode(', ', array_slice($this->log, -14)));
+                throw new LogicException(
+                    "{$line->key}: {$recorded} g on record, {$told} g told ({$true} g true) in {$bench->state->value}; lately: "
+                        .implode(
+                            ', ',
+                            array_slice($this->log, -14),
+                        ),
+                );
             }
         }
     }
@@ -167,7 +183,10 @@ final class BenchWorld
                 break;
             case 4:
                 if ($open) {
-                    $this->pour($this->chance->pickArrayKeys($this->batch->poured, 1)[0], $this->chance->getInt(10, 80) / 10);
+                    $this->pour(
+                        $this->chance->pickArrayKeys($this->batch->poured, 1)[0],
+                        $this->chance->getInt(10, 80) / 10,
+                    );
                 }
                 break;
             default:
@@ -195,7 +214,10 @@ final class BenchWorld
 
     private function pour(string $line, float $grams): void
     {
-        if ($this->on === null || (in_array($this->on, $this->own, true) && $this->on !== $this->own[count($this->own) - 1])) {
+        if (
+            $this->on === null
+            || (in_array($this->on, $this->own, true) && $this->on !== $this->own[count($this->own) - 1])
+        ) {
             return;
         }
         $this->pan->pour($grams);
@@ -236,7 +258,10 @@ final class BenchWorld
         $presses = $bench->presses;
         $press = $presses[$this->chance->getInt(0, count($presses) - 1)];
         // To end a bowl is no accident of every second press.
-        if (in_array($press, [BenchPress::Discard, BenchPress::Again, BenchPress::Withdraw], true) && $this->chance->getInt(0, 9) > 0) {
+        if (
+            in_array($press, [BenchPress::Discard, BenchPress::Again, BenchPress::Withdraw], true)
+            && $this->chance->getInt(0, 9) > 0
+        ) {
             return;
         }
         $this->press($press);
@@ -244,7 +269,14 @@ final class BenchWorld
 
     private function press(BenchPress $press): void
     {
-        if (! Bench::of($this->batch, true, $this->standsHere(), $this->batch->live()?->at($this->pan->reading())->place)->has($press)) {
+        if (
+            ! Bench::of(
+                $this->batch,
+                true,
+                $this->standsHere(),
+                $this->batch->live()?->at($this->pan->reading())->place,
+            )->has($press)
+        ) {
             return;
         }
         switch ($press) {
@@ -252,7 +284,13 @@ final class BenchWorld
                 // Only at rest, and only what the hand knows to be of this line.
                 $this->pass(10);
                 $live = $this->batch->live()?->at($this->pan->reading());
-                if ($this->standsHere() && $this->pan->isStill() && $this->isWanted() && $live !== null && ! $live->net->isZero()) {
+                if (
+                    $this->standsHere()
+                    && $this->pan->isStill()
+                    && $this->isWanted()
+                    && $live !== null
+                    && ! $live->net->isZero()
+                ) {
                     $this->after(BatchEvent::poured($this->batch->current()->key ?? '', $live->net, PourSource::Scale));
                     $this->untold = [];
                 }
@@ -260,7 +298,13 @@ final class BenchWorld
             case BenchPress::Type:
                 $line = $this->batch->current()->key ?? '';
                 if (($this->untold[$line] ?? 0.0) > 0.0) {
-                    $this->after(BatchEvent::poured($line, Grams::ofCentigrams((int) round($this->untold[$line] * 100)), PourSource::Hand));
+                    $this->after(
+                        BatchEvent::poured(
+                            $line,
+                            Grams::ofCentigrams((int) round($this->untold[$line] * 100)),
+                            PourSource::Hand,
+                        ),
+                    );
                     unset($this->untold[$line]);
                 }
                 break;
@@ -281,7 +325,9 @@ final class BenchWorld
                 $this->after(BatchEvent::undone());
                 if ($latest?->kind === BatchEventKind::Poured) {
                     // It is in the bowl still, and not told any more.
-                    $this->untold[$latest->line] = ($this->untold[$latest->line] ?? 0.0) + ($latest->grams->centigrams ?? 0) / 100;
+                    $this->untold[$latest->line] = (
+                        $this->untold[$latest->line] ?? 0.0
+                    ) + ($latest->grams->centigrams ?? 0) / 100;
                 }
                 if ($latest?->kind === BatchEventKind::Tared) {
                     // As if nothing had been said of that bowl: what is in it is in none of this batch.
@@ -344,7 +390,9 @@ final class BenchWorld
             if ($press === BenchPress::EmptyBowl) {
                 $this->untold = [];
             }
-            $this->own = $press === BenchPress::EmptyBowl ? [$this->on] : array_values(array_unique([...$this->own, $this->on]));
+            $this->own = $press === BenchPress::EmptyBowl
+                ? [$this->on]
+                : array_values(array_unique([...$this->own, $this->on]));
         }
     }
 
@@ -379,7 +427,13 @@ final class BenchWorld
             // Of several at once: typed one by one, then it agrees.
             foreach ($lines as $line) {
                 try {
-                    $this->after(BatchEvent::poured($line, Grams::ofCentigrams((int) round($this->untold[$line] * 100)), PourSource::Hand));
+                    $this->after(
+                        BatchEvent::poured(
+                            $line,
+                            Grams::ofCentigrams((int) round($this->untold[$line] * 100)),
+                            PourSource::Hand,
+                        ),
+                    );
                     unset($this->untold[$line]);
                 } catch (PourRefused) {
                     // Something is over its target and waits for a choice first.
@@ -422,7 +476,9 @@ final class BenchWorld
     /** The way out of “what stands on the scale?”: put the own bowl on it and say so. */
     private function settle(Bench $bench): void
     {
-        $own = $this->own === [] ? ($this->on !== null && array_sum($this->in[$this->on] ?? []) < 0.05 ? $this->on : 'white') : $this->own[count($this->own) - 1];
+        $own = $this->own === []
+            ? ($this->on !== null && array_sum($this->in[$this->on] ?? []) < 0.05 ? $this->on : 'white')
+            : $this->own[count($this->own) - 1];
         if ($this->own === []) {
             $this->in[$own] = [];
         }
@@ -433,7 +489,9 @@ final class BenchWorld
         if ($this->own !== [] && ! $this->standsHere() && $this->batch->total()->isZero() && $this->hasUntold()) {
             // Poured, and all of it taken back: nobody weighs that as an empty bowl. It is typed.
             foreach ($this->untold as $line => $grams) {
-                $this->after(BatchEvent::poured($line, Grams::ofCentigrams((int) round($grams * 100)), PourSource::Hand));
+                $this->after(
+                    BatchEvent::poured($line, Grams::ofCentigrams((int) round($grams * 100)), PourSource::Hand),
+                );
                 unset($this->untold[$line]);
                 break;
             }
@@ -460,7 +518,10 @@ final class BenchWorld
 
     private function standsHere(): bool
     {
-        return $this->batch->onScale && $this->zero !== '' && $this->zero === $this->word() && ! $this->watch->isUnsettled();
+        return $this->batch->onScale
+            && $this->zero !== ''
+            && $this->zero === $this->word()
+            && ! $this->watch->isUnsettled();
     }
 
     private function word(): string

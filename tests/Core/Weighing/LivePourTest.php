@@ -7,7 +7,13 @@ use Core\Weighing\LivePour;
 use Core\Weighing\Tolerance;
 use Tests\Core\Sample;
 
-it('says where a live pour stands', function (int $reading, LivePlace $place, string $inLine, string $left, string $over) {
+it('says where a live pour stands', function (
+    int $reading,
+    LivePlace $place,
+    string $inLine,
+    string $left,
+    string $over,
+) {
     // 40 g of the line before are in the bowl; 5 g of this line are recorded; its target is 20 g.
     $live = (new LivePour(4500, Sample::g('5'), Tolerance::house()->band(Sample::g('20'))))->at($reading);
     expect($live->place)->toBe($place)

@@ -41,12 +41,20 @@ function bowlsOfTheHouse(): array
 function panSays(Pan $pan): string
 {
     return $pan->question !== null ? substr($pan->question->key, 4) : implode(' ', array_map(
-        static fn (BatchEvent $event): string => $event->kind->value.' '.($event->grams?->text() ?? '-').' '.($event->reading ?? '-'),
+        static fn (BatchEvent $event): string => $event->kind->value.' '.(
+            $event->grams?->text() ?? '-'
+        ).' '.($event->reading ?? '-'),
         $pan->events,
     ));
 }
 
-it('believes an empty bowl that the house knows, and asks about one it does not', function (int $reading, string $mark, bool $sure, string $says, string $vessel = '') {
+it('believes an empty bowl that the house knows, and asks about one it does not', function (
+    int $reading,
+    string $mark,
+    bool $sure,
+    string $says,
+    string $vessel = '',
+) {
     $pan = Pan::emptyBowl(bench(), $reading, bowlsOfTheHouse(), $mark, $sure);
     expect(panSays($pan))->toBe($says)->and($pan->events[0]->vessel ?? '')->toBe($vessel);
 })->with([
@@ -73,7 +81,13 @@ it('does not weigh a bowl as empty that holds something', function () {
     Pan::emptyBowl(bench(inBowl('c', '40')), 25_200, bowlsOfTheHouse(), '', true);
 })->throws(PourRefused::class);
 
-it('knows a bowl in use by its weight, and what went in unseen', function (int $reading, ?string $line, bool $sure, string $says, ?string $extra = null) {
+it('knows a bowl in use by its weight, and what went in unseen', function (
+    int $reading,
+    ?string $line,
+    bool $sure,
+    string $says,
+    ?string $extra = null,
+) {
     $batch = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'));
     $pan = Pan::sameBowl($batch, $reading, bowlsOfTheHouse(), $line, $sure);
     expect(panSays($pan))->toBe($says)->and($pan->extra?->text())->toBe($extra);
@@ -120,7 +134,9 @@ it('goes on in another bowl, and then nobody knows one weight for both', functio
     $moved = $batch->after(Pan::otherBowl($batch, 18_400, bowlsOfTheHouse(), '', false)->events[0]);
     expect($moved->expectedReading())->toBe(18_400)->and($moved->bowlWeight?->text())->toBe('184 g')
         // What is in the first bowl is not looked for in the second.
-        ->and(panSays(Pan::sameBowl($moved->after(inBowl('d', '20')), 20_400, [], null, false)))->toBe('carried-on - 20400')
+        ->and(
+            panSays(Pan::sameBowl($moved->after(inBowl('d', '20')), 20_400, [], null, false)),
+        )->toBe('carried-on - 20400')
         ->and(panSays(Pan::sameBowl($moved, 20_400, [], null, false)))->toBe('more-than-recorded')
         ->and(panSays(Pan::otherBowl($batch, 5, bowlsOfTheHouse(), '', false)))->toBe('bare')
         // The bowl itself, with what is in it, is not another one.
@@ -130,7 +146,12 @@ it('goes on in another bowl, and then nobody knows one weight for both', functio
 });
 
 it('weighs back what is left in the bowl', function (int $reading, string $says) {
-    $done = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'), inBowl('d', '60'), BatchEvent::finished());
+    $done = bench(
+        BatchEvent::tared(Sample::g('212'), 21_200),
+        inBowl('c', '40'),
+        inBowl('d', '60'),
+        BatchEvent::finished(),
+    );
     expect(panSays(Pan::weighedBack($done, $reading)))->toBe($says);
 })->with([
     'some' => [23_350, 'weighed-back 21.5 g -'],
@@ -140,14 +161,24 @@ it('weighs back what is left in the bowl', function (int $reading, string $says)
 ]);
 
 it('refuses more left than was mixed', function () {
-    $done = bench(BatchEvent::tared(Sample::g('212'), 21_200), inBowl('c', '40'), inBowl('d', '60'), BatchEvent::finished());
+    $done = bench(
+        BatchEvent::tared(Sample::g('212'), 21_200),
+        inBowl('c', '40'),
+        inBowl('d', '60'),
+        BatchEvent::finished(),
+    );
     $done->after(Pan::weighedBack($done, 34_000)->events[0]);
 })->throws(PourRefused::class);
 
 it('leaves a batch as if it had not been begun, until its first gram', function () {
     $begun = bench(BatchEvent::tared(Sample::g('212'), 21_200));
     $left = $begun->after(BatchEvent::withdrawn());
-    expect($begun->canWithdraw())->toBeTrue()->and($left->status->isOpen())->toBeFalse()->and($left->canUndo())->toBeFalse()
+    expect($begun->canWithdraw())
+        ->toBeTrue()
+        ->and($left->status->isOpen())
+        ->toBeFalse()
+        ->and($left->canUndo())
+        ->toBeFalse()
         ->and(bench(inBowl('c', '1'))->canWithdraw())->toBeFalse()
         ->and(fn () => bench(inBowl('c', '1'), BatchEvent::withdrawn()))->toThrow(PourRefused::class)
         ->and(fn () => $left->after(BatchEvent::undone()))->toThrow(PourRefused::class)
@@ -163,12 +194,21 @@ it('names what would be taken back', function () {
 });
 
 it('reads a bowl that was set to zero again with something in it, as older versions kept it', function () {
-    $batch = bench(BatchEvent::tared(Sample::g('212'), null), inBowl('c', '40'), BatchEvent::tared(Sample::g('252'), null));
+    $batch = bench(
+        BatchEvent::tared(Sample::g('212'), null),
+        inBowl('c', '40'),
+        BatchEvent::tared(Sample::g('252'), null),
+    );
     expect($batch->bowlWeight?->text())->toBe('212 g')->and($batch->expectedReading())->toBe(0)
         ->and($batch->total()->text())->toBe('40 g');
 });
 
-it('asks about a pour that is far beyond its target, or more than the pack holds', function (string $before, string $poured, ?string $pack, bool $asked) {
+it('asks about a pour that is far beyond its target, or more than the pack holds', function (
+    string $before,
+    string $poured,
+    ?string $pack,
+    bool $asked,
+) {
     $batch = $before === '0' ? bench() : bench(inBowl('c', $before));
     $ask = fn () => UnlikelyPour::refuse($batch, 'c', Sample::g($poured), $pack === null ? null : Sample::g($pack));
     $asked ? expect($ask)->toThrow(PourRefused::class) : expect($ask())->toBeNull();
@@ -183,7 +223,13 @@ it('asks about a pour that is far beyond its target, or more than the pack holds
 ]);
 
 it('does not ask about a crumb', function () {
-    $plan = new BatchPlan([new PlannedLine('b', 'Booster', 0, Grams::ofCentigrams(80))], ScaleStep::TenthGram, Tolerance::house());
+    $plan = new BatchPlan(
+        [new PlannedLine('b', 'Booster', 0, Grams::ofCentigrams(80))],
+        ScaleStep::TenthGram,
+        Tolerance::house(),
+    );
     expect(UnlikelyPour::refuse(Batch::start($plan), 'b', Sample::g('4'), null))->toBeNull()
-        ->and(fn () => UnlikelyPour::refuse(Batch::start($plan), 'b', Sample::g('6'), null))->toThrow(PourRefused::class);
+        ->and(
+            fn () => UnlikelyPour::refuse(Batch::start($plan), 'b', Sample::g('6'), null),
+        )->toThrow(PourRefused::class);
 });

@@ -185,10 +185,24 @@ it('pours additives and what else goes in after the parts, in their order', func
         ->and($plan->withLine(new PlannedLine('x', 'X', 0, Grams::zero(), null, true), 'c0')->lines[0]->key)->toBe('x');
 });
 
-it('tells noise from a pour and a pour from a lifted bowl at their very edges', function (int $reading, LivePlace $place) {
+it('tells noise from a pour and a pour from a lifted bowl at their very edges', function (
+    int $reading,
+    LivePlace $place,
+) {
     $live = (new LivePour(4000, Sample::g('0'), Tolerance::house()->band(Sample::g('20'))))->at($reading);
     expect($live->place)->toBe($place);
-})->with([[3700, LivePlace::BowlMissing], [3701, LivePlace::Waiting], [4019, LivePlace::Waiting], [4020, LivePlace::Under], [5899, LivePlace::Under], [5900, LivePlace::Inside], [6100, LivePlace::Inside], [6101, LivePlace::Over]]);
+})->with(
+    [
+        [3700, LivePlace::BowlMissing],
+        [3701, LivePlace::Waiting],
+        [4019, LivePlace::Waiting],
+        [4020, LivePlace::Under],
+        [5899, LivePlace::Under],
+        [5900, LivePlace::Inside],
+        [6100, LivePlace::Inside],
+        [6101, LivePlace::Over],
+    ],
+);
 
 it('shows nothing poured where less than nothing is', function () {
     $live = (new LivePour(4000, Sample::g('5'), Tolerance::house()->band(Sample::g('20'))))->at(3950);
@@ -203,14 +217,26 @@ it('shows nothing poured where less than nothing is', function () {
 it('turns its tolerance over at ten and at sixty grams', function (string $target, string $low, string $high) {
     $band = Tolerance::house()->band(Sample::g($target));
     expect([$band->low->text(), $band->target->text(), $band->high->text()])->toBe([$low, "{$target} g", $high]);
-})->with([['9.99', '9.49 g', '10.49 g'], ['10', '9 g', '11 g'], ['60', '59 g', '61 g'], ['60.01', '58.81 g', '61.21 g'], ['1', '0.5 g', '1.5 g'], ['0.99', '0.5 g', '1.48 g']]);
+})->with(
+    [
+        ['9.99', '9.49 g', '10.49 g'],
+        ['10', '9 g', '11 g'],
+        ['60', '59 g', '61 g'],
+        ['60.01', '58.81 g', '61.21 g'],
+        ['1', '0.5 g', '1.5 g'],
+        ['0.99', '0.5 g', '1.48 g'],
+    ],
+);
 
 it('cannot be ended, weighed back or poured on out of turn', function (array $events, string $message) {
     expect(fn () => Batch::replay(mixedPlan(), $events))->toRefuse(PourRefused::class, $message);
 })->with([
     'a short line that is not planned' => [fn () => [BatchEvent::acceptedShort('9N')], 'not planned'],
     'accepting what is not over' => [fn () => [put('6N', '40'), BatchEvent::acceptedOver()], 'Nothing is over'],
-    'weighing back a discarded bowl' => [fn () => [BatchEvent::discarded(' spilt '), BatchEvent::weighedBack(Sample::g('1'))], 'still being weighed'],
+    'weighing back a discarded bowl' => [
+        fn () => [BatchEvent::discarded(' spilt '), BatchEvent::weighedBack(Sample::g('1'))],
+        'still being weighed',
+    ],
     'adding after the end' => [fn () => [BatchEvent::discarded('spilt'), BatchEvent::added('x', 'X', 0)], 'has ended'],
 ]);
 
@@ -240,15 +266,31 @@ it('gives the developer its target once the powder that was poured by eye is in'
         ->and($powder->after(put('20 vol', '66'))->isDone('20 vol'))->toBeTrue()
         ->and($powder->after(put('20 vol', '90'))->over()?->key)->toBe('20 vol')
         // So much more powder holds the proportion.
-        ->and($powder->after(put('20 vol', '80'))->after(BatchEvent::keptProportion())->left('powder')->text())->toBe('6.6 g')
-        ->and($powder->after(put('20 vol', '80'))->after(BatchEvent::keptProportion())->after(put('powder', '6.6'))->status)
+        ->and(
+            $powder->after(put('20 vol', '80'))->after(BatchEvent::keptProportion())->left('powder')->text(),
+        )->toBe('6.6 g')
+        ->and(
+            $powder->after(put('20 vol', '80'))
+                ->after(BatchEvent::keptProportion())
+                ->after(put('powder', '6.6'))
+                ->status,
+        )
         ->toBe(BatchStatus::Complete)
         // Without a ratio it stays by eye.
-        ->and(Batch::replay(new BatchPlan($lines, ScaleStep::TenthGram, Tolerance::house()), [put('powder', '33.4')])->isByEye('20 vol'))
+        ->and(
+            Batch::replay(
+                new BatchPlan($lines, ScaleStep::TenthGram, Tolerance::house()),
+                [put('powder', '33.4')],
+            )->isByEye('20 vol'),
+        )
         ->toBeTrue();
 });
 
-it('tells a formula that was kept in proportion from one that was changed, and from one as planned', function (array $events, bool $follows, bool $keeps) {
+it('tells a formula that was kept in proportion from one that was changed, and from one as planned', function (
+    array $events,
+    bool $follows,
+    bool $keeps,
+) {
     $plan = new BatchPlan([
         new PlannedLine('6N', '6N', 0, Sample::g('40')),
         new PlannedLine('7G', '7G', 0, Sample::g('20')),
@@ -258,7 +300,15 @@ it('tells a formula that was kept in proportion from one that was changed, and f
     expect([$batch->followsPlan(), $batch->keepsProportion()])->toBe([$follows, $keeps]);
 })->with(fn (): array => [
     'as planned, with a hand’s misses' => [[put('6N', '40.6'), put('7G', '19.5'), put('d20', '91')], true, true],
-    'kept in proportion' => [[put('6N', '40'), put('7G', '23'), BatchEvent::keptProportion(), put('6N', '6'), put('d20', '103.5')], false, true],
+    'kept in proportion' => [
+        [put('6N', '40'), put('7G', '23'), BatchEvent::keptProportion(), put('6N', '6'), put('d20', '103.5')],
+        false,
+        true,
+    ],
     'accepted' => [[put('6N', '40'), put('7G', '24'), BatchEvent::acceptedOver(), put('d20', '90')], false, false],
-    'half of it, by an empty tube' => [[put('6N', '20'), BatchEvent::acceptedShort('6N'), put('7G', '20'), put('d20', '90')], false, false],
+    'half of it, by an empty tube' => [
+        [put('6N', '20'), BatchEvent::acceptedShort('6N'), put('7G', '20'), put('d20', '90')],
+        false,
+        false,
+    ],
 ]);

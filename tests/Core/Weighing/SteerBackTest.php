@@ -31,7 +31,12 @@ function vol(int $volume): Strength
 /** @return array<string, Pigment> */
 function pigmentsOf(string ...$shades): array
 {
-    $families = ['N' => ToneFamily::Natural, 'A' => ToneFamily::Ash, 'C' => ToneFamily::Copper, 'G' => ToneFamily::Gold];
+    $families = [
+        'N' => ToneFamily::Natural,
+        'A' => ToneFamily::Ash,
+        'C' => ToneFamily::Copper,
+        'G' => ToneFamily::Gold,
+    ];
 
     return array_combine($shades, array_map(
         static fn (string $shade): Pigment => new Pigment(
@@ -73,7 +78,13 @@ function steered(Batch $batch, array $others = []): ?SteerBack
     ));
 
     return SteerBack::of($batch, pigmentsOf(...$shades), array_map(
-        static fn (int $volume): PlannedLine => new PlannedLine("{$volume} vol", "{$volume} vol", 1, Grams::zero(), vol($volume)),
+        static fn (int $volume): PlannedLine => new PlannedLine(
+            "{$volume} vol",
+            "{$volume} vol",
+            1,
+            Grams::zero(),
+            vol($volume),
+        ),
         $others,
     ), HouseRules::standard());
 }
@@ -101,14 +112,17 @@ it('pours less of the other strength, so that total and strength stay', function
 });
 
 it('takes another strength of the shelf where the ones at hand cannot hold it', function () {
-    // 30 of the 10 wanted to be mixed with 30 of the 20; 40 are in. With 20 alone it falls to 13.3, with 30 it stays at 15.
+    // 30 of the 10 wanted to be mixed with 30 of the 20; 40 are in. With 20 alone it falls to 13.3, with 30 it stays at
+    // 15.
     $batch = overPoured(['6N' => '40'], [10 => '30', 20 => '30'], ['6N' => '40', '10 vol' => '40']);
     $alone = steered($batch);
     $with = steered($batch, [30, 40]);
     expect($alone?->extra->isZero())->toBeFalse()
         ->and($with?->extra->text())->toBe('0 g')
         ->and($with?->lines)->not->toBe([])
-        ->and(abs((float) (string) $with?->outcome->developerStrength()?->volume->decimal(2) - 15.0))->toBeLessThanOrEqual(1.001);
+        ->and(
+            abs((float) (string) $with?->outcome->developerStrength()?->volume->decimal(2) - 15.0),
+        )->toBeLessThanOrEqual(1.001);
 });
 
 it('costs fewer grams than keeping the proportion, and stays near in all of it', function () {
@@ -145,7 +159,9 @@ it('goes on with what was solved, and holds that from then on', function () {
         ->and($on->left('40 vol')->text())->toBe('17.5 g')
         ->and($on->after(BatchEvent::undone())->status)->toBe(BatchStatus::Over);
     // Over once more: the proportion that is kept is the one that was solved.
-    $again = $on->after(BatchEvent::poured('40 vol', Sample::g('21'), PourSource::Scale))->after(BatchEvent::keptProportion());
+    $again = $on->after(
+        BatchEvent::poured('40 vol', Sample::g('21'), PourSource::Scale),
+    )->after(BatchEvent::keptProportion());
     expect($again->targets['20 vol']->text())->toBe('51 g')->and($again->targets['6N']->text())->toBe('48 g');
 });
 
@@ -157,7 +173,9 @@ it('never asks for less than is in the bowl, nor for more of what is over, whate
         $second = mt_rand(5, 30);
         $developer = (int) round(1.5 * ($first + $second));
         $at = mt_rand(0, 1);
-        $poured = ['6N' => (string) ($at === 0 ? $first + mt_rand(2, 8) : $first)] + ($at === 1 ? ['7C' => (string) ($second + mt_rand(2, 8))] : []);
+        $poured = [
+            '6N' => (string) ($at === 0 ? $first + mt_rand(2, 8) : $first),
+        ] + ($at === 1 ? ['7C' => (string) ($second + mt_rand(2, 8))] : []);
         $batch = overPoured(['6N' => (string) $first, '7C' => (string) $second], [20 => (string) $developer], $poured);
         $steer = steered($batch, [10, 30]);
         if ($steer === null) {
@@ -174,9 +192,9 @@ it('never asks for less than is in the bowl, nor for more of what is over, whate
     expect($offered)->toBeGreaterThan(20);
 });
 
-// Outside check: GNU glpsol finds the fewest extra grams for the same promise, written down from its own sentence: ratio within
-// 5 %, strength within 1 vol, level within a tenth, every tone's share of the dye within 5 points, nothing taken out, nothing
-// more of what is over. The limits are our own model.
+// Outside check: GNU glpsol finds the fewest extra grams for the same promise, written down from its own sentence:
+// ratio within 5 %, strength within 1 vol, level within a tenth, every tone's share of the dye within 5 points, nothing
+// taken out, nothing more of what is over. The limits are our own model.
 
 /**
  * @param  array<string, int>  $colour  grams wanted by shade (a level, and a letter for its tone)
@@ -187,11 +205,18 @@ it('never asks for less than is in the bowl, nor for more of what is over, whate
 function leastTotal(array $colour, array $developers, array $poured, string $over): float
 {
     $names = [];
-    foreach ([...array_keys($colour), ...array_map(static fn (int $volume): string => "{$volume} vol", array_keys($developers))] as $at => $key) {
+    foreach (
+        [
+            ...array_keys($colour),
+            ...array_map(static fn (int $volume): string => "{$volume} vol", array_keys($developers)),
+        ] as $at => $key
+    ) {
         $names[$key] = "x{$at}";
     }
     $sum = static fn (array $terms): string => implode(' ', array_map(
-        static fn (string $name, float $times): string => ($times < 0 ? '- ' : '+ ').number_format(abs($times), 9, '.', '')." {$name}",
+        static fn (string $name, float $times): string => ($times < 0 ? '- ' : '+ ')
+            .number_format(abs($times), 9, '.', '')
+            ." {$name}",
         array_keys($terms),
         $terms,
     ));
@@ -199,7 +224,12 @@ function leastTotal(array $colour, array $developers, array $poured, string $ove
     $volumes = array_keys($developers);
     // A mean of values over weights, kept within a limit: two lines of the programme.
     $rows = [];
-    $within = static function (array $values, array $weights, float $mean, float $limit) use (&$rows, $names, $sum): void {
+    $within = static function (
+        array $values,
+        array $weights,
+        float $mean,
+        float $limit,
+    ) use (&$rows, $names, $sum): void {
         foreach ([1, -1] as $sign) {
             $terms = [];
             foreach ($weights as $key => $weight) {
@@ -223,31 +253,56 @@ function leastTotal(array $colour, array $developers, array $poured, string $ove
         $rows[] = $sum($terms).($times > 1 ? ' <= 0' : ' >= 0');
     }
     if (count($volumes) > 1) {
-        $strength = array_sum(array_map(static fn (int $volume, int $each): int => $volume * $each, $volumes, $developers)) / array_sum($developers);
+        $strength = array_sum(
+            array_map(static fn (int $volume, int $each): int => $volume * $each, $volumes, $developers),
+        ) / array_sum($developers);
         $keys = array_map(static fn (int $volume): string => "{$volume} vol", $volumes);
         $within(array_combine($keys, array_map(floatval(...), $volumes)), array_fill_keys($keys, 1.0), $strength, 1.0);
     }
     $levels = array_combine($shades, array_map(static fn (string $shade): float => (float) $shade[0], $shades));
-    $within($levels, $ones, array_sum(array_map(static fn (string $shade): float => $levels[$shade] * $colour[$shade], $shades)) / $grams, 0.1);
+    $within(
+        $levels,
+        $ones,
+        array_sum(array_map(static fn (string $shade): float => $levels[$shade] * $colour[$shade], $shades)) / $grams,
+        0.1,
+    );
     foreach (array_unique(array_map(static fn (string $shade): string => $shade[1], $shades)) as $tone) {
-        $has = array_combine($shades, array_map(static fn (string $shade): float => $shade[1] === $tone ? 1.0 : 0.0, $shades));
-        $within($has, $ones, array_sum(array_map(static fn (string $shade): float => $has[$shade] * $colour[$shade], $shades)) / $grams, 0.05);
+        $has = array_combine(
+            $shades,
+            array_map(static fn (string $shade): float => $shade[1] === $tone ? 1.0 : 0.0, $shades),
+        );
+        $within(
+            $has,
+            $ones,
+            array_sum(array_map(static fn (string $shade): float => $has[$shade] * $colour[$shade], $shades)) / $grams,
+            0.05,
+        );
     }
     $rows[] = $sum(array_fill_keys(array_values($names), 1.0)).' >= '.($grams + array_sum($developers));
     $bounds = array_map(
-        static fn (string $key, string $name): string => $key === $over ? "{$name} = {$poured[$key]}" : "{$name} >= ".($poured[$key] ?? 0),
+        static fn (string $key, string $name): string => $key === $over
+            ? "{$name} = {$poured[$key]}"
+            : "{$name} >= ".($poured[$key] ?? 0),
         array_keys($names),
         $names,
     );
     $file = (string) tempnam(sys_get_temp_dir(), 'steer');
-    file_put_contents($file, "Minimize\n obj: ".$sum(array_fill_keys(array_values($names), 1.0))."\nSubject To\n ".implode("\n ", array_map(static fn (int $at, string $row): string => "c{$at}: {$row}", array_keys($rows), $rows))."\nBounds\n ".implode("\n ", $bounds)."\nEnd\n");
+    file_put_contents(
+        $file,
+        "Minimize\n obj: ".$sum(array_fill_keys(array_values($names), 1.0))."\nSubject To\n ".implode(
+            "\n ",
+            array_map(static fn (int $at, string $row): string => "c{$at}: {$row}", array_keys($rows), $rows),
+        )."\nBounds\n ".implode("\n ", $bounds)."\nEnd\n",
+    );
     exec('glpsol --lp '.escapeshellarg($file).' -o '.escapeshellarg("{$file}.out").' 2>&1', $said, $status);
     $answer = (string) file_get_contents("{$file}.out");
     unlink($file);
     unlink("{$file}.out");
     expect($status)->toBe(0, implode("\n", $said));
 
-    return preg_match('/^Objective:\s+obj = ([\d.e+]+)/m', $answer, $m) === 1 && str_contains($answer, 'OPTIMAL') ? (float) $m[1] : INF;
+    return preg_match('/^Objective:\s+obj = ([\d.e+]+)/m', $answer, $m) === 1 && str_contains($answer, 'OPTIMAL')
+        ? (float) $m[1]
+        : INF;
 }
 
 it('steers back with as few grams as glpsol finds', function (int $seed) {
@@ -255,7 +310,12 @@ it('steers back with as few grams as glpsol finds', function (int $seed) {
     $compared = 0;
     for ($try = 0; $try < 12; $try++) {
         $colour = $developers = $poured = [];
-        foreach ($chance->pickArrayKeys(array_flip(['6N', '7N', '8N', '6C', '7C', '7G', '8G', '7A']), $chance->getInt(2, 4)) as $shade) {
+        foreach (
+            $chance->pickArrayKeys(
+                array_flip(['6N', '7N', '8N', '6C', '7C', '7G', '8G', '7A']),
+                $chance->getInt(2, 4),
+            ) as $shade
+        ) {
             $colour[$shade] = $chance->getInt(6, 30);
         }
         foreach ($chance->pickArrayKeys(array_flip(['10', '20', '30']), $chance->getInt(1, 2)) as $volume) {
@@ -287,7 +347,9 @@ it('steers back with as few grams as glpsol finds', function (int $seed) {
             expect($least - $planned)->toBeGreaterThanOrEqual($kept->extra->centigrams / 100 - 0.5);
         } else {
             // Rounded to the scale's step, line by line.
-            expect(abs($steer->total->centigrams / 100 - $least))->toBeLessThan(0.06 * (count($colour) + count($developers)));
+            expect(
+                abs($steer->total->centigrams / 100 - $least),
+            )->toBeLessThan(0.06 * (count($colour) + count($developers)));
         }
     }
     expect($compared)->toBeGreaterThan(6);

@@ -23,7 +23,11 @@ it('counts the edges as on target', function (string $poured, PourPlace $place) 
     expect(Tolerance::house()->band(Sample::g('30'))->place(Sample::g($poured)))->toBe($place);
 })->with([['28.9', PourPlace::Under], ['29', PourPlace::Inside], ['31', PourPlace::Inside], ['31.1', PourPlace::Over]]);
 
-it('takes the house’s own tolerance, and still never lets nothing pass for something', function (string $target, string $low, string $high) {
+it('takes the house’s own tolerance, and still never lets nothing pass for something', function (
+    string $target,
+    string $low,
+    string $high,
+) {
     $band = Tolerance::of(Schools::read([
         'miss-small' => '0.2',
         'miss-medium' => '2',

@@ -221,7 +221,8 @@ final class RealVisit
     {
         $batch = $this->post("bowls/{$this->of($letter)['id']}/batches", ['id' => (string) Str::uuid()] + $how);
         $batch = $this->post("batches/{$batch['id']}/pan", [
-            'id' => (string) Str::uuid(), 'after' => 0, 'stands' => 'empty', 'reading' => 21_000, 'zero' => $batch['id'],
+            'id' => (string) Str::uuid(), 'after' => 0, 'stands' => 'empty', 'reading' => 21_000,
+            'zero' => $batch['id'],
         ])['batch'];
         foreach (array_column($batch['lines'], 'key') as $key) {
             // As it stands now: what follows a product that was poured by eye has a target by then.
@@ -333,7 +334,13 @@ final class RealVisit
     {
         $worked = $this->of($letter)['worked'];
         $grams = [];
-        foreach ([...array_merge(...array_column($worked['parts'], 'ingredients')), ...$worked['additives'], ...$worked['extras']] as $each) {
+        foreach (
+            [
+                ...array_merge(...array_column($worked['parts'], 'ingredients')),
+                ...$worked['additives'],
+                ...$worked['extras'],
+            ] as $each
+        ) {
             $grams[$each['label']] = $each['grams'];
         }
 

@@ -146,7 +146,9 @@ $rounds = [
         $v->refresh();
         expect($v->grams('A'))->toBe(['Powder' => '30.0 g', '20 vol' => '60.0 g', 'Bond' => '3.0 g'])
             ->and($v->of('D')['about'])->toContain('goes on 10 min after C started', 'rinsed with C')
-            ->and(count(collect($v->visit['picture']['zones'][1]['strands'])->firstWhere('main', true)['steps']))->toBe(2)
+            ->and(
+                count(collect($v->visit['picture']['zones'][1]['strands'])->firstWhere('main', true)['steps']),
+            )->toBe(2)
             ->and($v->visit['picture']['cells']['top/mids'])->toBe(['A', 'D']);
     },
     'a melt with different developers on three spans' => function (RealVisit $v) use ($zone): void {
@@ -155,7 +157,13 @@ $rounds = [
             'middle' => $zone(['mids'], '7', '7', ['copper'], ['history' => 'coloured', 'tone' => ['copper']]),
             'ends' => $zone(['ends'], '8', '8', ['gold'], ['history' => 'lightened', 'tone' => ['gold']]),
         ]);
-        foreach ([['A', 'Root melt', '6C', 20, ['root', 'regrowth']], ['B', 'Middle melt', '7C', 10, ['mids']], ['C', 'Ends melt', '8G', 10, ['ends']]] as $at => [$letter, $job, $code, $volume, $spans]) {
+        foreach (
+            [
+                ['A', 'Root melt', '6C', 20, ['root', 'regrowth']],
+                ['B', 'Middle melt', '7C', 10, ['mids']],
+                ['C', 'Ends melt', '8G', 10, ['ends']],
+            ] as $at => [$letter, $job, $code, $volume, $spans]
+        ) {
             $v->bowl(
                 'Colour',
                 $letter,
@@ -321,12 +329,26 @@ $rounds = [
         $v->refresh();
         expect($v->visit['picture']['doubled'])->toBe([])
             ->and(array_column($v->of('A')['worked']['warnings'], 'key'))->toContain('hot-roots')
-            ->and($v->visit['picture']['amounts']['C'])->toMatchArray(['source' => 'table', 'of' => 'total', 'take' => '70 g']);
+            ->and($v->visit['picture']['amounts']['C'])->toMatchArray(
+                ['source' => 'table', 'of' => 'total', 'take' => '70 g'],
+            );
     },
     'colour between foils with protected ends, and a second, stronger batch' => function (RealVisit $v) use ($zone): void {
         $v->canvas([
-            'foiled' => $zone(['regrowth', 'mids'], '6', '9', ['gold'], ['regions' => ['top', 'crown', 'left', 'right']]),
-            'under' => $zone(['root', 'regrowth'], '6', '6', ['natural'], ['regions' => ['back', 'nape'], 'grey' => 20]),
+            'foiled' => $zone(
+                ['regrowth', 'mids'],
+                '6',
+                '9',
+                ['gold'],
+                ['regions' => ['top', 'crown', 'left', 'right']],
+            ),
+            'under' => $zone(
+                ['root', 'regrowth'],
+                '6',
+                '6',
+                ['natural'],
+                ['regions' => ['back', 'nape'], 'grey' => 20],
+            ),
             'ends' => $zone(['ends'], '9', '9', ['gold'], ['history' => 'lightened', 'tone' => ['gold']]),
         ]);
         $v->bowl(
@@ -413,7 +435,12 @@ $rounds = [
     'a three-part mix' => function (RealVisit $v) use ($root, $zone): void {
         $v->canvas(['root' => $zone(['root', 'regrowth'], '6', '6', ['natural', 'gold'])]);
         $made = $v->bowl('Colour', 'A', 'Three parts', 'Tidewater', ['6N' => '1', '6G' => '1'], [20 => 'all'], ['colour', '16 g'], $root() + ['parts' => [
-            ['ingredients' => [['product' => $v->product('Tidewater', '6N'), 'share' => '1'], ['product' => $v->product('Tidewater', '6G'), 'share' => '1']]],
+            [
+                'ingredients' => [
+                    ['product' => $v->product('Tidewater', '6N'), 'share' => '1'],
+                    ['product' => $v->product('Tidewater', '6G'), 'share' => '1'],
+                ],
+            ],
             ['ingredients' => [['product' => $v->developer(20), 'share' => 'all']]],
             ['ingredients' => [['product' => $v->product('Quay Care', 'Shield'), 'share' => 'all']]],
         ]], '1:2.5:3.5');
@@ -521,7 +548,13 @@ $rounds = [
     'dimensional toning with three bowls, one cut with clear' => function (RealVisit $v) use ($zone): void {
         $v->canvas([
             'root' => $zone(['root', 'regrowth'], '8', '7', ['beige'], ['history' => 'lightened', 'tone' => ['gold']]),
-            'face' => $zone(['mids', 'ends'], '9.5', '9.5', ['pearl'], ['regions' => ['hairline', 'fringe', 'top'], 'history' => 'lightened']),
+            'face' => $zone(
+                ['mids', 'ends'],
+                '9.5',
+                '9.5',
+                ['pearl'],
+                ['regions' => ['hairline', 'fringe', 'top'], 'history' => 'lightened'],
+            ),
             'back' => $zone(['mids', 'ends'], '9', '8', ['beige'], [
                 'regions' => ['crown', 'left', 'right', 'back', 'nape', 'underlayer'], 'history' => 'lightened',
             ]),
@@ -599,7 +632,9 @@ $rounds = [
             ]]],
         );
         $v->refresh();
-        expect($v->of('A')['place'])->toBe('nape and underlayer, blocks; 2. fringe, mids to ends, hand-painted, open air')
+        expect($v->of('A')['place'])->toBe(
+            'nape and underlayer, blocks; 2. fringe, mids to ends, hand-painted, open air',
+        )
             ->and($v->visit['picture']['doubled'])->toBe([]);
     },
     'two-to-one patterned foils with late roots' => function (RealVisit $v) use ($root, $zone): void {
@@ -649,7 +684,9 @@ $rounds = [
         );
         $v->refresh();
         // Two foils of A for each of B: 66.7 % and 33.3 % (common practice, no source) of 75 to 105 g.
-        expect($v->visit['picture']['amounts']['A'])->toMatchArray(['source' => 'table', 'of' => 'total', 'take' => '70 g'])
+        expect($v->visit['picture']['amounts']['A'])->toMatchArray(
+            ['source' => 'table', 'of' => 'total', 'take' => '70 g'],
+        )
             ->and($v->visit['picture']['amounts']['B'])->toMatchArray(['take' => '35 g'])
             ->and($v->visit['picture']['strokes'][0]['sequence'])->toBe(['A', 'A', 'B', 'A', 'A', 'B', 'A', 'A', 'B']);
     },
@@ -741,7 +778,13 @@ $rounds = [
     'grey touch-up feeding a blending bowl' => function (RealVisit $v) use ($root, $zone): void {
         $v->canvas([
             'root' => $zone(['root', 'regrowth'], '6', '6', ['natural'], ['grey' => 60]),
-            'top' => $zone(['mids'], '7', '6.5', ['gold'], ['regions' => ['top'], 'history' => 'coloured', 'tone' => ['gold']]),
+            'top' => $zone(
+                ['mids'],
+                '7',
+                '6.5',
+                ['gold'],
+                ['regions' => ['top'], 'history' => 'coloured', 'tone' => ['gold']],
+            ),
         ]);
         $first = $v->bowl(
             'Colour',
@@ -865,12 +908,17 @@ it('is written in one line a bowl, and read back as the same bowls', function (s
     $v = new RealVisit($this, mb_substr($name, 0, 100));
     $rounds[$name]($v);
     $bowls = collect($v->visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])
-        // What is left of another bowl, a house blend by its version, or what somebody doubts is said on the page itself.
-        ->filter(fn (array $bowl): bool => $bowl['worked'] !== null && $bowl['worked']['known'] && ($bowl['sheet']['extras'] ?? []) === []
+        // What is left of another bowl, a house blend by its version, or what somebody doubts is said on the page
+        // itself.
+        ->filter(fn (array $bowl): bool => $bowl['worked'] !== null && $bowl['worked']['known'] && (
+            $bowl['sheet']['extras'] ?? []
+        ) === []
             && preg_match('/"(?:blend|doubt|wanted|words)":|bowl:/', (string) json_encode($bowl['sheet'])) === 0);
     $letters = 0;
     foreach ($bowls as $bowl) {
-        $read = $this->postJson("/api/visits/{$v->visit['id']}/written", ['text' => $bowl['written']])->assertOk()->json('bowls.0');
+        $read = $this->postJson("/api/visits/{$v->visit['id']}/written", ['text' => $bowl['written']])
+            ->assertOk()
+            ->json('bowls.0');
         $grams = fn (array $worked): array => array_map(
             fn (array $part): array => array_column($part['ingredients'], 'grams', 'label'),
             $worked['parts'],
@@ -882,7 +930,9 @@ it('is written in one line a bowl, and read back as the same bowls', function (s
     // What a person types of it; the browser types the same (SERVICES=write writes it anew).
     $file = dirname(__DIR__, 2).'/fixtures/services.json';
     $all = is_file($file) ? json_decode((string) file_get_contents($file), true) : [];
-    $lines = $bowls->map(fn (array $bowl): string => trim(preg_replace('/^[A-Z]+: /', '', $bowl['written']) ?? ''))->values()->all();
+    $lines = $bowls->map(fn (array $bowl): string => trim(preg_replace('/^[A-Z]+: /', '', $bowl['written']) ?? ''))
+        ->values()
+        ->all();
     if (getenv('SERVICES') === 'write') {
         $all[$name] = $lines;
         file_put_contents($file, json_encode($all, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE)."\n");
@@ -899,10 +949,15 @@ it('has an outlook that a colourist would sign, and no caution that is not so', 
     $picture = $v->visit['picture'];
     $said = [
         'zones' => array_map(static fn (array $zone): string => trim("{$zone['name']}: {$zone['verdict']}; ".implode(' | ', array_map(
-            static fn (array $strand): string => trim("{$strand['share']} % {$strand['name']} ".implode('', $strand['letters'])." {$strand['words']}"),
+            static fn (array $strand): string => trim(
+                "{$strand['share']} % {$strand['name']} ".implode('', $strand['letters'])." {$strand['words']}",
+            ),
             $zone['strands'],
         ))), $picture['zones']),
-        'cautions' => array_map(static fn (array $caution): string => trim($caution['key'].' '.implode(', ', $caution['zones'])), $picture['cautions']),
+        'cautions' => array_map(
+            static fn (array $caution): string => trim($caution['key'].' '.implode(', ', $caution['zones'])),
+            $picture['cautions'],
+        ),
     ];
     // Read by a person before it was kept (OUTLOOKS=write writes it anew).
     $file = dirname(__DIR__, 2).'/fixtures/outlooks.json';
@@ -917,12 +972,19 @@ it('has an outlook that a colourist would sign, and no caution that is not so', 
         expect(array_unique(array_column($zone['strands'], 'key')))->toHaveCount(count($zone['strands']))
             ->and(array_unique(array_column($zone['strands'], 'name')))->toHaveCount(count($zone['strands']));
         foreach ($zone['strands'] as $strand) {
-            expect(preg_match('/level ([\\d.]+)/', $strand['words'], $m) === 0 || ((float) $m[1] <= 11 && (float) $m[1] >= 1))->toBeTrue($strand['words']);
+            expect(
+                preg_match('/level ([\\d.]+)/', $strand['words'], $m) === 0
+                || ((float) $m[1] <= 11 && (float) $m[1] >= 1),
+            )->toBeTrue($strand['words']);
         }
     }
     // Strands of a zone are all of it: once, or by each of its two wishes.
     $shares = collect($picture['zones'])->groupBy(static fn (array $zone): string => explode(', ', $zone['name'])[0])
-        ->map(static fn ($zones): int => (int) $zones->sum(static fn (array $zone): int => array_sum(array_column($zone['strands'], 'share'))));
+        ->map(
+            static fn ($zones): int => (int) $zones->sum(
+                static fn (array $zone): int => array_sum(array_column($zone['strands'], 'share')),
+            ),
+        );
     foreach ($shares->filter() as $share) {
         expect(min(abs($share - 100), abs($share - 200)))->toBeLessThanOrEqual(2);
     }
@@ -993,19 +1055,42 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
     $holds = $v->visit['times']['breaks'] === [];
     for ($at = 0; $at < 300; $at++) {
         // More of a bowl is another round's affair; here what was mixed is enough.
-        $acts = array_values(array_filter($v->refresh()->visit['times']['acts'], static fn (array $act): bool => $act['kind'] !== 'again'));
+        $acts = array_values(
+            array_filter(
+                $v->refresh()->visit['times']['acts'],
+                static fn (array $act): bool => $act['kind'] !== 'again',
+            ),
+        );
         if ($acts === []) {
             break;
         }
         $act = $acts[0];
         $this->travelTo(max(now(), now()->parse($act['at'])));
-        expect($act['late'])->toBe(0, "{$name}: {$act['words']}")->and($act['over'])->toBeFalse($act['words'])->and($act['kind'])->not->toBe('stale', $act['words']);
-        $kind = ['begin' => 'began', 'complete' => 'completed', 'look' => 'checked', 'rinse' => 'rinsed', 'emulsify' => 'emulsified'][$act['kind']] ?? $act['kind'];
+        expect($act['late'])
+            ->toBe(0, "{$name}: {$act['words']}")
+            ->and($act['over'])
+            ->toBeFalse($act['words'])
+            ->and($act['kind'])
+            ->not->toBe('stale', $act['words']);
+        $kind = [
+            'begin' => 'began',
+            'complete' => 'completed',
+            'look' => 'checked',
+            'rinse' => 'rinsed',
+            'emulsify' => 'emulsified',
+        ][$act['kind']] ?? $act['kind'];
         match ($act['kind']) {
             'mix' => $v->weigh($act['letters'][0]),
             'rinse' => $this->postJson("/api/visits/{$v->visit['id']}/stamps", ['kind' => $kind, 'marks' => array_map(
                 static fn (array $each): array => ['id' => (string) Illuminate\Support\Str::uuid()] + $each,
-                array_values(array_filter($act['bowls'], static fn (array $each): bool => collect($v->visit['times']['bowls'])->firstWhere('bowl', $each['bowl'])['begun'])),
+                array_values(
+                    array_filter(
+                        $act['bowls'],
+                        static fn (array $each): bool => collect(
+                            $v->visit['times']['bowls'],
+                        )->firstWhere('bowl', $each['bowl'])['begun'],
+                    ),
+                ),
             )])->assertCreated(),
             default => $v->stamp($act['letters'][0], $kind),
         };
@@ -1016,10 +1101,15 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
         $stays = ($bowls->firstWhere('id', $bowl['bowl'])['sheet']['rinse'] ?? '') === 'not';
         expect($bowl['rinsed'])->toBeTrue("{$name}, bowl {$bowl['letter']}");
         if ($holds && $bowl['counts'] && $bowl['least'] !== null) {
-            expect($bowl['rinse'] >= $bowl['least'] && ($stays || $bowl['rinse'] <= $bowl['most']))->toBeTrue("{$name}, bowl {$bowl['letter']}");
+            expect(
+                $bowl['rinse'] >= $bowl['least']
+                && ($stays || $bowl['rinse'] <= $bowl['most']),
+            )->toBeTrue("{$name}, bowl {$bowl['letter']}");
         }
         // Who follows the plan is by no minute beside it.
-        expect([$bowl['meant']['begunLate'], $bowl['meant']['appliedLonger'], $bowl['meant']['rinsedLate']])->toBe([0, 0, 0], "{$name}, bowl {$bowl['letter']}");
+        expect(
+            [$bowl['meant']['begunLate'], $bowl['meant']['appliedLonger'], $bowl['meant']['rinsedLate']],
+        )->toBe([0, 0, 0], "{$name}, bowl {$bowl['letter']}");
     }
 })->with(array_keys($rounds));
 
@@ -1079,18 +1169,28 @@ it('tests a strand, learns, and carries six shades into the gloss', function () 
     $lengths = fn (): array => $v->refresh()->visit['picture']['zones'][0];
     expect($lengths()['expected'])->toBeNull();
     $placed = ['place' => [['regions' => [], 'spans' => ['mids', 'ends'], 'method' => 'gloss', 'hair' => 'damp']]];
-    $this->putJson("/api/bowls/{$made['id']}", ['version' => $made['version'], 'bowl' => $placed + $made['sheet']])->assertOk();
-    expect($lengths())->toMatchArray(['verdict' => 'on target'])->and($lengths()['strands'][0]['words'])->toBe('level 8.8, gold')
+    $this->putJson(
+        "/api/bowls/{$made['id']}",
+        ['version' => $made['version'], 'bowl' => $placed + $made['sheet']],
+    )->assertOk();
+    expect($lengths())
+        ->toMatchArray(['verdict' => 'on target'])
+        ->and($lengths()['strands'][0]['words'])
+        ->toBe('level 8.8, gold')
         ->and($v->visit['picture']['cautions'])->toBe([]);
     // Sent twice, it is one bowl.
     $v->post("bowls/{$strand['id']}/carry", ['corrections' => []] + $carry);
     expect(App\Models\Bowl::query()->where('from_bowl_id', $strand['id'])->count())->toBe(1);
     // It has done its work: the bowl it went into is repeated, and not the strand beside it.
     $v->refresh()->testSkin();
-    $real = collect($v->visit['rounds'])->flatMap(fn (array $round): array => $round['bowls'])->firstWhere('id', $made['id'])['letter'];
+    $real = collect($v->visit['rounds'])
+        ->flatMap(fn (array $round): array => $round['bowls'])
+        ->firstWhere('id', $made['id'])['letter'];
     $v->weigh($real);
     $v->close()->repeat();
-    $letters = collect($v->visit['rounds'])->flatMap(fn (array $round): array => array_column($round['bowls'], 'letter'));
+    $letters = collect($v->visit['rounds'])->flatMap(
+        fn (array $round): array => array_column($round['bowls'], 'letter'),
+    );
     expect($letters)->toContain($real)->not->toContain('T');
 });
 
@@ -1122,7 +1222,15 @@ it('steps a weighed retouch down over the visits, and calls out when it has gone
     // (common practice, no source). They are offered, not taken.
     $colour[] = $v->of('A')['worked']['parts'][0]['grams'];
     expect($colour)->toBe(['60.0 g', '60.0 g', '60.0 g', '60.0 g'])
-        ->and($offer())->toMatchArray(['state' => 'open', 'before' => '60 g colour', 'after' => '55 g colour', 'canApply' => true, 'change' => null])
+        ->and($offer())->toMatchArray(
+            [
+                'state' => 'open',
+                'before' => '60 g colour',
+                'after' => '55 g colour',
+                'canApply' => true,
+                'change' => null,
+            ],
+        )
         ->and($offer()['reason'])->toContain('3 good visits in a row');
     $act = fn (string $what) => $this
         ->patchJson("/api/proposals/{$offer()['id']}", ['do' => $what, 'version' => $v->of('A')['version']])
@@ -1132,20 +1240,30 @@ it('steps a weighed retouch down over the visits, and calls out when it has gone
     expect($v->refresh()->of('A')['worked']['parts'][0]['grams'])->toBe('55.0 g');
     $act('take-back');
     expect($v->refresh()->of('A')['worked']['parts'][0]['grams'])->toBe('60.0 g')
-        ->and($v->visit['picture']['amounts']['A'])->toMatchArray(['source' => 'own', 'of' => 'colour', 'take' => '55 g']);
+        ->and($v->visit['picture']['amounts']['A'])->toMatchArray(
+            ['source' => 'own', 'of' => 'colour', 'take' => '55 g'],
+        );
     $bowl = ['amount' => ['of' => 'colour', 'grams' => '55 g', 'ingredient' => null]] + $v->of('A')['sheet'];
-    $this->putJson("/api/bowls/{$v->of('A')['id']}", ['version' => $v->of('A')['version'], 'bowl' => $bowl])->assertOk();
+    $this->putJson(
+        "/api/bowls/{$v->of('A')['id']}",
+        ['version' => $v->of('A')['version'], 'bowl' => $bowl],
+    )->assertOk();
     $v->refresh()->testSkin()->weigh('A', left: '14 g');
     $v->close(['covering' => true])->repeat();
     // Only after three more.
     expect($offer())->toBeNull()->and($v->of('A')['worked']['parts'][0]['grams'])->toBe('55.0 g');
     // Whether it lasted is known at the next visit, and counts for the one before.
     $before = $v->visit['before'];
-    $this->putJson("/api/visits/{$before['id']}/lasted", ['lasting' => true, 'greyShown' => true, 'weeks' => 3])->assertOk();
+    $this->putJson(
+        "/api/visits/{$before['id']}/lasted",
+        ['lasting' => true, 'greyShown' => true, 'weeks' => 3],
+    )->assertOk();
     $v->refresh();
     expect($v->visit['before'])->toMatchArray(['greyShown' => true, 'weeks' => 3])
         ->and($v->visit['picture']['amounts']['A'])->toMatchArray(['of' => 'colour', 'take' => '60 g'])
-        ->and(implode(' ', $v->visit['picture']['amounts']['A']['alarms']))->toContain('The last amount that covered was 60 g');
+        ->and(
+            implode(' ', $v->visit['picture']['amounts']['A']['alarms']),
+        )->toContain('The last amount that covered was 60 g');
     $v->testSkin()->weigh('A', left: '60 g');
     $v->close(['verdict' => 'poor', 'covering' => false, 'outcome' => 'Grey showing.'])->repeat();
     $alarm = collect($v->visit['proposals'])->where('state', 'said')->pluck('words')->implode(' ');

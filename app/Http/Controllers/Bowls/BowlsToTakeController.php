@@ -10,7 +10,10 @@ use App\Http\Requests\Bowls\BowlsToTakeRequest;
 use App\Models\Visit;
 use Illuminate\Http\JsonResponse;
 
-/** What can be taken with one press: bowls of this client's last visit or of another client's, services and blends of the house. */
+/**
+ * What can be taken with one press: bowls of this client's last visit or of another client's, services and blends of
+ * the house.
+ */
 final class BowlsToTakeController extends Controller
 {
     public function __invoke(BowlsToTakeRequest $request, Visit $visit, BowlsToTake $bowls): JsonResponse

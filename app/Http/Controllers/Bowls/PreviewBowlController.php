@@ -23,6 +23,8 @@ final class PreviewBowlController extends Controller
         $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
         $sheet = ReadBowl::from($request->json()->all(), $shelf);
 
-        return new JsonResponse(WorkedBowlResource::of($sheet, $shelf, $salon->rules(), $stock->levels($salon))->toArray());
+        return new JsonResponse(
+            WorkedBowlResource::of($sheet, $shelf, $salon->rules(), $stock->levels($salon))->toArray(),
+        );
     }
 }

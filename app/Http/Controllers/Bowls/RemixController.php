@@ -22,7 +22,11 @@ final class RemixController extends Controller
     public function __invoke(RemixRequest $request, Bowl $bowl, BowlRows $rows, SalonShelf $shelves): JsonResponse
     {
         $this->authorize('attend', $bowl->round->visit);
-        $mixed = Grams::sum($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->map(fn (Batch $batch): Grams => $batch->mixed_cg)->all());
+        $mixed = Grams::sum(
+            $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)
+                ->map(fn (Batch $batch): Grams => $batch->mixed_cg)
+                ->all(),
+        );
         $visit = $bowl->round->visit;
         $planned = $rows->sheet($bowl, $shelves->forVisit($visit))->foils();
         $remix = Remix::of($request->done($planned), $planned, $mixed, $request->left(), $visit->rules());

@@ -35,7 +35,14 @@ final class SubstituteController extends Controller
         $visit = $request->filled('visit') ? $salon->visits()->find($request->string('visit')->value()) : null;
         $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
         $sheet = ReadBowl::from($request->bowl(), $shelf, '/bowl');
-        $found = StandIns::for($sheet, $request->product(), $request->why(), $shelf, $salon->rules(), $stock->grams($salon));
+        $found = StandIns::for(
+            $sheet,
+            $request->product(),
+            $request->why(),
+            $shelf,
+            $salon->rules(),
+            $stock->grams($salon),
+        );
 
         return new JsonResponse([...array_map(fn (array $each): array => [
             'words' => $each['blend']->words(),
@@ -51,25 +58,27 @@ final class SubstituteController extends Controller
         $line = $shelf->line($sheet->line);
         $pigment = $shelf->product($product)?->pigment;
 
-        return $line === null || $pigment === null ? [] : array_map(function (OtherWay $way) use ($sheet, $product, $shelf, $rules): array {
-            try {
-                $changed = $way->key === 'double-pigment' ? WriteBowl::toArray(ApplyChange::to(
-                    $sheet,
-                    new Change(ChangeKind::Swap, from: $product, to: $way->product->id),
-                    $shelf,
-                    $rules,
-                )) : null;
-            } catch (CoreException) {
-                $changed = null;
-            }
+        return $line === null || $pigment === null
+            ? []
+            : array_map(function (OtherWay $way) use ($sheet, $product, $shelf, $rules): array {
+                try {
+                    $changed = $way->key === 'double-pigment' ? WriteBowl::toArray(ApplyChange::to(
+                        $sheet,
+                        new Change(ChangeKind::Swap, from: $product, to: $way->product->id),
+                        $shelf,
+                        $rules,
+                    )) : null;
+                } catch (CoreException) {
+                    $changed = null;
+                }
 
-            return [
-                'words' => $way->product->label().($way->key === 'another-line' ? " of {$way->line->name}" : ''),
-                'differs' => $way->key === 'double-pigment'
-                    ? 'double pigment: stronger, and covers grey better'
-                    : 'another line: its own bowl, its own developer and time',
-                'distance' => '', 'sheet' => $changed,
-            ];
-        }, OtherWays::for($pigment, $product, $line, $shelf));
+                return [
+                    'words' => $way->product->label().($way->key === 'another-line' ? " of {$way->line->name}" : ''),
+                    'differs' => $way->key === 'double-pigment'
+                        ? 'double pigment: stronger, and covers grey better'
+                        : 'another line: its own bowl, its own developer and time',
+                    'distance' => '', 'sheet' => $changed,
+                ];
+            }, OtherWays::for($pigment, $product, $line, $shelf));
     }
 }

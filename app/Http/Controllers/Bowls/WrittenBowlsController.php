@@ -18,8 +18,12 @@ use Illuminate\Http\JsonResponse;
 /** Reads bowls as they are written on a card, while they are typed; nothing is kept. */
 final class WrittenBowlsController extends Controller
 {
-    public function __invoke(WrittenBowlsRequest $request, Visit $visit, WrittenBowls $written, SalonShelf $shelves): JsonResponse
-    {
+    public function __invoke(
+        WrittenBowlsRequest $request,
+        Visit $visit,
+        WrittenBowls $written,
+        SalonShelf $shelves,
+    ): JsonResponse {
         $this->authorize('view', $visit);
         $shelf = $shelves->forVisit($visit);
         $rules = $visit->rules();

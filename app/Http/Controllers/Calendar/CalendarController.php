@@ -38,11 +38,23 @@ final class CalendarController extends Controller
         $member = TeamMember::query()->with('salon')->where('calendar_hash', hash('sha256', $token))->firstOrFail();
         $speak->to($member);
         $from = CarbonImmutable::now()->subDays(30);
-        $visits = Visit::query()->with(['client', 'colourist.salon', 'canvas', 'rounds.bowls.stamps', 'rounds.bowls.batches', 'rounds.bowls.components', ...AppliedBefore::FROM])
+        $visits = Visit::query()->with(
+            [
+                'client',
+                'colourist.salon',
+                'canvas',
+                'rounds.bowls.stamps',
+                'rounds.bowls.batches',
+                'rounds.bowls.components',
+                ...AppliedBefore::FROM,
+            ],
+        )
             ->where('salon_id', $member->salon_id)->where('colourist_id', $member->id)
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->where('starts_at', '>', $from)->orderBy('starts_at')->limit(500)->get();
-        $tests = SkinTest::query()->with('client')->whereHas('client', fn ($client) => $client->where('salon_id', $member->salon_id))
+        $tests = SkinTest::query()
+            ->with('client')
+            ->whereHas('client', fn ($client) => $client->where('salon_id', $member->salon_id))
             ->where('placed_at', '>', $from)->orderBy('placed_at')->limit(500)->get();
 
         return $this->answer($calendar->of($member->salon, $visits, $tests), 'inline');

@@ -18,7 +18,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Taking people out of the record: one who asks for it, or all who have been away longer than the house keeps anybody. The owner's. */
+/**
+ * Taking people out of the record: one who asks for it, or all who have been away longer than the house keeps anybody.
+ * The owner's.
+ */
 final class ErasureController extends Controller
 {
     public function store(EraseRequest $request, Client $client, CheckPassword $check, EraseClient $erase): JsonResponse
@@ -31,7 +34,9 @@ final class ErasureController extends Controller
             throw ClientRefused::wrongName($client->name);
         }
 
-        return new JsonResponse((new ClientResource($erase($member, $client, $request->reason(), CarbonImmutable::now())))->toArray());
+        return new JsonResponse(
+            (new ClientResource($erase($member, $client, $request->reason(), CarbonImmutable::now())))->toArray(),
+        );
     }
 
     /** Who would go by a rule, before there is one. */
@@ -47,7 +52,12 @@ final class ErasureController extends Controller
 
     public function rule(Request $request, KeepClients $keep): JsonResponse
     {
-        $asked = $request->validate(['years' => ['present', 'nullable', 'integer', 'min:1', 'max:100'], 'version' => ['required', 'integer', 'min:1']]);
+        $asked = $request->validate(
+            [
+                'years' => ['present', 'nullable', 'integer', 'min:1', 'max:100'],
+                'version' => ['required', 'integer', 'min:1'],
+            ],
+        );
         $salon = Salon::query()->lockForUpdate()->findOrFail($this->member($request)->salon_id);
         $this->authorize('update', $salon);
         if ($salon->version !== (int) $asked['version']) {
@@ -58,8 +68,12 @@ final class ErasureController extends Controller
         return new JsonResponse(self::answer($salon, $keep, $salon->keep_years));
     }
 
-    public function erase(EraseRequest $request, CheckPassword $check, KeepClients $keep, EraseClient $erase): JsonResponse
-    {
+    public function erase(
+        EraseRequest $request,
+        CheckPassword $check,
+        KeepClients $keep,
+        EraseClient $erase,
+    ): JsonResponse {
         $member = $this->member($request);
         $salon = Salon::query()->lockForUpdate()->findOrFail($member->salon_id);
         $this->authorize('update', $salon);

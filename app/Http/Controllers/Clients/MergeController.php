@@ -18,10 +18,15 @@ final class MergeController extends Controller
     {
         $this->authorize('plan', $client);
         $particulars = static fn (Client $of): array => [
-            'id' => $of->id, 'version' => $of->version, 'visits' => $of->visits()->count(), 'photos' => $of->photos()->count(),
+            'id' => $of->id, 'version' => $of->version, 'visits' => $of->visits()
+                ->count(), 'photos' => $of->photos()
+                ->count(),
             'fields' => [
-                'name' => $of->name, 'phone' => $of->phone, 'email' => $of->email, 'about' => $of->about, 'cautions' => $of->cautions,
-                'bornOn' => $of->born_on?->toDateString() ?? '', 'contactBy' => $of->contact_by, 'preferred' => $of->preferred->name ?? '',
+                'name' => $of->name, 'phone' => $of->phone, 'email' => $of->email, 'about' => $of->about,
+                'cautions' => $of->cautions,
+                'bornOn' => $of->born_on?->toDateString()
+                    ?? '', 'contactBy' => $of->contact_by, 'preferred' => $of->preferred->name
+                    ?? '',
             ],
         ];
 

@@ -14,7 +14,9 @@ use App\Photos\PhotoFiles;
 use Illuminate\Http\Response;
 use Illuminate\Support\Str;
 
-/** All that is held on a client, to be given to them: for programs as JSON, for people as a page; and a visit by itself. */
+/**
+ * All that is held on a client, to be given to them: for programs as JSON, for people as a page; and a visit by itself.
+ */
 final class ClientFileController extends Controller
 {
     public function __invoke(Client $client, ExportOne $export): Response
@@ -22,7 +24,11 @@ final class ClientFileController extends Controller
         $this->authorize('plan', $client);
         activity()->performedOn($client)->event('exported')->log('All that is held was written to a file.');
 
-        return self::file($export->client($client), 'application/json; charset=utf-8', (Str::slug($client->name) ?: 'client').'.json');
+        return self::file(
+            $export->client($client),
+            'application/json; charset=utf-8',
+            (Str::slug($client->name) ?: 'client').'.json',
+        );
     }
 
     /** Stands by itself: its photographs are in it. */
@@ -32,10 +38,17 @@ final class ClientFileController extends Controller
         activity()->performedOn($client)->event('exported')->log('All that is held was written to a page.');
         $page = view('client-page', [
             'client' => (new ClientResource($client))->toArray(),
-            'visits' => $client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->get()
+            'visits' => $client->visits()
+                ->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])
+                ->get()
                 ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all(),
             'salon' => $client->salon,
-            'photos' => $client->photos->map(fn ($photo): array => ['words' => "{$photo->kind->value}, {$photo->taken_at->setTimezone($client->salon->timezone)->format('j F Y')}", 'jpeg' => base64_encode((string) $files->get($photo->file))])->all(),
+            'photos' => $client->photos->map(
+                fn ($photo): array => [
+                    'words' => "{$photo->kind->value}, {$photo->taken_at->setTimezone($client->salon->timezone)->format('j F Y')}",
+                    'jpeg' => base64_encode((string) $files->get($photo->file)),
+                ],
+            )->all(),
         ])->render();
 
         return self::file($page, 'text/html; charset=utf-8', (Str::slug($client->name) ?: 'client').'.html');
@@ -45,11 +58,23 @@ final class ClientFileController extends Controller
     {
         $this->authorize('view', $visit);
 
-        return self::file($export->visit($visit), 'application/json; charset=utf-8', (Str::slug($visit->service) ?: 'visit').'-'.$visit->starts_at->format('Y-m-d').'.json');
+        return self::file(
+            $export->visit($visit),
+            'application/json; charset=utf-8',
+            (Str::slug($visit->service) ?: 'visit').'-'.$visit->starts_at->format('Y-m-d').'.json',
+        );
     }
 
     private static function file(string $content, string $type, string $name): Response
     {
-        return new Response($content, 200, ['Content-Type' => $type, 'Content-Disposition' => "attachment; filename=\"{$name}\"", 'Cache-Control' => 'no-store']);
+        return new Response(
+            $content,
+            200,
+            [
+                'Content-Type' => $type,
+                'Content-Disposition' => "attachment; filename=\"{$name}\"",
+                'Cache-Control' => 'no-store',
+            ],
+        );
     }
 }

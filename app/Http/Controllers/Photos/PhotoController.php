@@ -45,7 +45,13 @@ final class PhotoController extends Controller
     /** The colour of a marked spot, read and kept with the photograph. */
     public function mark(SpotRequest $request, Photo $photo, MarkSpot $mark): JsonResponse
     {
-        $marked = $mark($photo, $request->float('x'), $request->float('y'), $request->float('radius'), $request->white());
+        $marked = $mark(
+            $photo,
+            $request->float('x'),
+            $request->float('y'),
+            $request->float('radius'),
+            $request->white(),
+        );
 
         return new JsonResponse((new PhotoResource($marked))->against(PhotoResource::targetOf($marked))->toArray());
     }

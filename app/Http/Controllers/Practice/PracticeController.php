@@ -24,11 +24,19 @@ final class PracticeController extends Controller
     public function index(Request $request): JsonResponse
     {
         $member = $this->member($request);
-        $heads = Client::query()->where('practice_of', $member->id)->with('visits')->orderByDesc('id')->limit(30)->get();
+        $heads = Client::query()
+            ->where('practice_of', $member->id)
+            ->with('visits')
+            ->orderByDesc('id')
+            ->limit(30)
+            ->get();
         $tries = PracticeTry::query()->where('team_member_id', $member->id)->orderBy('tried_at')->get();
 
         return new JsonResponse([
-            'lessons' => array_map(static fn (Lesson $lesson): array => ['key' => $lesson->value, 'words' => Say::name($lesson->words())], Lesson::cases()),
+            'lessons' => array_map(
+                static fn (Lesson $lesson): array => ['key' => $lesson->value, 'words' => Say::name($lesson->words())],
+                Lesson::cases(),
+            ),
             'heads' => $heads->map(function (Client $head) use ($tries): array {
                 $visit = $head->visits->first();
                 $own = $tries->where('visit_id', $visit?->id);
@@ -39,7 +47,10 @@ final class PracticeController extends Controller
                     'lesson' => Say::name(Lesson::tryFrom((string) $head->practice_lesson)?->words() ?? ''),
                     'tries' => $own->count(),
                     'best' => self::away($own->min('seen_hundredths')),
-                    'onTarget' => $own->contains(fn (PracticeTry $try): bool => $try->zones > 0 && $try->on_target === $try->zones),
+                    'onTarget' => $own->contains(
+                        fn (PracticeTry $try): bool => $try->zones > 0
+                        && $try->on_target === $try->zones,
+                    ),
                 ];
             })->all(),
             // Every try in its order: nearer to the wish is lower.

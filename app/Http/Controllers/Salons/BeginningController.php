@@ -47,7 +47,9 @@ final class BeginningController extends Controller
         IdleLock::open($request->session());
         SureAgain::said($request->session(), $owner);
 
-        return (new JsonResponse((new SessionResource($owner))->toArray(), 201))->withCookie(KnownDevice::of($request)->cookieWith($owner, $cookies));
+        return (
+            new JsonResponse((new SessionResource($owner))->toArray(), 201)
+        )->withCookie(KnownDevice::of($request)->cookieWith($owner, $cookies));
     }
 
     /** What is done of the beginning, and what waits. */

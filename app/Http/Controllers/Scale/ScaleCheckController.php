@@ -9,8 +9,8 @@ use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 
 /**
- * Asked by the web server before it lets a device listen to a scale: being signed in is enough. The bridge hears of which salon
- * it is, so that a scale at a tablet's own cable is its salon's alone.
+ * Asked by the web server before it lets a device listen to a scale: being signed in is enough. The bridge hears of
+ * which salon it is, so that a scale at a tablet's own cable is its salon's alone.
  */
 final class ScaleCheckController extends Controller
 {

@@ -54,7 +54,12 @@ final class ScaleFormatController extends Controller
     /** @return array<string, mixed> */
     private static function shape(ScaleFormat $format): array
     {
-        return ['id' => $format->id, 'name' => $format->name, 'example' => $format->example, 'format' => $format->format];
+        return [
+            'id' => $format->id,
+            'name' => $format->name,
+            'example' => $format->example,
+            'format' => $format->format,
+        ];
     }
 
     /** @return array{line: string, says: string} */
@@ -68,7 +73,9 @@ final class ScaleFormatController extends Controller
 
         return ['line' => $line, 'says' => match (true) {
             $read->centigrams === null => 'too heavy',
-            default => number_format($read->centigrams / 100, 1, '.', '').' g'.($format->tellsStill() ? ($read->still ? ', still' : ', moving') : ''),
+            default => number_format($read->centigrams / 100, 1, '.', '').' g'.(
+                $format->tellsStill() ? ($read->still ? ', still' : ', moving') : ''
+            ),
         }];
     }
 }

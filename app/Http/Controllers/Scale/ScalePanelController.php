@@ -16,7 +16,9 @@ final class ScalePanelController extends Controller
     {
         abort_unless((bool) config('tinta.scale.simulated'), 404);
 
-        return new JsonResponse(['state' => json_decode(ScaleConnection::configured($request->scale())->ask('state'), true)]);
+        return new JsonResponse(
+            ['state' => json_decode(ScaleConnection::configured($request->scale())->ask('state'), true)],
+        );
     }
 
     public function store(ScalePanelRequest $request): JsonResponse

@@ -20,17 +20,27 @@ final class DeviceController extends Controller
 
     public function index(Request $request): JsonResponse
     {
-        return new JsonResponse($this->sessions->of($this->member($request), $request->session()->getId(), CarbonImmutable::now()));
+        return new JsonResponse(
+            $this->sessions->of($this->member($request), $request->session()->getId(), CarbonImmutable::now()),
+        );
     }
 
     public function destroy(Request $request, CheckPassword $check): JsonResponse
     {
-        $said = $request->validate(['password' => ['required', 'string', 'max:200'], 'device' => ['nullable', 'string', 'regex:/^[0-9a-f]{24}$/']]);
+        $said = $request->validate(
+            [
+                'password' => ['required', 'string', 'max:200'],
+                'device' => ['nullable', 'string', 'regex:/^[0-9a-f]{24}$/'],
+            ],
+        );
         $member = $this->member($request);
         $check->again($member, (string) $said['password']);
         $one = isset($said['device']) ? (string) $said['device'] : null;
         $ended = $this->sessions->end($member, $request->session()->getId(), $one);
-        activity()->performedOn($member)->event('sessions')->log($one === null ? "Signed out of all other devices: {$ended}." : 'Signed out of another device.');
+        activity()
+            ->performedOn($member)
+            ->event('sessions')
+            ->log($one === null ? "Signed out of all other devices: {$ended}." : 'Signed out of another device.');
 
         return $this->index($request);
     }

@@ -38,9 +38,16 @@ final class PinController extends Controller
         $device = KnownDevice::of($request);
         $member = $this->member($request);
 
-        return new JsonResponse(array_values($member->salon->team()->whereNull('ended_at')->whereNotNull('pin')->orderBy('name')->get()
+        return new JsonResponse(array_values($member->salon->team()->whereNull('ended_at')->whereNotNull('pin')
+            ->orderBy('name')->get()
             ->filter(fn (TeamMember $each): bool => $device->knows($each))
-            ->map(fn (TeamMember $each): array => ['id' => $each->id, 'name' => $each->name, 'initials' => $each->initials])->all()));
+            ->map(
+                fn (TeamMember $each): array => [
+                    'id' => $each->id,
+                    'name' => $each->name,
+                    'initials' => $each->initials,
+                ],
+            )->all()));
     }
 
     public function take(Request $request, StatefulGuard $guard, CookieJar $cookies): JsonResponse
@@ -66,21 +73,39 @@ final class PinController extends Controller
         $request->session()->regenerate();
         IdleLock::open($request->session());
 
-        return (new JsonResponse((new SessionResource($next))->toArray()))->withCookie($device->cookieWith($next, $cookies));
+        return (
+            new JsonResponse((new SessionResource($next))->toArray())
+        )->withCookie($device->cookieWith($next, $cookies));
     }
 
     /** One's own PIN, set with one's password; an empty one takes it away. */
     public function update(Request $request, CheckPassword $check): JsonResponse
     {
         $said = $request->validate(
-            ['password' => ['required', 'string', 'max:200'], 'pin' => ['nullable', 'string', 'regex:/^\d{4,8}$/', 'not_regex:/^(\d)\1+$/', 'not_in:1234,12345,123456,4321,0123']],
-            ['pin.regex' => Say::plain('A PIN is four to eight digits.'), 'pin.not_regex' => Say::plain('One digit over and over is guessed first.'), 'pin.not_in' => Say::plain('This one is guessed first. Take another.')],
+            [
+                'password' => ['required', 'string', 'max:200'],
+                'pin' => [
+                    'nullable',
+                    'string',
+                    'regex:/^\d{4,8}$/',
+                    'not_regex:/^(\d)\1+$/',
+                    'not_in:1234,12345,123456,4321,0123',
+                ],
+            ],
+            [
+                'pin.regex' => Say::plain('A PIN is four to eight digits.'),
+                'pin.not_regex' => Say::plain('One digit over and over is guessed first.'),
+                'pin.not_in' => Say::plain('This one is guessed first. Take another.'),
+            ],
         );
         $member = $this->member($request);
         $check->again($member, is_string($said['password']) ? $said['password'] : '');
         $pin = $said['pin'] ?? null;
         $member->forceFill(['pin' => is_string($pin) && $pin !== '' ? $this->hasher->make($pin) : null])->save();
-        activity()->performedOn($member)->event('pin')->log($pin === null ? 'The PIN was taken away.' : 'A new PIN was set.');
+        activity()
+            ->performedOn($member)
+            ->event('pin')
+            ->log($pin === null ? 'The PIN was taken away.' : 'A new PIN was set.');
 
         return new JsonResponse(['pin' => $member->pin !== null]);
     }

@@ -46,7 +46,9 @@ final class SessionController extends Controller
         IdleLock::open($request->session());
         SureAgain::said($request->session(), $member);
 
-        return (new JsonResponse((new SessionResource($member))->toArray()))->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
+        return (
+            new JsonResponse((new SessionResource($member))->toArray())
+        )->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
     }
 
     /** Locks the device now; the session stays, and opens nothing. */
@@ -75,7 +77,9 @@ final class SessionController extends Controller
         return new JsonResponse(null, 204);
     }
 
-    /** Whether a password was said a moment ago: asked before something leaves that is no question of the page's own. */
+    /**
+     * Whether a password was said a moment ago: asked before something leaves that is no question of the page's own.
+     */
     public function sure(): JsonResponse
     {
         return new JsonResponse(null, 204);

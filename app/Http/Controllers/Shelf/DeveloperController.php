@@ -19,7 +19,10 @@ final class DeveloperController extends Controller
         $salon = $this->member($request)->salon;
         $this->authorize('keepShelf', $salon);
 
-        return new JsonResponse((new DeveloperResource($save($salon, null, 0, $request->product(), $request->withdrawn())))->toArray(), 201);
+        return new JsonResponse(
+            (new DeveloperResource($save($salon, null, 0, $request->product(), $request->withdrawn())))->toArray(),
+            201,
+        );
     }
 
     public function update(ProductRequest $request, Developer $developer, SaveDeveloper $save): JsonResponse

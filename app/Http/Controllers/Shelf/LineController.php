@@ -47,6 +47,8 @@ final class LineController extends Controller
         $of = $request->of();
         $line = $of === null ? null : $salon->colourLines()->findOrFail($of);
 
-        return new JsonResponse((new TriedLineResource(LineDraft::read($salon, $request->line(), $line), $request->codes()))->toArray());
+        return new JsonResponse(
+            (new TriedLineResource(LineDraft::read($salon, $request->line(), $line), $request->codes()))->toArray(),
+        );
     }
 }

@@ -32,7 +32,9 @@ final class ShadeTableController extends Controller
     {
         $this->authorize('keepShelf', $this->member($request)->salon);
 
-        return new JsonResponse((new TriedTableResource($read($line, $request->text(), $request->fields())))->toArray());
+        return new JsonResponse(
+            (new TriedTableResource($read($line, $request->text(), $request->fields())))->toArray(),
+        );
     }
 
     public function store(TableRequest $request, ColourLine $line, ImportShades $import): JsonResponse

@@ -33,7 +33,12 @@ final class CostController extends Controller
         ['sheet' => $sheet, 'names' => $names, 'addOns' => $addOns] = $this->costs->of($salon, $by, $from, $to);
         $rows = [];
         foreach (self::withAddOns($sheet, $addOns) as $key => $row) {
-            $rows[] = ['key' => (string) $key, 'name' => $names[$key] ?? (string) $key, ...self::shown($row), 'addOns' => self::price($addOns[$key] ?? 0)];
+            $rows[] = [
+                'key' => (string) $key,
+                'name' => $names[$key] ?? (string) $key,
+                ...self::shown($row),
+                'addOns' => self::price($addOns[$key] ?? 0),
+            ];
         }
         if ($by !== 'month') {
             usort($rows, static fn (array $one, array $other): int => $other['cents'] <=> $one['cents']);
@@ -54,11 +59,30 @@ final class CostController extends Controller
         $this->authorize('keepShelf', $salon);
         [$by, $from, $to] = $this->asked($request, $salon);
         ['sheet' => $sheet, 'names' => $names, 'addOns' => $addOns] = $this->costs->of($salon, $by, $from, $to);
-        $rows = [[$by, 'poured', 'cost', 'not used', 'cost of what was not used', 'of it thrown away', 'cost of what was thrown away', 'poured beyond the plan', 'cost of that', 'without a price', 'add-ons done']];
+        $rows = [
+            [
+                $by,
+                'poured',
+                'cost',
+                'not used',
+                'cost of what was not used',
+                'of it thrown away',
+                'cost of what was thrown away',
+                'poured beyond the plan',
+                'cost of that',
+                'without a price',
+                'add-ons done',
+            ],
+        ];
         foreach (self::withAddOns($sheet, $addOns) as $key => $row) {
             $rows[] = [
-                $names[$key] ?? (string) $key, $row['poured']->text(), $row['cost']->show(), $row['wasted']->text(), $row['wastedCost']->show(), $row['thrown']->text(), $row['thrownCost']->show(),
-                $row['over']->text(), $row['overCost']->show(), $row['unpriced']->text(), Price::ofCents($addOns[$key] ?? 0)->show(),
+                $names[$key]
+
+                                            ?? (string) $key, $row['poured']->text(), $row['cost']->show(),
+                $row['wasted']->text(), $row['wastedCost']->show(), $row['thrown']->text(), $row['thrownCost']->show(),
+                $row['over']->text(), $row['overCost']->show(), $row['unpriced']->text(),
+                Price::ofCents($addOns[$key] ?? 0)
+                    ->show(),
             ];
         }
 
@@ -75,11 +99,19 @@ final class CostController extends Controller
             'by' => ['sometimes', Rule::in(CostRows::BY)],
             'from' => ['sometimes', 'date_format:Y-m-d'],
             'to' => ['sometimes', 'date_format:Y-m-d', 'after_or_equal:from'],
-        ], ['to.after_or_equal' => Say::plain('The last day comes before the first.'), 'from.date_format' => Say::plain('Write a day as 2026-11-27.'), 'to.date_format' => Say::plain('Write a day as 2026-11-27.')]);
+        ], [
+            'to.after_or_equal' => Say::plain('The last day comes before the first.'),
+            'from.date_format' => Say::plain('Write a day as 2026-11-27.'),
+            'to.date_format' => Say::plain('Write a day as 2026-11-27.'),
+        ]);
         $text = static fn (string $name): ?string => is_string($said[$name] ?? null) ? $said[$name] : null;
         $today = CarbonImmutable::now($salon->timezone);
-        $from = $text('from') === null ? $today->subMonths(5)->startOfMonth() : CarbonImmutable::parse($text('from'), $salon->timezone)->startOfDay();
-        $to = $text('to') === null ? $today->endOfDay() : CarbonImmutable::parse($text('to'), $salon->timezone)->endOfDay();
+        $from = $text('from') === null ? $today->subMonths(5)
+            ->startOfMonth() : CarbonImmutable::parse($text('from'), $salon->timezone)
+            ->startOfDay();
+        $to = $text('to') === null
+            ? $today->endOfDay()
+            : CarbonImmutable::parse($text('to'), $salon->timezone)->endOfDay();
 
         return [$text('by') ?? 'month', $from->utc(), $to->utc()];
     }
@@ -88,7 +120,8 @@ final class CostController extends Controller
      * Also where nothing was poured: somebody came for a treatment alone.
      *
      * @param  array<string, int>  $addOns
-     * @return array<string, array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams, thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}>
+     * @return array<string, array{poured: Grams, wasted: Grams, cost: Price, wastedCost: Price, unpriced: Grams,
+     *     thrown: Grams, thrownCost: Price, over: Grams, overCost: Price}>
      */
     private static function withAddOns(CostSheet $sheet, array $addOns): array
     {
@@ -111,12 +144,19 @@ final class CostController extends Controller
             'wasted' => $row['wasted']->text(),
             'cost' => $row['cost']->show(),
             'wastedCost' => $row['wastedCost']->show(),
-            'thrown' => $row['thrown']->isZero() ? null : ['grams' => $row['thrown']->text(), 'cost' => $row['thrownCost']->show()],
-            'over' => $row['over']->isZero() ? null : ['grams' => $row['over']->text(), 'cost' => $row['overCost']->show()],
+            'thrown' => $row['thrown']->isZero()
+                ? null
+                : ['grams' => $row['thrown']->text(), 'cost' => $row['thrownCost']->show()],
+            'over' => $row['over']->isZero()
+                ? null
+                : ['grams' => $row['over']->text(), 'cost' => $row['overCost']->show()],
             'unpriced' => $row['unpriced']->isZero() ? null : $row['unpriced']->text(),
             // For drawing and for the order of rows only.
             'cents' => $row['cost']->cents,
-            'drawn' => ['used' => ($row['cost']->cents - $row['wastedCost']->cents) / 100, 'wasted' => $row['wastedCost']->cents / 100],
+            'drawn' => [
+                'used' => ($row['cost']->cents - $row['wastedCost']->cents) / 100,
+                'wasted' => $row['wastedCost']->cents / 100,
+            ],
         ];
     }
 }

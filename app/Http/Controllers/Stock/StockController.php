@@ -44,7 +44,10 @@ final class StockController extends Controller
     {
         self::row($this->member($request)->salon_id, $product) ?? abort(404);
 
-        return new JsonResponse(array_values(StockMove::query()->where('salon_id', $this->member($request)->salon_id)->where('product', $product)
+        return new JsonResponse(array_values(StockMove::query()->where(
+            'salon_id',
+            $this->member($request)->salon_id,
+        )->where('product', $product)
             ->with('member')->orderByDesc('id')->limit(self::MOST_MOVES)->get()->map(fn (StockMove $move): array => [
                 'id' => $move->id,
                 'kind' => $move->kind->value,
@@ -65,7 +68,9 @@ final class StockController extends Controller
         $said = $request->validate(['mark' => ['present', 'nullable', 'string', 'max:40']]);
         try {
             $text = is_string($said['mark']) ? trim($said['mark']) : '';
-            $row->forceFill(['low_cg' => $text === '' ? null : MassReading::plain()->withPack($row->pack_cg)->read($text)])->save();
+            $row->forceFill(
+                ['low_cg' => $text === '' ? null : MassReading::plain()->withPack($row->pack_cg)->read($text)],
+            )->save();
         } catch (CoreException $refusal) {
             throw UnreadableDocument::because([new Problem('/mark', $refusal->fact())]);
         }
@@ -79,7 +84,15 @@ final class StockController extends Controller
         $rows = [['line', 'code', 'name', 'packs', 'grams', 'on the shelf', 'planned this week']];
         foreach ($stock->of($this->member($request)->salon)['rows'] as $row) {
             if ($row['order'] !== null) {
-                $rows[] = [$row['line'], $row['code'], $row['name'], (string) ($row['order']['packs'] ?? ''), $row['order']['grams'], (string) $row['there'], (string) $row['planned']];
+                $rows[] = [
+                    $row['line'],
+                    $row['code'],
+                    $row['name'],
+                    (string) ($row['order']['packs'] ?? ''),
+                    $row['order']['grams'],
+                    (string) $row['there'],
+                    (string) $row['planned'],
+                ];
             }
         }
 
@@ -92,8 +105,12 @@ final class StockController extends Controller
     private static function row(int $salon, string $product): Shade|Developer|null
     {
         return match (true) {
-            preg_match('/^shade-(\d{1,18})$/', $product, $m) === 1 => Shade::query()->whereRelation('colourLine', 'salon_id', $salon)->find((int) $m[1]),
-            preg_match('/^developer-(\d{1,18})$/', $product, $m) === 1 => Developer::query()->where('salon_id', $salon)->find((int) $m[1]),
+            preg_match('/^shade-(\d{1,18})$/', $product, $m) === 1 => Shade::query()
+                ->whereRelation('colourLine', 'salon_id', $salon)
+                ->find((int) $m[1]),
+            preg_match('/^developer-(\d{1,18})$/', $product, $m) === 1 => Developer::query()
+                ->where('salon_id', $salon)
+                ->find((int) $m[1]),
             default => null,
         };
     }

@@ -44,14 +44,20 @@ final class JoinController extends Controller
     public function store(AcceptRequest $request, string $token, StatefulGuard $guard, CookieJar $cookies): JsonResponse
     {
         $this->count($request);
-        $member = ($this->accept)($token, $request->string('name')->trim()->value(), $request->string('password')->value());
+        $member = ($this->accept)(
+            $token,
+            $request->string('name')->trim()->value(),
+            $request->string('password')->value()
+        );
         $this->limit->forget("join {$request->ip()}");
         $guard->login($member);
         $request->session()->regenerate();
         IdleLock::open($request->session());
         SureAgain::said($request->session(), $member);
 
-        return (new JsonResponse((new SessionResource($member))->toArray(), 201))->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
+        return (
+            new JsonResponse((new SessionResource($member))->toArray(), 201)
+        )->withCookie(KnownDevice::of($request)->cookieWith($member, $cookies));
     }
 
     private function count(Request $request): void

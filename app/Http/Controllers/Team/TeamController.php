@@ -73,6 +73,11 @@ final class TeamController extends Controller
 
     private function answer(TeamMember $member, int $status = 200, ?string $token = null): JsonResponse
     {
-        return new JsonResponse((new TeamResource($member->salon))->seenBy($member)->toArray() + ($token === null ? [] : ['path' => "/join/{$token}"]), $status);
+        return new JsonResponse(
+            (new TeamResource($member->salon))
+                ->seenBy($member)
+                ->toArray() + ($token === null ? [] : ['path' => "/join/{$token}"]),
+            $status,
+        );
     }
 }

@@ -26,7 +26,10 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Spatie\Activitylog\Models\Activity;
 
-/** Who changed what, when and why: of a client, a visit with its bowls, a line with its products, a developer, the house, a person. */
+/**
+ * Who changed what, when and why: of a client, a visit with its bowls, a line with its products, a developer, the
+ * house, a person.
+ */
 final class TrailController extends Controller
 {
     private const MOST = 200;
@@ -35,12 +38,24 @@ final class TrailController extends Controller
     {
         $matches = ClientMatch::of($client->id)->get();
 
-        return $this->of($client, ...$client->skinTests, ...$client->contraindications, ...$client->consents, ...$client->photos, ...$matches);
+        return $this->of(
+            $client,
+            ...$client->skinTests,
+            ...$client->contraindications,
+            ...$client->consents,
+            ...$client->photos,
+            ...$matches,
+        );
     }
 
     public function visit(Visit $visit): JsonResponse
     {
-        return $this->of($visit, ...$visit->rounds, ...$visit->rounds->flatMap(fn (Round $round) => $round->bowls), ...array_filter([$visit->canvas]));
+        return $this->of(
+            $visit,
+            ...$visit->rounds,
+            ...$visit->rounds->flatMap(fn (Round $round) => $round->bowls),
+            ...array_filter([$visit->canvas]),
+        );
     }
 
     public function line(ColourLine $line): JsonResponse
@@ -86,7 +101,10 @@ final class TrailController extends Controller
         }
 
         return new JsonResponse(array_values(array_filter($rows->map(
-            fn (Activity $row): ?array => TrailResource::of($row, $names["{$row->subject_type} {$row->subject_id}"] ?? ''),
+            fn (Activity $row): ?array => TrailResource::of(
+                $row,
+                $names["{$row->subject_type} {$row->subject_id}"] ?? '',
+            ),
         )->all())));
     }
 

@@ -17,6 +17,8 @@ final class CareController extends Controller
     {
         $this->authorize('attend', $visit);
 
-        return new JsonResponse((new VisitResource($save($visit, $request->version(), $request->entries('steps'))))->toArray());
+        return new JsonResponse(
+            (new VisitResource($save($visit, $request->version(), $request->entries('steps'))))->toArray(),
+        );
     }
 }

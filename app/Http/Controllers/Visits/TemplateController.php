@@ -31,8 +31,21 @@ final class TemplateController extends Controller
     {
         abort_unless($this->member($request)->role->formulates(), 403);
         $request->validate(
-            ['name' => ['required', 'string', 'max:80', Rule::unique('service_templates', 'name')->where('salon_id', $template->salon_id)->ignore($template->id)]],
-            ['name.unique' => Say::plain('Another service has this name. Take that one off the list first, or choose another name.')],
+            [
+                'name' => [
+                    'required',
+                    'string',
+                    'max:80',
+                    Rule::unique('service_templates', 'name')
+                        ->where('salon_id', $template->salon_id)
+                        ->ignore($template->id),
+                ],
+            ],
+            [
+                'name.unique' => Say::plain(
+                    'Another service has this name. Take that one off the list first, or choose another name.',
+                ),
+            ],
         );
         $template->update(['name' => $request->string('name')->trim()->value()]);
 
@@ -47,8 +60,12 @@ final class TemplateController extends Controller
         return new JsonResponse(['id' => $template->id, 'name' => $template->name], 201);
     }
 
-    public function take(TemplateRequest $request, Visit $visit, ServiceTemplate $template, PlanRounds $plan): JsonResponse
-    {
+    public function take(
+        TemplateRequest $request,
+        Visit $visit,
+        ServiceTemplate $template,
+        PlanRounds $plan,
+    ): JsonResponse {
         $this->authorize('formulate', $visit);
 
         return new JsonResponse((new VisitResource($plan($visit, $template->rounds, $request->id())))->toArray(), 201);

@@ -29,7 +29,9 @@ final class TimesController extends Controller
             }
         }
 
-        return new JsonResponse((new TimesResource($visit, $times->of($visit, $changed, $request->hands())))->toArray());
+        return new JsonResponse(
+            (new TimesResource($visit, $times->of($visit, $changed, $request->hands())))->toArray(),
+        );
     }
 
     public function bowl(TimesRequest $request, Bowl $bowl, RetimeBowl $retime): JsonResponse
@@ -44,6 +46,8 @@ final class TimesController extends Controller
     {
         $this->authorize('attend', $visit);
 
-        return new JsonResponse((new VisitResource($set($visit, $request->version(), $request->hands() ?? 1)))->toArray());
+        return new JsonResponse(
+            (new VisitResource($set($visit, $request->version(), $request->hands() ?? 1)))->toArray(),
+        );
     }
 }

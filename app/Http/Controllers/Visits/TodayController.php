@@ -17,7 +17,10 @@ use Carbon\CarbonImmutable;
 use Core\Timing\DayClash;
 use Illuminate\Http\JsonResponse;
 
-/** A day or a week of the salon: who is in the chair and expected, who has left, and where two heads need the same hands. */
+/**
+ * A day or a week of the salon: who is in the chair and expected, who has left, and where two heads need the same
+ * hands.
+ */
 final class TodayController extends Controller
 {
     public function __invoke(DayRequest $request, HandsOfDay $hands, DayNotes $notes): JsonResponse
@@ -51,7 +54,10 @@ final class TodayController extends Controller
                 'day' => $visit->starts_at->setTimezone($salon->timezone)->toDateString(),
                 'busy' => DayNotes::busy($hands->of($visit)),
             ])->all()),
-            'clashes' => array_map(fn (DayClash $clash): array => (new ClashResource($clash, $byId))->toArray(), DayClash::among($busy)),
+            'clashes' => array_map(
+                fn (DayClash $clash): array => (new ClashResource($clash, $byId))->toArray(),
+                DayClash::among($busy),
+            ),
             'notes' => $notes->of($salon, $from, $to),
         ]);
     }

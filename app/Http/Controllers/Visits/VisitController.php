@@ -40,7 +40,9 @@ final class VisitController extends Controller
     public function store(PlanVisitRequest $request, Client $client, PlanVisit $plan, PlanRounds $rounds): JsonResponse
     {
         $this->authorize('plan', $client);
-        $template = $request->template() === null ? null : ServiceTemplate::query()->where('salon_id', $client->salon_id)->findOrFail($request->template());
+        $template = $request->template() === null ? null : ServiceTemplate::query()
+            ->where('salon_id', $client->salon_id)
+            ->findOrFail($request->template());
         $visit = $plan($this->member($request), $client, $request->id(), $request->service(), $request->startsAt());
         if ($template !== null) {
             // Sent again, it is the same taking: nothing is planned twice.

@@ -15,13 +15,18 @@ use Carbon\CarbonImmutable;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Every head with colour on it and everybody in the chair, by who must act next: for the wall, and for the alarms of every device. */
+/**
+ * Every head with colour on it and everybody in the chair, by who must act next: for the wall, and for the alarms of
+ * every device.
+ */
 final class WallController extends Controller
 {
     public function __invoke(Request $request, VisitTimes $times): JsonResponse
     {
         $now = CarbonImmutable::now();
-        $visits = $this->member($request)->salon->visits()->with([...VisitLineResource::RELATIONS, ...AppliedBefore::FROM, 'canvas'])
+        $visits = $this->member($request)
+            ->salon->visits()
+            ->with([...VisitLineResource::RELATIONS, ...AppliedBefore::FROM, 'canvas'])
             ->whereHas('client', fn ($client) => $client->whereNull('practice_seed'))
             ->whereIn('status', ['in-chair', 'expected'])
             // Whoever has colour on is here, whoever pressed what.
@@ -36,7 +41,13 @@ final class WallController extends Controller
             'times' => (new TimesResource($visit))->toArray(),
             'next' => (new NextStepResource($visit))->toArray(),
         ])->all();
-        usort($heads, static fn (array $one, array $other): int => [$one['next']['at'] ?? '9', $one['client']] <=> [$other['next']['at'] ?? '9', $other['client']]);
+        usort(
+            $heads,
+            static fn (array $one, array $other): int => [$one['next']['at'] ?? '9', $one['client']] <=> [
+                $other['next']['at'] ?? '9',
+                $other['client'],
+            ],
+        );
 
         return new JsonResponse(['now' => $now->toIso8601String(), 'heads' => $heads]);
     }

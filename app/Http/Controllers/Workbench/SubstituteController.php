@@ -40,7 +40,12 @@ final class SubstituteController extends Controller
         $shelf = [];
         foreach ($request->shelf()->productsOf($line) as $product) {
             if ($product->pigment !== null && mb_strtoupper($product->code) !== $code) {
-                $shelf[] = new Candidate($product->id, $product->label(), $product->pigment, $stock[$product->id] ?? null);
+                $shelf[] = new Candidate(
+                    $product->id,
+                    $product->label(),
+                    $product->pigment,
+                    $stock[$product->id] ?? null,
+                );
             }
         }
         $found = FindBlends::for($wanted, $grams, $shelf, $natural, $rules);
@@ -61,7 +66,13 @@ final class SubstituteController extends Controller
             [
                 'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer by a hundredth.',
                 ...$found[0]->behaves->why,
-                ...($natural->isZero() ? [] : ["Grey to cover: at least {$natural->times(Fraction::of(100))->decimal(0)} % natural comes first."]),
+                ...(
+                    $natural->isZero()
+                        ? []
+                        : [
+                            "Grey to cover: at least {$natural->times(Fraction::of(100))->decimal(0)} % natural comes first.",
+                        ]
+                ),
             ],
             [
                 ['label' => 'wanted', 'hex' => $this->swatch($wanted->level, $wanted->tone)],

@@ -20,7 +20,12 @@ final class NewClientRequest extends FormRequest
             'cautions' => ['nullable', 'string', 'max:500'],
             'email' => ['nullable', 'string', 'email:rfc', 'max:190'],
             'contactBy' => ['nullable', Rule::in(['phone', 'mail', 'message', 'none'])],
-            'preferred' => ['nullable', 'integer', 'min:1', Rule::exists('team_members', 'id')->where('salon_id', $this->salon())],
+            'preferred' => [
+                'nullable',
+                'integer',
+                'min:1',
+                Rule::exists('team_members', 'id')->where('salon_id', $this->salon()),
+            ],
             'bornOn' => ['nullable', 'date', 'before:today', 'after:1900-01-01'],
             'training' => ['nullable', 'boolean'],
             'reason' => ['nullable', 'string', 'max:300'],
@@ -29,7 +34,9 @@ final class NewClientRequest extends FormRequest
         ];
     }
 
-    /** @return array<string, mixed> what was sent of the file; a device of an earlier release does not know all of it */
+    /**
+     * @return array<string, mixed> what was sent of the file; a device of an earlier release does not know all of it
+     */
     public function fields(): array
     {
         return [
@@ -41,7 +48,11 @@ final class NewClientRequest extends FormRequest
             'training' => $this->boolean('training'),
             ...($this->has('email') ? ['email' => $this->string('email')->trim()->lower()->value()] : []),
             ...($this->has('contactBy') ? ['contact_by' => $this->string('contactBy')->value()] : []),
-            ...($this->has('preferred') ? ['preferred_id' => $this->filled('preferred') ? $this->integer('preferred') : null] : []),
+            ...(
+                $this->has('preferred')
+                    ? ['preferred_id' => $this->filled('preferred') ? $this->integer('preferred') : null]
+                    : []
+            ),
         ];
     }
 

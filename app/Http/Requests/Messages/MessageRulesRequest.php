@@ -21,7 +21,15 @@ final class MessageRulesRequest extends FormRequest
         $places = static function (string $attribute, mixed $value, Closure $fail): void {
             $strange = is_string($value) ? HouseMessages::strangePlaces($value) : [];
             if ($strange !== []) {
-                $fail(Say::plain('Nothing fills :strange. What can stand there: :places.', ['strange' => ':'.implode(', :', $strange), 'places' => ':'.implode(', :', HouseMessages::PLACES)]));
+                $fail(
+                    Say::plain(
+                        'Nothing fills :strange. What can stand there: :places.',
+                        [
+                            'strange' => ':'.implode(', :', $strange),
+                            'places' => ':'.implode(', :', HouseMessages::PLACES),
+                        ],
+                    ),
+                );
             }
         };
 
@@ -42,7 +50,12 @@ final class MessageRulesRequest extends FormRequest
     {
         $found = [];
         foreach ((array) $this->input('rules') as $rule) {
-            $found[(string) $rule['kind']] = ['mode' => (string) $rule['mode'], 'days' => (int) $rule['days'], 'subject' => trim((string) $rule['subject']), 'words' => trim((string) $rule['words'])];
+            $found[(string) $rule['kind']] = [
+                'mode' => (string) $rule['mode'],
+                'days' => (int) $rule['days'],
+                'subject' => trim((string) $rule['subject']),
+                'words' => trim((string) $rule['words']),
+            ];
         }
 
         return $found;

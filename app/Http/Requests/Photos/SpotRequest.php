@@ -33,6 +33,8 @@ final class SpotRequest extends FormRequest
     /** @return ?array{x: float, y: float} */
     public function white(): ?array
     {
-        return is_array($this->input('white')) ? ['x' => $this->float('white.x'), 'y' => $this->float('white.y')] : null;
+        return is_array($this->input('white'))
+            ? ['x' => $this->float('white.x'), 'y' => $this->float('white.y')]
+            : null;
     }
 }

@@ -63,7 +63,13 @@ final class SkinTestRequest extends FormRequest
             $at->greaterThan(CarbonImmutable::now()->addMinute())
             || $at->lessThan(CarbonImmutable::now()->subDays(60))
         ) {
-            throw ValidationException::withMessages(['placedAt' => Say::plain('A skin test was placed in the last sixty days, and not in the time to come.')]);
+            throw ValidationException::withMessages(
+                [
+                    'placedAt' => Say::plain(
+                        'A skin test was placed in the last sixty days, and not in the time to come.',
+                    ),
+                ],
+            );
         }
 
         return $at;

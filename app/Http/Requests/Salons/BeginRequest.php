@@ -20,12 +20,29 @@ final class BeginRequest extends FormRequest
             'salon' => ['required', 'string', 'max:120'],
             'timezone' => ['required', 'string', 'timezone:all'],
             'name' => ['required', 'string', 'max:120'],
-            'email' => ['required', 'string', 'max:190', 'email:rfc', function (string $at, mixed $value, Closure $fail): void {
+            'email' => ['required', 'string', 'max:190', 'email:rfc', function (
+                string $at,
+                mixed $value,
+                Closure $fail,
+            ): void {
                 if (is_string($value) && TeamMember::query()->where('email', CanonicalEmail::of($value))->exists()) {
                     $fail(Say::plain('This address belongs to somebody already. Sign in with it, or take another.'));
                 }
             }],
-            'password' => ['required', 'string', 'min:10', 'max:200', new HardToGuess(array_values(array_filter([$this->input('name'), $this->input('email'), $this->input('salon')], is_string(...))))],
+            'password' => [
+                'required',
+                'string',
+                'min:10',
+                'max:200',
+                new HardToGuess(
+                    array_values(
+                        array_filter(
+                            [$this->input('name'), $this->input('email'), $this->input('salon')],
+                            is_string(...),
+                        ),
+                    ),
+                ),
+            ],
         ];
     }
 

@@ -28,7 +28,11 @@ final class LearnFormatRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['lines.min' => Say::plain('Paste three lines: one with nothing on the scale, one with something on it, and one while something is poured.')];
+        return [
+            'lines.min' => Say::plain(
+                'Paste three lines: one with nothing on the scale, one with something on it, and one while something is poured.',
+            ),
+        ];
     }
 
     /** @throws \Core\Scale\FormatRefused */

@@ -25,7 +25,11 @@ final class ScalePanelRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['command.regex' => Say::plain('The panel knows bowl, lift, return, pour, flow, hold, drift, garbage, drop, slow, freeze, reset and tare, each with a plain number where it takes one, and unit with g, kg, oz or lb.')];
+        return [
+            'command.regex' => Say::plain(
+                'The panel knows bowl, lift, return, pour, flow, hold, drift, garbage, drop, slow, freeze, reset and tare, each with a plain number where it takes one, and unit with g, kg, oz or lb.',
+            ),
+        ];
     }
 
     /** Which of the simulated ones. */

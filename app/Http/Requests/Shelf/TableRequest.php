@@ -34,7 +34,9 @@ final class TableRequest extends FormRequest
     public function fields(): ?array
     {
         return $this->filled('fields')
-            ? array_values(array_map(static fn (mixed $field): string => is_string($field) ? $field : '', $this->array('fields')))
+            ? array_values(
+                array_map(static fn (mixed $field): string => is_string($field) ? $field : '', $this->array('fields')),
+            )
             : null;
     }
 
@@ -43,7 +45,9 @@ final class TableRequest extends FormRequest
     {
         return [
             'text.required' => Say::plain('There is no table yet: paste one, or choose a file.'),
-            'text.max' => Say::plain('The table is larger than a line of products ever is: cut it, and bring it in in parts.'),
+            'text.max' => Say::plain(
+                'The table is larger than a line of products ever is: cut it, and bring it in in parts.',
+            ),
         ];
     }
 }

@@ -37,6 +37,8 @@ final class TriedLineRequest extends FormRequest
     /** @return list<string> */
     public function codes(): array
     {
-        return array_values(array_map(static fn (mixed $code): string => is_string($code) ? $code : '', $this->array('codes')));
+        return array_values(
+            array_map(static fn (mixed $code): string => is_string($code) ? $code : '', $this->array('codes')),
+        );
     }
 }

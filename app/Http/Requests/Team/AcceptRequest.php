@@ -15,7 +15,13 @@ final class AcceptRequest extends FormRequest
     {
         return [
             'name' => ['required', 'string', 'max:120'],
-            'password' => ['required', 'string', 'min:10', 'max:200', new HardToGuess(array_filter([$this->input('name')], is_string(...)))],
+            'password' => [
+                'required',
+                'string',
+                'min:10',
+                'max:200',
+                new HardToGuess(array_filter([$this->input('name')], is_string(...))),
+            ],
         ];
     }
 

@@ -15,7 +15,17 @@ final class StampTogetherRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'kind' => ['required', Rule::in([StampKind::Rinsed->value, StampKind::Emulsified->value, StampKind::Through->value, StampKind::Checked->value])],
+            'kind' => [
+                'required',
+                Rule::in(
+                    [
+                        StampKind::Rinsed->value,
+                        StampKind::Emulsified->value,
+                        StampKind::Through->value,
+                        StampKind::Checked->value,
+                    ],
+                ),
+            ],
             'marks' => ['required', 'array', 'min:1', 'max:24'],
             'marks.*' => ['array:id,bowl,batch,side'],
             'marks.*.id' => ['required', 'uuid', 'distinct'],

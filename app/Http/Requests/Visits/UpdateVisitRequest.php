@@ -33,7 +33,9 @@ final class UpdateVisitRequest extends FormRequest
         $changes = array_map(fn (?string $text): string => trim($text ?? ''), $this->safe(['service', 'note']));
 
         return $this->filled('startsAt')
-            ? $changes + ['starts_at' => CarbonImmutable::parse($this->string('startsAt')->value(), $salon->timezone)->utc()]
+            ? $changes + [
+                'starts_at' => CarbonImmutable::parse($this->string('startsAt')->value(), $salon->timezone)->utc(),
+            ]
             : $changes;
     }
 }

@@ -68,7 +68,8 @@ final class BatchEventRequest extends FormRequest
             'grams_cg' => $grams === '' ? null : $this->reading()->read($grams),
             'source' => $this->filled('source') ? PourSource::from($this->string('source')->value()) : null,
             'reading_cg' => $this->filled('reading') ? $this->integer('reading') : null,
-            // What stands on the scale is said at the pan, which judges it; here grams only tell under what they were poured.
+            // What stands on the scale is said at the pan, which judges it; here grams only tell under what they were
+            // poured.
             'zero' => $this->filled('zero') && $this->input('kind') === BatchEventKind::Poured->value
                 ? $this->string('zero')->value()
                 : null,

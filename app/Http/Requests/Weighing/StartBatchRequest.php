@@ -36,7 +36,10 @@ final class StartBatchRequest extends FormRequest
         return $this->string('strength')->trim()->value();
     }
 
-    /** @return array{foils: ?int, place: string, hands: string} what this batch is for, where it is not all of the bowl's */
+    /**
+     * @return array{foils: ?int, place: string, hands: string} what this batch is for, where it is not all of the
+     *     bowl's
+     */
     public function serves(): array
     {
         return [

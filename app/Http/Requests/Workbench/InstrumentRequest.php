@@ -46,7 +46,8 @@ final class InstrumentRequest extends FormRequest
             'damp' => [
                 'nullable',
                 'boolean',
-            ], 'banded' => ['nullable', 'boolean'], 'onScalp' => ['nullable', 'boolean'], 'onePass' => ['nullable', 'boolean'], 'resistant' => ['nullable', 'boolean'],
+            ], 'banded' => ['nullable', 'boolean'], 'onScalp' => ['nullable', 'boolean'],
+            'onePass' => ['nullable', 'boolean'], 'resistant' => ['nullable', 'boolean'],
             'minutes' => ['nullable', 'integer', 'between:0,120'],
             'percent' => ['nullable', 'integer', 'between:0,100'],
             'job' => ['nullable', Rule::enum(Job::class)],

@@ -43,12 +43,33 @@ final class BowlResource extends JsonResource
         try {
             $sheet = $rows->sheet($bowl, $shelf);
             // Of what is mixed or over, the shelf need hold no more.
-            $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty() ? null : resolve(StockRows::class)->levels($visit->colourist->salon);
+            $stock = $visit->status->isOver() || $bowl->batches->isNotEmpty()
+                ? null
+                : resolve(StockRows::class)->levels($visit->colourist->salon);
             $worked = WorkedBowlResource::of($sheet, $shelf, $rules, $stock)->toArray();
-            $place = implode('; ', array_map(fn (Stroke $stroke): string => Say::nameAround($stroke->words(), $stroke->note, $stroke->width, $stroke->hands), $sheet->strokes));
+            $place = implode(
+                '; ',
+                array_map(
+                    fn (Stroke $stroke): string => Say::nameAround(
+                        $stroke->words(),
+                        $stroke->note,
+                        $stroke->width,
+                        $stroke->hands,
+                    ),
+                    $sheet->strokes,
+                ),
+            );
             // What somebody wrote stays as they wrote it.
             $details = $sheet->details;
-            $about = array_map(static fn (string $line): string => Say::nameAround($line, $details->mark, $details->until, $details->treatment), $details->words());
+            $about = array_map(
+                static fn (string $line): string => Say::nameAround(
+                    $line,
+                    $details->mark,
+                    $details->until,
+                    $details->treatment,
+                ),
+                $details->words(),
+            );
             $problem = null;
         } catch (CoreException $refusal) {
             [$worked, $place, $about, $problem, $sheet] = [null, '', [], Say::refusal($refusal), null];
@@ -59,7 +80,13 @@ final class BowlResource extends JsonResource
             'version' => $bowl->version,
             'letter' => trim($bowl->letter),
             'job' => $bowl->job,
-            'line' => ['id' => "line-{$bowl->colour_line_id}", 'name' => resolve(SalonShelf::class)->at($visit)->line("line-{$bowl->colour_line_id}")->name ?? $bowl->colourLine->name],
+            'line' => [
+                'id' => "line-{$bowl->colour_line_id}",
+                'name' => resolve(SalonShelf::class)
+                    ->at($visit)
+                    ->line("line-{$bowl->colour_line_id}")
+                    ->name ?? $bowl->colourLine->name,
+            ],
             'sheet' => $rows->json($bowl),
             'worked' => $worked,
             'problem' => $problem,

@@ -52,7 +52,9 @@ final class ClockResource extends JsonResource
 
         return [
             'state' => $clock->state->value,
-            'stale' => $clock->state === ClockState::Waiting && $this->batch === null && $this->side === null ? $this->stale() : null,
+            'stale' => $clock->state === ClockState::Waiting && $this->batch === null && $this->side === null
+                ? $this->stale()
+                : null,
             'from' => $moment($clock->from),
             'due' => $moment($clock->due),
             'over' => $moment($clock->over),
@@ -75,7 +77,9 @@ final class ClockResource extends JsonResource
     private function standing(): array
     {
         $standing = [];
-        foreach ($this->resource->stamps->where('batch_id', $this->batch)->where('side', $this->side->value ?? '') as $stamp) {
+        foreach (
+            $this->resource->stamps->where('batch_id', $this->batch)->where('side', $this->side->value ?? '') as $stamp
+        ) {
             $stamp->kind === StampKind::Undone ? array_pop($standing) : $standing[] = $stamp;
         }
 

@@ -114,7 +114,10 @@ final class WorkedBowlResource extends JsonResource
             'enough' => $this->enough === null ? null : [
                 'times' => $this->enough->times,
                 'first' => $this->enough->first,
-                'short' => array_map(static fn (Fact $short): array => ['message' => Say::words($short), 'mend' => Say::mend($short)], $this->enough->short),
+                'short' => array_map(
+                    static fn (Fact $short): array => ['message' => Say::words($short), 'mend' => Say::mend($short)],
+                    $this->enough->short,
+                ),
             ],
             'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [

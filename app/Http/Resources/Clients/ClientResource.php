@@ -47,11 +47,24 @@ final class ClientResource extends JsonResource
             'version' => $client->version,
             'email' => $client->email,
             'contactBy' => $client->contact_by,
-            'preferred' => $client->preferred === null ? null : ['id' => $client->preferred->id, 'name' => $client->preferred->name],
-            'colourists' => array_values($client->salon->team()->whereNull('ended_at')->where('role', '!=', Role::Assistant)->orderBy('name')->get()->map(fn (TeamMember $each): array => ['id' => $each->id, 'name' => $each->name])->all()),
+            'preferred' => $client->preferred === null
+                ? null
+                : ['id' => $client->preferred->id, 'name' => $client->preferred->name],
+            'colourists' => array_values(
+                $client->salon->team()
+                    ->whereNull('ended_at')
+                    ->where('role', '!=', Role::Assistant)
+                    ->orderBy('name')
+                    ->get()
+                    ->map(fn (TeamMember $each): array => ['id' => $each->id, 'name' => $each->name])
+                    ->all(),
+            ),
             'erasedAt' => $client->erased_at?->toIso8601String(),
             'into' => $client->into === null ? null : ['id' => $client->into->id, 'name' => $client->into->name],
-            'consents' => array_map(fn (ConsentKind $kind): array => self::consent($client, $kind), ConsentKind::cases()),
+            'consents' => array_map(
+                fn (ConsentKind $kind): array => self::consent($client, $kind),
+                ConsentKind::cases(),
+            ),
             'matches' => array_values(self::matches($client)),
             'alike' => resolve(FindAlike::class)($client),
             'bornOn' => $client->born_on?->toDateString(),
@@ -64,11 +77,20 @@ final class ClientResource extends JsonResource
                 ],
                 resolve(ClientTrends::class)->of($client),
             ),
-            'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where('source', ProposalSource::Review)->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
+            'waiting' => array_values($client->proposals()->with(['bowl', 'fromVisit', 'decider'])->where(
+                'source',
+                ProposalSource::Review,
+            )->where('state', ProposalState::Open)->orderByDesc('created_at')->get()
                 ->unique(fn (Proposal $proposal): string => $proposal->family())
                 ->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
-            'photos' => array_values($photos->map(fn (Photo $photo): array => (new PhotoResource($photo))->against($target)->toArray())->all()),
-            'visits' => array_values($client->visits()->with([...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'])->limit(60)->get()
+            'photos' => array_values(
+                $photos->map(
+                    fn (Photo $photo): array => (new PhotoResource($photo))->against($target)->toArray(),
+                )->all(),
+            ),
+            'visits' => array_values($client->visits()->with(
+                [...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'],
+            )->limit(60)->get()
                 ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
         ];
     }
@@ -78,19 +100,31 @@ final class ClientResource extends JsonResource
     {
         $last = $client->consents->first(fn (Consent $each): bool => $each->kind === $kind);
 
-        return ['kind' => $kind->value, 'given' => $last?->given, 'words' => $last->words ?? '', 'at' => $last?->said_at->toIso8601String(), 'by' => $last?->noter->name ?? ''];
+        return [
+            'kind' => $kind->value,
+            'given' => $last?->given,
+            'words' => $last->words ?? '',
+            'at' => $last?->said_at->toIso8601String(),
+            'by' => $last?->noter->name ?? '',
+        ];
     }
 
     /** @return array<int, array{id: int, client: int, name: string, how: string}> */
     private static function matches(Client $client): array
     {
         return ClientMatch::of($client->id)->with('client', 'other')->orderBy('id')->get()
-            ->map(fn (ClientMatch $match): array => ['id' => $match->id, 'client' => $match->besides($client)->id, 'name' => $match->besides($client)->name, 'how' => $match->how])->all();
+            ->map(
+                fn (ClientMatch $match): array => [
+                    'id' => $match->id,
+                    'client' => $match->besides($client)->id,
+                    'name' => $match->besides($client)->name,
+                    'how' => $match->how,
+                ],
+            )->all();
     }
 
     /**
-     * @return array{what: string, unit: string, drift: string, points: list<array{at: string, value: string, height: float}>}
-     *     heights of 0 to 1, for drawing
+     * @return array{what: string, unit: string, drift: string, points: list<array{at: string, value: string, height: float}>} heights of 0 to 1, for drawing
      */
     private static function trend(Trend $trend): array
     {
@@ -99,13 +133,16 @@ final class ClientResource extends JsonResource
             $most = $point['value']->compare($most) > 0 ? $point['value'] : $most;
         }
 
-        return ['what' => Say::name($trend->what), 'unit' => Say::name($trend->unit), 'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
-            'at' => $point['at'],
-            'value' => $point['value']->decimal(1),
-            'height' => $point['value']
-                ->times(Fraction::of(1000))
-                ->dividedBy($most)
-                ->rounded(1, Rounding::HalfUp) / 1000,
-        ], $trend->points)];
+        return [
+            'what' => Say::name($trend->what),
+            'unit' => Say::name($trend->unit),
+            'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
+                'at' => $point['at'],
+                'value' => $point['value']->decimal(1),
+                'height' => $point['value']
+                    ->times(Fraction::of(1000))
+                    ->dividedBy($most)
+                    ->rounded(1, Rounding::HalfUp) / 1000,
+            ], $trend->points)];
     }
 }

@@ -33,23 +33,29 @@ final class HouseResource extends JsonResource
                 'key' => $group->value,
                 'words' => Say::name($group->words()),
                 'rules' => array_map(fn ($rule): array => [
-                    'key' => $rule->key, 'label' => Say::name($rule->label), 'value' => $rule->value, 'words' => Say::name($rule->words()),
+                    'key' => $rule->key, 'label' => Say::name($rule->label), 'value' => $rule->value,
+                    'words' => Say::name($rule->words()),
                     'standard' => $rule->default,
                     'standardWords' => Say::name($rule->standardWords()),
                     'unit' => Say::name($rule->unit),
                     'reason' => Say::name($rule->reason),
                     'options' => array_map(
-                        fn (RuleOption $option): array => ['value' => $option->value, 'words' => Say::name($option->words)],
+                        fn (RuleOption $option): array => [
+                            'value' => $option->value,
+                            'words' => Say::name($option->words),
+                        ],
                         $rule->options,
                     ),
                 ], array_values(array_filter($texts, fn ($rule): bool => $rule->group === $group))),
             ], RuleGroup::cases()),
-            'team' => array_values($this->resource->team()->whereNull('ended_at')->orderBy('id')->get()->map(fn (TeamMember $member): array => [
-                'name' => $member->name,
-                'initials' => $member->initials,
-                'role' => $member->role->value,
-                'licence' => $member->licence,
-            ])->all()),
+            'team' => array_values($this->resource->team()->whereNull('ended_at')
+                ->orderBy('id')->get()
+                ->map(fn (TeamMember $member): array => [
+                    'name' => $member->name,
+                    'initials' => $member->initials,
+                    'role' => $member->role->value,
+                    'licence' => $member->licence,
+                ])->all()),
         ];
     }
 }

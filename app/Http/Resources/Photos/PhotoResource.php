@@ -22,13 +22,24 @@ final class PhotoResource extends JsonResource
     /** The target that this client's result is judged against: the newest one that somebody marked. */
     public static function targetOf(Photo $photo): ?MarkedSpot
     {
-        return self::targetAmong(Photo::query()->where('client_id', $photo->client_id)->where('kind', PhotoKind::Target)->whereNotNull('spot')->get());
+        return self::targetAmong(
+            Photo::query()
+                ->where('client_id', $photo->client_id)
+                ->where('kind', PhotoKind::Target)
+                ->whereNotNull('spot')
+                ->get(),
+        );
     }
 
     /** @param  Collection<int, Photo>  $photos */
     public static function targetAmong(Collection $photos): ?MarkedSpot
     {
-        $target = $photos->filter(static fn (Photo $each): bool => $each->kind === PhotoKind::Target && $each->spot !== null)->sortByDesc('taken_at')->first();
+        $target = $photos->filter(
+            static fn (Photo $each): bool => $each->kind === PhotoKind::Target
+            && $each->spot !== null,
+        )
+            ->sortByDesc('taken_at')
+            ->first();
 
         return $target === null ? null : MarkedSpot::from($target->spot);
     }
@@ -63,7 +74,9 @@ final class PhotoResource extends JsonResource
             return null;
         }
         $give = number_format($spot->seen->uncertainty(), 1);
-        $match = $this->target === null || $this->resource->kind !== PhotoKind::After ? null : MatchedColour::of($spot->seen, $this->target->seen);
+        $match = $this->target === null || $this->resource->kind !== PhotoKind::After
+            ? null
+            : MatchedColour::of($spot->seen, $this->target->seen);
 
         return [
             'x' => $spot->x, 'y' => $spot->y, 'radius' => $spot->radius, 'white' => $spot->white,
@@ -71,7 +84,11 @@ final class PhotoResource extends JsonResource
             'level' => $spot->level,
             'tone' => $spot->tone,
             'words' => Say::name("level {$spot->level}, ".implode('-', $spot->tone)),
-            'sure' => Say::words($spot->white === null ? Fact::of('photos.light.unknown', give: $give) : Fact::of('photos.light.known', give: $give)),
+            'sure' => Say::words(
+                $spot->white === null
+                    ? Fact::of('photos.light.unknown', give: $give)
+                    : Fact::of('photos.light.known', give: $give),
+            ),
             'match' => $match === null ? '' : Say::words($match->fact),
         ];
     }

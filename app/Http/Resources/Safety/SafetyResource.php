@@ -25,7 +25,9 @@ final class SafetyResource extends JsonResource
     public function toArray(?Request $request = null): array
     {
         $client = $this->resource;
-        $client->loadMissing(['skinTests.placer', 'skinTests.reader', 'contraindications.noter', 'contraindications.lifter']);
+        $client->loadMissing(
+            ['skinTests.placer', 'skinTests.reader', 'contraindications.noter', 'contraindications.lifter'],
+        );
         $now = CarbonImmutable::now();
         $safety = resolve(SafetyRows::class)->client($client, $now);
         $lines = ColourLine::query()->where(
@@ -40,7 +42,9 @@ final class SafetyResource extends JsonResource
         return [
             'age' => $safety->age,
             'reaction' => $safety->hasReaction(),
-            'readers' => Say::name(\App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->testReaders->words()),
+            'readers' => Say::name(
+                \App\Models\Salon::query()->findOrFail($client->salon_id)->rules()->testReaders->words(),
+            ),
             'lines' => array_values($lines->map(function (ColourLine $line) use ($safety, $second, $rules): array {
                 $state = $safety->stateFor("line-{$line->id}", $second, $rules);
 
@@ -70,7 +74,9 @@ final class SafetyResource extends JsonResource
                 'result' => $test->result?->value,
                 'note' => $test->note,
             ])->all()),
-            'contraindications' => array_values($client->contraindications->map(fn (ContraindicationNote $note): array => [
+            'contraindications' => array_values($client->contraindications->map(fn (
+                ContraindicationNote $note,
+            ): array => [
                 'id' => $note->id,
                 'kind' => $note->kind->value,
                 'words' => Say::words($note->kind->fact()),

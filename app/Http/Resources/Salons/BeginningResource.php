@@ -30,7 +30,10 @@ final class BeginningResource extends JsonResource
             // Whoever has looked at them and set one, or saved them as they are, has been there.
             'rules' => $salon->house_rules !== null,
             'client' => $salon->clients()->exists(),
-            default => Batch::query()->where('status', 'finished')->whereRelation('bowl.round.visit', 'salon_id', $salon->id)->exists(),
+            default => Batch::query()
+                ->where('status', 'finished')
+                ->whereRelation('bowl.round.visit', 'salon_id', $salon->id)
+                ->exists(),
         };
 
         return [

@@ -28,17 +28,19 @@ final class HouseBlendsResource extends JsonResource
         $shelf = resolve(SalonShelf::class)->of($salon);
         $used = self::used($salon);
 
-        return array_values($salon->houseBlends()->orderBy('name')->orderByDesc('version')->get()->groupBy('name')->map(fn ($versions, string $name): array => [
-            'name' => $name,
-            'retired' => $versions->every(fn (HouseBlendVersion $version): bool => $version->retired === true),
-            'line' => $shelf->line("line-{$versions->first()?->colour_line_id}")->name ?? '',
-            'versions' => array_values($versions->map(fn (HouseBlendVersion $version): array => [
-                'version' => $version->version,
-                'made' => $version->created_at?->toIso8601String(),
-                'ingredients' => self::ingredients($version, $shelf),
-                'bowls' => $used[HouseBlend::idOf($name, $version->version)] ?? 0,
-            ])->all()),
-        ])->all());
+        return array_values($salon->houseBlends()
+            ->orderBy('name')->orderByDesc('version')->get()->groupBy('name')
+            ->map(fn ($versions, string $name): array => [
+                'name' => $name,
+                'retired' => $versions->every(fn (HouseBlendVersion $version): bool => $version->retired === true),
+                'line' => $shelf->line("line-{$versions->first()?->colour_line_id}")->name ?? '',
+                'versions' => array_values($versions->map(fn (HouseBlendVersion $version): array => [
+                    'version' => $version->version,
+                    'made' => $version->created_at?->toIso8601String(),
+                    'ingredients' => self::ingredients($version, $shelf),
+                    'bowls' => $used[HouseBlend::idOf($name, $version->version)] ?? 0,
+                ])->all()),
+            ])->all());
     }
 
     /** @return array<string, int> bowls by name and version */

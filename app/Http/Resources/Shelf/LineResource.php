@@ -34,7 +34,11 @@ final class LineResource extends JsonResource
             'about' => $row->about ?? '',
             'withdrawn' => $row->withdrawn ?? false,
             'line' => array_diff_key(LineJson::of($row), ['id' => true]),
-            'products' => array_values($row->shades->sortBy('id')->map(fn (Shade $shade): array => $this->product($shade, $shelf, $line))->all()),
+            'products' => array_values(
+                $row->shades->sortBy('id')
+                    ->map(fn (Shade $shade): array => $this->product($shade, $shelf, $line))
+                    ->all(),
+            ),
         ];
     }
 

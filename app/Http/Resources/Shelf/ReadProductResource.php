@@ -30,7 +30,9 @@ final class ReadProductResource
 
         return [
             'level' => $product->pigment?->level?->decimal(1),
-            'tone' => $product->pigment === null || $product->pigment->tone->isNone() ? '' : Say::name($product->pigment->tone->words()),
+            'tone' => $product->pigment === null || $product->pigment->tone->isNone()
+                ? ''
+                : Say::name($product->pigment->tone->words()),
             'steps' => $steps,
             'swatch' => ShadeSwatch::drawn($product->pigment) ?? ShadeSwatch::plain($product->kind),
             'unread' => $unread,

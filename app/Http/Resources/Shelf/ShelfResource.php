@@ -37,10 +37,18 @@ final class ShelfResource extends JsonResource
                 'shades',
                 'developers',
             ])->orderBy('withdrawn')->orderBy('id')->get()->map($this->line(...))->all()),
-            'blends' => array_values($salon->houseBlends()->where('retired', false)->orderBy('name')->orderByDesc('version')->get()->map(fn (HouseBlendVersion $blend): array => [
-                'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
-            ])->all()),
-            'developers' => array_values($salon->developers()->orderBy('volume_hundredths')->get()->map(fn (Developer $developer): array => (new DeveloperResource($developer))->toArray())->all()),
+            'blends' => array_values($salon->houseBlends()->where('retired', false)
+                ->orderBy('name')->orderByDesc('version')->get()
+                ->map(fn (HouseBlendVersion $blend): array => [
+                    'name' => $blend->name, 'version' => $blend->version, 'line' => "line-{$blend->colour_line_id}",
+                ])->all()),
+            'developers' => array_values(
+                $salon->developers()
+                    ->orderBy('volume_hundredths')
+                    ->get()
+                    ->map(fn (Developer $developer): array => (new DeveloperResource($developer))->toArray())
+                    ->all(),
+            ),
         ];
     }
 
@@ -58,7 +66,12 @@ final class ShelfResource extends JsonResource
             'about' => $line->about,
             'ratio' => $line->ratio,
             'window' => ['min' => $line->min_minutes, 'target' => $line->target_minutes, 'max' => $line->max_minutes],
-            'developers' => array_values($line->developers->where('withdrawn', false)->sortBy('volume_hundredths')->map(fn (Developer $developer): string => $developer->productId())->all()),
+            'developers' => array_values(
+                $line->developers->where('withdrawn', false)
+                    ->sortBy('volume_hundredths')
+                    ->map(fn (Developer $developer): string => $developer->productId())
+                    ->all(),
+            ),
             'usualDeveloper' => $known === null ? null : $shelf->usualDeveloper($known)?->id,
             'order' => array_map(fn (PartRole $role): string => $role->value, $known->order ?? PartRole::USUAL),
             'products' => array_values($line->shades->sortBy('id')->map(fn (Shade $shade): array => [

@@ -27,7 +27,12 @@ final readonly class TriedLineResource
 
         return [
             'problems' => ProblemResource::all($this->draft->problems),
-            'codes' => $line === null ? [] : array_map(fn (string $code): array => ['code' => $code, 'read' => $this->read($code, $line)], $this->codes),
+            'codes' => $line === null
+                ? []
+                : array_map(
+                    fn (string $code): array => ['code' => $code, 'read' => $this->read($code, $line)],
+                    $this->codes,
+                ),
         ];
     }
 

@@ -22,7 +22,9 @@ final readonly class TriedTableResource
             'offered' => array_keys(ShadeTable::FIELDS),
             'sample' => $this->table->sample,
             'problems' => ProblemResource::all($this->table->problems),
-            'faulty' => count(array_filter($this->table->entries, static fn (array $entry): bool => $entry['problems'] !== [])),
+            'faulty' => count(
+                array_filter($this->table->entries, static fn (array $entry): bool => $entry['problems'] !== []),
+            ),
             'rows' => array_map($this->row(...), $this->table->entries),
         ];
     }

@@ -25,7 +25,9 @@ final readonly class StockResource
             'days' => StockOutlook::DAYS,
             'rows' => $rows,
             'low' => count(array_filter($rows, static fn (array $row): bool => $row['state'] === 'low')),
-            'short' => count(array_filter($rows, static fn (array $row): bool => in_array($row['state'], ['short', 'out'], true))),
+            'short' => count(
+                array_filter($rows, static fn (array $row): bool => in_array($row['state'], ['short', 'out'], true)),
+            ),
             'uncounted' => count(array_filter($rows, static fn (array $row): bool => $row['state'] === 'unknown')),
         ];
     }
@@ -48,7 +50,9 @@ final readonly class StockResource
             'pack' => $row['pack']?->text(),
             'mark' => $row['mark']?->text(),
             'there' => $there?->text(),
-            'packs' => $there === null || $row['pack'] === null || $row['pack']->isZero() ? null : self::packs($there, $row['pack']),
+            'packs' => $there === null || $row['pack'] === null || $row['pack']->isZero()
+                ? null
+                : self::packs($there, $row['pack']),
             'missing' => $level->missing()?->text(),
             'planned' => $row['planned']->isZero() ? null : $row['planned']->text(),
             'state' => match (true) {

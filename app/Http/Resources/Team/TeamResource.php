@@ -30,19 +30,27 @@ final class TeamResource extends JsonResource
         $owns = $this->seenBy?->role === Role::Owner;
 
         return [
-            'people' => array_values($this->resource->team()->orderByRaw('ended_at IS NOT NULL')->orderBy('id')->get()->map(fn (TeamMember $member): array => [
-                'id' => $member->id,
-                'name' => $member->name,
-                'initials' => $member->initials,
-                'role' => $member->role->value,
-                'licence' => (string) $member->licence,
-                'email' => $owns || $member->id === $this->seenBy?->id ? $member->email : '',
-                'pin' => $member->pin !== null,
-                'ended' => $member->ended_at?->toIso8601String(),
-                'version' => $member->version,
-            ])->all()),
-            'invited' => $owns ? array_values(Invitation::query()->where('salon_id', $this->resource->id)->whereNull('used_at')
-                ->where('ends_at', '>', CarbonImmutable::now())->orderBy('id')->get()->map(fn (Invitation $each): array => [
+            'people' => array_values($this->resource->team()
+                ->orderByRaw('ended_at IS NOT NULL')->orderBy('id')->get()
+                ->map(fn (TeamMember $member): array => [
+                    'id' => $member->id,
+                    'name' => $member->name,
+                    'initials' => $member->initials,
+                    'role' => $member->role->value,
+                    'licence' => (string) $member->licence,
+                    'email' => $owns || $member->id === $this->seenBy?->id ? $member->email : '',
+                    'pin' => $member->pin !== null,
+                    'ended' => $member->ended_at?->toIso8601String(),
+                    'version' => $member->version,
+                ])->all()),
+            'invited' => $owns ? array_values(Invitation::query()->where(
+                'salon_id',
+                $this->resource->id,
+            )->whereNull('used_at')
+                ->where('ends_at', '>', CarbonImmutable::now())
+                ->orderBy('id')
+                ->get()
+                ->map(fn (Invitation $each): array => [
                     'id' => $each->id,
                     'name' => $each->name,
                     'email' => $each->email,

@@ -12,7 +12,10 @@ use App\Models\Visit;
 use App\Words\Say;
 use Spatie\Activitylog\Models\Activity;
 
-/** What was corrected of a visit after it was closed, oldest first: what stood there, what stands there, who, when and why. */
+/**
+ * What was corrected of a visit after it was closed, oldest first: what stood there, what stands there, who, when and
+ * why.
+ */
 final class AmendmentResource
 {
     private const WORDS = [
@@ -28,11 +31,21 @@ final class AmendmentResource
             return [];
         }
         $bowls = $visit->rounds->flatMap(fn (Round $round) => $round->bowls)->keyBy('id');
-        $found = Activity::query()->with('causer')->where('event', 'updated')->where('created_at', '>=', $visit->closed_at)
+        $found = Activity::query()
+            ->with('causer')
+            ->where('event', 'updated')
+            ->where('created_at', '>=', $visit->closed_at)
             ->whereNotNull('properties->reason')
             ->where(fn ($query) => $query
-                ->where(fn ($one) => $one->where('subject_type', $visit->getMorphClass())->where('subject_id', $visit->id))
-                ->orWhere(fn ($one) => $one->where('subject_type', (new Bowl)->getMorphClass())->whereIn('subject_id', $bowls->keys())))
+                ->where(
+                    fn ($one) => $one->where('subject_type', $visit->getMorphClass())->where('subject_id', $visit->id),
+                )
+                ->orWhere(
+                    fn ($one) => $one->where(
+                        'subject_type',
+                        (new Bowl)->getMorphClass(),
+                    )->whereIn('subject_id', $bowls->keys()),
+                ))
             ->orderBy('id')->get();
         /** @var array<string, array{at: string, by: string, why: string, what: list<array{field: string, was: string, is: string}>}> $amendments */
         $amendments = [];
@@ -49,7 +62,12 @@ final class AmendmentResource
             // One correction may be of the visit and of several of its bowls.
             $before = $amendments["{$at} {$by} {$why}"]['what'] ?? [];
             if ($what !== []) {
-                $amendments["{$at} {$by} {$why}"] = ['at' => $at, 'by' => $by, 'why' => $why, 'what' => [...$before, ...$what]];
+                $amendments["{$at} {$by} {$why}"] = [
+                    'at' => $at,
+                    'by' => $by,
+                    'why' => $why,
+                    'what' => [...$before, ...$what],
+                ];
             }
         }
 
@@ -66,7 +84,11 @@ final class AmendmentResource
         $what = [];
         foreach (self::WORDS as $column => $field) {
             if (array_key_exists($column, $new)) {
-                $what[] = ['field' => Say::name($field), 'was' => self::text($old[$column] ?? null), 'is' => self::text($new[$column])];
+                $what[] = [
+                    'field' => Say::name($field),
+                    'was' => self::text($old[$column] ?? null),
+                    'is' => self::text($new[$column]),
+                ];
             }
         }
 
@@ -106,7 +128,12 @@ final class AmendmentResource
     private static function zone(mixed $result): string
     {
         return is_array($result)
-            ? trim(($result['zone'] ?? '').': level '.($result['level'] ?? '').' '.implode('-', (array) ($result['tone'] ?? [])).' '.($result['words'] ?? ''))
+            ? trim(
+                ($result['zone'] ?? '').': level '.($result['level'] ?? '').' '.implode(
+                    '-',
+                    (array) ($result['tone'] ?? []),
+                ).' '.($result['words'] ?? ''),
+            )
             : self::text($result);
     }
 }

@@ -42,14 +42,18 @@ final class ClashResource extends JsonResource
                 one: $this->what($clash->one),
                 other: $this->what($clash->other),
             )),
-            'mend' => $move === null || $visit === null ? Say::words(Fact::of('times.clash-hands')) : Say::words($move['minutes'] > 0
+            'mend' => $move === null || $visit === null
+                ? Say::words(Fact::of('times.clash-hands'))
+                : Say::words($move['minutes'] > 0
                 ? Fact::of('times.clash-later', name: $visit->client->name, minutes: $move['minutes'])
                 : Fact::of('times.clash-earlier', name: $visit->client->name, minutes: -$move['minutes'])),
             'visits' => [$clash->one->visit, $clash->other->visit],
             'move' => $move === null || $visit === null ? null : [
                 'visit' => $visit->id,
                 'version' => $visit->version,
-                'startsAt' => $visit->starts_at->addMinutes($move['minutes'])->setTimezone($visit->colourist->salon->timezone)->format('Y-m-d\TH:i'),
+                'startsAt' => $visit->starts_at->addMinutes($move['minutes'])
+                    ->setTimezone($visit->colourist->salon->timezone)
+                    ->format('Y-m-d\TH:i'),
             ],
         ];
     }

@@ -16,7 +16,10 @@ use Core\Timing\ActKind;
 use Core\Timing\InHand;
 use Illuminate\Database\Eloquent\Builder;
 
-/** What stands in a day besides its visits: skin tests, their readings, whom to ask how the colour wears, who is due again. */
+/**
+ * What stands in a day besides its visits: skin tests, their readings, whom to ask how the colour wears, who is due
+ * again.
+ */
 final readonly class DayNotes
 {
     private const MOST = 60;
@@ -33,7 +36,9 @@ final readonly class DayNotes
         ];
         $notes = [];
         $hours = SkinTest::HOURS;
-        $tests = SkinTestRow::query()->with('client')->whereHas('client', fn (Builder $client) => $client->where('salon_id', $salon->id))
+        $tests = SkinTestRow::query()
+            ->with('client')
+            ->whereHas('client', fn (Builder $client) => $client->where('salon_id', $salon->id))
             ->whereBetween('placed_at', [$from->subHours($hours), $to])->orderBy('placed_at')->limit(self::MOST)->get();
         foreach ($tests as $test) {
             $reading = $test->placed_at->addHours($hours);
@@ -47,12 +52,18 @@ final readonly class DayNotes
         $days = Number::FollowUpDays->whole();
         $closed = Visit::query()->with('client')->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
             ->whereHas('client', fn (Builder $client) => $client->where('training', false)->whereNull('practice_seed'))
-            ->whereBetween('starts_at', [$from->subDays($days), $to->subDays($days)])->orderBy('starts_at')->limit(self::MOST)->get();
+            ->whereBetween('starts_at', [$from->subDays($days), $to->subDays($days)])
+            ->orderBy('starts_at')
+            ->limit(self::MOST)
+            ->get();
         foreach ($closed as $visit) {
             $notes[] = $note($visit->starts_at->addDays($days), 'follow-up', $visit->client->name, $visit->client_id);
         }
         array_push($notes, ...$this->due($salon, $from, $to, $note));
-        usort($notes, static fn (array $one, array $other): int => [$one['at'], $one['words']] <=> [$other['at'], $other['words']]);
+        usort(
+            $notes,
+            static fn (array $one, array $other): int => [$one['at'], $one['words']] <=> [$other['at'], $other['words']],
+        );
 
         return $notes;
     }
@@ -67,8 +78,18 @@ final readonly class DayNotes
     {
         $due = [];
         $said = Visit::query()->with('client')->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
-            ->whereBetween('next_on', [$from->setTimezone($salon->timezone)->toDateString(), $to->setTimezone($salon->timezone)->toDateString()])
-            ->whereNotExists(fn ($later) => $later->from('visits as later')->whereColumn('later.client_id', 'visits.client_id')->whereColumn('later.starts_at', '>', 'visits.starts_at'))
+            ->whereBetween(
+                'next_on',
+                [
+                    $from->setTimezone($salon->timezone)->toDateString(),
+                    $to->setTimezone($salon->timezone)->toDateString(),
+                ],
+            )
+            ->whereNotExists(
+                fn ($later) => $later->from('visits as later')
+                    ->whereColumn('later.client_id', 'visits.client_id')
+                    ->whereColumn('later.starts_at', '>', 'visits.starts_at'),
+            )
             ->limit(self::MOST)->get();
         foreach ($said as $visit) {
             if ($visit->next_on !== null) {

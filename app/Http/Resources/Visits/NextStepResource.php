@@ -33,10 +33,21 @@ final class NextStepResource extends JsonResource
     {
         $visit = $this->resource;
         if ($visit->status->isOver()) {
-            return ['do' => 'read', 'words' => Say::words(NextStep::closed()->fact), 'what' => Say::words(NextStep::closed()->fact), 'bowl' => null, 'at' => null];
+            return [
+                'do' => 'read',
+                'words' => Say::words(NextStep::closed()->fact),
+                'what' => Say::words(NextStep::closed()->fact),
+                'bowl' => null,
+                'at' => null,
+            ];
         }
         $times = resolve(VisitTimes::class)->of($visit);
-        $step = NextStep::of(self::states($visit), $visit->status === VisitStatus::InChair, $times->next(), $times->now);
+        $step = NextStep::of(
+            self::states($visit),
+            $visit->status === VisitStatus::InChair,
+            $times->next(),
+            $times->now,
+        );
 
         return [
             'do' => $step->do,
@@ -66,7 +77,11 @@ final class NextStepResource extends JsonResource
     private static function laterBatches(Bowl $bowl, Visit $visit): array
     {
         $states = [];
-        foreach ($bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)->values()->slice(1) as $at => $batch) {
+        foreach (
+            $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished)
+                ->values()
+                ->slice(1) as $at => $batch
+        ) {
             $clock = resolve(ClockRows::class)->clock($bowl, $visit, CarbonImmutable::now(), batch: $batch->id);
             $states[] = new BowlState($bowl->id, trim($bowl->letter).($at + 1), false, true, $clock->state);
         }

@@ -91,7 +91,9 @@ final class PictureResource extends JsonResource
     {
         $bowl = $each->bowl ?? ($each->like === null ? null : WriteBowl::toArray($each->like));
 
-        return $bowl === null ? null : ['job' => $each->job === null ? '' : mb_substr(Say::words($each->job), 0, 80)] + $bowl;
+        return $bowl === null
+            ? null
+            : ['job' => $each->job === null ? '' : mb_substr(Say::words($each->job), 0, 80)] + $bowl;
     }
 
     /** @return array<string, ?array<string, mixed>> by letter: one suggestion each, with its reason */
@@ -150,7 +152,9 @@ final class PictureResource extends JsonResource
             'cautions' => self::cautions([...$reading->cautions, ...$outlook->cautions()]),
             'now' => $zone->level === null ? null : [
                 'words' => self::words($zone->level, $zone->tone->words()),
-                'swatch' => ($outlook->strands[0]->was ?? null)?->seen()->hex() ?? self::swatch($zone->level, $zone->tone->mix()),
+                'swatch' => ($outlook->strands[0]->was ?? null)
+                    ?->seen()
+                    ->hex() ?? self::swatch($zone->level, $zone->tone->mix()),
             ],
             'wish' => $this->wish($zone),
             'reached' => self::reached($outlook),

@@ -25,7 +25,10 @@ final class StrandsResource
             'was' => $story->was->seen()->hex(),
             'words' => Say::name($story->last()?->words() ?? ''),
             'swatch' => $story->colour->seen()->hex(),
-            'verdict' => implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $story->against())),
+            'verdict' => implode(
+                ', ',
+                array_map(static fn (ExpectedTone $each): string => $each->value, $story->against()),
+            ),
             'main' => $story === $outlook->main(),
             'steps' => array_map(static fn (array $step): array => [
                 'letter' => $step['letter'],

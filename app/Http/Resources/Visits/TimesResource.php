@@ -39,17 +39,34 @@ final class TimesResource extends JsonResource
         return [
             'now' => $times->moment($times->now),
             'hands' => $times->timed->people(),
-            'ends' => $times->plan->bowls === [] || $this->resource->status->isOver() && ! $times->timed->hasBegun() ? null : $times->moment($times->plan->end),
-            'endsLatest' => $times->plan->endLatest > $times->plan->end ? $times->moment($times->plan->endLatest) : null,
+            'ends' => $times->plan->bowls === [] || $this->resource->status->isOver() && ! $times->timed->hasBegun()
+                ? null
+                : $times->moment($times->plan->end),
+            'endsLatest' => $times->plan->endLatest > $times->plan->end
+                ? $times->moment($times->plan->endLatest)
+                : null,
             'proven' => $times->plan->proven,
             // What nobody put on, or timed, has no times once the visit is over.
             'bowls' => array_values(array_map(
                 static fn (BowlTimes $bowl): array => self::bowl($bowl, $times),
-                array_filter($times->plan->bowls, fn (BowlTimes $bowl): bool => ! $this->resource->status->isOver() || $times->timed->bowl($bowl->letter)?->happened->began !== null),
+                array_filter(
+                    $times->plan->bowls,
+                    fn (BowlTimes $bowl): bool => ! $this->resource->status->isOver()
+                        || $times->timed->bowl($bowl->letter)?->happened->began !== null,
+                ),
             )),
-            'breaks' => array_map(static fn (TimeBreak $break): array => ['letter' => $break->letter, 'words' => Say::words($break->fact())], $times->plan->breaks),
+            'breaks' => array_map(
+                static fn (TimeBreak $break): array => [
+                    'letter' => $break->letter,
+                    'words' => Say::words($break->fact()),
+                ],
+                $times->plan->breaks,
+            ),
             'mends' => array_map(static fn (TimeMend $mend): array => self::mend($mend, $times), $times->mends),
-            'faults' => array_map(static fn (Fact $fact): array => ['words' => Say::words($fact), 'mend' => Say::mend($fact)], $times->faults),
+            'faults' => array_map(
+                static fn (Fact $fact): array => ['words' => Say::words($fact), 'mend' => Say::mend($fact)],
+                $times->faults,
+            ),
             'acts' => array_map(fn (Act $act): array => self::act($act, $times), $times->acts),
         ];
     }
@@ -61,7 +78,14 @@ final class TimesResource extends JsonResource
             'kind' => $act->kind->value,
             'words' => Say::words($act->fact()),
             'letters' => $act->letters,
-            'bowls' => array_map(static fn (string $letter): array => $times->ids[$letter] ?? ['bowl' => '', 'batch' => null, 'side' => null], $act->letters),
+            'bowls' => array_map(
+                static fn (string $letter): array => $times->ids[$letter] ?? [
+                    'bowl' => '',
+                    'batch' => null,
+                    'side' => null,
+                ],
+                $act->letters,
+            ),
             'at' => $times->moment($act->at),
             'late' => $act->late,
             'over' => $act->over,
@@ -102,7 +126,9 @@ final class TimesResource extends JsonResource
             'completed' => $happened?->completed !== null,
             'rinsed' => $happened?->rinsed !== null,
             'by' => array_map(
-                static fn (string $person): string => preg_match('/^#(\\d+)$/', $person, $m) === 1 ? Say::plain('hands :number', ['number' => $m[1]]) : $person,
+                static fn (string $person): string => preg_match('/^#(\\d+)$/', $person, $m) === 1
+                    ? Say::plain('hands :number', ['number' => $m[1]])
+                    : $person,
                 $times->plan->by[$bowl->letter] ?? [],
             ),
             'asBefore' => in_array($bowl->letter, $times->before, true),
@@ -125,7 +151,9 @@ final class TimesResource extends JsonResource
         ];
     }
 
-    /** @return array<string, mixed> what it says, and what one press would change; null where it takes more than a press */
+    /**
+     * @return array<string, mixed> what it says, and what one press would change; null where it takes more than a press
+     */
     private static function mend(TimeMend $mend, PlannedTimes $times): array
     {
         $set = match ($mend->kind) {

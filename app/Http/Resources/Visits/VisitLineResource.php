@@ -100,7 +100,9 @@ final class VisitLineResource extends JsonResource
                 : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
             'poured' => self::poured($bowl),
             'spans' => self::spans($bowl),
-            'swatches' => array_values($colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all()),
+            'swatches' => array_values(
+                $colour->map(fn (Component $component): string => $component->shade->swatch ?? '#999999')->all(),
+            ),
             'used' => $finished->isEmpty() || $bowl->isSetAside()
                 ? null
                 : Grams::sum($finished->map(fn (Batch $batch): Grams => $batch->used_cg))->text(),
@@ -116,7 +118,11 @@ final class VisitLineResource extends JsonResource
     private static function poured(Bowl $bowl): string
     {
         $batches = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
-        if ($batches->isEmpty() || $bowl->isSetAside() || ! $batches->every(fn (Batch $batch): bool => $batch->relationLoaded('pours'))) {
+        if (
+            $batches->isEmpty()
+            || $bowl->isSetAside()
+            || ! $batches->every(fn (Batch $batch): bool => $batch->relationLoaded('pours'))
+        ) {
             return '';
         }
 
@@ -139,7 +145,10 @@ final class VisitLineResource extends JsonResource
     private function words(Collection $components): string
     {
         // Equal parts say nothing that the names do not.
-        $equal = $components->every(fn (Component $component): bool => $component->share === '1' || $component->share === 'all');
+        $equal = $components->every(
+            fn (Component $component): bool => $component->share === '1'
+            || $component->share === 'all',
+        );
 
         return $components->map(function (Component $component) use ($equal): string {
             $label = $component->shade->code ?? $component->developer

@@ -62,7 +62,9 @@ final class VisitResource extends JsonResource
                 'practice' => $visit->client->practice_seed !== null,
             ],
             'colourist' => ['name' => $visit->colourist->name, 'initials' => $visit->colourist->initials],
-            'team' => array_values($visit->colourist->salon->team->map(fn (TeamMember $member): string => $member->name)->all()),
+            'team' => array_values(
+                $visit->colourist->salon->team->map(fn (TeamMember $member): string => $member->name)->all(),
+            ),
             'service' => $visit->service,
             'status' => $visit->status->value,
             'startsAt' => $visit->starts_at->toIso8601String(),
@@ -87,8 +89,16 @@ final class VisitResource extends JsonResource
             'canvas' => CanvasResource::shape($visit->canvas),
             'picture' => (new PictureResource($visit))->toArray(),
             'gate' => (new GateResource($visit))->toArray(),
-            'raised' => array_values($visit->raised->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
-            'proposals' => array_values($visit->proposals->map(fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray())->all()),
+            'raised' => array_values(
+                $visit->raised->map(
+                    fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray(),
+                )->all(),
+            ),
+            'proposals' => array_values(
+                $visit->proposals->map(
+                    fn (Proposal $proposal): array => (new ProposalResource($proposal))->toArray(),
+                )->all(),
+            ),
             'rounds' => array_values($visit->rounds->map(fn (Round $round): array => [
                 'id' => $round->id,
                 'name' => $round->name,
@@ -96,7 +106,9 @@ final class VisitResource extends JsonResource
                 'reached' => $round->reached ?? [],
                 'reachedBy' => $round->reachedBy?->name,
                 'reachedAt' => $round->reached_at?->toIso8601String(),
-                'bowls' => array_values($round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all()),
+                'bowls' => array_values(
+                    $round->bowls->map(fn (Bowl $bowl): array => (new BowlResource($bowl))->toArray())->all(),
+                ),
             ])->all()),
             'hands' => $visit->hands,
             'times' => (new TimesResource($visit))->toArray(),

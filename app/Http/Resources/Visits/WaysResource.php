@@ -50,7 +50,10 @@ final readonly class WaysResource
         $last = $way->last()->expected;
 
         return [
-            'verdict' => implode(', ', array_map(static fn (ExpectedTone $each): string => $each->value, $last->against)),
+            'verdict' => implode(
+                ', ',
+                array_map(static fn (ExpectedTone $each): string => $each->value, $last->against),
+            ),
             'words' => Say::name($last->words()),
             'swatch' => $last->swatch(),
             'sure' => Say::words($last->sureness()),
@@ -75,7 +78,10 @@ final readonly class WaysResource
     {
         $name = Say::words($step->says());
 
-        return ['name' => $name, 'bowls' => [['id' => "step-{$at}", 'sheet' => $this->sheet($step, "{$this->zone->name}: {$name}")]]];
+        return [
+            'name' => $name,
+            'bowls' => [['id' => "step-{$at}", 'sheet' => $this->sheet($step, "{$this->zone->name}: {$name}")]],
+        ];
     }
 
     /** @return array<string, mixed> as a bowl is typed, with the grams that its place takes */
@@ -92,14 +98,21 @@ final readonly class WaysResource
                     'product' => $each['product']->id,
                     'share' => $each['share'],
                 ], $step->colour)],
-                ['ingredients' => $step->developer === null ? [] : [['product' => $step->developer->id, 'share' => 'all']]],
+                [
+                    'ingredients' => $step->developer === null
+                        ? []
+                        : [['product' => $step->developer->id, 'share' => 'all']],
+                ],
             ],
             'additives' => [],
             'minutes' => $step->minutes,
             'note' => '',
             ...($step->kind === WishStepKind::Tone ? ['hair' => 'damp'] : []),
             'place' => [[
-                'regions' => array_map(static fn (Region $region): string => $region->value, $this->zone->placement->regions),
+                'regions' => array_map(
+                    static fn (Region $region): string => $region->value,
+                    $this->zone->placement->regions,
+                ),
                 'spans' => array_map(static fn (Span $span): string => $span->value, $this->zone->placement->spans),
                 'method' => match ($step->kind) {
                     WishStepKind::Fill => 'filler',

@@ -39,7 +39,19 @@ final class BatchResource extends JsonResource
         $batch = $this->resource;
         $weighed = resolve(BatchRows::class)->weighed($batch);
         $current = $weighed->current();
-        $stock = $batch->status->isOpen() ? resolve(StockRows::class)->some($batch->bowl->round->visit->salon_id, array_values(array_unique(array_map(static fn (PlannedLine $line): string => Extra::productOf($line->key), $weighed->plan->lines)))) : [];
+        $stock = $batch->status->isOpen()
+            ? resolve(StockRows::class)->some(
+                $batch->bowl->round->visit->salon_id,
+                array_values(
+                    array_unique(
+                        array_map(
+                            static fn (PlannedLine $line): string => Extra::productOf($line->key),
+                            $weighed->plan->lines,
+                        ),
+                    ),
+                ),
+            )
+            : [];
 
         return [
             'id' => $batch->id,
@@ -52,7 +64,12 @@ final class BatchResource extends JsonResource
             'said' => $batch->plan['said'] ?? '',
             'status' => $weighed->status->value,
             'sequence' => (int) $batch->pours->max('sequence'),
-            'lines' => array_map(fn (PlannedLine $line): array => $this->line($weighed, $line) + ['short' => self::short($weighed, $line, $stock)], $weighed->plan->lines),
+            'lines' => array_map(
+                fn (PlannedLine $line): array => $this->line($weighed, $line) + [
+                    'short' => self::short($weighed, $line, $stock),
+                ],
+                $weighed->plan->lines,
+            ),
             'current' => $current?->key,
             'live' => $current === null ? $this->watch($weighed) : $this->live($weighed, $current),
             'over' => $this->over($weighed, $batch),
@@ -87,7 +104,9 @@ final class BatchResource extends JsonResource
      */
     private static function short(WeighedBatch $weighed, PlannedLine $line, array $stock): ?array
     {
-        $level = $weighed->isByEye($line->key) || $weighed->isDone($line->key) ? null : $stock[Extra::productOf($line->key)] ?? null;
+        $level = $weighed->isByEye($line->key) || $weighed->isDone($line->key)
+            ? null
+            : $stock[Extra::productOf($line->key)] ?? null;
         $short = $level?->shortOf($line->label, $weighed->left($line->key));
 
         return $short === null ? null : ['message' => Say::words($short), 'mend' => Say::mend($short)];
@@ -132,10 +151,12 @@ final class BatchResource extends JsonResource
     {
         $band = $weighed->band($line->key);
         // The gauge ends a fifth beyond the target or just past the band, whichever is further.
-        $full = $weighed->isByEye($line->key) ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams)) : Grams::ofCentigrams(max(
-            (int) ($band->target->centigrams * 6 / 5),
-            2 * $band->high->centigrams - $band->target->centigrams,
-        ));
+        $full = $weighed->isByEye($line->key)
+            ? Grams::ofCentigrams(max(10_000, 2 * $band->target->centigrams))
+            : Grams::ofCentigrams(max(
+                (int) ($band->target->centigrams * 6 / 5),
+                2 * $band->high->centigrams - $band->target->centigrams,
+            ));
 
         return [
             'from' => $weighed->expectedReading(),
@@ -166,7 +187,13 @@ final class BatchResource extends JsonResource
         }
         $step = $weighed->plan->step;
         $same = Number::SameContent->centigrams();
-        $all = ['lowAt' => 0.0, 'targetAt' => 0.0, 'highAt' => 0.0, 'full' => 1, 'whole' => max(1, $weighed->total()->centigrams)];
+        $all = [
+            'lowAt' => 0.0,
+            'targetAt' => 0.0,
+            'highAt' => 0.0,
+            'full' => 1,
+            'whole' => max(1, $weighed->total()->centigrams),
+        ];
 
         return $all + [
             'from' => $weighed->expectedReading(), 'already' => 0, 'low' => 0, 'target' => 0, 'high' => $same,
@@ -204,7 +231,9 @@ final class BatchResource extends JsonResource
                 'toPour' => array_map(static fn (array $each): array => [
                     'label' => $each['line']->label,
                     'grams' => $each['grams']->show($step),
-                    'topUp' => isset($weighed->poured[$each['line']->key]) && ! $weighed->poured[$each['line']->key]->isZero(),
+                    'topUp' => isset(
+                        $weighed->poured[$each['line']->key]
+                    ) && ! $weighed->poured[$each['line']->key]->isZero(),
                 ], $steer->toPour),
                 'changes' => $this->changes($over->planned, $steer->outcome, $weighed),
             ],
@@ -217,7 +246,11 @@ final class BatchResource extends JsonResource
     {
         $step = $weighed->plan->step;
         $rows = [
-            ['what' => Say::name('Total'), 'planned' => $planned->total()->show($step), 'now' => $now->total()->show($step)],
+            [
+                'what' => Say::name('Total'),
+                'planned' => $planned->total()->show($step),
+                'now' => $now->total()->show($step),
+            ],
             ['what' => Say::name('Ratio'), 'planned' => $planned->ratio() ?? '', 'now' => $now->ratio() ?? ''],
             [
                 'what' => Say::name('Developer'),

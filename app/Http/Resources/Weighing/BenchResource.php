@@ -57,7 +57,9 @@ final class BenchResource extends JsonResource
             ])->all()),
             'gate' => GateResource::ofBowl($bowl),
             'early' => $early === null ? null : ['reason' => Say::words($early), 'mend' => Say::mend($early)],
-            'later' => $later === null ? null : ['strength' => $later->strength?->showVolume() ?? '', 'why' => Say::all($later->why)],
+            'later' => $later === null
+                ? null
+                : ['strength' => $later->strength?->showVolume() ?? '', 'why' => Say::all($later->why)],
             'total' => $this->known->worked === null ? 'by eye' : $this->known->total->show(),
             'lines' => array_map(fn (KnownLine $line): array => [
                 'key' => $line->key,
@@ -77,10 +79,16 @@ final class BenchResource extends JsonResource
      */
     private static function next(Bowl $bowl): ?array
     {
-        $bowls = $bowl->round->visit->rounds()->with('bowls.batches')->get()->flatMap(fn (Round $round) => $round->bowls)->values();
+        $bowls = $bowl->round->visit->rounds()
+            ->with('bowls.batches')
+            ->get()
+            ->flatMap(fn (Round $round) => $round->bowls)
+            ->values();
         $at = $bowls->search(fn (Bowl $each): bool => $each->id === $bowl->id);
         $left = $bowls->slice((int) $at + 1)->concat($bowls->take((int) $at))->first(
-            fn (Bowl $each): bool => ! $each->batches->contains(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished),
+            fn (Bowl $each): bool => ! $each->batches->contains(
+                fn (Batch $batch): bool => $batch->status === BatchStatus::Finished,
+            ),
         );
 
         return $left === null ? null : ['id' => $left->id, 'letter' => trim($left->letter)];

@@ -42,7 +42,10 @@ final class AnswerResource extends JsonResource
         return [
             'headline' => Say::name($this->headline),
             'facts' => array_map(
-                static fn (array $each): array => ['label' => Say::name($each['label']), 'value' => self::said($each['value'])],
+                static fn (array $each): array => [
+                    'label' => Say::name($each['label']),
+                    'value' => self::said($each['value']),
+                ],
                 $this->facts,
             ),
             'why' => array_map(self::said(...), $this->why),
