@@ -11,6 +11,9 @@ use stdClass;
 /** A row as it stands in a table and as it stands in an open file: what is JSON in its column is JSON in the file. */
 final class Values
 {
+    private const FLAGS = JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
+        | JSON_PRESERVE_ZERO_FRACTION;
+
     /**
      * @param  array<string, mixed>  $row
      * @param  list<string>  $json  its columns that hold JSON
@@ -25,11 +28,7 @@ final class Values
             }
         }
 
-        return json_encode(
-            $row,
-            JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE
-                | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-        );
+        return json_encode($row, self::FLAGS);
     }
 
     /**
@@ -58,11 +57,7 @@ final class Values
             $was = json_decode($row['properties'], true);
             $is = is_array($was) ? SealedColumns::inLog($was, $logged, $each) : $was;
             if ($is !== $was) {
-                $row['properties'] = json_encode(
-                    $is,
-                    JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES
-                            | JSON_PRESERVE_ZERO_FRACTION,
-                );
+                $row['properties'] = json_encode($is, self::FLAGS);
             }
         }
 
@@ -89,10 +84,7 @@ final class Values
             if (in_array($column, $json, true)) {
                 $row[$column] = $value === null
                     ? null
-                    : json_encode(
-                        $value,
-                        JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_PRESERVE_ZERO_FRACTION,
-                    );
+                    : json_encode($value, self::FLAGS);
             } elseif ($value !== null && ! is_scalar($value)) {
                 throw ArchiveRefused::because(
                     "{$where} holds more than a value under “{$column}”.",
