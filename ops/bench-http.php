@@ -122,4 +122,64 @@ foreach (['as the pages ask, nothing changed since' => [], 'worked anew, as afte
         printf("%-26s %8.1f %9.2f %9.2f %9.1f %9.2f %9.2f %9.0f\n", $name, $p50, $p50 / $bare[0], $p95 / $bare[1], $p50Many, $p50Many / $bare[2], $p95Many / $bare[3], $rate);
     }
 }
+
+// A pour writes, and is never answered from what was answered before: fifty people, each into a bowl of their own, of what needs no
+// skin test.
+$hex = static fn (int $long): string => substr(bin2hex(random_bytes(8)), 0, $long);
+$uuid = static fn (): string => "{$hex(8)}-{$hex(4)}-4{$hex(3)}-a{$hex(3)}-{$hex(12)}";
+$care = array_values(array_filter($ask('GET', '/api/shelf')['lines'], static fn (array $line): bool => $line['kind'] === 'care'))[0];
+$batches = [];
+for ($each = 0; $each < AT_ONCE; $each++) {
+    $who = $each % count($people);
+    $walkIn = $ask('POST', '/api/walk-ins', ['id' => $uuid(), 'name' => "Bench {$each}"]);
+    $visit = $ask('GET', "/api/visits/{$walkIn['id']}");
+    $made = $ask('POST', "/api/rounds/{$visit['rounds'][0]['id']}/bowls", ['id' => $uuid(), 'bowl' => [
+        'letter' => 'A', 'job' => 'Bench', 'line' => $care['id'], 'ratio' => 'no developer', 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
+        'amount' => ['of' => 'colour', 'grams' => '200 g', 'ingredient' => null],
+        'parts' => [['ingredients' => [['product' => $care['products'][0]['id'], 'share' => 'all']]]],
+    ]]);
+    $batches[] = ['who' => $who] + $ask('POST', "/api/bowls/{$made['id']}/batches", ['id' => $uuid()]);
+    $each % 15 === 14 && sleep(6);
+}
+sleep(61);
+$pour = static fn (array $batch): array => ['POST', "/api/batches/{$batch['id']}/events", [
+    'id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['current'], 'grams' => '0.1 g', 'source' => 'hand',
+]];
+$took = [];
+for ($time = 0; $time < TIMES + 10; $time++) {
+    $batch = &$batches[$time % count($people)];
+    $who = $batch['who'];
+    $one = $handle(...$pour($batch));
+    $answer = json_decode((string) curl_exec($one), true);
+    is_int($answer['sequence'] ?? null) || throw new RuntimeException('A pour was not taken: '.json_encode($answer));
+    $batch['sequence'] = $answer['sequence'];
+    if ($time >= 10) {
+        $took[] = curl_getinfo($one, CURLINFO_TOTAL_TIME) * 1000;
+    }
+    unset($batch);
+}
+sort($took);
+$many = [];
+$began = microtime(true);
+for ($turn = 0; $turn < 3; $turn++) {
+    $multi = curl_multi_init();
+    $under = [];
+    foreach ($batches as $which => $batch) {
+        $who = $batch['who'];
+        curl_multi_add_handle($multi, $under[$which] = $handle(...$pour($batch)));
+    }
+    do {
+        curl_multi_exec($multi, $running);
+        $running > 0 && curl_multi_select($multi, 0.05);
+    } while ($running > 0);
+    foreach ($under as $which => $one) {
+        $answer = json_decode((string) curl_multi_getcontent($one), true);
+        is_int($answer['sequence'] ?? null) || throw new RuntimeException('A pour was not taken: '.json_encode($answer));
+        $batches[$which]['sequence'] = $answer['sequence'];
+        $many[] = curl_getinfo($one, CURLINFO_TOTAL_TIME) * 1000;
+    }
+}
+$rate = count($many) / (microtime(true) - $began);
+sort($many);
+printf("%-26s %8.1f %9.2f %9.2f %9.1f %9.2f %9.2f %9.0f\n", 'pour, written', $at($took, 0.5), $at($took, 0.5) / $bare[0], $at($took, 0.95) / $bare[1], $at($many, 0.5), $at($many, 0.5) / $bare[2], $at($many, 0.95) / $bare[3], $rate);
 array_map(unlink(...), $jars);

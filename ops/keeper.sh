@@ -1,5 +1,6 @@
 #!/usr/bin/env bash
-# Runs beside the salon as the own user: one backup a day, seven of them kept, and logs that do not grow for ever.
+# Runs beside the salon as the own user: one backup a day, seven of them kept, messages that go by themselves, what closed
+# visits teach, and logs that do not grow for ever.
 set -uo pipefail
 ROOT=$1
 DIR=$2
@@ -20,6 +21,8 @@ while true; do
     fi
     # What the owner lets go out by itself.
     [ -S "$DB_SOCKET" ] && php "$ROOT/artisan" messages:send --no-interaction >>"$DIR/log/messages.log" 2>&1
+    # What closed visits teach by a model that is newer than they are: a little at a time, behind everything else.
+    [ -S "$DB_SOCKET" ] && nice -n 15 php "$ROOT/artisan" learn --latest=1000 --no-interaction >>"$DIR/log/learning.log" 2>&1
     command -v logrotate >/dev/null && logrotate -s "$DIR/run/logrotate.state" "$DIR/run/logrotate.conf"
     sleep "${TINTA_KEEPER_SECONDS:-300}" &
     resting=$!

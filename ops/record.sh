@@ -52,8 +52,9 @@ update_record() {
         load_backup "$before" "$DB_NAME"
         fail "The database could not be brought up to date, and is as it was. See var/$INSTANCE/log/migrate.log; the earlier release of Tinta still opens it."
     fi
-    # It follows from the record and can be worked again: where it fails, the record is whole.
-    artisan learn --no-interaction >"$DIR/log/learn.log" 2>&1 || say "What closed visits teach was not worked; see var/$INSTANCE/log/learn.log."
+    # It follows from the record and can be worked again: where it fails, the record is whole. The latest visits are what the
+    # outlook goes by; the keeper works the others while the salon is open.
+    artisan learn --latest=3000 --no-interaction >"$DIR/log/learn.log" 2>&1 || say "What closed visits teach was not worked; see var/$INSTANCE/log/learn.log."
 }
 
 # backup_to FILE : database and photographs as of one moment, while the salon works

@@ -20,8 +20,10 @@ use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Artisan;
 
 // After an update: what closed visits teach follows from the record, by the model of this release.
-Artisan::command('learn', function (LearnFromVisit $learn): void {
-    $this->info("{$learn->all()} closed visits were learnt from.");
+Artisan::command('learn {--latest= : No more than so many, the latest of them}', function (LearnFromVisit $learn): void {
+    $latest = $this->option('latest');
+    $many = $learn->all(is_numeric($latest) ? max(1, (int) $latest) : null);
+    $this->info("{$many} closed visits were learnt from.");
 });
 
 // ./tinta password ADDRESS: a link for a new password, for whoever stands at the machine.

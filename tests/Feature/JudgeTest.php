@@ -2,11 +2,14 @@
 
 declare(strict_types=1);
 
+use App\Actions\Visits\LearnFromVisit;
 use App\Enums\Verdict;
+use App\Enums\VisitStatus;
 use App\Formulas\CanvasRows;
 use App\Formulas\DoneBowls;
 use App\Formulas\JudgeRows;
 use App\Formulas\LearntRows;
+use App\Models\Observation;
 use App\Models\Salon;
 use App\Models\TeamMember;
 use App\Models\Visit;
@@ -50,6 +53,23 @@ it('foretells closed visits at least a third better once it has learnt from the 
         }
     }
     expect(count($seen))->toBeGreaterThan(20)->and($off)->toBe([]);
+});
+
+it('works what an earlier model learnt anew: the latest visits first, a few at a time', function () {
+    $this->seed(DatabaseSeeder::class);
+    $closed = fn () => Visit::query()->where('status', VisitStatus::Closed);
+    $taught = Observation::query()->count();
+    $closed()->toBase()->update(['learnt' => LearnFromVisit::MODEL - 1]);
+    $this->artisan('learn', ['--latest' => '5'])->expectsOutput('5 closed visits were learnt from.')->assertSuccessful();
+    $done = fn (): array => $closed()->where('learnt', LearnFromVisit::MODEL)->orderByDesc('starts_at')->orderByDesc('id')->pluck('id')->all();
+    expect($done())->toBe($closed()->orderByDesc('starts_at')->orderByDesc('id')->limit(5)->pluck('id')->all())
+        ->and(Observation::query()->count())->toBe($taught);
+    // The next time it goes on with those before them, until nothing is left.
+    $this->artisan('learn', ['--latest' => '3'])->expectsOutput('3 closed visits were learnt from.');
+    expect($done())->toHaveCount(8);
+    $this->artisan('learn')->assertSuccessful();
+    $this->artisan('learn', ['--latest' => '5'])->expectsOutput('0 closed visits were learnt from.');
+    expect(Observation::query()->count())->toBe($taught)->and(count($done()))->toBe($closed()->count());
 });
 
 it('finds ways to a wish, and plans one of them with one press, once', function () {

@@ -23,7 +23,7 @@ use Core\Units\Rounding;
 final readonly class LearnFromVisit
 {
     /** Of the model that what was learnt was expected by; raised when it changes. */
-    public const MODEL = 1;
+    public const MODEL = 2;
 
     /** A thousand times what was expected is a slip of the pen. */
     private const MOST = 100_000;
@@ -60,12 +60,21 @@ final readonly class LearnFromVisit
         Visit::query()->whereKey($visit->id)->toBase()->update(['learnt' => self::MODEL]);
     }
 
-    /** All closed visits that nobody has learnt from yet. */
-    public function all(): int
+    /**
+     * Closed visits that nobody has learnt from yet, or only by an earlier model.
+     *
+     * @param  ?int  $latest  no more than so many, the latest of them; null for all
+     * @return int how many that were
+     */
+    public function all(?int $latest = null): int
     {
         $many = 0;
-        Visit::query()->where('status', VisitStatus::Closed)->where('learnt', '!=', self::MODEL)
-            ->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon', 'client'])
+        $waiting = Visit::query()->where('status', VisitStatus::Closed)->where('learnt', '!=', self::MODEL);
+        if ($latest !== null) {
+            $ids = (clone $waiting)->orderByDesc('starts_at')->orderByDesc('id')->limit($latest)->pluck('id');
+            $waiting = Visit::query()->whereKey($ids->all());
+        }
+        $waiting->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon', 'client'])
             // In the order of time: each is foretold from those before it.
             ->orderBy('starts_at')->orderBy('id')->lazy(50)->each(function (Visit $visit) use (&$many): void {
                 ($this)($visit);
