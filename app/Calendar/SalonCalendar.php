@@ -38,21 +38,21 @@ final readonly class SalonCalendar
         foreach ($tests as $test) {
             $reading = $test->placed_at->addHours(SkinTest::HOURS);
             $this->event(
-                $calendar,
-                "test-{$test->id}",
-                Say::plain('Skin test: :name', ['name' => $test->client->name]),
-                $test->placed_at,
-                10,
-                $test->placed_at,
+                calendar: $calendar,
+                id: "test-{$test->id}",
+                summary: Say::plain('Skin test: :name', ['name' => $test->client->name]),
+                from: $test->placed_at,
+                minutes: 10,
+                stamp: $test->placed_at,
             );
             if ($test->result === null) {
                 $this->event(
-                    $calendar,
-                    "reading-{$test->id}",
-                    Say::plain('Read the skin test: :name', ['name' => $test->client->name]),
-                    $reading,
-                    10,
-                    $test->placed_at,
+                    calendar: $calendar,
+                    id: "reading-{$test->id}",
+                    summary: Say::plain('Read the skin test: :name', ['name' => $test->client->name]),
+                    from: $reading,
+                    minutes: 10,
+                    stamp: $test->placed_at,
                 );
             }
         }
@@ -72,12 +72,12 @@ final readonly class SalonCalendar
                     : max(15, intdiv($ends - (int) $visit->starts_at->getTimestamp(), 60))
             );
         $event = $this->event(
-            $calendar,
-            "visit-{$visit->id}",
-            "{$visit->client->name}: {$visit->service}",
-            $visit->starts_at,
-            $minutes,
-            CarbonImmutable::parse($visit->updated_at ?? $visit->starts_at),
+            calendar: $calendar,
+            id: "visit-{$visit->id}",
+            summary: "{$visit->client->name}: {$visit->service}",
+            from: $visit->starts_at,
+            minutes: $minutes,
+            stamp: CarbonImmutable::parse($visit->updated_at ?? $visit->starts_at),
         );
         $event->add('DESCRIPTION', "With {$visit->colourist->name}.");
         $event->add('SEQUENCE', $visit->version);

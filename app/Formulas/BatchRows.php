@@ -239,14 +239,14 @@ final class BatchRows
     private function line(array $line): PlannedLine
     {
         return new PlannedLine(
-            $line['key'],
-            $line['label'],
-            $line['part'],
-            Grams::ofCentigrams($line['target_cg']),
-            $this->strength($line['volume']),
-            $line['open'] ?? false,
-            $line['said'] ?? '',
-            isset($line['share']) ? Fraction::parse($line['share']) : null,
+            key: $line['key'],
+            label: $line['label'],
+            part: $line['part'],
+            target: Grams::ofCentigrams($line['target_cg']),
+            strength: $this->strength($line['volume']),
+            open: $line['open'] ?? false,
+            said: $line['said'] ?? '',
+            share: isset($line['share']) ? Fraction::parse($line['share']) : null,
         );
     }
 

@@ -120,12 +120,12 @@ final class BowlRows
         foreach ($sheet->entries as $part => $entries) {
             foreach ($entries as $entry) {
                 $rows[] = $this->row(
-                    $bowl,
-                    count($rows),
-                    $part,
-                    $entry->product,
-                    $entry->portion->text(),
-                    $entry->blend,
+                    bowl: $bowl,
+                    position: count($rows),
+                    part: $part,
+                    product: $entry->product,
+                    share: $entry->portion->text(),
+                    blend: $entry->blend,
                 );
             }
         }

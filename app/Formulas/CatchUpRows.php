@@ -41,17 +41,23 @@ final readonly class CatchUpRows
             );
 
             return CatchUp::of(
-                $placed->line->kind,
-                $placed->strength,
-                array_values(array_filter(array_map(
+                kind: $placed->line->kind,
+                own: $placed->strength,
+                strengths: array_values(array_filter(array_map(
                     static fn ($product): ?Strength => $product->strength,
                     $this->shelves->forVisit($visit)->developersOf($placed->line),
                 ))),
-                intdiv((int) $now->getTimestamp() - $began, 60),
-                $placed->minutes(),
-                array_filter($placed->strokes, static fn (Stroke $stroke): bool => $stroke->touchesScalp()) !== [],
-                array_filter($zones, static fn (CanvasZone $zone): bool => $zone->porosity === Porosity::High) !== [],
-                $visit->rules(),
+                behind: intdiv((int) $now->getTimestamp() - $began, 60),
+                minutes: $placed->minutes(),
+                onScalp: array_filter(
+                    $placed->strokes,
+                    static fn (Stroke $stroke): bool => $stroke->touchesScalp(),
+                ) !== [],
+                porous: array_filter(
+                    $zones,
+                    static fn (CanvasZone $zone): bool => $zone->porosity === Porosity::High,
+                ) !== [],
+                rules: $visit->rules(),
             );
         }
 

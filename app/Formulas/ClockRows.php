@@ -45,12 +45,12 @@ final readonly class ClockRows
         $start = ClockStart::tryFrom((string) ($bowl->sheet['clock'] ?? '')) ?? $visit->rules()->clockStart;
 
         return BowlClock::of(
-            $more === null ? $stamps : [...$stamps, $more],
-            $minutes ?? $window['target'],
-            $most ?? $window['max'],
-            $start,
-            (int) $now->getTimestamp(),
-            LineKind::tryFrom($bowl->colourLine->kind) === LineKind::Lightener,
+            stamps: $more === null ? $stamps : [...$stamps, $more],
+            minutes: $minutes ?? $window['target'],
+            most: $most ?? $window['max'],
+            start: $start,
+            now: (int) $now->getTimestamp(),
+            firstStrandCounts: LineKind::tryFrom($bowl->colourLine->kind) === LineKind::Lightener,
         );
     }
 

@@ -95,15 +95,18 @@ final readonly class CostRows
                 $zone,
             );
             $names[$group] = $name;
+            [$meant, $most] = $planned[(string) $row['batch']][(string) $row['product']] ?? [null, null];
+            $thrown = $row['status'] === 'discarded';
             $lots[] = new Lot(
-                $group,
-                Grams::ofCentigrams((int) $row['poured']),
-                $row['pack_cg'] === null ? null : Grams::ofCentigrams((int) $row['pack_cg']),
-                $row['pack_cents'] === null ? null : Price::ofCents((int) $row['pack_cents']),
-                Grams::ofCentigrams((int) $row['mixed_cg']),
-                Grams::ofCentigrams($row['status'] === 'discarded' ? 0 : (int) $row['used_cg']),
-                $row['status'] === 'discarded',
-                ...($planned[(string) $row['batch']][(string) $row['product']] ?? []),
+                group: $group,
+                poured: Grams::ofCentigrams((int) $row['poured']),
+                pack: $row['pack_cg'] === null ? null : Grams::ofCentigrams((int) $row['pack_cg']),
+                price: $row['pack_cents'] === null ? null : Price::ofCents((int) $row['pack_cents']),
+                mixed: Grams::ofCentigrams((int) $row['mixed_cg']),
+                used: Grams::ofCentigrams($thrown ? 0 : (int) $row['used_cg']),
+                thrown: $thrown,
+                planned: $meant,
+                most: $most,
             );
         }
 

@@ -33,26 +33,26 @@ final readonly class HandsOfDay
             $people = $timed->hands === [] ? [$visit->colourist->name] : $timed->hands;
             foreach ($timed->happened->completed === null ? $people : [] as $person) {
                 $hands[] = new InHand(
-                    $visit->id,
-                    $person,
-                    $times->origin + $bowl->begin,
-                    $times->origin + $bowl->complete,
-                    ActKind::Begin,
-                    $bowl->letter,
-                    $times->onHair,
+                    visit: $visit->id,
+                    person: $person,
+                    from: $times->origin + $bowl->begin,
+                    to: $times->origin + $bowl->complete,
+                    kind: ActKind::Begin,
+                    letters: $bowl->letter,
+                    fixed: $times->onHair,
                 );
             }
             $rinses[$bowl->rinse][] = $bowl->letter;
         }
         foreach ($rinses as $at => $letters) {
             $hands[] = new InHand(
-                $visit->id,
-                $visit->colourist->name,
-                $times->origin + $at,
-                $times->origin + $at + Number::WashMinutes->whole() * 60,
-                ActKind::Rinse,
-                implode(', ', $letters),
-                $times->onHair,
+                visit: $visit->id,
+                person: $visit->colourist->name,
+                from: $times->origin + $at,
+                to: $times->origin + $at + Number::WashMinutes->whole() * 60,
+                kind: ActKind::Rinse,
+                letters: implode(', ', $letters),
+                fixed: $times->onHair,
             );
         }
 

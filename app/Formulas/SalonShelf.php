@@ -221,8 +221,10 @@ final class SalonShelf
     private function developer(Developer $developer): Product
     {
         return new Product(
-            $developer->productId(), '', $developer->strength()->showVolume(), $developer->name, ProductKind::Developer,
-            $developer->strength(), $developer->pack_cg, Fraction::one(), $developer->withdrawn,
+            id: $developer->productId(), line: '', code: $developer->strength()
+                ->showVolume(), name: $developer->name, kind: ProductKind::Developer,
+            strength: $developer->strength(), pack: $developer->pack_cg, density: Fraction::one(),
+            withdrawn: $developer->withdrawn,
         );
     }
 }

@@ -119,7 +119,14 @@ final readonly class VisitBowls
             $known = null;
         }
 
-        return PlacedBowl::of($round, $sheet, $line, $known, $visit->rules(), $processed);
+        return PlacedBowl::of(
+            round: $round,
+            sheet: $sheet,
+            line: $line,
+            known: $known,
+            rules: $visit->rules(),
+            processed: $processed,
+        );
     }
 
     /** Null where the shelf does not know it any more. */

@@ -30,12 +30,12 @@ final readonly class VisitPictures
         $head = $canvas ?? $this->canvases->canvas($visit);
 
         return VisitPicture::of(
-            $head,
-            $bowls,
-            $this->learnt->before($visit),
-            $this->shelves->at($visit),
-            $visit->rules(),
-            $this->canvases->reached($visit, $head),
+            canvas: $head,
+            bowls: $bowls,
+            learnt: $this->learnt->before($visit),
+            shelf: $this->shelves->at($visit),
+            rules: $visit->rules(),
+            reached: $this->canvases->reached($visit, $head),
         );
     }
 }

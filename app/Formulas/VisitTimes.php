@@ -110,12 +110,12 @@ final class VisitTimes
         $placed = $this->bowls->placed($visit, $drafts);
         $before = AppliedBefore::of($visit);
         $timed = $this->timed(
-            $visit,
-            $placed,
-            $rules,
-            $happened,
-            $hands,
-            $before,
+            visit: $visit,
+            placed: $placed,
+            rules: $rules,
+            happened: $happened,
+            hands: $hands,
+            before: $before,
         )->of($placed, $live ? $seconds : null);
         $meant = $timed;
         foreach ($visit->rounds->flatMap(fn ($round) => $round->bowls) as $bowl) {

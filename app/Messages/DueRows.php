@@ -49,14 +49,14 @@ final readonly class DueRows
             ->whereIn('about', array_map(static fn (MessageToSend $each): string => $each->due->about, $found))
             ->with('decider')->get()->keyBy(static fn (Message $row): string => "{$row->kind->value}/{$row->about}");
         $found = array_map(static fn (MessageToSend $each): MessageToSend => new MessageToSend(
-            $each->due,
-            $each->client,
-            $each->from,
-            $each->visit,
-            $each->startsAt,
-            $each->subject,
-            $each->words,
-            $rows->get("{$each->due->kind->value}/{$each->due->about}"),
+            due: $each->due,
+            client: $each->client,
+            from: $each->from,
+            visit: $each->visit,
+            startsAt: $each->startsAt,
+            subject: $each->subject,
+            words: $each->words,
+            row: $rows->get("{$each->due->kind->value}/{$each->due->about}"),
         ), $found);
         $found = array_values(
             array_filter(
@@ -112,7 +112,14 @@ final readonly class DueRows
                     $this->worst($visit, $now),
                 ) as $each
             ) {
-                $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
+                $found[] = $this->worded(
+                    salon: $salon,
+                    house: $house,
+                    due: $each,
+                    client: $visit->client,
+                    from: $visit->colourist,
+                    visit: $visit,
+                );
             }
         }
 
@@ -137,7 +144,14 @@ final readonly class DueRows
                     new SkinTest($test->lines, (int) $test->placed_at->getTimestamp()),
                 ) as $each
             ) {
-                $found[] = $this->worded($salon, $house, $each, $test->client, $test->placer, null);
+                $found[] = $this->worded(
+                    salon: $salon,
+                    house: $house,
+                    due: $each,
+                    client: $test->client,
+                    from: $test->placer,
+                    visit: null,
+                );
             }
         }
 
@@ -183,7 +197,14 @@ final readonly class DueRows
                     $second,
                 ) as $each
             ) {
-                $found[] = $this->worded($salon, $house, $each, $visit->client, $visit->colourist, $visit);
+                $found[] = $this->worded(
+                    salon: $salon,
+                    house: $house,
+                    due: $each,
+                    client: $visit->client,
+                    from: $visit->colourist,
+                    visit: $visit,
+                );
             }
         }
 
@@ -238,14 +259,14 @@ final readonly class DueRows
             : [$house->subject($due->kind), $house->words($due->kind)];
 
         return new MessageToSend(
-            $due,
-            $client,
-            $from,
-            $visit?->id,
-            $visit?->starts_at,
-            strtr($subject, $places),
-            strtr($words, $places),
-            null,
+            due: $due,
+            client: $client,
+            from: $from,
+            visit: $visit?->id,
+            startsAt: $visit?->starts_at,
+            subject: strtr($subject, $places),
+            words: strtr($words, $places),
+            row: null,
         );
     }
 

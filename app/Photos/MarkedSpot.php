@@ -33,13 +33,13 @@ final readonly class MarkedSpot
         $called = NearestHair::to($seen->colour);
 
         return new self(
-            $x,
-            $y,
-            $radius,
-            $white,
-            $seen,
-            $called->level->decimal(1),
-            array_column($called->families, 'value'),
+            x: $x,
+            y: $y,
+            radius: $radius,
+            white: $white,
+            seen: $seen,
+            level: $called->level->decimal(1),
+            tone: array_column($called->families, 'value'),
         );
     }
 
@@ -71,13 +71,17 @@ final readonly class MarkedSpot
             : null;
 
         return new self(
-            self::number($kept['x'] ?? 0),
-            self::number($kept['y'] ?? 0),
-            self::number($kept['radius'] ?? 0),
-            $white,
-            PhotographedSpot::kept(new Lab($lightness, $a, $b), self::number($kept['scatter'] ?? 0), $white !== null),
-            is_string($kept['level'] ?? null) ? $kept['level'] : '',
-            array_values(array_filter(is_array($kept['tone'] ?? null) ? $kept['tone'] : [], is_string(...))),
+            x: self::number($kept['x'] ?? 0),
+            y: self::number($kept['y'] ?? 0),
+            radius: self::number($kept['radius'] ?? 0),
+            white: $white,
+            seen: PhotographedSpot::kept(
+                new Lab($lightness, $a, $b),
+                self::number($kept['scatter'] ?? 0),
+                $white !== null,
+            ),
+            level: is_string($kept['level'] ?? null) ? $kept['level'] : '',
+            tone: array_values(array_filter(is_array($kept['tone'] ?? null) ? $kept['tone'] : [], is_string(...))),
         );
     }
 

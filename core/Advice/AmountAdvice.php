@@ -92,7 +92,14 @@ final readonly class AmountAdvice
             $why[] = Fact::of('why.amount-advice.foils', foils: $foils, factor: Fraction::of($foils, 10)->decimal(1));
         }
 
-        return new self(self::grams($least, $factor), self::grams($most, $factor), $ofColour, $why, [], false);
+        return new self(
+            least: self::grams($least, $factor),
+            most: self::grams($most, $factor),
+            ofColour: $ofColour,
+            why: $why,
+            alarms: [],
+            fromHistory: false,
+        );
     }
 
     /**
@@ -126,12 +133,12 @@ final readonly class AmountAdvice
             ]));
 
             return new self(
-                $covered->colour ?? $last->colour,
-                $covered->colour ?? $last->colour,
-                true,
-                $why,
-                $alarms,
-                true,
+                least: $covered->colour ?? $last->colour,
+                most: $covered->colour ?? $last->colour,
+                ofColour: true,
+                why: $why,
+                alarms: $alarms,
+                fromHistory: true,
             );
         }
         $colour = $last->colour;
@@ -152,7 +159,7 @@ final readonly class AmountAdvice
             $why[] = $sunk;
         }
 
-        return new self($colour, $colour, true, $why, [], true);
+        return new self(least: $colour, most: $colour, ofColour: true, why: $why, alarms: [], fromHistory: true);
     }
 
     /**
@@ -169,13 +176,13 @@ final readonly class AmountAdvice
         usort($used, static fn (Grams $one, Grams $other): int => $one->centigrams <=> $other->centigrams);
         $middle = $used[intdiv(count($used), 2)];
 
-        return new self($middle, $middle, false, [Fact::of(
+        return new self(least: $middle, most: $middle, ofColour: false, why: [Fact::of(
             'why.amount-advice.house-took',
             count: count($used),
             least: $used[0]->text(),
             most: $used[count($used) - 1]->text(),
             middle: $middle->text(),
-        )], [], true);
+        )], alarms: [], fromHistory: true);
     }
 
     /** @param  non-empty-list<PastUse>  $past */

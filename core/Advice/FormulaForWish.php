@@ -94,13 +94,13 @@ final readonly class FormulaForWish
         // One shade says which strength is worth looking at closely: lift makes the difference, not the third shade.
         $tried = array_values(array_filter(array_map(
             fn (Product $developer): ?WishStep => $this->nearest(
-                WishStepKind::Colour,
-                $line,
-                $developer,
-                $zone,
-                $from,
-                $line->window['target'],
-                1,
+                kind: WishStepKind::Colour,
+                line: $line,
+                developer: $developer,
+                zone: $zone,
+                from: $from,
+                minutes: $line->window['target'],
+                most: 1,
             ),
             $this->strengths($line),
         )));
@@ -114,7 +114,14 @@ final readonly class FormulaForWish
         foreach (array_slice($tried, 0, self::STRENGTHS) as $one) {
             $step = $one->developer === null
                 ? null
-                : $this->nearest(WishStepKind::Colour, $line, $one->developer, $zone, $from, $line->window['target']);
+                : $this->nearest(
+                    kind: WishStepKind::Colour,
+                    line: $line,
+                    developer: $one->developer,
+                    zone: $zone,
+                    from: $from,
+                    minutes: $line->window['target'],
+                );
             if ($step !== null) {
                 $found[] = $this->way($fill === null ? [$step] : [$fill, $step]);
             }
@@ -152,12 +159,12 @@ final readonly class FormulaForWish
                 $this->learnt,
             );
             $lift = new WishStep(
-                WishStepKind::Lift,
-                $line,
-                [['product' => $powder, 'share' => 'all']],
-                $developer,
-                $line->window['target'],
-                $expected,
+                kind: WishStepKind::Lift,
+                line: $line,
+                colour: [['product' => $powder, 'share' => 'all']],
+                developer: $developer,
+                minutes: $line->window['target'],
+                expected: $expected,
             );
             if ($expected->level->compare($wish) >= 0) {
                 break;
@@ -177,12 +184,12 @@ final readonly class FormulaForWish
             $step = $weakest === null
                 ? null
                 : $this->nearest(
-                    WishStepKind::Tone,
-                    $line,
-                    $weakest,
-                    $zone,
-                    $lift->expected->colour,
-                    $line->window['target'],
+                    kind: WishStepKind::Tone,
+                    line: $line,
+                    developer: $weakest,
+                    zone: $zone,
+                    from: $lift->expected->colour,
+                    minutes: $line->window['target'],
                 );
             if ($step !== null) {
                 $found[] = $this->way([$lift, $step]);
@@ -200,12 +207,12 @@ final readonly class FormulaForWish
                 continue;
             }
             $advice = FillAdvice::for(
-                $this->now->level,
-                $this->now->history,
-                $wish,
-                $this->now->wishTone ?? ToneMix::none(),
-                $this->shelf->productsOf($line),
-                $this->rules,
+                start: $this->now->level,
+                history: $this->now->history,
+                target: $wish,
+                wish: $this->now->wishTone ?? ToneMix::none(),
+                shelf: $this->shelf->productsOf($line),
+                rules: $this->rules,
             );
             $developer = $this->strengths($line)[0] ?? null;
             if (! $advice->needed || $advice->filler === null || $developer === null) {
@@ -228,12 +235,12 @@ final readonly class FormulaForWish
             );
 
             return new WishStep(
-                WishStepKind::Fill,
-                $line,
-                $colour,
-                $developer,
-                $minutes,
-                Prediction::of($this->now, $process, $this->learnt),
+                kind: WishStepKind::Fill,
+                line: $line,
+                colour: $colour,
+                developer: $developer,
+                minutes: $minutes,
+                expected: Prediction::of($this->now, $process, $this->learnt),
             );
         }
 
@@ -267,12 +274,12 @@ final readonly class FormulaForWish
             : GreyAdvice::for($this->zone->grey, $this->zone->resistant, $this->rules);
         // Grey asks for its natural shade beside the other: one by itself would only ever be natural.
         $mix = NearestMix::of(
-            $this->asLearnt($bared, $zone, $plain),
-            Real::of(Prediction::holdOf($zone, $plain)),
-            Ladder::of($this->zone->wishLevel ?? $this->now->level, $this->now->wishTone ?? ToneMix::none()),
-            $shades,
-            $grey === null || $kind !== WishStepKind::Colour ? 0.0 : Real::of($grey->least),
-            $most,
+            on: $this->asLearnt($bared, $zone, $plain),
+            hold: Real::of(Prediction::holdOf($zone, $plain)),
+            wish: Ladder::of($this->zone->wishLevel ?? $this->now->level, $this->now->wishTone ?? ToneMix::none()),
+            shades: $shades,
+            natural: $grey === null || $kind !== WishStepKind::Colour ? 0.0 : Real::of($grey->least),
+            most: $most,
         );
         if ($mix === null) {
             return null;
@@ -285,12 +292,12 @@ final readonly class FormulaForWish
         $process = $this->process($line, $this->mix($pigments), $developer->strength, $minutes);
 
         return new WishStep(
-            $kind,
-            $line,
-            $colour,
-            $developer,
-            $minutes,
-            Prediction::of($zone, $process, $this->learnt, $from),
+            kind: $kind,
+            line: $line,
+            colour: $colour,
+            developer: $developer,
+            minutes: $minutes,
+            expected: Prediction::of($zone, $process, $this->learnt, $from),
         );
     }
 

@@ -80,7 +80,14 @@ final readonly class ZoneReading
                 $cautions,
             ),
             ! $gap->isNegative() => self::lift($zone, $gap, $lines, $cautions, $lightener),
-            default => self::deepen($zone, $size, $zone->wishLevel, $lines, $cautions, $rules),
+            default => self::deepen(
+                zone: $zone,
+                levels: $size,
+                target: $zone->wishLevel,
+                lines: $lines,
+                cautions: $cautions,
+                rules: $rules,
+            ),
         };
     }
 
@@ -131,7 +138,14 @@ final readonly class ZoneReading
         array $cautions,
         HouseRules $rules,
     ): self {
-        $fill = FillAdvice::for($zone->level ?? $target, $zone->history, $target, $zone->wishTone->mix(), [], $rules);
+        $fill = FillAdvice::for(
+            start: $zone->level ?? $target,
+            history: $zone->history,
+            target: $target,
+            wish: $zone->wishTone->mix(),
+            shelf: [],
+            rules: $rules,
+        );
         if ($fill->needed) {
             return new self(
                 Direction::Fill,

@@ -70,18 +70,18 @@ final class ReadCanvas
                 $node->at('zone')->problem(Fact::of('documents.no-such-zone-on-canvas'));
             }
             $results[] = new ZoneResult(
-                $id,
-                self::level($node->at('level')),
-                self::tones($node->at('tone')),
-                self::yesNo($node->at('even')),
-                self::yesNo($node->at('covered')),
-                ReadStrokes::choice(
+                zone: $id,
+                level: self::level($node->at('level')),
+                tone: self::tones($node->at('tone')),
+                even: self::yesNo($node->at('even')),
+                covered: self::yesNo($node->at('covered')),
+                elasticity: ReadStrokes::choice(
                     $node->at('elasticity'),
                     Elasticity::class,
                     Fact::of('documents.no-elasticity'),
                 ),
-                $node->at('words')->text(300),
-                $node->at('strand')->text(160),
+                words: $node->at('words')->text(300),
+                strand: $node->at('strand')->text(160),
             );
         }
         $problems->throwIfAny();
@@ -126,41 +126,45 @@ final class ReadCanvas
         $grey = $node->at('grey')->wholeNumber(0, 100, Fact::of('nouns.grey-in-percent'));
 
         return new CanvasZone(
-            $id, $name === '' ? $id : $name, $placement,
-            self::level($node->at('natural')),
-            self::level($node->at('level')),
-            self::tones($node->at('tone')),
-            $grey,
-            $node->at('resistant')->flag(),
-            ReadStrokes::choice(
+            id: $id, name: $name === '' ? $id : $name, placement: $placement,
+            natural: self::level($node->at('natural')),
+            level: self::level($node->at('level')),
+            tone: self::tones($node->at('tone')),
+            grey: $grey,
+            resistant: $node->at('resistant')->flag(),
+            porosity: ReadStrokes::choice(
                 $node->at('porosity'),
                 Porosity::class,
                 Fact::of('documents.no-porosity'),
             ) ?? Porosity::Normal,
-            ReadStrokes::choice(
+            history: ReadStrokes::choice(
                 $node->at('history'),
                 HairHistory::class,
                 Fact::of('documents.no-history'),
             ) ?? HairHistory::Natural,
-            $node->at('historyWords')->text(300),
-            ReadStrokes::choice(
+            historyWords: $node->at('historyWords')->text(300),
+            confidence: ReadStrokes::choice(
                 $node->at('confidence'),
                 Confidence::class,
                 Fact::of('documents.not-clear-how-surely-known'),
             ) ?? Confidence::Read,
-            $node->at('banded')->flag(), $node->at('bandWords')->text(200),
-            self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
-            ReadStrokes::choice($node->at('density'), Density::class, Fact::of('documents.no-density')),
-            ReadStrokes::choice($node->at('texture'), Texture::class, Fact::of('documents.no-texture')),
-            ReadStrokes::choice($node->at('length'), Length::class, Fact::of('documents.no-length')),
-            ReadStrokes::choice($node->at('elasticity'), Elasticity::class, Fact::of('documents.no-elasticity')),
-            ReadStrokes::choice($node->at('breakage'), Breakage::class, Fact::of('documents.no-breakage')),
-            $node->at('offLimits')->flag(),
-            self::level($node->at('wish')->record()->at('level')),
-            self::tones($node->at('wish')->at('tone')),
-            $node->at('wish')->at('words')->text(300),
-            $node->at('note')->text(500),
-            self::also($node->at('also')),
+            banded: $node->at('banded')->flag(), bandWords: $node->at('bandWords')->text(200),
+            regrowth: self::number($node->at('regrowth'), 0, 100, 'Regrowth', 'centimetres from 0 to 100'),
+            density: ReadStrokes::choice($node->at('density'), Density::class, Fact::of('documents.no-density')),
+            texture: ReadStrokes::choice($node->at('texture'), Texture::class, Fact::of('documents.no-texture')),
+            length: ReadStrokes::choice($node->at('length'), Length::class, Fact::of('documents.no-length')),
+            elasticity: ReadStrokes::choice(
+                $node->at('elasticity'),
+                Elasticity::class,
+                Fact::of('documents.no-elasticity'),
+            ),
+            breakage: ReadStrokes::choice($node->at('breakage'), Breakage::class, Fact::of('documents.no-breakage')),
+            offLimits: $node->at('offLimits')->flag(),
+            wishLevel: self::level($node->at('wish')->record()->at('level')),
+            wishTone: self::tones($node->at('wish')->at('tone')),
+            wishWords: $node->at('wish')->at('words')->text(300),
+            note: $node->at('note')->text(500),
+            also: self::also($node->at('also')),
         );
     }
 

@@ -33,13 +33,13 @@ final class ReadCare
                 Fact::of('documents.no-care'),
             ) ?? CareKind::Other;
             $steps[] = new CareStep(
-                $node->at('id')->text(40),
-                $kind,
-                $words,
-                $node->at('minutes')->wholeNumber(1, 240, Fact::of('nouns.minutes-of-care')),
-                self::cents($node->at('price')),
-                $node->at('done')->flag(),
-                $node->at('round')->wholeNumber(0, 40, Fact::of('nouns.round-of-care')),
+                id: $node->at('id')->text(40),
+                kind: $kind,
+                words: $words,
+                minutes: $node->at('minutes')->wholeNumber(1, 240, Fact::of('nouns.minutes-of-care')),
+                cents: self::cents($node->at('price')),
+                done: $node->at('done')->flag(),
+                round: $node->at('round')->wholeNumber(0, 40, Fact::of('nouns.round-of-care')),
             );
         }
         $problems->throwIfAny();

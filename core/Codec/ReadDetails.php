@@ -47,23 +47,23 @@ final class ReadDetails
         }
 
         return new BowlDetails(
-            ReadStrokes::choice(
+            purpose: ReadStrokes::choice(
                 $node->at('purpose'),
                 Purpose::class,
                 Fact::of('documents.no-purpose-bowl'),
             ) ?? Purpose::Service,
-            $node->at('mark')->text(60),
-            ReadStrokes::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
-            ReadStrokes::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
-            $heat,
-            $node->at('applying')->wholeNumber(1, 240, Fact::of('nouns.minutes-applying')),
-            ReadStrokes::choice($node->at('clock'), ClockStart::class, Fact::of('documents.no-start-clock')),
-            $after,
-            $plus,
-            $rinse === '' ? 'round' : $rinse,
-            $node->at('emulsify')->wholeNumber(1, 30, Fact::of('nouns.minutes-emulsifying')),
-            $node->at('until')->text(80),
-            $node->at('treatment')->text(200),
+            mark: $node->at('mark')->text(60),
+            hair: ReadStrokes::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
+            covering: ReadStrokes::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
+            heat: $heat,
+            applying: $node->at('applying')->wholeNumber(1, 240, Fact::of('nouns.minutes-applying')),
+            clock: ReadStrokes::choice($node->at('clock'), ClockStart::class, Fact::of('documents.no-start-clock')),
+            after: $after,
+            plus: $plus,
+            rinse: $rinse === '' ? 'round' : $rinse,
+            emulsify: $node->at('emulsify')->wholeNumber(1, 30, Fact::of('nouns.minutes-emulsifying')),
+            until: $node->at('until')->text(80),
+            treatment: $node->at('treatment')->text(200),
             meant: array_values(array_unique(array_filter($meant, static fn (string $key): bool => $key !== ''))),
             from: ReadStrokes::choice(
                 $node->at('afterFrom'),

@@ -56,19 +56,19 @@ final class ReadStrokes
         }
 
         return new Stroke(
-            self::placement($node),
-            self::choice($node->at('method'), Method::class, Fact::of('documents.no-technique')),
-            $pattern instanceof Pattern ? $pattern : null,
-            $with,
-            $node->at('order')->wholeNumber(1, 99, Fact::of('nouns.order')),
-            $node->at('hands')->text(60),
-            self::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
-            self::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
-            $node->at('foils')->wholeNumber(1, 400, Fact::of('nouns.number-foils')),
-            $node->at('width')->text(60),
-            $node->at('overlaps')->flag(),
-            $node->at('note')->text(300),
-            $node->at('reach')->isGiven() ? self::reach($node->at('reach')) : null,
+            placement: self::placement($node),
+            method: self::choice($node->at('method'), Method::class, Fact::of('documents.no-technique')),
+            pattern: $pattern instanceof Pattern ? $pattern : null,
+            with: $with,
+            order: $node->at('order')->wholeNumber(1, 99, Fact::of('nouns.order')),
+            hands: $node->at('hands')->text(60),
+            hair: self::choice($node->at('hair'), HairState::class, Fact::of('documents.no-state-hair')),
+            covering: self::choice($node->at('covering'), Covering::class, Fact::of('documents.no-covering')),
+            foils: $node->at('foils')->wholeNumber(1, 400, Fact::of('nouns.number-foils')),
+            width: $node->at('width')->text(60),
+            overlaps: $node->at('overlaps')->flag(),
+            note: $node->at('note')->text(300),
+            reach: $node->at('reach')->isGiven() ? self::reach($node->at('reach')) : null,
         );
     }
 

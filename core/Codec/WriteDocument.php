@@ -54,12 +54,12 @@ final readonly class WriteDocument
             hands: $this->visit->hands,
         );
         $picture = VisitPicture::of(
-            $this->visit->canvas,
-            $placed,
-            new Learnt,
-            $this->shelf,
-            $this->rules,
-            $this->visit->reached,
+            canvas: $this->visit->canvas,
+            bowls: $placed,
+            learnt: new Learnt,
+            shelf: $this->shelf,
+            rules: $this->rules,
+            reached: $this->visit->reached,
         );
 
         return [

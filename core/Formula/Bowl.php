@@ -120,12 +120,12 @@ final readonly class Bowl
                 throw UnworkableBowl::belowStep($ingredient->label, $step->show());
             }
             $ingredients[] = new WorkedIngredient(
-                $ingredient->key,
-                $ingredient->label,
-                $rounded[$index],
-                Fraction::zero(),
-                $ingredient->strength,
-                $ingredient->pigment,
+                key: $ingredient->key,
+                label: $ingredient->label,
+                grams: $rounded[$index],
+                share: Fraction::zero(),
+                strength: $ingredient->strength,
+                pigment: $ingredient->pigment,
             );
         }
 
@@ -145,12 +145,12 @@ final readonly class Bowl
                 throw UnworkableBowl::belowStep($extra->product->label(), $step->show());
             }
             $worked = new WorkedIngredient(
-                $extra->key(),
-                "{$extra->product->label()}, extra",
-                $grams,
-                Fraction::zero(),
-                $extra->product->strength,
-                $extra->product->pigment,
+                key: $extra->key(),
+                label: "{$extra->product->label()}, extra",
+                grams: $grams,
+                share: Fraction::zero(),
+                strength: $extra->product->strength,
+                pigment: $extra->product->pigment,
             );
             $part = $this->partOf($extra->role());
             if ($part === null) {

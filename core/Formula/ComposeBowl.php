@@ -260,7 +260,14 @@ final class ComposeBowl
             || count($known) !== count($parts)
             || $known === []
             ? null
-            : new Bowl($ratio, $known, $amount, $additives, $this->draft->extras, $line->developerPart());
+            : new Bowl(
+                ratio: $ratio,
+                parts: $known,
+                amount: $amount,
+                additives: $additives,
+                extras: $this->draft->extras,
+                developerPart: $line->developerPart(),
+            );
     }
 
     /** Jobs it serves say how much it is; so do its colours' own grams, where nothing else does. */

@@ -39,6 +39,13 @@ final readonly class WorkedIngredient
 
     public function withShare(Fraction $share): self
     {
-        return new self($this->key, $this->label, $this->grams, $share, $this->strength, $this->pigment);
+        return new self(
+            key: $this->key,
+            label: $this->label,
+            grams: $this->grams,
+            share: $share,
+            strength: $this->strength,
+            pigment: $this->pigment,
+        );
     }
 }

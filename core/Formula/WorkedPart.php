@@ -28,12 +28,12 @@ final readonly class WorkedPart
             $before = $merged[$each->key] ?? null;
             $merged[$each->key] = $before === null ? $each
                 : new WorkedIngredient(
-                    $each->key,
-                    $each->label,
-                    $before->grams->plus($each->grams),
-                    $each->share,
-                    $each->strength,
-                    $each->pigment,
+                    key: $each->key,
+                    label: $each->label,
+                    grams: $before->grams->plus($each->grams),
+                    share: $each->share,
+                    strength: $each->strength,
+                    pigment: $each->pigment,
                 );
         }
         $total = Grams::sum(array_map(static fn (WorkedIngredient $each): Grams => $each->grams, $merged));

@@ -70,14 +70,28 @@ final readonly class AgeCanvas
             );
 
         if ($zone->natural === null && $kinds === []) {
-            return $zone->as($zone->level, $zone->tone, $zone->history, $now, $zone->elasticity, $zone->banded);
+            return $zone->as(
+                level: $zone->level,
+                tone: $zone->tone,
+                history: $zone->history,
+                regrowth: $now,
+                elasticity: $zone->elasticity,
+                banded: $zone->banded,
+            );
         }
         if ($zone->natural === null) {
             // What has grown since is nobody's colour, whatever its level is.
             $said[] = Fact::of('why.age-canvas.regrowth-not-read', zone: $zone->name);
         }
 
-        return $zone->as($zone->natural, new Tones([]), HairHistory::Natural, $now, $zone->elasticity, $zone->banded);
+        return $zone->as(
+            level: $zone->natural,
+            tone: new Tones([]),
+            history: HairHistory::Natural,
+            regrowth: $now,
+            elasticity: $zone->elasticity,
+            banded: $zone->banded,
+        );
     }
 
     /**
@@ -117,7 +131,14 @@ final readonly class AgeCanvas
             );
         }
 
-        return $zone->as($level, $tone, $history, $zone->regrowth, $elasticity, $zone->banded && $kinds === []);
+        return $zone->as(
+            level: $level,
+            tone: $tone,
+            history: $history,
+            regrowth: $zone->regrowth,
+            elasticity: $elasticity,
+            banded: $zone->banded && $kinds === [],
+        );
     }
 
     /**

@@ -133,13 +133,13 @@ final readonly class Pattern
         };
 
         return new self(
-            $this->kind,
-            $counts,
-            $this->words,
-            $this->foils,
-            $this->fewest,
-            $this->whole ?? $this,
-            $this->place + $place,
+            kind: $this->kind,
+            counts: $counts,
+            words: $this->words,
+            foils: $this->foils,
+            fewest: $this->fewest,
+            whole: $this->whole ?? $this,
+            place: $this->place + $place,
         );
     }
 

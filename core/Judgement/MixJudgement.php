@@ -129,12 +129,19 @@ final readonly class MixJudgement
         $share = $mean($intensity, $whole);
 
         return new self(
-            $level,
-            $tone,
-            $families,
-            $share ?? Bounds::exactly(Fraction::zero()),
-            $mean($natural, $whole) ?? Bounds::exactly(Fraction::zero()),
-            self::why(array_intersect_key($named, $carrying), $level, $tone, $families, $share, $school),
+            level: $level,
+            tone: $tone,
+            families: $families,
+            pigmentShare: $share ?? Bounds::exactly(Fraction::zero()),
+            naturalShare: $mean($natural, $whole) ?? Bounds::exactly(Fraction::zero()),
+            why: self::why(
+                carrying: array_intersect_key($named, $carrying),
+                level: $level,
+                tone: $tone,
+                families: $families,
+                share: $share,
+                school: $school,
+            ),
         );
     }
 

@@ -139,12 +139,12 @@ final class HairColour
         );
 
         return new self(
-            self::oxidised($this->pigmented, $time),
-            self::oxidised($this->white, $time),
-            $this->grey,
-            $this->warmer,
-            $this->deeper,
-            $this->redder,
+            pigmented: self::oxidised($this->pigmented, $time),
+            white: self::oxidised($this->white, $time),
+            grey: $this->grey,
+            warmer: $this->warmer,
+            deeper: $this->deeper,
+            redder: $this->redder,
         );
     }
 
@@ -162,12 +162,12 @@ final class HairColour
         }
 
         return new self(
-            self::taken($this->pigmented, $shade, $hold),
-            self::taken($this->white, $shade, $hold),
-            $this->grey,
-            $this->warmer,
-            $this->deeper,
-            $this->redder,
+            pigmented: self::taken($this->pigmented, $shade, $hold),
+            white: self::taken($this->white, $shade, $hold),
+            grey: $this->grey,
+            warmer: $this->warmer,
+            deeper: $this->deeper,
+            redder: $this->redder,
         );
     }
 
@@ -178,19 +178,26 @@ final class HairColour
     public function warmer(float $by, float $redder): self
     {
         return new self(
-            $this->pigmented,
-            $this->white,
-            $this->grey,
-            $this->warmer + $by,
-            $this->deeper,
-            $this->redder + $redder,
+            pigmented: $this->pigmented,
+            white: $this->white,
+            grey: $this->grey,
+            warmer: $this->warmer + $by,
+            deeper: $this->deeper,
+            redder: $this->redder + $redder,
         );
     }
 
     /** @param  float  $by  levels; below zero lighter */
     public function deeper(float $by): self
     {
-        return new self($this->pigmented, $this->white, $this->grey, $this->warmer, $this->deeper + $by, $this->redder);
+        return new self(
+            pigmented: $this->pigmented,
+            white: $this->white,
+            grey: $this->grey,
+            warmer: $this->warmer,
+            deeper: $this->deeper + $by,
+            redder: $this->redder,
+        );
     }
 
     /** What an eye sees of all its fibres together. */
@@ -240,7 +247,14 @@ final class HairColour
     /** Natural fibres alone, as they stand beside the grey ones. */
     public function withoutGrey(): self
     {
-        return new self($this->pigmented, $this->white, 0.0, $this->warmer, $this->deeper, $this->redder);
+        return new self(
+            pigmented: $this->pigmented,
+            white: $this->white,
+            grey: 0.0,
+            warmer: $this->warmer,
+            deeper: $this->deeper,
+            redder: $this->redder,
+        );
     }
 
     public function onlyGrey(): self

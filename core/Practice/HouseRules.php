@@ -80,15 +80,20 @@ final readonly class HouseRules
     public static function standard(): self
     {
         return new self(
-            LevelSchool::Linear, ScaleStep::TenthGram, Ounce::Ask, 10, OpenAir::StrengthUp, Filling::Fill, 2,
-            GreyBreakpoints::of(25, 50, 75), Fraction::of(2), Fraction::of(1, 2), Grams::ofCentigrams(500), 3, 30,
-            ClockStart::Complete, 7, true, Fraction::of(
+            levelSchool: LevelSchool::Linear, step: ScaleStep::TenthGram, ounce: Ounce::Ask, depositVolume: 10,
+            openAir: OpenAir::StrengthUp, filling: Filling::Fill, fillFromLevels: 2,
+            grey: GreyBreakpoints::of(25, 50, 75), primaryWeight: Fraction::of(2), dampDeeper: Fraction::of(1, 2),
+            stepDown: Grams::ofCentigrams(500), goodVisitsBeforeStepDown: 3, freshnessMinutes: 30,
+            clockStart: ClockStart::Complete, skinTestDays: 7, waivers: true, regrowthPerMonth: Fraction::of(
                 5,
                 4,
-            ), PourMiss::standard(), false, TestReaders::Colourists, 15, GramsMean::Ask,
-            GreyParts::standard(), FillerParts::standard(), 20, KeepWarmth::Half, SecondBatch::Stronger,
-            ShadowTime::Full,
-            RootOrder::RootsFirst, RefreshEnds::Judged, AmountSchool::StepDown, MassesShown::Grams,
+            ), pourMiss: PourMiss::standard(), weighAhead: false, testReaders: TestReaders::Colourists,
+            idleMinutes: 15, gramsMean: GramsMean::Ask,
+            greyParts: GreyParts::standard(), fillerParts: FillerParts::standard(), fillerMinutes: 20,
+            keepWarmth: KeepWarmth::Half, secondBatch: SecondBatch::Stronger,
+            shadowTime: ShadowTime::Full,
+            rootOrder: RootOrder::RootsFirst, refreshEnds: RefreshEnds::Judged, amounts: AmountSchool::StepDown,
+            masses: MassesShown::Grams,
         );
     }
 
@@ -127,24 +132,34 @@ final readonly class HouseRules
         ?MassesShown $masses = null,
     ): self {
         return new self(
-            $levelSchool ?? $this->levelSchool,
-            $step ?? $this->step,
-            $ounce ?? $this->ounce,
-            $depositVolume ?? $this->depositVolume,
-            $openAir ?? $this->openAir,
-            $filling ?? $this->filling,
-            $fillFromLevels ?? $this->fillFromLevels,
-            $grey ?? $this->grey,
-            $primaryWeight ?? $this->primaryWeight, $dampDeeper ?? $this->dampDeeper, $stepDown ?? $this->stepDown,
-            $goodVisitsBeforeStepDown ?? $this->goodVisitsBeforeStepDown, $freshnessMinutes ?? $this->freshnessMinutes,
-            $clockStart ?? $this->clockStart, $skinTestDays ?? $this->skinTestDays, $waivers ?? $this->waivers,
-            $regrowthPerMonth ?? $this->regrowthPerMonth, $pourMiss ?? $this->pourMiss,
-            $weighAhead ?? $this->weighAhead, $testReaders ?? $this->testReaders, $idleMinutes ?? $this->idleMinutes,
-            $gramsMean ?? $this->gramsMean, $greyParts ?? $this->greyParts, $fillerParts ?? $this->fillerParts,
-            $fillerMinutes ?? $this->fillerMinutes, $keepWarmth ?? $this->keepWarmth,
-            $secondBatch ?? $this->secondBatch, $shadowTime ?? $this->shadowTime,
-            $rootOrder ?? $this->rootOrder, $refreshEnds ?? $this->refreshEnds,
-            $amounts ?? $this->amounts, $masses ?? $this->masses,
+            levelSchool: $levelSchool ?? $this->levelSchool,
+            step: $step ?? $this->step,
+            ounce: $ounce ?? $this->ounce,
+            depositVolume: $depositVolume ?? $this->depositVolume,
+            openAir: $openAir ?? $this->openAir,
+            filling: $filling ?? $this->filling,
+            fillFromLevels: $fillFromLevels ?? $this->fillFromLevels,
+            grey: $grey ?? $this->grey,
+            primaryWeight: $primaryWeight ?? $this->primaryWeight, dampDeeper: $dampDeeper
+                ?? $this->dampDeeper, stepDown: $stepDown
+                ?? $this->stepDown,
+            goodVisitsBeforeStepDown: $goodVisitsBeforeStepDown
+                ?? $this->goodVisitsBeforeStepDown, freshnessMinutes: $freshnessMinutes
+                ?? $this->freshnessMinutes,
+            clockStart: $clockStart ?? $this->clockStart, skinTestDays: $skinTestDays
+                ?? $this->skinTestDays, waivers: $waivers
+                ?? $this->waivers,
+            regrowthPerMonth: $regrowthPerMonth ?? $this->regrowthPerMonth, pourMiss: $pourMiss ?? $this->pourMiss,
+            weighAhead: $weighAhead ?? $this->weighAhead, testReaders: $testReaders
+                ?? $this->testReaders, idleMinutes: $idleMinutes
+                ?? $this->idleMinutes,
+            gramsMean: $gramsMean ?? $this->gramsMean, greyParts: $greyParts
+                ?? $this->greyParts, fillerParts: $fillerParts
+                ?? $this->fillerParts,
+            fillerMinutes: $fillerMinutes ?? $this->fillerMinutes, keepWarmth: $keepWarmth ?? $this->keepWarmth,
+            secondBatch: $secondBatch ?? $this->secondBatch, shadowTime: $shadowTime ?? $this->shadowTime,
+            rootOrder: $rootOrder ?? $this->rootOrder, refreshEnds: $refreshEnds ?? $this->refreshEnds,
+            amounts: $amounts ?? $this->amounts, masses: $masses ?? $this->masses,
         );
     }
 

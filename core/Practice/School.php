@@ -41,18 +41,18 @@ final readonly class School
         Closure $write,
     ): self {
         return new self(
-            $key,
-            $group,
-            $label,
-            array_map(
+            key: $key,
+            group: $group,
+            label: $label,
+            options: array_map(
                 static fn (int|string $value, string $words): RuleOption => new RuleOption((string) $value, $words),
                 array_keys($options),
                 array_values($options),
             ),
-            '',
-            $reason,
-            $read,
-            $write,
+            unit: '',
+            reason: $reason,
+            read: $read,
+            write: $write,
         );
     }
 
@@ -69,7 +69,16 @@ final readonly class School
         Closure $read,
         Closure $write,
     ): self {
-        return new self($key, $group, $label, [], $unit, $reason, $read, $write);
+        return new self(
+            key: $key,
+            group: $group,
+            label: $label,
+            options: [],
+            unit: $unit,
+            reason: $reason,
+            read: $read,
+            write: $write,
+        );
     }
 
     public function value(HouseRules $rules): string

@@ -54,14 +54,14 @@ final readonly class Change
         $text = static fn (string $key): string => is_string($json[$key] ?? null) ? $json[$key] : '';
 
         return new self(
-            ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words,
-            $text('bowl'),
-            $text('value'),
-            $text('from'),
-            $text('to'),
-            $text('words'),
-            $text('condition'),
-            $text('rest'),
+            kind: ChangeKind::tryFrom($text('kind')) ?? ChangeKind::Words,
+            bowl: $text('bowl'),
+            value: $text('value'),
+            from: $text('from'),
+            to: $text('to'),
+            words: $text('words'),
+            condition: $text('condition'),
+            rest: $text('rest'),
         );
     }
 
@@ -89,28 +89,28 @@ final readonly class Change
     private function as(ChangeKind $kind): self
     {
         return new self(
-            $kind,
-            $this->bowl,
-            $this->value,
-            $this->from,
-            $this->to,
-            $this->words,
-            $this->condition,
-            $this->rest,
+            kind: $kind,
+            bowl: $this->bowl,
+            value: $this->value,
+            from: $this->from,
+            to: $this->to,
+            words: $this->words,
+            condition: $this->condition,
+            rest: $this->rest,
         );
     }
 
     public function onBowl(string $letter): self
     {
         return new self(
-            $this->kind,
-            $letter,
-            $this->value,
-            $this->from,
-            $this->to,
-            $this->words,
-            $this->condition,
-            $this->rest,
+            kind: $this->kind,
+            bowl: $letter,
+            value: $this->value,
+            from: $this->from,
+            to: $this->to,
+            words: $this->words,
+            condition: $this->condition,
+            rest: $this->rest,
         );
     }
 }

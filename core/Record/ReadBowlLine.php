@@ -104,7 +104,19 @@ final class ReadBowlLine
             }
         }
 
-        return $best?->made($letter) ?? new BowlLine($letter, null, '', null, [], [], null, null, null, '', [$text]);
+        return $best?->made($letter) ?? new BowlLine(
+            letter: $letter,
+            as: null,
+            line: '',
+            ratio: null,
+            parts: [],
+            additives: [],
+            amount: null,
+            place: null,
+            minutes: null,
+            job: '',
+            rest: [$text],
+        );
     }
 
     /** @return bool whether the text names this line */

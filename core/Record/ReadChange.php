@@ -64,7 +64,7 @@ final class ReadChange
     private static function one(string $words, array $bowls, Shelf $shelf): Change
     {
         $letter = self::bowlMeant($words, $bowls);
-        $only = new Change(ChangeKind::Words, $letter, '', '', '', $words);
+        $only = new Change(kind: ChangeKind::Words, bowl: $letter, value: '', from: '', to: '', words: $words);
         if (preg_match('/\b(?:do not|don[’\']t|not|never|avoid|without(?! bowl))\b/iu', $words) === 1) {
             return $only;
         }
@@ -97,14 +97,14 @@ final class ReadChange
         ));
 
         return new Change(
-            $change->kind,
-            $change->bowl === '' ? $letter : $change->bowl,
-            $change->value,
-            $change->from,
-            $change->to,
-            $words,
-            $condition,
-            self::notUnderstood($rest, $bowls),
+            kind: $change->kind,
+            bowl: $change->bowl === '' ? $letter : $change->bowl,
+            value: $change->value,
+            from: $change->from,
+            to: $change->to,
+            words: $words,
+            condition: $condition,
+            rest: self::notUnderstood($rest, $bowls),
         );
     }
 

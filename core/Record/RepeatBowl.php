@@ -68,24 +68,24 @@ final class RepeatBowl
         // Several batches were one bowl: the next is planned as their sum.
         $derived = DeriveBowl::from($past->sheet, $past->poured, $this->shelf);
         $this->say(
-            match (true) {
+            key: match (true) {
                 $past->batches > 1 => 'batches',
                 $known => 'poured',
                 default => 'derived',
             },
-            match (true) {
+            words: match (true) {
                 $past->batches > 1 => Fact::of('why.repeat-bowl.batches-were-mixed-last-time', batches: $past->batches),
                 $known => Fact::of('why.repeat-bowl.what-was-poured'),
                 default => Fact::of('why.repeat-bowl.what-was-poured-by-eye'),
             },
-            $known
+            before: $known
                 ? $past->sheet->work($this->rules->step)->total()->text()
                 : Fact::of('why.repeat-bowl.amounts-not-known'),
-            $derived->work($this->rules->step)->total()->text(),
-            $past->batches > 1
+            after: $derived->work($this->rules->step)->total()->text(),
+            reason: $past->batches > 1
                 ? Fact::of('why.repeat-bowl.planned-as-sum', split: $past->split)
                 : Fact::of('why.repeat-bowl.scale-recorded-every-gram'),
-            $derived,
+            changed: $derived,
         );
     }
 
@@ -106,12 +106,12 @@ final class RepeatBowl
             ),
         );
         $this->say(
-            'beside',
-            Fact::of('why.repeat-bowl.something-went-beside-plan'),
-            Fact::of('why.repeat-bowl.not-planned'),
-            $words,
-            Fact::of('why.repeat-bowl.scale-recorded-so-mixed-again'),
-            $with,
+            key: 'beside',
+            words: Fact::of('why.repeat-bowl.something-went-beside-plan'),
+            before: Fact::of('why.repeat-bowl.not-planned'),
+            after: $words,
+            reason: Fact::of('why.repeat-bowl.scale-recorded-so-mixed-again'),
+            changed: $with,
         );
     }
 
@@ -141,16 +141,16 @@ final class RepeatBowl
                 // A level away is another colour: that is for a colourist to take or to leave.
                 $near = $blend->distance->compare(Fraction::one()) <= 0;
                 $this->say(
-                    'substitute',
-                    Fact::of('why.repeat-bowl.shade-gone', product: $product->label()),
-                    $product->label(),
-                    $near ? $blend->words() : '',
-                    $near ? $differs : Fact::of(
+                    key: 'substitute',
+                    words: Fact::of('why.repeat-bowl.shade-gone', product: $product->label()),
+                    before: $product->label(),
+                    after: $near ? $blend->words() : '',
+                    reason: $near ? $differs : Fact::of(
                         'why.repeat-bowl.nothing-comes-near-nearest',
                         blend: $blend->words(),
                         differs: $differs,
                     ),
-                    $near ? $changed : null,
+                    changed: $near ? $changed : null,
                 );
             } catch (CoreException $refusal) {
                 $this->say(
@@ -206,12 +206,12 @@ final class RepeatBowl
                 ),
             );
             $this->say(
-                'strength',
-                Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()),
-                $strength->showVolume(),
-                $words,
-                Fact::of('why.repeat-bowl.same-strength-from-what-on'),
-                $changed,
+                key: 'strength',
+                words: Fact::of('why.repeat-bowl.strength-gone', strength: $strength->showVolume()),
+                before: $strength->showVolume(),
+                after: $words,
+                reason: Fact::of('why.repeat-bowl.same-strength-from-what-on'),
+                changed: $changed,
             );
         } catch (CoreException $refusal) {
             $this->say(
@@ -253,12 +253,15 @@ final class RepeatBowl
             $this->rules->step,
         );
         $this->say(
-            'amount',
-            Fact::of('why.repeat-bowl.amount-follows-what-was-really'),
-            Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
-            Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
-            Fact::of('why.repeat-bowl.as-advised', why: [...$advice->why, ...$advice->alarms]),
-            $scaled,
+            key: 'amount',
+            words: Fact::of('why.repeat-bowl.amount-follows-what-was-really'),
+            before: Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
+            after: Fact::of(
+                'why.repeat-bowl.colour',
+                grams: $scaled->work($this->rules->step)->parts[0]->total->text(),
+            ),
+            reason: Fact::of('why.repeat-bowl.as-advised', why: [...$advice->why, ...$advice->alarms]),
+            changed: $scaled,
             offered: true,
         );
     }
@@ -284,15 +287,18 @@ final class RepeatBowl
         $planned = $this->sheet->work($this->rules->step)->parts[0]->total;
         $scaled = ScaleBowl::by($this->sheet, $now->dividedBy($then), $this->shelf, $this->rules->step);
         $this->say(
-            'regrowth',
-            Fact::of('why.repeat-bowl.amount-follows-regrowth'),
-            Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
-            Fact::of('why.repeat-bowl.colour', grams: $scaled->work($this->rules->step)->parts[0]->total->text()),
-            Fact::of(
+            key: 'regrowth',
+            words: Fact::of('why.repeat-bowl.amount-follows-regrowth'),
+            before: Fact::of('why.repeat-bowl.colour', grams: $planned->text()),
+            after: Fact::of(
+                'why.repeat-bowl.colour',
+                grams: $scaled->work($this->rules->step)->parts[0]->total->text(),
+            ),
+            reason: Fact::of(
                 'why.repeat-bowl.cm-then-cm-now',
                 regrowthThen: $past->regrowthThen->decimal(1),
                 regrowthNow: $past->regrowthNow->decimal(1),
-            ), $scaled,
+            ), changed: $scaled,
             offered: true,
         );
     }
@@ -331,15 +337,15 @@ final class RepeatBowl
         bool $offered = false,
     ): void {
         $this->differences[] = new Difference(
-            $this->sheet->letter,
-            $key,
-            $words,
-            $before,
-            $after,
-            $reason,
-            $changed !== null && ! $offered,
-            $changed === null ? null : $this->sheet,
-            $changed,
+            bowl: $this->sheet->letter,
+            key: $key,
+            words: $words,
+            before: $before,
+            after: $after,
+            reason: $reason,
+            applied: $changed !== null && ! $offered,
+            from: $changed === null ? null : $this->sheet,
+            to: $changed,
         );
         $this->sheet = $offered ? $this->sheet : ($changed ?? $this->sheet);
     }

@@ -55,7 +55,14 @@ final readonly class Gate
             array_push($unknown, ...$bowl->unknown);
         }
         if ($lines === [] && $unknown === []) {
-            return new self([], [], false, '', true, $rules->weighAhead);
+            return new self(
+                states: [],
+                reasons: [],
+                waivable: false,
+                waived: '',
+                harmless: true,
+                ahead: $rules->weighAhead,
+            );
         }
         $states = $soft = [];
         foreach ($lines as $line) {
@@ -78,12 +85,12 @@ final readonly class Gate
         ));
 
         return new self(
-            $states,
-            [...$firm, ...array_values($left)],
-            $firm === [] && $left !== [] && $rules->waivers,
-            $used[0]->reason ?? '',
-            false,
-            $rules->weighAhead,
+            states: $states,
+            reasons: [...$firm, ...array_values($left)],
+            waivable: $firm === [] && $left !== [] && $rules->waivers,
+            waived: $used[0]->reason ?? '',
+            harmless: false,
+            ahead: $rules->weighAhead,
         );
     }
 

@@ -58,14 +58,14 @@ final class LearnFormat
         }
 
         return new LineFormat(
-            self::kinds($whole),
-            $words,
-            $weight,
-            $unitAt,
-            $unit,
-            $mark,
-            $mark === null ? '' : $still,
-            $absent,
+            kinds: self::kinds($whole),
+            words: $words,
+            weight: $weight,
+            unit: $unitAt,
+            in: $unit,
+            mark: $mark,
+            still: $mark === null ? '' : $still,
+            absent: $absent,
         );
     }
 

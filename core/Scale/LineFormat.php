@@ -118,14 +118,14 @@ final readonly class LineFormat
         }
 
         return new self(
-            $json['kinds'],
-            $words,
-            $weight,
-            $place($json['unit'] ?? null),
-            $in,
-            $place($json['mark'] ?? null),
-            $json['still'],
-            ($json['absent'] ?? false) === true,
+            kinds: $json['kinds'],
+            words: $words,
+            weight: $weight,
+            unit: $place($json['unit'] ?? null),
+            in: $in,
+            mark: $place($json['mark'] ?? null),
+            still: $json['still'],
+            absent: ($json['absent'] ?? false) === true,
         );
     }
 }

@@ -53,7 +53,14 @@ final readonly class PlacedAmount
             if ($job === Job::Foils && $foils === 0) {
                 $job = Job::Whole;
             }
-            $whole = AmountAdvice::start($job, $canvas->density(), $canvas->length(), $resistant, $regrowth, $foils);
+            $whole = AmountAdvice::start(
+                job: $job,
+                density: $canvas->density(),
+                length: $canvas->length(),
+                resistantGrey: $resistant,
+                regrowth: $regrowth,
+                foils: $foils,
+            );
             $mixture = self::mixtureOf($whole, $bowl);
             $share = $job === Job::Foils ? self::ofFoils($stroke) : self::ofHair($stroke, $job, $bowl, $head);
             $least = $least->plus($mixture[0]->exactly()->times($share));

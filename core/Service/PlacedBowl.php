@@ -85,13 +85,13 @@ final readonly class PlacedBowl
             }
 
             return new self(
-                $bowl->round,
-                $bowl->sheet,
-                $bowl->line,
-                $bowl->mix,
-                $bowl->strength,
-                $strokes,
-                $bowl->processed,
+                round: $bowl->round,
+                sheet: $bowl->sheet,
+                line: $bowl->line,
+                mix: $bowl->mix,
+                strength: $bowl->strength,
+                strokes: $strokes,
+                processed: $bowl->processed,
             );
         }, $bowls);
     }
@@ -154,16 +154,16 @@ final readonly class PlacedBowl
         };
 
         return new Process(
-            $this->line->kind,
-            $stroke->method === Method::Filler ? $this->mix?->thinned(Number::FillerHold->value()) : $this->mix,
-            $this->strength,
-            min($this->minutes(), $stroke->lastMinutes ?? $this->minutes()),
-            $this->window(),
-            $this->line->lift,
-            $technique,
-            $stroke->touchesScalp(),
-            $stroke->isOnePass(),
-            $this->line->id,
+            kind: $this->line->kind,
+            mix: $stroke->method === Method::Filler ? $this->mix?->thinned(Number::FillerHold->value()) : $this->mix,
+            strength: $this->strength,
+            minutes: min($this->minutes(), $stroke->lastMinutes ?? $this->minutes()),
+            window: $this->window(),
+            lift: $this->line->lift,
+            technique: $technique,
+            onScalp: $stroke->touchesScalp(),
+            onePass: $stroke->isOnePass(),
+            line: $this->line->id,
         );
     }
 

@@ -154,18 +154,25 @@ final readonly class Strand
     public function with(StrandKind $kind, Fraction $share, array ...$more): self
     {
         return new self(
-            $kind,
-            $share,
-            [...$this->laid, ...array_values($more)],
-            $this->cells,
-            $this->isPartOfPlace,
-            $this->saysSpans,
+            kind: $kind,
+            share: $share,
+            laid: [...$this->laid, ...array_values($more)],
+            cells: $this->cells,
+            isPartOfPlace: $this->isPartOfPlace,
+            saysSpans: $this->saysSpans,
         );
     }
 
     /** The same, named by its place along the hair too. */
     public function bySpan(): self
     {
-        return new self($this->kind, $this->share, $this->laid, $this->cells, $this->isPartOfPlace, true);
+        return new self(
+            kind: $this->kind,
+            share: $this->share,
+            laid: $this->laid,
+            cells: $this->cells,
+            isPartOfPlace: $this->isPartOfPlace,
+            saysSpans: true,
+        );
     }
 }

@@ -90,12 +90,12 @@ final readonly class SuggestBowls
             }
         }
         $advice = FillAdvice::for(
-            $zone->level,
-            $zone->history,
-            $zone->wishLevel,
-            $zone->wishTone->mix(),
-            $this->shelf->productsOf($this->demi),
-            $this->rules,
+            start: $zone->level,
+            history: $zone->history,
+            target: $zone->wishLevel,
+            wish: $zone->wishTone->mix(),
+            shelf: $this->shelf->productsOf($this->demi),
+            rules: $this->rules,
         );
         if ($advice->filler === null) {
             return null;
@@ -140,13 +140,13 @@ final readonly class SuggestBowls
         }
         $reached = ($lightened ? $outlook->lifted() : $zone->level) ?? Fraction::of(8);
         $advice = TonerAdvice::for(
-            $reached,
-            $zone->wishLevel,
-            $zone->wishTone->mix(),
-            true,
-            $zone->porosity,
-            $this->shelf->productsOf($this->demi),
-            $this->rules,
+            reached: $reached,
+            wishLevel: $zone->wishLevel,
+            wish: $zone->wishTone->mix(),
+            damp: true,
+            porosity: $zone->porosity,
+            shelf: $this->shelf->productsOf($this->demi),
+            rules: $this->rules,
         );
         if ($advice->toners === []) {
             return null;
@@ -208,12 +208,12 @@ final readonly class SuggestBowls
     {
         $line = $this->demi;
         $amount = AmountAdvice::start(
-            Job::Gloss,
-            $this->canvas->density(),
-            $this->canvas->length(),
-            false,
-            Fraction::of(2),
-            0,
+            job: Job::Gloss,
+            density: $this->canvas->density(),
+            length: $this->canvas->length(),
+            resistantGrey: false,
+            regrowth: Fraction::of(2),
+            foils: 0,
         )->least->text();
 
         return [

@@ -59,7 +59,7 @@ final readonly class TimesOfVisit
         $order = $this->orders($bowls);
 
         return new TimedVisit(
-            array_map(
+            bowls: array_map(
                 fn (PlacedBowl $bowl): TimedBowl => $this->bowl(
                     $bowl,
                     $order[$bowl->sheet->letter] ?? null,
@@ -67,11 +67,11 @@ final readonly class TimesOfVisit
                 ),
                 $bowls,
             ),
-            $this->between($bowls),
-            $this->hands,
-            $this->rules->shadowTime === ShadowTime::Full,
-            $now,
-            CareStep::minutesOf(
+            between: $this->between($bowls),
+            hands: $this->hands,
+            coatCounts: $this->rules->shadowTime === ShadowTime::Full,
+            now: $now,
+            after: CareStep::minutesOf(
                 array_values(
                     array_filter(
                         $this->care,

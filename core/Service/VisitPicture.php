@@ -83,7 +83,15 @@ final readonly class VisitPicture
             outlooks: $outlooks,
             coverage: $coverage,
             suggestions: SuggestBowls::for($canvas, $outlooks, $bowls, $shelf, $rules),
-            cautions: VisitCautions::of($canvas, $coverage, $bowls, $outlooks, $readings, $shelf, $rules),
+            cautions: VisitCautions::of(
+                canvas: $canvas,
+                coverage: $coverage,
+                bowls: $bowls,
+                outlooks: $outlooks,
+                readings: $readings,
+                shelf: $shelf,
+                rules: $rules,
+            ),
             amounts: $amounts,
         );
     }

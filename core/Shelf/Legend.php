@@ -40,7 +40,16 @@ final readonly class Legend
     /** @param  array<string, ToneMix>  $tones */
     public static function letters(array $tones): self
     {
-        return new self(NotationKind::Letters, $tones, [], Fraction::of(2), true, [1, 12], false, false);
+        return new self(
+            kind: NotationKind::Letters,
+            tones: $tones,
+            separators: [],
+            primary: Fraction::of(2),
+            lettersRankEqually: true,
+            levels: [1, 12],
+            doubledLevelIsIntense: false,
+            zeroMutes: false,
+        );
     }
 
     /**
@@ -49,21 +58,30 @@ final readonly class Legend
      */
     public static function digits(array $tones, array $separators = ['.', '/', '-']): self
     {
-        return new self(NotationKind::Digits, $tones, $separators, Fraction::of(2), false, [1, 12], true, true);
+        return new self(
+            kind: NotationKind::Digits,
+            tones: $tones,
+            separators: $separators,
+            primary: Fraction::of(2),
+            lettersRankEqually: false,
+            levels: [1, 12],
+            doubledLevelIsIntense: true,
+            zeroMutes: true,
+        );
     }
 
     public function withPrimary(Fraction $primary): self
     {
         return new self(
-            $this->kind,
-            $this->tones,
-            $this->separators,
-            $primary,
-            $this->lettersRankEqually,
-            $this->levels,
-            $this->doubledLevelIsIntense,
-            $this->zeroMutes,
-            $this->marks,
+            kind: $this->kind,
+            tones: $this->tones,
+            separators: $this->separators,
+            primary: $primary,
+            lettersRankEqually: $this->lettersRankEqually,
+            levels: $this->levels,
+            doubledLevelIsIntense: $this->doubledLevelIsIntense,
+            zeroMutes: $this->zeroMutes,
+            marks: $this->marks,
         );
     }
 }

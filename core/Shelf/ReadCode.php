@@ -152,7 +152,14 @@ final class ReadCode
                 throw UnreadableCode::twoLevels($text);
             }
 
-            return self::toned($legend, (int) $digits, true, $m[2], ["level {$digits}, said twice: intense"], $text);
+            return self::toned(
+                legend: $legend,
+                level: (int) $digits,
+                doubled: true,
+                tones: $m[2],
+                steps: ["level {$digits}, said twice: intense"],
+                text: $text,
+            );
         }
         if (preg_match('/^([.\/-])(\d{1,3})$/', $tail, $m) === 1) {
             if (! in_array($m[1], $legend->separators, true)) {
@@ -160,7 +167,14 @@ final class ReadCode
             }
             [$level, $doubled, $steps] = self::doubledLevel($legend, $digits, $text);
 
-            return self::toned($legend, $level, $doubled, $m[2], $steps, $text);
+            return self::toned(
+                legend: $legend,
+                level: $level,
+                doubled: $doubled,
+                tones: $m[2],
+                steps: $steps,
+                text: $text,
+            );
         }
         if ($tail === '' && strlen($digits) > 1 && (int) $digits > $legend->levels[1]) {
             // 73 may be 7.3 said without its point; 123 may be 1.23 or 12.3.

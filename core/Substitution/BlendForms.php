@@ -87,7 +87,16 @@ final readonly class BlendForms
 
         $limits = [...($leastNatural->isZero() ? [] : [$natural]), ...($leastPigment->isZero() ? [] : [$pigmented])];
 
-        return new self($off, $weights, $limits, $most, count($families) + 1, $steps, max(1, ...$weights), $linear);
+        return new self(
+            off: $off,
+            weight: $weights,
+            limits: $limits,
+            most: $most,
+            terms: count($families) + 1,
+            steps: $steps,
+            heaviest: max(1, ...$weights),
+            isLinear: $linear,
+        );
     }
 
     /** As in MixJudgement: one each, or by dye, here in tenths of the intensity. */

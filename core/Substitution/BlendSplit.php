@@ -42,7 +42,7 @@ final class BlendSplit
         $steps = $forms->steps - $beside;
         $low = max(1, $steps - $forms->most[$j]);
         $high = min($forms->most[$i], $steps - 1);
-        [$low, $high] = $this->within($i, $j, $k, $beside, $low, $high);
+        [$low, $high] = $this->within(i: $i, j: $j, k: $k, beside: $beside, low: $low, high: $high);
         if ($low > $high) {
             return null;
         }
@@ -59,7 +59,14 @@ final class BlendSplit
 
         return $massSlope === 0 && $mass > 0
             ? $this->median($start, $slopes, $mass, $low, $high)
-            : $this->stretches($start, $slopes, $mass, $massSlope, $low, $high);
+            : $this->stretches(
+                start: $start,
+                slopes: $slopes,
+                mass: $mass,
+                massSlope: $massSlope,
+                low: $low,
+                high: $high,
+            );
     }
 
     /**
@@ -410,12 +417,12 @@ final class BlendSplit
     {
         $steps = $this->forms->steps - $x;
         [$low, $high] = $this->within(
-            $j,
-            $k,
-            $i,
-            $x,
-            max(1, $steps - $this->forms->most[$k]),
-            min($this->forms->most[$j], $steps - 1),
+            i: $j,
+            j: $k,
+            k: $i,
+            beside: $x,
+            low: max(1, $steps - $this->forms->most[$k]),
+            high: min($this->forms->most[$j], $steps - 1),
         );
 
         return $high - $low;

@@ -87,7 +87,17 @@ final class FindBlends
                 [Fraction::zero(), Fraction::zero()],
             ] as [$natural, $pigment]
         ) {
-            $search = BlendSearch::of(BlendForms::of($wanted, $level, $shelf, $natural, $pigment, $steps, $rules));
+            $search = BlendSearch::of(
+                BlendForms::of(
+                    wanted: $wanted,
+                    level: $level,
+                    shelf: $shelf,
+                    leastNatural: $natural,
+                    leastPigment: $pigment,
+                    steps: $steps,
+                    rules: $rules,
+                ),
+            );
             $covers = $natural->equals($leastNatural);
             if ($search['found'] !== []) {
                 break;
@@ -99,13 +109,13 @@ final class FindBlends
 
         return array_map(
             static fn (array $best): Blend => self::blend(
-                $best['members'],
-                $best['amounts'],
-                $shelf,
-                $wanted,
-                $covers,
-                $search['complete'],
-                $rules,
+                members: $best['members'],
+                amounts: $best['amounts'],
+                shelf: $shelf,
+                wanted: $wanted,
+                covers: $covers,
+                complete: $search['complete'],
+                rules: $rules,
             ),
             $search['found'],
         );
@@ -196,12 +206,12 @@ final class FindBlends
         );
 
         return new Blend(
-            $parts,
-            self::distance($behaves, $wanted),
-            $behaves,
-            $covers,
-            self::differs($wanted, $behaves, $covers),
-            $complete,
+            parts: $parts,
+            distance: self::distance($behaves, $wanted),
+            behaves: $behaves,
+            keepsGreyCover: $covers,
+            differs: self::differs($wanted, $behaves, $covers),
+            complete: $complete,
         );
     }
 

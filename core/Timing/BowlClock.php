@@ -71,11 +71,13 @@ final readonly class BowlClock
         };
 
         return new self(
-            $standing, $state, $from, $due, $over,
-            $began === null || $completed === null ? null : self::minutes($began, $completed),
-            $rinsed === null || $from === null ? null : self::minutes($from, $rinsed),
-            $began === null ? null : self::minutes($began, $rinsed ?? $now),
-            count(array_filter($standing, static fn (Stamp $stamp): bool => $stamp->kind === StampKind::Checked)),
+            standing: $standing, state: $state, from: $from, due: $due, over: $over,
+            applied: $began === null || $completed === null ? null : self::minutes($began, $completed),
+            processed: $rinsed === null || $from === null ? null : self::minutes($from, $rinsed),
+            longest: $began === null ? null : self::minutes($began, $rinsed ?? $now),
+            checks: count(
+                array_filter($standing, static fn (Stamp $stamp): bool => $stamp->kind === StampKind::Checked),
+            ),
         );
     }
 

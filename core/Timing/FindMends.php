@@ -214,12 +214,12 @@ final class FindMends
             $between[$round * 2 + 1] = $minutes;
         }
         $split = new TimedVisit(
-            $bowls,
-            $between,
-            $this->visit->hands,
-            $this->visit->coatCounts,
-            $this->visit->now,
-            $this->visit->after,
+            bowls: $bowls,
+            between: $between,
+            hands: $this->visit->hands,
+            coatCounts: $this->visit->coatCounts,
+            now: $this->visit->now,
+            after: $this->visit->after,
         );
         if ($this->holds($split) !== null) {
             yield new TimeMend(MendKind::Split, $bowl->letter);

@@ -29,14 +29,14 @@ final readonly class Happened
     public function unmixed(): self
     {
         return new self(
-            null,
-            $this->began,
-            $this->completed,
-            $this->rinsed,
-            $this->more,
-            $this->done,
-            $this->looked,
-            $this->aside,
+            mixed: null,
+            began: $this->began,
+            completed: $this->completed,
+            rinsed: $this->rinsed,
+            more: $this->more,
+            done: $this->done,
+            looked: $this->looked,
+            aside: $this->aside,
         );
     }
 

@@ -29,13 +29,13 @@ final readonly class InHand
     public function moved(int $seconds): self
     {
         return new self(
-            $this->visit,
-            $this->person,
-            $this->from + $seconds,
-            $this->to + $seconds,
-            $this->kind,
-            $this->letters,
-            $this->fixed,
+            visit: $this->visit,
+            person: $this->person,
+            from: $this->from + $seconds,
+            to: $this->to + $seconds,
+            kind: $this->kind,
+            letters: $this->letters,
+            fixed: $this->fixed,
         );
     }
 

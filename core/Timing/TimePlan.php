@@ -43,22 +43,30 @@ final readonly class TimePlan
     public static function of(TimedVisit $visit, int $budget = HandsSearch::BUDGET): self
     {
         if (count($visit->bowls) > self::MOST) {
-            return new self([], [], [Fact::of('times.too-many', most: self::MOST)], [], 0, 0, true);
+            return new self(
+                bowls: [],
+                breaks: [],
+                faults: [Fact::of('times.too-many', most: self::MOST)],
+                costs: [],
+                end: 0,
+                endLatest: 0,
+                proven: true,
+            );
         }
         [$sound, $faults] = TimeFaults::without($visit);
         $plan = self::best($sound, $faults, $budget);
         $longest = $sound->atItsLongest();
 
         return ! $sound->hasRanges() ? $plan : new self(
-            $plan->bowls,
-            $plan->breaks,
-            $plan->faults,
-            $plan->costs,
-            $plan->end,
-            max($plan->end, self::best($longest, [], $budget)->end),
-            $plan->proven,
-            $plan->looked,
-            $plan->by,
+            bowls: $plan->bowls,
+            breaks: $plan->breaks,
+            faults: $plan->faults,
+            costs: $plan->costs,
+            end: $plan->end,
+            endLatest: max($plan->end, self::best($longest, [], $budget)->end),
+            proven: $plan->proven,
+            looked: $plan->looked,
+            by: $plan->by,
         );
     }
 
@@ -74,7 +82,7 @@ final readonly class TimePlan
             $found = HandsSearch::best($model, $budget);
         }
         if ($found === null) {
-            return new self([], [], $faults, [], 0, 0, true);
+            return new self(bowls: [], breaks: [], faults: $faults, costs: [], end: 0, endLatest: 0, proven: true);
         }
         $bowls = $breaks = [];
         foreach ($visit->bowls as $bowl) {

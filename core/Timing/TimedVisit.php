@@ -64,15 +64,15 @@ final readonly class TimedVisit
     public function withBowl(string $letter, array $change): self
     {
         return new self(
-            array_map(
+            bowls: array_map(
                 static fn (TimedBowl $bowl): TimedBowl => $bowl->letter === $letter ? $bowl->with($change) : $bowl,
                 $this->bowls,
             ),
-            $this->between,
-            $this->hands,
-            $this->coatCounts,
-            $this->now,
-            $this->after,
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: $this->now,
+            after: $this->after,
         );
     }
 
@@ -80,12 +80,12 @@ final readonly class TimedVisit
     public function withMore(array $bowls): self
     {
         return new self(
-            [...$this->bowls, ...$bowls],
-            $this->between,
-            $this->hands,
-            $this->coatCounts,
-            $this->now,
-            $this->after,
+            bowls: [...$this->bowls, ...$bowls],
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: $this->now,
+            after: $this->after,
         );
     }
 
@@ -114,32 +114,53 @@ final readonly class TimedVisit
             ]);
         }
 
-        return new self($bowls, $this->between, $this->hands, $this->coatCounts, $this->now, $this->after);
+        return new self(
+            bowls: $bowls,
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: $this->now,
+            after: $this->after,
+        );
     }
 
     public function withHands(int $hands): self
     {
-        return new self($this->bowls, $this->between, $hands, $this->coatCounts, $this->now, $this->after);
+        return new self(
+            bowls: $this->bowls,
+            between: $this->between,
+            hands: $hands,
+            coatCounts: $this->coatCounts,
+            now: $this->now,
+            after: $this->after,
+        );
     }
 
     public function at(?int $now): self
     {
-        return new self($this->bowls, $this->between, $this->hands, $this->coatCounts, $now, $this->after);
+        return new self(
+            bowls: $this->bowls,
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: $now,
+            after: $this->after,
+        );
     }
 
     /** As it was meant before anything happened: what really happened is held against it. */
     public function asMeant(): self
     {
         return new self(
-            array_map(
+            bowls: array_map(
                 static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['happened' => new Happened]),
                 $this->bowls,
             ),
-            $this->between,
-            $this->hands,
-            $this->coatCounts,
-            null,
-            $this->after,
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: null,
+            after: $this->after,
         );
     }
 
@@ -161,15 +182,15 @@ final readonly class TimedVisit
     public function atItsLongest(): self
     {
         return new self(
-            array_map(
+            bowls: array_map(
                 static fn (TimedBowl $bowl): TimedBowl => $bowl->with(['window' => $bowl->window?->atItsLongest()]),
                 $this->bowls,
             ),
-            $this->between,
-            $this->hands,
-            $this->coatCounts,
-            $this->now,
-            $this->after,
+            between: $this->between,
+            hands: $this->hands,
+            coatCounts: $this->coatCounts,
+            now: $this->now,
+            after: $this->after,
         );
     }
 }

@@ -94,14 +94,14 @@ final readonly class BatchPlan
         ): PlannedLine => $target->isZero() && ! $line->target->isZero()
             ? throw PourRefused::belowStep($line->label, $this->step)
             : new PlannedLine(
-                $line->key,
-                $line->label,
-                $line->part,
-                $target,
-                $line->strength,
-                $line->open,
-                $line->said,
-                $line->share,
+                key: $line->key,
+                label: $line->label,
+                part: $line->part,
+                target: $target,
+                strength: $line->strength,
+                open: $line->open,
+                said: $line->said,
+                share: $line->share,
             ), $this->lines, array_map(
                 static fn (int $at): Grams => $targets[$at],
                 array_keys($this->lines),

@@ -345,12 +345,12 @@ final readonly class SteerBack
         $total = Grams::sum($amounts);
 
         return new self(
-            $targets,
-            $lines,
-            $total,
-            $total->lessAtMost($batch->targetTotal()),
-            $toPour,
-            new Outcome($plan, array_combine(
+            targets: $targets,
+            lines: $lines,
+            total: $total,
+            extra: $total->lessAtMost($batch->targetTotal()),
+            toPour: $toPour,
+            outcome: new Outcome($plan, array_combine(
                 array_map(static fn (PlannedLine $line): string => $line->key, $plan->lines),
                 $amounts,
             )),

@@ -2,6 +2,12 @@
 
 declare(strict_types=1);
 
+use PhpParser\Node\Arg;
+use PhpParser\Node\Expr\CallLike;
+use PhpParser\Node\Expr\FuncCall;
+use PhpParser\Node\Name;
+use PhpParser\NodeFinder;
+use PhpParser\ParserFactory;
 use Symfony\Component\Finder\Finder;
 
 it('declares no function of the tests twice', function () {
@@ -31,4 +37,23 @@ it('has no line that runs out of a page: a hundred and twenty characters, but fo
         }
     }
     expect($long)->toBe([]);
+});
+
+it('names what it hands over where that is more than five things', function () {
+    $root = dirname(__DIR__, 2);
+    $parser = (new ParserFactory)->createForNewestSupportedVersion();
+    $unnamed = [];
+    foreach (Finder::create()->files()->in(["{$root}/core", "{$root}/app"])->name('*.php') as $file) {
+        $calls = (new NodeFinder)->findInstanceOf($parser->parse($file->getContents()) ?? [], CallLike::class);
+        foreach ($calls as $call) {
+            $args = $call->isFirstClassCallable() ? [] : $call->getArgs();
+            $plain = array_filter($args, static fn (Arg $each): bool => $each->name === null && ! $each->unpack);
+            // PHP's own functions are called as everybody knows them.
+            $isOurs = ! $call instanceof FuncCall || ! $call->name instanceof Name;
+            if (count($plain) > 5 && $isOurs) {
+                $unnamed[] = "{$file->getRelativePathname()}:{$call->getStartLine()}";
+            }
+        }
+    }
+    expect($unnamed)->toBe([]);
 });

@@ -59,7 +59,11 @@ final readonly class SaveDeveloper
             if ($draft->strength !== null && $twin && ! $withdrawn) {
                 $problems[] = new Problem(
                     '/developer/name',
-                    Fact::of('refusals.product.developer-twice', name: $draft->name, strength: $draft->strength->show()),
+                    Fact::of(
+                        'refusals.product.developer-twice',
+                        name: $draft->name,
+                        strength: $draft->strength->show(),
+                    ),
                 );
             }
             if ($problems !== []) {

@@ -41,7 +41,15 @@ final readonly class InviteMember
         // Of two links to one address the newer counts.
         Invitation::query()->where('salon_id', $salon->id)->where('email', $canonical)->whereNull('used_at')->delete();
 
-        return $this->make($by, $salon, null, $name, $canonical, $role, $licence);
+        return $this->make(
+            by: $by,
+            salon: $salon,
+            member: null,
+            name: $name,
+            email: $canonical,
+            role: $role,
+            licence: $licence,
+        );
     }
 
     /** @return array{Invitation, string} a link by which somebody who is here sets a new password */
@@ -50,13 +58,13 @@ final readonly class InviteMember
         Invitation::query()->where('team_member_id', $member->id)->whereNull('used_at')->delete();
 
         return $this->make(
-            $by,
-            $member->salon,
-            $member,
-            $member->name,
-            $member->email,
-            $member->role,
-            (string) $member->licence,
+            by: $by,
+            salon: $member->salon,
+            member: $member,
+            name: $member->name,
+            email: $member->email,
+            role: $member->role,
+            licence: (string) $member->licence,
         );
     }
 

@@ -134,7 +134,15 @@ final readonly class RepeatVisit
                     continue;
                 }
                 $made[$bowl->id] = (string) Str::uuid();
-                $this->copyBowl($member, $from, $visit, $bowl, $round, $made, $now);
+                $this->copyBowl(
+                    member: $member,
+                    from: $from,
+                    visit: $visit,
+                    old: $bowl,
+                    round: $round,
+                    made: $made,
+                    now: $now,
+                );
             }
         }
 
@@ -165,21 +173,24 @@ final readonly class RepeatVisit
         try {
             $shelf = $this->shelves->forVisit($from);
             ['sheet' => $sheet, 'differences' => $differences] = RepeatBowl::of(new PastBowl(
-                $this->rows->sheet($old, $shelf), $this->uses->of($old, $from), $this->batches->pouredInto($old),
-                $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
-                $this->regrowth($this->canvases->canvas($from)), $this->regrowth($now), $this->batches->addedInto($old),
-                $this->batches->keepsProportion($old), $this->batches->split($old),
+                sheet: $this->rows->sheet($old, $shelf), uses: $this->uses->of($old, $from),
+                poured: $this->batches->pouredInto($old),
+                batches: $old->batches->filter(fn ($batch): bool => $batch->status === BatchStatus::Finished)->count(),
+                regrowthThen: $this->regrowth(
+                    $this->canvases->canvas($from),
+                ), regrowthNow: $this->regrowth($now), added: $this->batches->addedInto($old),
+                followsPlan: $this->batches->keepsProportion($old), split: $this->batches->split($old),
             ), $shelf, $rules);
             $json = WriteBowl::toArray($sheet);
         } catch (CoreException $refusal) {
             $differences[] = new Difference(
-                trim($old->letter),
-                'line',
-                $refusal->fact(),
-                '',
-                '',
-                $refusal->fact()->mend(),
-                false,
+                bowl: trim($old->letter),
+                key: 'line',
+                words: $refusal->fact(),
+                before: '',
+                after: '',
+                reason: $refusal->fact()->mend(),
+                applied: false,
             );
         }
         $copy = Bowl::query()->create([
@@ -198,7 +209,15 @@ final readonly class RepeatVisit
             // A bowl the shelf does not know any more is shown as it was, with the reason.
         }
         foreach ($differences as $difference) {
-            $this->note($member, $from, $visit, $old, $copy, $difference, $made);
+            $this->note(
+                member: $member,
+                from: $from,
+                visit: $visit,
+                old: $old,
+                copy: $copy,
+                difference: $difference,
+                made: $made,
+            );
         }
     }
 

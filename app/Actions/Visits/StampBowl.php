@@ -90,12 +90,12 @@ final readonly class StampBowl
             $this->assertOneWay($current, $visit, $batch, $side, $now);
             // The core refuses what contradicts the marks that stand.
             $this->clocks->clock(
-                $current,
-                $visit,
-                $now,
-                new Stamp($kind, (int) $now->getTimestamp(), $minutes),
-                $batch,
-                $side,
+                bowl: $current,
+                visit: $visit,
+                now: $now,
+                more: new Stamp($kind, (int) $now->getTimestamp(), $minutes),
+                batch: $batch,
+                side: $side,
             );
             StampRow::query()->create([
                 'id' => $id,

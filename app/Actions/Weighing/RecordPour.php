@@ -85,7 +85,7 @@ final readonly class RecordPour
                     $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
                 );
             }
-            $this->checkScale($before, $pour, $current, $visit, $now, $sure);
+            $this->checkScale(before: $before, pour: $pour, batch: $current, visit: $visit, now: $now, sure: $sure);
             $weighed = $before->after($this->rows->event($pour));
             if (
                 ! $before->status->isOpen() && $weighed->status->isOpen()

@@ -17,12 +17,12 @@ final class SplitBowlController extends Controller
     {
         $this->authorize('formulate', $bowl->round->visit);
         $split(
-            $this->member($request),
-            $bowl,
-            $request->version(),
-            $request->id(),
-            $request->letter(),
-            $request->share(),
+            member: $this->member($request),
+            bowl: $bowl,
+            version: $request->version(),
+            id: $request->id(),
+            letter: $request->letter(),
+            share: $request->share(),
         );
 
         return new JsonResponse((new VisitResource($bowl->round->visit->refresh()))->toArray(), 201);

@@ -36,12 +36,12 @@ final class SubstituteController extends Controller
         $shelf = $visit === null ? $shelves->of($salon) : $shelves->forVisit($visit);
         $sheet = ReadBowl::from($request->bowl(), $shelf, '/bowl');
         $found = StandIns::for(
-            $sheet,
-            $request->product(),
-            $request->why(),
-            $shelf,
-            $salon->rules(),
-            $stock->grams($salon),
+            sheet: $sheet,
+            product: $request->product(),
+            why: $request->why(),
+            shelf: $shelf,
+            rules: $salon->rules(),
+            stock: $stock->grams($salon),
         );
 
         return new JsonResponse([...array_map(fn (array $each): array => [

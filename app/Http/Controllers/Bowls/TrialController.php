@@ -36,14 +36,14 @@ final class TrialController extends Controller
         $into = Round::query()->findOrFail($request->round());
         $this->authorize('formulate', $into->visit);
         $made = $trial->carry(
-            $this->member($request),
-            $bowl,
-            $into,
-            $request->id(),
-            $request->letter(),
-            $request->colour(),
-            $request->corrections(),
-            $request->reason(),
+            member: $this->member($request),
+            trial: $bowl,
+            into: $into,
+            id: $request->id(),
+            letter: $request->letter(),
+            colour: $request->colour(),
+            corrections: $request->corrections(),
+            reason: $request->reason(),
         );
 
         return new JsonResponse((new BowlResource($made))->toArray(), 201);

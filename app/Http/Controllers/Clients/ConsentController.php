@@ -25,14 +25,14 @@ final class ConsentController extends Controller
         $member = $this->member($request);
         $now = CarbonImmutable::now();
         $note(
-            $member,
-            $client,
-            $request->string('id')->lower()->value(),
-            $request->kind(),
-            $request->boolean('given'),
-            $request->string('words')->trim()->value(),
-            $request->saidAt($this->madeAt(), $member->salon->timezone),
-            $now,
+            by: $member,
+            client: $client,
+            id: $request->string('id')->lower()->value(),
+            kind: $request->kind(),
+            given: $request->boolean('given'),
+            words: $request->string('words')->trim()->value(),
+            said: $request->saidAt($this->madeAt(), $member->salon->timezone),
+            now: $now,
         );
 
         return new JsonResponse((new ClientResource($client->refresh()))->toArray(), 201);

@@ -38,13 +38,13 @@ final class MergeController extends Controller
         $this->authorize('plan', $client);
         $other = Client::query()->where('salon_id', $client->salon_id)->findOrFail($request->integer('other'));
         $kept = $merge(
-            $this->member($request),
-            $client,
-            $request->integer('version'),
-            $other,
-            $request->integer('otherVersion'),
-            $request->taken(),
-            $request->string('reason')->trim()->value(),
+            by: $this->member($request),
+            keep: $client,
+            version: $request->integer('version'),
+            other: $other,
+            otherVersion: $request->integer('otherVersion'),
+            taken: $request->taken(),
+            reason: $request->string('reason')->trim()->value(),
         );
 
         return new JsonResponse((new ClientResource($kept))->toArray());

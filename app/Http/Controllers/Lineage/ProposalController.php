@@ -24,12 +24,12 @@ final class ProposalController extends Controller
         abort_if($bowl !== null && $bowl->round->visit_id !== $visit->id, 404);
         match ($request->verb()) {
             'apply' => $decide->apply(
-                $this->member($request),
-                $proposal,
-                $bowl,
-                $request->version(),
-                $request->of(),
-                CarbonImmutable::now(),
+                member: $this->member($request),
+                proposal: $proposal,
+                bowl: $bowl,
+                version: $request->version(),
+                of: $request->of(),
+                now: CarbonImmutable::now(),
             ),
             'dismiss' => $decide->dismiss(
                 $this->member($request),

@@ -30,16 +30,16 @@ final class MessageController extends Controller
     {
         $this->authorize('create', Client::class);
         $settle(
-            $this->member($request),
-            $this->member($request)->salon,
-            $request->kind(),
-            $request->string('about')->lower()->value(),
-            $request->string('do')->value(),
-            $request->integer('version'),
-            $request->text('subject'),
-            $request->text('words'),
-            $request->text('way'),
-            $this->madeAt(),
+            by: $this->member($request),
+            salon: $this->member($request)->salon,
+            kind: $request->kind(),
+            about: $request->string('about')->lower()->value(),
+            do: $request->string('do')->value(),
+            version: $request->integer('version'),
+            subject: $request->text('subject'),
+            words: $request->text('words'),
+            way: $request->text('way'),
+            now: $this->madeAt(),
         );
 
         return new JsonResponse(MessagesResource::of($this->member($request)->salon, CarbonImmutable::now()));

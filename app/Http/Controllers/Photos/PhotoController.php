@@ -29,14 +29,14 @@ final class PhotoController extends Controller
             abort_unless($client->visits()->whereKey($request->visit())->exists(), 404);
         }
         $photo = $keep(
-            $this->member($request),
-            $client,
-            $request->visit(),
-            $request->id(),
-            $request->kind(),
-            $request->note(),
-            $request->bytes(),
-            CarbonImmutable::now(),
+            member: $this->member($request),
+            client: $client,
+            visit: $request->visit(),
+            id: $request->id(),
+            kind: $request->kind(),
+            note: $request->note(),
+            bytes: $request->bytes(),
+            now: CarbonImmutable::now(),
         );
 
         return new JsonResponse((new PhotoResource($photo))->toArray(), 201);

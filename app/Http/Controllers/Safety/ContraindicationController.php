@@ -21,12 +21,12 @@ final class ContraindicationController extends Controller
     {
         $this->authorize('view', $client);
         $note->note(
-            $this->member($request),
-            $client,
-            $request->id(),
-            $request->kind(),
-            $request->note(),
-            $this->madeAt(),
+            member: $this->member($request),
+            client: $client,
+            id: $request->id(),
+            kind: $request->kind(),
+            words: $request->note(),
+            now: $this->madeAt(),
         );
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);

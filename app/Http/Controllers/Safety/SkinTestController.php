@@ -20,15 +20,15 @@ final class SkinTestController extends Controller
     {
         $this->authorize('view', $client);
         $record->place(
-            $this->member($request),
-            $client,
-            $request->id(),
-            $request->lines($this->member($request)->salon),
-            $request->spot(),
-            $request->placedAt(
+            member: $this->member($request),
+            client: $client,
+            id: $request->id(),
+            lines: $request->lines($this->member($request)->salon),
+            spot: $request->spot(),
+            at: $request->placedAt(
                 $this->madeAt(),
                 $this->member($request)->salon,
-            ), $request->placedBy($this->member($request)), CarbonImmutable::now(),
+            ), by: $request->placedBy($this->member($request)), now: CarbonImmutable::now(),
         );
 
         return new JsonResponse((new SafetyResource($client->refresh()))->toArray(), 201);

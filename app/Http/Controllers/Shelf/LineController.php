@@ -26,7 +26,14 @@ final class LineController extends Controller
     {
         $salon = $this->member($request)->salon;
         $this->authorize('keepShelf', $salon);
-        $saved = $save($salon, null, 0, $request->line(), $request->about(), $request->withdrawn());
+        $saved = $save(
+            salon: $salon,
+            line: null,
+            version: 0,
+            json: $request->line(),
+            about: $request->about(),
+            withdrawn: $request->withdrawn(),
+        );
 
         return new JsonResponse((new LineResource($saved))->toArray(), 201);
     }
@@ -35,7 +42,14 @@ final class LineController extends Controller
     {
         $salon = $this->member($request)->salon;
         $this->authorize('keepShelf', $salon);
-        $saved = $save($salon, $line, $request->version(), $request->line(), $request->about(), $request->withdrawn());
+        $saved = $save(
+            salon: $salon,
+            line: $line,
+            version: $request->version(),
+            json: $request->line(),
+            about: $request->about(),
+            withdrawn: $request->withdrawn(),
+        );
 
         return new JsonResponse((new LineResource($saved))->toArray());
     }

@@ -29,12 +29,12 @@ final class TeamController extends Controller
         $owner = $this->member($request);
         $this->authorize('update', $owner->salon);
         [, $token] = $invite(
-            $owner,
-            $owner->salon,
-            $request->string('name')->trim()->value(),
-            $request->string('email')->value(),
-            $request->role(),
-            $request->string('licence')->trim()->value(),
+            by: $owner,
+            salon: $owner->salon,
+            name: $request->string('name')->trim()->value(),
+            email: $request->string('email')->value(),
+            role: $request->role(),
+            licence: $request->string('licence')->trim()->value(),
         );
 
         return $this->answer($owner, 201, $token);

@@ -18,13 +18,13 @@ final class AmendVisitController extends Controller
     {
         $this->authorize('formulate', $visit);
         $amended = $amend(
-            $this->member($request),
-            $visit,
-            $request->version(),
-            $request->why(),
-            $request->changes(),
-            $request->bowls(),
-            CarbonImmutable::now(),
+            member: $this->member($request),
+            visit: $visit,
+            version: $request->version(),
+            why: $request->why(),
+            changes: $request->changes(),
+            bowls: $request->bowls(),
+            now: CarbonImmutable::now(),
         );
 
         return new JsonResponse((new VisitResource($amended))->toArray());

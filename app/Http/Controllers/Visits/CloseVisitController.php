@@ -18,13 +18,13 @@ final class CloseVisitController extends Controller
     {
         $this->authorize('formulate', $visit);
         $closed = $close(
-            $this->member($request),
-            $visit,
-            $request->version(),
-            $request->verdict(),
-            $request->words(),
-            $request->review(),
-            CarbonImmutable::now(),
+            member: $this->member($request),
+            visit: $visit,
+            version: $request->version(),
+            verdict: $request->verdict(),
+            words: $request->words(),
+            review: $request->review(),
+            now: CarbonImmutable::now(),
         );
 
         return new JsonResponse((new VisitResource($closed))->toArray());

@@ -16,12 +16,12 @@ final class SayLastedController extends Controller
     {
         $this->authorize('view', $visit);
         $said = $say(
-            $this->member($request),
-            $visit,
-            $request->lasting(),
-            $request->greyShown(),
-            $request->weeks(),
-            $this->madeAt(),
+            member: $this->member($request),
+            visit: $visit,
+            lasting: $request->lasting(),
+            greyShown: $request->greyShown(),
+            weeks: $request->weeks(),
+            now: $this->madeAt(),
         );
 
         return new JsonResponse([

@@ -18,7 +18,14 @@ final class WalkInController extends Controller
         $member = $this->member($request);
         $client = $request->client() === null ? null : Client::query()->findOrFail($request->client());
         $client === null ? $this->authorize('create', Client::class) : $this->authorize('plan', $client);
-        $visit = $walkIn($member, $request->id(), $client, $request->name(), $request->service(), $this->madeAt());
+        $visit = $walkIn(
+            member: $member,
+            id: $request->id(),
+            client: $client,
+            name: $request->name(),
+            service: $request->service(),
+            now: $this->madeAt(),
+        );
 
         return new JsonResponse((new VisitResource($visit->refresh()))->toArray(), 201);
     }

@@ -31,13 +31,13 @@ final class BatchController extends Controller
 
         return new JsonResponse(
             (new BatchResource($start(
-                $this->member($request),
-                $bowl,
-                $request->id(),
-                $this->madeAt(),
-                $request->times(),
-                $request->strength(),
-                $request->serves(),
+                member: $this->member($request),
+                bowl: $bowl,
+                id: $request->id(),
+                now: $this->madeAt(),
+                times: $request->times(),
+                strength: $request->strength(),
+                serves: $request->serves(),
             )))->toArray(),
             201,
         );

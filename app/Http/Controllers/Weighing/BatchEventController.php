@@ -17,12 +17,12 @@ final class BatchEventController extends Controller
     {
         $this->authorize('attend', $batch->bowl->round->visit);
         $moved = $record(
-            $this->member($request),
-            $batch,
-            $request->pour(),
-            $request->afterSequence(),
-            $this->madeAt(),
-            $request->sure(),
+            member: $this->member($request),
+            batch: $batch,
+            pour: $request->pour(),
+            after: $request->afterSequence(),
+            now: $this->madeAt(),
+            sure: $request->sure(),
         );
 
         return new JsonResponse((new BatchResource($moved))->toArray(), 201);

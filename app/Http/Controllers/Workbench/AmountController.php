@@ -19,12 +19,12 @@ final class AmountController extends Controller
     public function __invoke(InstrumentRequest $request): JsonResponse
     {
         $advice = AmountAdvice::start(
-            $request->choice('job', Job::Regrowth),
-            $request->choice('density', Density::Medium),
-            $request->choice('length', Length::Shoulder),
-            $request->boolean('resistant'),
-            $request->number('regrowth', '2'),
-            $request->integer('foils'),
+            job: $request->choice('job', Job::Regrowth),
+            density: $request->choice('density', Density::Medium),
+            length: $request->choice('length', Length::Shoulder),
+            resistantGrey: $request->boolean('resistant'),
+            regrowth: $request->number('regrowth', '2'),
+            foils: $request->integer('foils'),
         );
         $grams = $advice->least->equals($advice->most)
             ? $advice->least->text()

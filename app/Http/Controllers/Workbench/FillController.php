@@ -19,12 +19,12 @@ final class FillController extends Controller
     public function __invoke(InstrumentRequest $request): JsonResponse
     {
         $advice = FillAdvice::for(
-            $request->number('level', '9'),
-            $request->choice('history', HairHistory::Lightened),
-            $request->number('target', '6'),
-            $request->wish() ?? ToneMix::only(ToneFamily::Brown),
-            $request->shelf()->productsOf($request->line()),
-            $request->salon()->rules(),
+            start: $request->number('level', '9'),
+            history: $request->choice('history', HairHistory::Lightened),
+            target: $request->number('target', '6'),
+            wish: $request->wish() ?? ToneMix::only(ToneFamily::Brown),
+            shelf: $request->shelf()->productsOf($request->line()),
+            rules: $request->salon()->rules(),
         );
 
         $line = $request->line();

@@ -21,13 +21,13 @@ final class TonerController extends Controller
     public function __invoke(InstrumentRequest $request): JsonResponse
     {
         $advice = TonerAdvice::for(
-            $request->number('level', '9'),
-            $request->optionalNumber('wishLevel'),
-            $request->wish() ?? ToneMix::only(ToneFamily::Natural),
-            $request->boolean('damp'),
-            $request->choice('porosity', Porosity::Normal),
-            $request->shelf()->productsOf($request->line()),
-            $request->salon()->rules(),
+            reached: $request->number('level', '9'),
+            wishLevel: $request->optionalNumber('wishLevel'),
+            wish: $request->wish() ?? ToneMix::only(ToneFamily::Natural),
+            damp: $request->boolean('damp'),
+            porosity: $request->choice('porosity', Porosity::Normal),
+            shelf: $request->shelf()->productsOf($request->line()),
+            rules: $request->salon()->rules(),
         );
         $swatches = [];
         foreach ($advice->toners as $toner) {

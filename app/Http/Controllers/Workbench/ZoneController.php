@@ -29,41 +29,43 @@ final class ZoneController extends Controller
     {
         $line = $request->line();
         $zone = new Zone(
-            $request->number('level', '5'),
-            $request->choice('history', HairHistory::Natural),
-            $request->choice('porosity', Porosity::Normal),
-            $request->filled('span') ? Span::from($request->text('span')) : null,
-            $request->boolean('damp'),
-            $request->optionalNumber('wishLevel'),
-            $request->wish(),
-            $request->boolean('banded'),
+            level: $request->number('level', '5'),
+            history: $request->choice('history', HairHistory::Natural),
+            porosity: $request->choice('porosity', Porosity::Normal),
+            span: $request->filled('span') ? Span::from($request->text('span')) : null,
+            damp: $request->boolean('damp'),
+            wishLevel: $request->optionalNumber('wishLevel'),
+            wishTone: $request->wish(),
+            banded: $request->boolean('banded'),
         );
         $process = new Process(
-            $line->kind,
-            $request->text('code') === '' ? null : Pigment::read(ReadCode::by($line->legend, $request->text('code'))),
-            $request->text('text') === '' ? null : Strength::parse($request->text('text')),
-            $request->filled('minutes') ? $request->integer('minutes') : $line->window['target'],
-            $line->window,
-            $line->lift,
-            $request->choice('technique', Technique::Covered),
-            $request->boolean('onScalp'),
-            $request->boolean('onePass'),
+            kind: $line->kind,
+            mix: $request->text('code') === ''
+                ? null
+                : Pigment::read(ReadCode::by($line->legend, $request->text('code'))),
+            strength: $request->text('text') === '' ? null : Strength::parse($request->text('text')),
+            minutes: $request->filled('minutes') ? $request->integer('minutes') : $line->window['target'],
+            window: $line->window,
+            lift: $line->lift,
+            technique: $request->choice('technique', Technique::Covered),
+            onScalp: $request->boolean('onScalp'),
+            onePass: $request->boolean('onePass'),
         );
         $seen = Prediction::of($zone, $process);
         $strength = StrengthAdvice::for($process, $request->salon()->rules());
         $against = implode(', ', array_map(fn (ExpectedTone $each): string => $each->value, $seen->against));
 
         return new JsonResponse((new AnswerResource(
-            ucfirst($seen->words()),
-            [
+            headline: ucfirst($seen->words()),
+            facts: [
                 ['label' => 'Lifted to', 'value' => "level {$seen->lifted->decimal(1)}"],
                 ['label' => 'Bare there', 'value' => $seen->bare->name],
                 ['label' => 'Softened by', 'value' => $seen->bare->neutraliser->words()],
                 ...($strength === null ? [] : [['label' => 'Strength', 'value' => $strength]]),
                 ...($against === '' ? [] : [['label' => 'Against the wish', 'value' => $against]]),
             ],
-            $seen->why,
-            [
+            why: $seen->why,
+            swatches: [
                 [
                     'label' => "now {$zone->level->decimal(1)}",
                     'hex' => Standing::of($zone)->seen()->hex(),
@@ -77,8 +79,8 @@ final class ZoneController extends Controller
                     'hex' => $seen->swatch(),
                 ],
             ],
-            [],
-            $seen->cautions,
+            ingredients: [],
+            cautions: $seen->cautions,
         ))->toArray());
     }
 }

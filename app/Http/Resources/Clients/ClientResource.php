@@ -136,13 +136,15 @@ final class ClientResource extends JsonResource
         return [
             'what' => Say::name($trend->what),
             'unit' => Say::name($trend->unit),
-            'drift' => $trend->drift === null ? '' : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
-                'at' => $point['at'],
-                'value' => $point['value']->decimal(1),
-                'height' => $point['value']
-                    ->times(Fraction::of(1000))
-                    ->dividedBy($most)
-                    ->rounded(1, Rounding::HalfUp) / 1000,
-            ], $trend->points)];
+            'drift' => $trend->drift === null
+                ? ''
+                : Say::words($trend->drift), 'points' => array_map(fn (array $point): array => [
+                    'at' => $point['at'],
+                    'value' => $point['value']->decimal(1),
+                    'height' => $point['value']
+                        ->times(Fraction::of(1000))
+                        ->dividedBy($most)
+                        ->rounded(1, Rounding::HalfUp) / 1000,
+                ], $trend->points)];
     }
 }

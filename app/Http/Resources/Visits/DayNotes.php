@@ -62,7 +62,10 @@ final readonly class DayNotes
         array_push($notes, ...$this->due($salon, $from, $to, $note));
         usort(
             $notes,
-            static fn (array $one, array $other): int => [$one['at'], $one['words']] <=> [$other['at'], $other['words']],
+            static fn (array $one, array $other): int => [$one['at'], $one['words']] <=> [
+                $other['at'],
+                $other['words'],
+            ],
         );
 
         return $notes;
