@@ -11,6 +11,7 @@ export default tseslint.config(
     rules: {
       ...reactHooks.configs.recommended.rules,
       '@typescript-eslint/consistent-type-imports': 'error',
+      'max-lines': ['error', 200],
     },
   },
   {

@@ -1,6 +1,7 @@
 import { beforeEach, expect, it } from 'vitest'
 import { Refused, Unreachable } from '../api/http'
-import { Outbox, type World } from './Outbox'
+import { Outbox } from './Outbox'
+import type { World } from './world'
 
 const ines = { id: 1, name: 'Inês' }
 const noor = { id: 2, name: 'Noor' }

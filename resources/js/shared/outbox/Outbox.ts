@@ -1,33 +1,7 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
 import { Refused, Unreachable } from '../api/http'
-import type { Keep } from '../keep/keep'
-import { entryShape, type Entry } from './entry'
-
-export type Author = { id: number; name: string }
-
-/** What the outbox needs of the world; in tests it is another. */
-export interface World {
-  keep: Keep
-  /** Sends one entry; throws Refused or Unreachable. */
-  send(entry: Entry, ageMs: number): Promise<unknown>
-  /** Fetches a fresh page token, after the old one ran out. */
-  renew(): Promise<unknown>
-  /** Told before anybody who waits for the answer. */
-  sent(entry: Entry, answer: unknown): void
-  now(): number
-  newId(): string
-  after(ms: number, then: () => void): void
-}
-
-export type Status = { entries: readonly Entry[]; waitingFor: 'nothing' | 'connection' | 'sign-in' }
-
-const KEY = 'outbox'
-/** A server that fails on the same thing this often is not waited for any longer: it is shown, and can be sent again. */
-const MOST_FAILURES = 5
-const LONGEST_PAUSE_MS = 15_000
-/** Refused within this time, whoever pressed is still looking at the form: it says so itself. */
-const AT_ONCE_MS = 4_000
+import { readEntries, type Entry } from './entry'
+import { AT_ONCE_MS, KEY, LONGEST_PAUSE_MS, MOST_FAILURES, type Author, type Status, type World } from './world'
 
 /**
  * Everything the page writes goes through here: kept on the device, with its author and its time, until the server has it; sent
@@ -219,9 +193,7 @@ export class Outbox {
     for (const listener of this.#listeners) listener()
   }
 
-  /** One that cannot be read does not take the others with it. */
   #read(): Entry[] {
-    const kept = z.array(z.unknown()).safeParse(this.world.keep.read(KEY))
-    return kept.success ? kept.data.flatMap((each) => { const entry = entryShape.safeParse(each); return entry.success ? [entry.data] : [] }) : []
+    return readEntries(this.world.keep.read(KEY))
   }
 }

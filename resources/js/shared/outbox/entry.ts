@@ -24,3 +24,9 @@ export const entryShape = z.object({
   refused: z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) }).nullable(),
 })
 export type Entry = z.infer<typeof entryShape>
+
+/** What a device kept; one that cannot be read does not take the others with it. */
+export function readEntries(kept: unknown): Entry[] {
+  const all = z.array(z.unknown()).safeParse(kept)
+  return all.success ? all.data.flatMap((each) => { const entry = entryShape.safeParse(each); return entry.success ? [entry.data] : [] }) : []
+}

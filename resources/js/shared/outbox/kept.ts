@@ -3,7 +3,8 @@ import { startWork } from '../api/busy'
 import { exchange, getJson } from '../api/http'
 import { newId } from '../api/newId'
 import { deviceKeep } from '../keep/keep'
-import { Outbox, type Status } from './Outbox'
+import { Outbox } from './Outbox'
+import type { Status } from './world'
 import type { Entry } from './entry'
 
 const sentListeners = new Set<(entry: Entry, answer: unknown) => void>()
