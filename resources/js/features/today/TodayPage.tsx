@@ -27,7 +27,7 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
   const [params, setParams] = useSearchParams()
   const week = params.get('week') === 'yes'
   const loaded = useQuery({ ...dayQuery(params.get('day'), week ? 7 : 1), placeholderData: keepPreviousData })
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what="today" /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`today`} /> : <ErrorNotice error={loaded.error} />
   const data = loaded.data
   const isToday = data.days === 1 && data.day === data.today
   const go = (day: string, seven: boolean) => { setParams(day === data.today && !seven ? {} : { day, ...(seven ? { week: 'yes' } : {}) }) }

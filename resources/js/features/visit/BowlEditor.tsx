@@ -91,7 +91,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
             </Field>
           )}
           {sheet.amount.of === 'ingredient' ? (
-            <Field id="amount-product" label="of">
+            <Field id="amount-product" label={t({ message: 'of', context: 'amount' })}>
               <Form.Select value={sheet.amount.ingredient ?? ''} onChange={(event) => { set({ amount: { ...sheet.amount, ingredient: event.target.value } }) }}>
                 {sheet.parts.flatMap((part) => part.ingredients).map((entry) => (
                   <option key={entry.product ?? entry.blend} value={entry.product}>

@@ -1,5 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { Trans } from '@lingui/react/macro'
+import { named } from '../../shared/words/named'
 import { Mass } from '../../shared/ui/Mass'
 import { showDay } from '../../shared/format/time'
 import { Notice } from '../../shared/ui/Notice'
@@ -55,7 +56,7 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </table>
         {bowl.batches.map((batch) => (
           <p key={batch.id} className="batch-line">
-            <Trans>Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? batch.status : t`thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed</Trans>
+            <Trans>Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? named(batch.status) : t`thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed</Trans>
             {batch.leftover === null ? null : (
               <>
                 <Trans>, <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used</Trans>

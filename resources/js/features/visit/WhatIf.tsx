@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import type { Shelf } from '../../shared/shelf/shelf'
 import type { Draft } from './drafts'
+import { named } from '../../shared/words/named'
 import { isTried, slidingShades, tried, type Filler, type Trial } from './whatIf'
 
 type WhatIfProps = {
@@ -23,7 +24,6 @@ export function WhatIf({ draft, shelf, trial, fillers, mixed, onTry, onKeep }: W
   const planned = Number(draft.sheet.minutes ?? '')
   const minutes = trial.minutes ?? (Number.isFinite(planned) && planned > 0 ? planned : line.window.target)
   const developers = mixed ? [] : shelf.developers.filter((each) => line.developers.includes(each.id))
-  const water = { dry: t`dry`, damp: t`damp` }
   return (
     <details className="what-if">
       <summary>{t`What if ${draft.sheet.letter}…`}</summary>
@@ -41,7 +41,7 @@ export function WhatIf({ draft, shelf, trial, fillers, mixed, onTry, onKeep }: W
       {mixed ? null : (
         <div className="chips" role="group" aria-label={t`Water`}>
           {(['dry', 'damp'] as const).map((hair) => (
-            <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{water[hair]}</button>
+            <button key={hair} type="button" className="chip" aria-pressed={trial.hair === hair} onClick={() => { onTry({ ...trial, hair: trial.hair === hair ? undefined : hair }) }}>{named(hair)}</button>
           ))}
         </div>
       )}

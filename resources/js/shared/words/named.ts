@@ -13,7 +13,7 @@ const NAMES: Record<string, string> = {
   none: t`none`, some: t`some`, much: t`much`,
   fine: t`fine`, medium: t`medium`, thick: t`thick`, coarse: t`coarse`,
   chin: t`chin`, shoulder: t`shoulder`, 'mid-back': t`mid back`,
-  planned: t`planned`, weighing: t`weighing`,
+  planned: t`planned`, weighing: t`weighing`, finished: t`finished`, discarded: t`thrown away`,
   read: t`read`, told: t`told`, guessed: t`guessed`,
   owner: t`owner`, colourist: t`colourist`, assistant: t`assistant`,
   'on target': t`on target`, 'too warm': t`too warm`, 'too cool': t`too cool`, 'too red': t`too red`, 'too golden': t`too golden`, green: t`green`, 'flat or muddy': t`flat or muddy`, 'too deep': t`too deep`, 'too light': t`too light`,
