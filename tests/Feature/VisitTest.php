@@ -183,7 +183,7 @@ it('reads each bowl and replays each batch once a request, however much follows 
         return [$this->app->make(BowlRows::class)->reads, $this->app->make(BatchRows::class)->replays];
     };
     expect($asked(fn () => $this->getJson("/api/visits/{$this->visit['id']}")))->toBe([2, 1]);
-    // While one is typed, it is read as it is typed; the others as they stand.
+    // While one is typed, it is read as it is typed; the others as they stand, and what was mixed as it was poured.
     $draft = ['letter' => 'B', 'amount' => ['of' => 'colour', 'grams' => '33 g']] + $first['sheet'];
     expect(
         $asked(
@@ -192,7 +192,7 @@ it('reads each bowl and replays each batch once a request, however much follows 
                 ['drafts' => [['id' => 'x', 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $draft]]],
             ),
         ),
-    )->toBe([3, 0]);
+    )->toBe([3, 1]);
 });
 
 it('begins a visit with a service of the house, once, and never with another salon’s', function () {
