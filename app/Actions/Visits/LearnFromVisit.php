@@ -18,12 +18,16 @@ use Core\Service\Calibration;
 use Core\Service\Foretold;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
+use Illuminate\Database\Eloquent\Builder;
 
 /** Works what a closed visit teaches, once; anew where it is corrected, or where the model has become another. */
 final readonly class LearnFromVisit
 {
     /** Of the model that what was learnt was expected by; raised when it changes. */
     public const MODEL = 2;
+
+    /** Visits that are read at once. */
+    private const AT_ONCE = 50;
 
     /** A thousand times what was expected is a slip of the pen. */
     private const MOST = 100_000;
@@ -69,17 +73,23 @@ final readonly class LearnFromVisit
     public function all(?int $latest = null): int
     {
         $many = 0;
-        $waiting = Visit::query()->where('status', VisitStatus::Closed)->where('learnt', '!=', self::MODEL);
-        if ($latest !== null) {
-            $ids = (clone $waiting)->orderByDesc('starts_at')->orderByDesc('id')->limit($latest)->pluck('id');
-            $waiting = Visit::query()->whereKey($ids->all());
-        }
-        $waiting->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon', 'client'])
-            // In the order of time: each is foretold from those before it.
-            ->orderBy('starts_at')->orderBy('id')->lazy(50)->each(function (Visit $visit) use (&$many): void {
+        $waiting = fn () => Visit::query()->where('status', VisitStatus::Closed)->where('learnt', '!=', self::MODEL);
+        $from = $latest === null ? null : $waiting()->orderByDesc('starts_at')->orderByDesc('id')->skip($latest - 1)
+            ->first(['id', 'starts_at']);
+        do {
+            // What was learnt from waits no longer: what is asked for is always the first page.
+            $visits = $waiting()->with(['canvas', 'rounds.bowls.stamps', 'colourist.salon', 'client'])
+                ->when($from !== null, fn (Builder $query) => $query->where(
+                    fn (Builder $near) => $near->where('starts_at', '>', $from?->starts_at)
+                        ->orWhere(fn (Builder $same) => $same->where('starts_at', $from?->starts_at)->where('id', '>=', $from?->id)),
+                ))
+                // In the order of time: each is foretold from those before it.
+                ->orderBy('starts_at')->orderBy('id')->limit(self::AT_ONCE)->get();
+            foreach ($visits as $visit) {
                 ($this)($visit);
                 $many++;
-            });
+            }
+        } while ($visits->isNotEmpty());
 
         return $many;
     }
