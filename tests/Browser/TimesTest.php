@@ -115,7 +115,14 @@ it('calls every device when a rinse is due, shows it on the wall, and gives it m
     $this->see($page, '.alarms', 'Beyond its time: rinse A');
     expect($page->getTitle())->toContain('rinse A');
     $this->see($page, '.act-over', 'min late');
-    $this->press($page, '#act-done');
+    // Where the page moved under the finger the press was not heard: a person presses again.
+    $rinsed = fn (): bool => $page->findElements(WebDriverBy::cssSelector('.lane-rinsed')) !== [];
+    for ($press = 0; $press < 3 && ! $rinsed(); $press++) {
+        $this->press($page, '#act-done');
+        for ($until = microtime(true) + 4; ! $rinsed() && microtime(true) < $until;) {
+            usleep(100_000);
+        }
+    }
     $this->see($page, '.lane-rinsed', 'rinsed');
     $this->see($other, '.wall footer', 'Teodora Petrova', 3);
     $alarms = fn (): int => count($page->findElements(WebDriverBy::cssSelector('.alarms')));
