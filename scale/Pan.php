@@ -42,6 +42,9 @@ final class Pan
 
     private float $quietFor = 1.0;
 
+    /** How many times as soon as usual it comes to rest. */
+    private float $quick = 1.0;
+
     public function __construct(private int $seed = 7)
     {
     }
@@ -58,7 +61,7 @@ final class Pan
         }
         $this->zero -= $this->drift * $seconds;
         $gap = $this->load() - $this->shown;
-        $this->shown += $gap * (1 - exp(-$seconds / self::LAG));
+        $this->shown += $gap * (1 - exp(-$seconds * $this->quick / self::LAG));
         if (abs($this->load() - $this->shown) < 0.04) {
             $this->shown = $this->load();
         }
@@ -109,6 +112,12 @@ final class Pan
         $this->drift = $gramsPerSecond;
     }
 
+    /** A scale that comes to rest so many times as soon; a hand pours no faster for it. */
+    public function quicken(float $times): void
+    {
+        $this->quick = max(1.0, $times);
+    }
+
     /** Zero under what is on the pan now; answers what that weighs, in centigrams. */
     public function tare(): int
     {
@@ -122,6 +131,7 @@ final class Pan
     {
         $this->put(0.0);
         $this->shown = $this->zero = $this->drift = 0.0;
+        $this->quick = 1.0;
     }
 
     public function isOverloaded(): bool
@@ -131,7 +141,7 @@ final class Pan
 
     public function isStill(): bool
     {
-        return $this->quietFor >= self::QUIET;
+        return $this->quietFor >= self::QUIET / $this->quick;
     }
 
     /** What the scale shows, in centigrams at its own step of 0.1 g. */

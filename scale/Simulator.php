@@ -146,6 +146,8 @@ final class Simulator
                 break;
             case 'drift': $this->pan->driftBy($value);
                 break;
+            case 'quick': $this->pan->quicken($value);
+                break;
             case 'garbage': $this->garbage = (int) $value;
                 break;
             case 'drop': $this->silentUntil = microtime(true) + $value;

@@ -4,10 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Chrome\ChromeOptions;
-use Facebook\WebDriver\Exception\InvalidSessionIdException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
-use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -27,15 +24,13 @@ abstract class BrowserTestCase extends TestCase
         return [...document.querySelectorAll(css)].find((each) => shown(each) && (text === '' || says(each))) ?? null;
         JS;
 
-    /** @var resource|null */
-    private static $driverProcess = null;
-
-    private static int $driverPort = 0;
+    private static bool $seenIn = false;
 
     /** @var list<RemoteWebDriver> */
     private array $browsers = [];
 
-    private string $profile = '';
+    /** Its network was taken away, or it reached the page by a cable: no other test gets it. */
+    private bool $cutOff = false;
 
     /** Where this device reaches the application; null for its own address. */
     protected ?Cable $cable = null;
@@ -43,16 +38,24 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        $this->scale('reset');
-        $this->scale('reset', 2);
+        // Nobody learns anything from waiting until the pan has come to rest.
+        foreach ([1, 2] as $each) {
+            $this->scale('reset', $each);
+            $this->scale('quick 4', $each);
+        }
     }
 
     protected function tearDown(): void
     {
         foreach ($this->browsers as $browser) {
-            $browser->quit();
+            if ($this->cutOff || $this->cable !== null || $this->status()->isFailure() || $this->status()->isError()) {
+                Devices::close($browser);
+            } else {
+                Devices::giveBack($browser, $this->address(''));
+            }
         }
         $this->browsers = [];
+        $this->cutOff = false;
         $this->cable?->pull();
         $this->cable = null;
         parent::tearDown();
@@ -61,36 +64,7 @@ abstract class BrowserTestCase extends TestCase
     /** A fresh browser, as another device would be. */
     protected function browser(int $width = 1280, int $height = 800): RemoteWebDriver
     {
-        $this->profile = sys_get_temp_dir().'/tinta-browser-'.bin2hex(random_bytes(6));
-        $options = (new ChromeOptions)->addArguments([
-            '--headless=new',
-            '--no-sandbox',
-            '--disable-gpu',
-            '--disable-quic',
-            '--no-first-run',
-            '--disable-background-networking',
-            '--disable-component-update',
-            '--disable-sync',
-            '--disable-dev-shm-usage',
-            "--user-data-dir={$this->profile}",
-            "--window-size={$width},{$height}",
-        ]);
-        $wanted = DesiredCapabilities::chrome();
-        $wanted->setCapability(ChromeOptions::CAPABILITY, $options);
-
-        // A browser that dies before it has been asked anything says nothing about the page: another one is opened.
-        for ($try = 1; ; $try++) {
-            $browser = RemoteWebDriver::create('http://127.0.0.1:'.self::driverPort(), $wanted, 20_000, 60_000);
-            try {
-                $browser->get($this->address());
-
-                return $this->browsers[] = $browser;
-            } catch (InvalidSessionIdException $died) {
-                if ($try === 2) {
-                    throw $died;
-                }
-            }
-        }
+        return $this->browsers[] = Devices::take($this->address(), $width, $height);
     }
 
     protected function address(string $path = '/'): string
@@ -103,13 +77,24 @@ abstract class BrowserTestCase extends TestCase
         return (int) (getenv('TINTA_WEB_PORT') ?: 8460);
     }
 
+    /** By hand the first time; whoever has seen it be done once is let in by the same request. */
     protected function signIn(RemoteWebDriver $browser, string $login): void
     {
         $browser->get($this->address());
+        if (self::$seenIn) {
+            $this->see($browser, '#email');
+            $who = ['email' => "{$login}@sailcloth.example", 'password' => 'harbour-light'];
+            $this->send($browser, 'session', $who);
+            $browser->get($this->address());
+            $this->see($browser, '.frame-head');
+
+            return;
+        }
         $this->type($browser, '#email', "{$login}@sailcloth.example");
         $this->type($browser, '#password', 'harbour-light');
         $this->press($browser, '#sign-in');
         $this->see($browser, '.frame-head');
+        self::$seenIn = true;
     }
 
     /** Waits for an element that is shown; with a text, for one that contains it. */
@@ -251,6 +236,7 @@ abstract class BrowserTestCase extends TestCase
     /** Pulls the plug of the page's network, or puts it in again. */
     protected function network(RemoteWebDriver $browser, bool $there): void
     {
+        $this->cutOff = true;
         $browser->executeCustomCommand(
             '/session/:sessionId/chromium/network_conditions',
             'POST',
@@ -364,29 +350,5 @@ abstract class BrowserTestCase extends TestCase
     {
         $this->scale("pour {$grams}");
         $this->see($browser, '#stage-in', $shown);
-    }
-
-    private static function driverPort(): int
-    {
-        if (self::$driverProcess === null) {
-            $probe = stream_socket_server('tcp://127.0.0.1:0');
-            self::$driverPort = (int) substr((string) strrchr((string) stream_socket_get_name($probe, false), ':'), 1);
-            fclose($probe);
-            self::$driverProcess = proc_open(
-                ['chromedriver', '--port='.self::$driverPort],
-                [['file', '/dev/null', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']],
-                $pipes,
-            );
-            self::assertIsResource(self::$driverProcess, 'ChromeDriver is not installed.');
-            while (($line = fgets($pipes[1])) !== false && ! str_contains($line, 'started successfully')) {
-                // It says so when it listens.
-            }
-            register_shutdown_function(static function (): void {
-                proc_terminate(self::$driverProcess);
-                proc_close(self::$driverProcess);
-            });
-        }
-
-        return self::$driverPort;
     }
 }

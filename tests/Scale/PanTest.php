@@ -78,3 +78,21 @@ it('holds what a service left in the bowl', function () {
     after($pan, 3);
     expect($pan->reading())->toBe(23_150);
 });
+
+it('comes to rest as many times sooner as it is told, and pours no faster for it', function () {
+    $rested = static function (Pan $pan): int {
+        $pan->pour(30.0);
+        for ($ticks = 0; $ticks < 100 && (! $pan->isStill() || $pan->reading() !== 3_000); $ticks++) {
+            $pan->pass(0.1);
+        }
+
+        return $ticks;
+    };
+    $usual = $rested(new Pan);
+    $quick = new Pan;
+    $quick->quicken(4);
+    // Half a second is poured either way.
+    expect($rested($quick))->toBeGreaterThan(5)->toBeLessThan($usual / 2);
+    $quick->reset();
+    expect($rested($quick))->toBe($usual);
+});
