@@ -81,7 +81,11 @@ $app = Application::configure(basePath: dirname(__DIR__))
             return false;
         });
         $exceptions->render(fn (PasswordRefused $refusal) => response()->json([
-            'message' => Say::refusal($refusal), 'mend' => Say::mend($refusal->fact()), 'problems' => [],
+            'message' => Say::refusal($refusal), 'mend' => Say::mend($refusal->fact()), 'problems' => $refusal->wantsCode() ? [[
+                'pointer' => '/code',
+                'message' => Say::refusal($refusal),
+                'mend' => Say::mend($refusal->fact()),
+            ]] : [],
         ], $refusal->seconds() > 0 ? 429 : 422, $refusal->seconds() > 0 ? [
             'Retry-After' => (string) $refusal->seconds(),
         ] : []));

@@ -38,6 +38,7 @@ use App\Http\Controllers\Scale\ScaleFormatController;
 use App\Http\Controllers\Scale\ScalePanelController;
 use App\Http\Controllers\Session\DeviceController;
 use App\Http\Controllers\Session\PinController;
+use App\Http\Controllers\Session\SecondFactorController;
 use App\Http\Controllers\Session\SessionController;
 use App\Http\Controllers\Shelf\DeveloperController;
 use App\Http\Controllers\Shelf\HouseBlendController;
@@ -115,6 +116,10 @@ Route::middleware(
     Route::get('sure', [SessionController::class, 'sure'])->middleware('sure');
     Route::get('session/devices', [DeviceController::class, 'index']);
     Route::delete('session/devices', [DeviceController::class, 'destroy']);
+    Route::get('session/second', [SecondFactorController::class, 'show']);
+    Route::post('session/second', [SecondFactorController::class, 'store']);
+    Route::put('session/second', [SecondFactorController::class, 'update']);
+    Route::delete('session/second', [SecondFactorController::class, 'destroy']);
     Route::put('session/pin', [PinController::class, 'update']);
     Route::get('beginning', [BeginningController::class, 'show']);
     Route::put('beginning', [BeginningController::class, 'update']);

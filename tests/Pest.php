@@ -15,7 +15,7 @@ use Tests\TestCase;
 
 // tests/Core and tests/Arch run bare: the core boots nothing.
 uses(TestCase::class, DatabaseTransactions::class)->in('Feature');
-uses()->group('heavy')->in('Feature/Rounds', 'Feature/JudgeTest.php', 'Feature/DemoTest.php');
+uses()->group('heavy')->in('Feature/Rounds', 'Feature/DemoTest.php');
 uses(TestCase::class)->in('Ops');
 uses(BrowserTestCase::class)->in('Browser');
 

@@ -11,6 +11,8 @@ final class PasswordRefused extends Refusal
 {
     private int $seconds = 0;
 
+    private bool $wantsCode = false;
+
     public static function wrongPair(): self
     {
         return new self(Fact::of('refusals.password-refused.wrong-pair'));
@@ -19,6 +21,28 @@ final class PasswordRefused extends Refusal
     public static function wrong(): self
     {
         return new self(Fact::of('refusals.password-refused.wrong'));
+    }
+
+    /** The password was right; a code of the second factor is wanted beside it. */
+    public static function second(): self
+    {
+        $refused = new self(Fact::of('refusals.password-refused.second'));
+        $refused->wantsCode = true;
+
+        return $refused;
+    }
+
+    public static function wrongSecond(): self
+    {
+        $refused = new self(Fact::of('refusals.password-refused.wrong-second'));
+        $refused->wantsCode = true;
+
+        return $refused;
+    }
+
+    public static function notTried(): self
+    {
+        return new self(Fact::of('refusals.password-refused.not-tried'));
     }
 
     public static function wait(int $seconds): self
@@ -30,6 +54,11 @@ final class PasswordRefused extends Refusal
         $refused->seconds = $seconds;
 
         return $refused;
+    }
+
+    public function wantsCode(): bool
+    {
+        return $this->wantsCode;
     }
 
     /** Whole seconds to wait; 0 where it was simply wrong. */

@@ -69,6 +69,7 @@ final class SalonTables
         'cache_locks',
         'writes',
         'sign_in_tries',
+        'second_factors',
         'scale_zeros',
         'invitations',
         'migrations',

@@ -7,7 +7,7 @@ namespace App\Sealed;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Seals every note with the newest key. The log of changes stays as it was sealed: it is only ever added to, and older
+ * Seals every note and every secret with the newest key. The log of changes stays as it was sealed: it is only ever added to, and older
  * keys open it.
  */
 final readonly class SealAnew
@@ -50,7 +50,7 @@ final readonly class SealAnew
     /** @return iterable<array{string, string, int|string, string}> table, column, id and what stands there */
     private function kept(): iterable
     {
-        foreach (SealedColumns::OF as $table => $columns) {
+        foreach ([...SealedColumns::OF, ...SealedColumns::SECRETS] as $table => $columns) {
             foreach ($columns as $column) {
                 foreach (
                     $this->database->table($table)

@@ -19,6 +19,9 @@ final class SealedColumns
         'skin_tests' => ['note'],
     ];
 
+    /** What is sealed as well, and is no note: never in the log of changes. A landed migration reads the list above. */
+    public const SECRETS = ['second_factors' => ['secret']];
+
     private const MODELS = [Client::class, ContraindicationNote::class, SkinTest::class];
 
     /** @return list<string> of the record that a row of the log is about */

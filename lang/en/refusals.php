@@ -378,6 +378,18 @@ return [
             'said' => 'Too many tries.',
             'mend' => 'Wait :seconds seconds, then try again.',
         ],
+        'second' => [
+            'said' => 'This signs in with a code as well.',
+            'mend' => 'Type the one your application shows now, or one from paper.',
+        ],
+        'wrong-second' => [
+            'said' => 'This code is not right.',
+            'mend' => 'Wait for the next one and type that; one from paper works once. If the telephone is lost: the owner gives you a link for a new password, which takes the second factor away.',
+        ],
+        'not-tried' => [
+            'said' => 'There is no second factor to try.',
+            'mend' => 'Begin its set-up anew.',
+        ],
         'wrong-pair' => [
             'said' => 'Name or password is not right.',
             'mend' => 'Check both and try again; the owner can set a new password.',

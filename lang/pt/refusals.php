@@ -378,6 +378,18 @@ return [
             'said' => 'Demasiadas tentativas.',
             'mend' => 'Espere :seconds segundos, depois tente outra vez.',
         ],
+        'second' => [
+            'said' => 'Aqui entra-se também com um código.',
+            'mend' => 'Escreva o que a sua aplicação mostra agora, ou um dos que tem em papel.',
+        ],
+        'wrong-second' => [
+            'said' => 'Este código não está certo.',
+            'mend' => 'Espere pelo seguinte e escreva-o; um código em papel serve uma vez. Se perdeu o telefone: a responsável dá-lhe uma ligação para uma palavra-passe nova, que retira o segundo fator.',
+        ],
+        'not-tried' => [
+            'said' => 'Não há segundo fator para experimentar.',
+            'mend' => 'Comece a configuração de novo.',
+        ],
         'wrong-pair' => [
             'said' => 'O nome ou a palavra-passe não está certo.',
             'mend' => 'Verifique ambos e tente outra vez; a responsável pode definir uma palavra-passe nova.',

@@ -99,7 +99,6 @@ it('becomes a salon: a line with sixty shades from its own table, two people, a 
     $this->type($other, '#join-password', 'other plain words');
     $this->press($other, '#join');
     $this->see($other, '#who', 'BL');
-    $other->quit();
 
     // A client from the street, and the first bowl.
     $press('.frame-head a', 'Today');

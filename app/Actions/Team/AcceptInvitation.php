@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Team;
 
+use App\Accounts\CheckSecond;
 use App\Accounts\Initials;
 use App\Exceptions\TeamRefused;
 use App\Models\Invitation;
@@ -14,7 +15,7 @@ use Illuminate\Database\DatabaseManager;
 /** Somebody comes in by a link: as a new person, or with a new password. The link leads nowhere afterwards. */
 final readonly class AcceptInvitation
 {
-    public function __construct(private DatabaseManager $database)
+    public function __construct(private DatabaseManager $database, private CheckSecond $second)
     {
     }
 
@@ -50,6 +51,13 @@ final readonly class AcceptInvitation
                 $member->fill(['name' => $name, 'initials' => Initials::of($name)]);
             }
             $member->fill(['password' => $password])->save();
+            // Whoever lost the telephone has no code either: the link that gives a new password takes the other away.
+            if ($this->second->takeAway($member)) {
+                activity()
+                    ->performedOn($member)
+                    ->event('second')
+                    ->log('The second factor was taken away with the password.');
+            }
             $invitation->fill(['used_at' => CarbonImmutable::now(), 'team_member_id' => $member->id])->save();
 
             return $member->refresh();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Session;
 
 use App\Accounts\CheckPassword;
+use App\Accounts\CheckSecond;
 use App\Accounts\KnownDevice;
 use App\Enums\Language;
 use App\Http\Controllers\Controller;
@@ -38,9 +39,14 @@ final class SessionController extends Controller
             : JsonResponse::fromJsonString('null');
     }
 
-    public function store(SignInRequest $request, CheckPassword $check, CookieJar $cookies): JsonResponse
-    {
+    public function store(
+        SignInRequest $request,
+        CheckPassword $check,
+        CheckSecond $second,
+        CookieJar $cookies,
+    ): JsonResponse {
         $member = $check->signIn($request, $request->email(), $request->password());
+        $second->signIn($member, $request->code());
         $this->guard->login($member);
         $request->session()->regenerate();
         IdleLock::open($request->session());

@@ -11,12 +11,22 @@ final class SignInRequest extends FormRequest
     /** @return array<string, list<string>> */
     public function rules(): array
     {
-        return ['email' => ['required', 'string', 'max:190'], 'password' => ['required', 'string', 'max:200']];
+        return [
+            'email' => ['required', 'string', 'max:190'],
+            'password' => ['required', 'string', 'max:200'],
+            'code' => ['nullable', 'string', 'max:20'],
+        ];
     }
 
     public function email(): string
     {
         return $this->string('email')->value();
+    }
+
+    /** Of the second factor; empty where none was asked for yet. */
+    public function code(): string
+    {
+        return $this->string('code')->value();
     }
 
     public function password(): string

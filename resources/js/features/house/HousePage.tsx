@@ -17,6 +17,7 @@ import { OwnCalendar } from './OwnCalendar'
 import { OwnDevices } from './OwnDevices'
 import { OwnLanguage } from './OwnLanguage'
 import { OwnPassword } from './OwnPassword'
+import { OwnSecondFactor } from './OwnSecondFactor'
 import { Retention } from './Retention'
 import { RuleRow } from './RuleRow'
 import { OwnPin } from './team/OwnPin'
@@ -105,6 +106,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       <h2 id="house-own">{t`My own`}</h2>
       <OwnLanguage />
       <OwnPassword />
+      <OwnSecondFactor />
       <OwnPin />
       <OwnDevices />
       <OwnCalendar />

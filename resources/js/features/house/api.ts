@@ -31,3 +31,15 @@ const devicesShape = z.array(z.object({ id: z.string(), here: z.boolean(), devic
 export const devices = queryOptions({ queryKey: ['session', 'devices'], queryFn: async ({ signal }) => devicesShape.parse(await getJson('session/devices', signal)), gcTime: 0 })
 /** One of one's own sessions, or all but this one where none is named. */
 export const endDevices = async (password: string, device: string | null) => devicesShape.parse(await deleteJson('session/devices', { password, ...(device === null ? {} : { device }) }))
+
+const secondShape = z.object({ on: z.boolean(), left: z.number(), paper: z.array(z.string()) })
+export const secondFactor = queryOptions({
+  queryKey: ['session', 'second'],
+  queryFn: async ({ signal }) => secondShape.parse(await getJson('session/second', signal)),
+  gcTime: 0,
+})
+const triedShape = z.object({ secret: z.string(), address: z.string() })
+/** A new secret for the application to read; nothing is asked for by it until a code of it was typed. */
+export const trySecond = async (password: string) => triedShape.parse(await postJson('session/second', { password }))
+export const takeSecond = async (code: string) => secondShape.parse(await putJson('session/second', { code }))
+export const dropSecond = async (password: string) => secondShape.parse(await deleteJson('session/second', { password }))

@@ -8,6 +8,7 @@ import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
+import { Refused } from '../../shared/api/http'
 import { session, signIn } from '../../shared/session/session'
 
 const MARK = [
@@ -19,11 +20,18 @@ const MARK = [
 export function SignInPage({ onBegin }: { onBegin?: () => void }) {
   const [email, setEmail] = useState('')
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
+  // Once a code was asked for it stays asked for: a wrong one is typed again.
+  const [wantsCode, setWantsCode] = useState(false)
   const queries = useQueryClient()
   const enter = useMutation({
-    mutationFn: () => signIn(email, password),
+    mutationFn: () => signIn(email, password, code),
     onSuccess: (member) => {
       queries.setQueryData(session.queryKey, member)
+    },
+    onError: (error) => {
+      if (error instanceof Refused && error.problems.some((each) => each.pointer === '/code')) setWantsCode(true)
+      setCode('')
     },
   })
   return (
@@ -44,6 +52,11 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
           <Field id="password" label={t`Password`}>
             <Form.Control type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value) }} />
           </Field>
+          {wantsCode ? (
+            <Field id="code" label={t`Code`}>
+              <Form.Control inputMode="text" autoComplete="one-time-code" autoCapitalize="none" maxLength={20} required autoFocus value={code} onChange={(event) => { setCode(event.target.value) }} />
+            </Field>
+          ) : null}
           {enter.error === null ? null : <ErrorNotice error={enter.error} />}
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
             {enter.isPending ? t`Signing in…` : t`Sign in`}

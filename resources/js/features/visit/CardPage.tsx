@@ -16,7 +16,7 @@ import { visit as visitQuery } from './api'
 import { careWords } from './Care'
 import { PatternList } from './PlaceStation'
 import { MeantWas } from './MeantWas'
-import { qrPath } from './qrPath'
+import { qrPath } from '../../shared/ui/qrPath'
 import type { Bowl, Visit } from './shapes'
 import { TimeLanes } from './TimeLanes'
 

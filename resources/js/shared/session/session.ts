@@ -60,7 +60,9 @@ export const session = queryOptions({
   staleTime: Infinity,
 })
 
-export const signIn = async (email: string, password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session', { email, password })))
+/** @param code of the second factor; empty until it is asked for */
+export const signIn = async (email: string, password: string, code: string): Promise<Session> =>
+  greet(sessionShape.parse(await postJson('session', { email, password, ...(code === '' ? {} : { code }) })))
 /** Who can take this device by their PIN. */
 export const peopleHere = queryOptions({
   queryKey: ['session', 'people'],
