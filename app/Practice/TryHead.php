@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Practice;
 
 use App\Formulas\CanvasRows;
-use App\Formulas\DoneBowls;
+use App\Formulas\VisitBowls;
 use App\Formulas\VisitPictures;
 use App\Models\PracticeTry;
 use App\Models\TeamMember;
@@ -29,15 +29,18 @@ use Core\Units\Rounding;
  */
 final readonly class TryHead
 {
-    public function __construct(private CanvasRows $canvases, private DoneBowls $done, private VisitPictures $pictures)
-    {
+    public function __construct(
+        private CanvasRows $canvases,
+        private VisitBowls $bowls,
+        private VisitPictures $pictures,
+    ) {
     }
 
     /** @return array{try: PracticeTry, said: list<string>} */
     public function __invoke(TeamMember $member, Visit $visit): array
     {
         $head = new SimulatedHead((int) $visit->client->practice_seed);
-        $bowls = $this->done->of($visit);
+        $bowls = $this->bowls->asTheyAre($visit);
         $times = PracticeTry::query()->where('visit_id', $visit->id)->count();
         $came = [];
         $seen = Fraction::zero();

@@ -7,8 +7,8 @@ namespace App\Sealed;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Seals every note and every secret with the newest key. The log of changes stays as it was sealed: it is only ever added to, and older
- * keys open it.
+ * Seals every note and every secret with the newest key. The log of changes stays as it was sealed: it is only ever
+ * added to, and older keys open it.
  */
 final readonly class SealAnew
 {

@@ -38,6 +38,7 @@ final readonly class HouseRules
      * @param  AmountSchool  $amounts  whether anything comes off a bowl that keeps coming back
      * @param  MassesShown  $masses  what masses are read in; grams are what is weighed and kept
      * @param  int  $idleMinutes  untouched for this long, a device asks for the password again
+     * @param  bool  $ownerCode  whether an owner without a code beside the password may do less
      * @param  Fraction  $regrowthPerMonth  centimetres hair grows in a month
      * @param  PourMiss  $pourMiss  how far a pour may miss its target
      */
@@ -63,6 +64,7 @@ final readonly class HouseRules
         public bool $weighAhead,
         public TestReaders $testReaders,
         public int $idleMinutes,
+        public bool $ownerCode,
         public GramsMean $gramsMean,
         public GreyParts $greyParts,
         public FillerParts $fillerParts,
@@ -88,7 +90,7 @@ final readonly class HouseRules
                 5,
                 4,
             ), pourMiss: PourMiss::standard(), weighAhead: false, testReaders: TestReaders::Colourists,
-            idleMinutes: 15, gramsMean: GramsMean::Ask,
+            idleMinutes: 15, ownerCode: false, gramsMean: GramsMean::Ask,
             greyParts: GreyParts::standard(), fillerParts: FillerParts::standard(), fillerMinutes: 20,
             keepWarmth: KeepWarmth::Half, secondBatch: SecondBatch::Stronger,
             shadowTime: ShadowTime::Full,
@@ -119,6 +121,7 @@ final readonly class HouseRules
         ?bool $weighAhead = null,
         ?TestReaders $testReaders = null,
         ?int $idleMinutes = null,
+        ?bool $ownerCode = null,
         ?GramsMean $gramsMean = null,
         ?GreyParts $greyParts = null,
         ?FillerParts $fillerParts = null,
@@ -152,7 +155,7 @@ final readonly class HouseRules
             regrowthPerMonth: $regrowthPerMonth ?? $this->regrowthPerMonth, pourMiss: $pourMiss ?? $this->pourMiss,
             weighAhead: $weighAhead ?? $this->weighAhead, testReaders: $testReaders
                 ?? $this->testReaders, idleMinutes: $idleMinutes
-                ?? $this->idleMinutes,
+                ?? $this->idleMinutes, ownerCode: $ownerCode ?? $this->ownerCode,
             gramsMean: $gramsMean ?? $this->gramsMean, greyParts: $greyParts
                 ?? $this->greyParts, fillerParts: $fillerParts
                 ?? $this->fillerParts,
@@ -345,6 +348,11 @@ final readonly class HouseRules
     public function withIdleMinutes(int $minutes): self
     {
         return $this->with(idleMinutes: self::whole('a device locks itself after', $minutes, 2, 240, 'min'));
+    }
+
+    public function withOwnerCode(bool $asked): self
+    {
+        return $this->with(ownerCode: $asked);
     }
 
     /** @throws InvalidRule */

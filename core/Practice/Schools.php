@@ -123,6 +123,12 @@ final class Schools
                 reason: 'A shared tablet shows health notes; the person’s password opens it again, and nothing typed is lost.',
                 read: static fn (HouseRules $r): string => (string) $r->idleMinutes,
                 write: static fn (HouseRules $r, string $text): HouseRules => $r->withIdleMinutes(self::whole($text))),
+            School::choice(key: 'owner-code', group: RuleGroup::Safety, label: 'A code beside the owner’s password', options: [
+                'own' => 'as each owner likes',
+                'always' => 'before what only an owner may do',
+            ], reason: 'Who works here, and all that is held on somebody: a password alone can be read over a shoulder.',
+                read: static fn (HouseRules $r): string => $r->ownerCode ? 'always' : 'own',
+                write: static fn (HouseRules $r, string $text): HouseRules => $r->withOwnerCode($text === 'always')),
         ];
     }
 

@@ -6,9 +6,9 @@ use App\Actions\Visits\LearnFromVisit;
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
 use App\Formulas\CanvasRows;
-use App\Formulas\DoneBowls;
 use App\Formulas\JudgeRows;
 use App\Formulas\LearntRows;
+use App\Formulas\VisitBowls;
 use App\Models\Observation;
 use App\Models\Salon;
 use App\Models\TeamMember;
@@ -42,7 +42,7 @@ it('foretells closed visits at least a third better once it has learnt from the 
             continue;
         }
         foreach (resolve(CanvasRows::class)->canvas($visit)->zones as $zone) {
-            foreach (SplitWishes::of($zone, resolve(DoneBowls::class)->of($visit), $learnt) as $part) {
+            foreach (SplitWishes::of($zone, resolve(VisitBowls::class)->asTheyAre($visit), $learnt) as $part) {
                 $outlook = Outlook::over($part['zone'], $part['strands'], $learnt);
                 if ($part['zone']->hasWish() && $outlook->main() !== null) {
                     if ($outlook->verdict() !== 'on target') {

@@ -147,3 +147,19 @@ it('goes with one’s password, and with the link for a new one', function () {
     expect(DB::table('activity_log')->where('subject_id', $lost->id)->pluck('description')->all())
         ->toContain('The second factor was taken away with the password.');
 });
+
+it('is asked of an owner before what only an owner may do, where the house says so', function () {
+    CarbonImmutable::setTestNow('2026-11-28 09:00:10 UTC');
+    $salon = new SmallSalon;
+    $owner = $salon->member();
+    $owner->update(['role' => App\Enums\Role::Owner]);
+    $this->actingAs($owner)->getJson('/api/sure')->assertNoContent();
+    $salon->salon->update(['house_rules' => ['owner-code' => 'always']]);
+    $this->actingAs($owner->refresh())->getJson('/api/sure')->assertForbidden()
+        ->assertJsonPath('mend', 'Set yours up under House, My own; then do this again.');
+    // Setting it up is not among what is asked for it.
+    $told = $this->postJson('/api/session/second', ['password' => 'a-long-password'])->assertOk();
+    $code = OneTimeCode::ofBase32($told->json('secret'))->at(CarbonImmutable::now()->getTimestamp());
+    $this->putJson('/api/session/second', ['code' => $code])->assertOk();
+    $this->getJson('/api/sure')->assertNoContent();
+});

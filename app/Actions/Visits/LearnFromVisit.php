@@ -6,8 +6,8 @@ namespace App\Actions\Visits;
 
 use App\Enums\VisitStatus;
 use App\Formulas\CanvasRows;
-use App\Formulas\DoneBowls;
 use App\Formulas\LearntRows;
+use App\Formulas\VisitBowls;
 use App\Models\ForetoldRow;
 use App\Models\Observation;
 use App\Models\Visit;
@@ -34,7 +34,7 @@ final readonly class LearnFromVisit
 
     public function __construct(
         private CanvasRows $canvases,
-        private DoneBowls $done,
+        private VisitBowls $bowls,
         private LearntRows $learnt,
     ) {
     }
@@ -105,7 +105,7 @@ final readonly class LearnFromVisit
         ] as $by => $learnt) {
             foreach (
                 $this->unlessUnread(
-                    fn (): array => Foretold::of($canvas, $results, $this->done->of($visit), $learnt),
+                    fn (): array => Foretold::of($canvas, $results, $this->bowls->asTheyAre($visit), $learnt),
                 ) as $foretold
             ) {
                 ForetoldRow::query()->create([
@@ -143,7 +143,7 @@ final readonly class LearnFromVisit
         return $this->unlessUnread(fn (): array => Calibration::of(
             $this->canvases->canvas($visit),
             $this->canvases->results($visit),
-            $this->done->of($visit),
+            $this->bowls->asTheyAre($visit),
             $this->canvases->reached($visit),
         ));
     }
