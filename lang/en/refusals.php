@@ -379,7 +379,7 @@ return [
             'mend' => 'Wait :seconds seconds, then try again.',
         ],
         'second' => [
-            'said' => 'This signs in with a code as well.',
+            'said' => 'A code is asked for as well.',
             'mend' => 'Type the one your application shows now, or one from paper.',
         ],
         'wrong-second' => [

@@ -65,7 +65,7 @@ it('writes and reads base32 as published', function (string $bytes, string $word
 it('asks for a code where one was set up, and lets in with it alone', function () {
     [$member, $makes] = withSecond($this);
     enterWith($this, $member, null)->assertUnprocessable()
-        ->assertJsonPath('message', 'This signs in with a code as well.')
+        ->assertJsonPath('message', 'A code is asked for as well.')
         ->assertJsonPath('problems.0.pointer', '/code');
     $this->getJson('/api/today')->assertUnauthorized();
     $wrong = sprintf('%06d', ((int) $makes->at(CarbonImmutable::now()->getTimestamp()) + 1) % 1_000_000);

@@ -59,7 +59,8 @@ function TakeIn({ secret, address, onTaken }: { secret: string; address: string;
   const qr = encode(address, { ecc: 'M', border: 2 })
   return (
     <Form onSubmit={(event) => { event.preventDefault(); take.mutate() }}>
-      <p>{t`Let the application read this, or type it there:`} <code id="second-secret">{secret}</code></p>
+      <p>{t`Let the application read this, or type it there:`}</p>
+      <code id="second-secret" className="second-secret">{secret}</code>
       <svg className="second-qr" viewBox={`0 0 ${qr.size} ${qr.size}`} role="img" aria-label={t`QR code for the application`}>
         <rect width={qr.size} height={qr.size} fill="#ffffff" />
         <path d={qrPath(qr.data)} fill="#000000" />

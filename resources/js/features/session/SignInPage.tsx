@@ -6,7 +6,7 @@ import { language } from '../../shared/words/i18n'
 import { CALLED, LANGUAGES, speak } from '../../shared/words/language'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Field } from '../../shared/ui/Field'
-import { ErrorNotice } from '../../shared/ui/Notice'
+import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Refused } from '../../shared/api/http'
 import { session, signIn } from '../../shared/session/session'
@@ -25,7 +25,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
   const [wantsCode, setWantsCode] = useState(false)
   const queries = useQueryClient()
   const enter = useMutation({
-    mutationFn: () => signIn(email, password, code),
+    mutationFn: (typed: string) => signIn(email, password, typed),
     onSuccess: (member) => {
       queries.setQueryData(session.queryKey, member)
     },
@@ -43,7 +43,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
         <Form
           onSubmit={(event) => {
             event.preventDefault()
-            enter.mutate()
+            enter.mutate(code)
           }}
         >
           <Field id="email" label={t`Mail address`}>
@@ -57,7 +57,10 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
               <Form.Control inputMode="text" autoComplete="one-time-code" autoCapitalize="none" maxLength={20} required autoFocus value={code} onChange={(event) => { setCode(event.target.value) }} />
             </Field>
           ) : null}
-          {enter.error === null ? null : <ErrorNotice error={enter.error} />}
+          {enter.error === null ? null : wantsCode && enter.variables === '' && enter.error instanceof Refused ? (
+            // Nothing was wrong: it is asked for now.
+            <Notice kind="note" title={enter.error.message}>{enter.error.mend}</Notice>
+          ) : <ErrorNotice error={enter.error} />}
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
             {enter.isPending ? t`Signing in…` : t`Sign in`}
           </Press>
