@@ -97,11 +97,11 @@ run_lanes() {
     # What works whole services over, beside the others, in a database of its own.
     TEST_DATABASE=tinta_http2 run_pest heavy --testsuite Feature --group heavy >var/heavy.log 2>&1 8>&- &
     local heavy=$!
-    run_pest suites --testsuite Scale,Feature --exclude-group alone --exclude-group heavy || status=1
+    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
     wait "$heavy" || status=1
     cat var/heavy.log
     # They stop the database and start it again: nothing runs beside them.
-    run_pest ops --testsuite Ops --exclude-group alone || status=1
+    run_pest ops --testsuite Ops --exclude-group apart || status=1
     take_from_pile || status=1
     for each in "${lanes[@]}"; do
         wait "$each" || status=1

@@ -15,7 +15,8 @@ use Tests\TestCase;
 
 // tests/Core and tests/Arch run bare: the core boots nothing.
 uses(TestCase::class, DatabaseTransactions::class)->in('Feature');
-uses()->group('heavy')->in('Feature/Rounds', 'Feature/DemoTest.php');
+// Run apart from all others, see ops/test.sh; so is what is alone.
+uses()->group('heavy', 'apart')->in('Feature/Rounds', 'Feature/DemoTest.php');
 uses(TestCase::class)->in('Ops');
 uses(BrowserTestCase::class)->in('Browser');
 

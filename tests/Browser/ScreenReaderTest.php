@@ -7,6 +7,8 @@ use Tests\Browser\Heard;
 it('is used by who only hears it: everything is found by kind and name, and the bench says what matters and no more', function () {
     $page = $this->browser();
     $heard = new Heard($page);
+    // What is said, and when, goes by how a scale comes to rest.
+    $this->scale('quick 1');
     $page->get($this->address());
     $heard->find('heading', 'Tinta');
     $stumbles = ['sign in' => $heard->stumbles()];

@@ -190,4 +190,4 @@ it('answers whatever is sent where something is written, in words and in time', 
     }
     expect(array_values($broke))->toBe([])
         ->and($slowest[0])->toBeLessThan(2.0, $slowest[1]);
-})->group('alone');
+})->group('alone', 'apart');

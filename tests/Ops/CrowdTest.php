@@ -118,4 +118,4 @@ it('lets somebody sign in within a second while twenty of the dearest requests a
         }
     }
     expect($shortest)->toBeLessThan(1.0);
-})->group('alone');
+})->group('alone', 'apart');
