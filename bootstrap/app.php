@@ -8,6 +8,7 @@ use App\Exceptions\MachineTrouble;
 use App\Exceptions\PasswordRefused;
 use App\Exceptions\ScaleUnreachable;
 use App\Http\Middleware\IdleLock;
+use App\Http\Middleware\OwnersCode;
 use App\Http\Middleware\PlainValues;
 use App\Http\Middleware\QuietReads;
 use App\Http\Middleware\SecureCookies;
@@ -62,7 +63,7 @@ $app = Application::configure(basePath: dirname(__DIR__))
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: IdleLock::class);
         // The doors are watched from just inside the session: whoever is refused behind it is told of.
         $middleware->appendToPriorityList(after: StartSession::class, append: SecurityLog::class);
-        $middleware->alias(['kept' => KeptAnswer::class, 'sure' => SureAgain::class]);
+        $middleware->alias(['kept' => KeptAnswer::class, 'sure' => SureAgain::class, 'code' => OwnersCode::class]);
         // Whoever must say their password again is told so before anything is looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: SureAgain::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WriteOnce::class);

@@ -113,7 +113,7 @@ Route::middleware(
     Route::put('session/password', [SessionController::class, 'password']);
     Route::put('session/language', [SessionController::class, 'language']);
     Route::post('session/again', [SessionController::class, 'again']);
-    Route::get('sure', [SessionController::class, 'sure'])->middleware('sure');
+    Route::get('sure', [SessionController::class, 'sure'])->middleware(['code', 'sure']);
     Route::get('session/devices', [DeviceController::class, 'index']);
     Route::delete('session/devices', [DeviceController::class, 'destroy']);
     Route::get('session/second', [SecondFactorController::class, 'show']);
@@ -124,7 +124,7 @@ Route::middleware(
     Route::get('beginning', [BeginningController::class, 'show']);
     Route::put('beginning', [BeginningController::class, 'update']);
     Route::get('team', [TeamController::class, 'index']);
-    Route::middleware('sure')->group(function (): void {
+    Route::middleware(['code', 'sure'])->group(function (): void {
         Route::post('team', [TeamController::class, 'invite']);
         Route::put('team/{member}', [TeamController::class, 'update']);
         Route::post('team/{member}/again', [TeamController::class, 'again']);
@@ -158,17 +158,17 @@ Route::middleware(
     Route::get('measures', [MeasureController::class, 'index'])->middleware('kept:300');
     Route::post('measures', [MeasureController::class, 'store']);
     Route::delete('measures/{measure}', [MeasureController::class, 'destroy']);
-    Route::get('clients/{client}/all', ClientFileController::class)->middleware('sure');
-    Route::get('clients/{client}/page', [ClientFileController::class, 'page'])->middleware('sure');
+    Route::get('clients/{client}/all', ClientFileController::class)->middleware(['code', 'sure']);
+    Route::get('clients/{client}/page', [ClientFileController::class, 'page'])->middleware(['code', 'sure']);
     Route::post('clients/{client}/consents', [ConsentController::class, 'store']);
     Route::post('clients/{client}/matches', [MatchController::class, 'store']);
     Route::delete('clients/{client}/matches/{match}', [MatchController::class, 'destroy']);
     Route::get('clients/{client}/merge/{second}', [MergeController::class, 'show']);
     Route::post('clients/{client}/merge', [MergeController::class, 'store']);
-    Route::post('clients/{client}/erase', [ErasureController::class, 'store']);
+    Route::post('clients/{client}/erase', [ErasureController::class, 'store'])->middleware('code');
     Route::get('retention', [ErasureController::class, 'due']);
-    Route::put('retention', [ErasureController::class, 'rule']);
-    Route::post('retention/erase', [ErasureController::class, 'erase']);
+    Route::put('retention', [ErasureController::class, 'rule'])->middleware('code');
+    Route::post('retention/erase', [ErasureController::class, 'erase'])->middleware('code');
     Route::get('messages', [MessageController::class, 'index'])->middleware('kept:30');
     Route::post('messages', [MessageController::class, 'store']);
     Route::put('messages/rules', [MessageController::class, 'rules']);
@@ -183,7 +183,7 @@ Route::middleware(
     Route::get('team/{member}/trail', [TrailController::class, 'person']);
     Route::get('house/trail', [TrailController::class, 'house']);
     Route::get('house', [HouseController::class, 'show'])->middleware('kept:300');
-    Route::put('house', [HouseController::class, 'update']);
+    Route::put('house', [HouseController::class, 'update'])->middleware('code');
     Route::get('house/judgement', JudgementController::class)->middleware('kept:300');
     Route::get('practice', [PracticeController::class, 'index']);
     Route::post('practice', [PracticeController::class, 'store']);

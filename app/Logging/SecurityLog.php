@@ -25,6 +25,7 @@ final readonly class SecurityLog
         'POST api/session' => 'sign-in', 'DELETE api/session' => 'sign-out', 'POST api/session/unlock' => 'unlock',
         'POST api/session/take' => 'taken over by PIN',
         'POST api/session/again' => 'password again', 'PUT api/session/password' => 'new password',
+        'PUT api/session/second' => 'second factor set up', 'DELETE api/session/second' => 'second factor taken away',
         'PUT api/session/pin' => 'new PIN', 'DELETE api/session/devices' => 'sessions ended',
         'POST api/beginning' => 'salon begun', 'POST api/join/{token}' => 'came in by a link',
         'POST api/team' => 'link made', 'POST api/team/{member}/again' => 'link made',

@@ -153,10 +153,21 @@ it('is asked of an owner before what only an owner may do, where the house says 
     $salon = new SmallSalon;
     $owner = $salon->member();
     $owner->update(['role' => App\Enums\Role::Owner]);
-    $this->actingAs($owner)->getJson('/api/sure')->assertNoContent();
+    $client = $salon->planVisit($this->actingAs($owner))['client']['id'];
+    $this->getJson('/api/sure')->assertNoContent();
     $salon->salon->update(['house_rules' => ['owner-code' => 'always']]);
     $this->actingAs($owner->refresh())->getJson('/api/sure')->assertForbidden()
         ->assertJsonPath('mend', 'Set yours up under House, My own; then do this again.');
+    foreach ([
+        ['PUT', 'house', ['version' => 1, 'timezone' => 'UTC', 'rules' => []]], ['POST', 'team', []],
+        ['POST', "clients/{$client}/erase", []], ['PUT', 'retention', []], ['POST', 'retention/erase', []],
+        ['GET', "clients/{$client}/all", []],
+    ] as [$method, $path, $body]) {
+        $this->json($method, "/api/{$path}", $body)->assertForbidden()
+            ->assertJsonPath('message', 'This house asks its owners for a code beside the password.');
+    }
+    // What is everybody's work goes on.
+    $this->getJson('/api/today')->assertOk();
     // Setting it up is not among what is asked for it.
     $told = $this->postJson('/api/session/second', ['password' => 'a-long-password'])->assertOk();
     $code = OneTimeCode::ofBase32($told->json('secret'))->at(CarbonImmutable::now()->getTimestamp());

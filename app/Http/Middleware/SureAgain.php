@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use App\Accounts\CheckSecond;
-use App\Enums\Role;
 use App\Models\TeamMember;
 use App\Words\Say;
 use Carbon\CarbonImmutable;
@@ -17,8 +15,7 @@ use Symfony\Component\HttpFoundation\Response;
 
 /**
  * Before who works here is changed, or all that is held on somebody leaves, the person's password was said a moment
- * ago: a tablet that was left open, or taken over by a PIN, is not enough. Where the house asks for it, an owner has a
- * code beside the password as well.
+ * ago: a tablet that was left open, or taken over by a PIN, is not enough.
  */
 final class SureAgain
 {
@@ -30,17 +27,6 @@ final class SureAgain
     public function handle(Request $request, Closure $next): Response
     {
         $member = $request->user();
-        if (
-            $member instanceof TeamMember
-            && $member->role === Role::Owner
-            && $member->salon->rules()->ownerCode
-            && CheckSecond::of($member) === null
-        ) {
-            return new JsonResponse([
-                'message' => Say::plain('This house asks its owners for a code beside the password.'),
-                'mend' => Say::plain('Set yours up under House, My own; then do this again.'),
-            ], Response::HTTP_FORBIDDEN);
-        }
         $said = $request->hasSession() ? $request->session()->get(self::SAID) : null;
         $now = CarbonImmutable::now()->getTimestamp();
         if (
