@@ -4,6 +4,7 @@ import react from '@vitejs/plugin-react'
 import laravel from 'laravel-vite-plugin'
 import type { Plugin } from 'postcss'
 import { defineConfig } from 'vite'
+import { pieceOf } from './chunks'
 import { words } from './words.plugin'
 
 /** Of Bootstrap's style only what the page can show: what our own code and Bootstrap's components name. */
@@ -20,8 +21,8 @@ const bootstrapOnly: Plugin = {
 }
 
 export default defineConfig({
-  plugins: [laravel({ input: ['resources/js/app/main.tsx', 'resources/js/words/pt.ts'], refresh: false }), words(), lingui({ failOnMissing: true, failOnCompileError: true }), react()],
+  plugins: [laravel({ input: ['resources/js/app/first.ts', 'resources/js/app/main.tsx', 'resources/js/words/pt.ts'], refresh: false }), words(), lingui({ failOnMissing: true, failOnCompileError: true }), react()],
   resolve: { alias: { '@words': '/resources/js/shared/words' } },
   css: { postcss: { plugins: [bootstrapOnly] } },
-  build: { target: 'es2022', sourcemap: false },
+  build: { target: 'es2022', sourcemap: false, rolldownOptions: { output: { codeSplitting: { includeDependenciesRecursively: false, groups: [{ name: pieceOf }] } } } },
 })

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest'
-import type { ZodType } from 'zod'
+import type { ZodMiniType } from 'zod/mini'
 import { clientShape } from './shared/clients/clientFile'
 import { houseShape } from './shared/house/house'
 import { sessionShape } from './shared/session/session'
@@ -18,7 +18,7 @@ import { comparison, picture, standIns, tried, visit, workedBowl } from './featu
 const answers: Record<string, unknown> = import.meta.glob('../../tests/contract/*.json', { eager: true, import: 'default' })
 const answer = (name: string) => answers[`../../tests/contract/${name}.json`]
 
-it.each<[string, ZodType]>([
+it.each<[string, ZodMiniType]>([
   ['preview', workedBowl],
   ['preview-open', workedBowl],
   ['tried', tried],

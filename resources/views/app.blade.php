@@ -5,7 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Tinta</title>
     <link rel="icon" href="/mark.svg" type="image/svg+xml">
-    <script src="/theme.js"></script>
+    <script src="{{ Vite::asset('resources/js/app/first.ts') }}"></script>
     @vite($language === 'en' ? ['resources/js/app/main.tsx'] : ["resources/js/words/{$language}.ts", 'resources/js/app/main.tsx'])
 </head>
 <body>

@@ -9,10 +9,12 @@ import { BrowserRouter } from 'react-router'
 import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
 import { InkPatterns } from '../shared/ui/InkPatterns'
+import { mayBegin } from '../features/begin/api'
 import { settleSent } from '../features/visit/settleSent'
 import { registerWorker } from '../offline/register'
 import { deviceKeep } from '../shared/keep/keep'
 import { onSent } from '../shared/outbox/kept'
+import { session } from '../shared/session/session'
 import { resumeSerial } from '../shared/scale/serial'
 import { App } from './App'
 
@@ -28,8 +30,15 @@ void resumeSerial()
 markWork(document.documentElement)
 onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 
-const root = document.getElementById('root')
-if (root !== null) {
+/** What was asked before the page came is mostly there by now: then the page begins with it. */
+const PATIENCE_MS = 150
+
+async function whoIsHere(): Promise<void> {
+  await queries.prefetchQuery(session)
+  if (queries.getQueryData(session.queryKey) === null) await queries.prefetchQuery(mayBegin)
+}
+
+function begin(root: HTMLElement): void {
   createRoot(root).render(
     <StrictMode>
       <QueryClientProvider client={queries}>
@@ -41,3 +50,6 @@ if (root !== null) {
     </StrictMode>,
   )
 }
+
+const root = document.getElementById('root')
+if (root !== null) void Promise.race([whoIsHere(), new Promise((over) => { setTimeout(over, PATIENCE_MS) })]).then(() => { begin(root) })

@@ -1,4 +1,5 @@
 import { lazy, type ComponentType } from 'react'
+import { keepPieces } from '../offline/keepPieces'
 
 /** Each page is a piece of its own: the first one shown does not wait for the others. */
 const load = {
@@ -20,6 +21,7 @@ const load = {
   panel: () => import('../features/scale/PanelPage'),
   begin: () => import('../features/begin/BeginPage'),
   join: () => import('../features/begin/JoinPage'),
+  signedIn: () => import('./SignedIn'),
   steps: () => import('../features/begin/Steps'),
   outbox: () => import('../shared/outbox/OutboxPanel'),
   signOut: () => import('./SignOut'),
@@ -49,6 +51,7 @@ export const HousePage = page(load.house, 'HousePage')
 export const PanelPage = page(load.panel, 'PanelPage')
 export const BeginPage = page(load.begin, 'BeginPage')
 export const JoinPage = page(load.join, 'JoinPage')
+export const SignedIn = page(load.signedIn, 'SignedIn')
 export const Steps = page(load.steps, 'Steps')
 /** What opens over a page is a piece of its own too. */
 export const SignOut = page(load.signOut, 'SignOut')
@@ -56,13 +59,28 @@ export const KeyDialog = page(load.keys, 'KeyDialog')
 export const SayAgainDialog = page(load.sayAgain, 'SayAgainDialog')
 export const HandOver = page(load.handOver, 'HandOver')
 
+/** What whoever signs in sees first, and where they go next: run ahead, so that they open at once. */
+const NEXT = [load.signedIn, load.today, load.visit, load.bench]
+
+// Where somebody has been before, they are asked for together with who it is.
+if (localStorage.getItem('tinta.touched') !== null) void load.signedIn().catch(() => undefined)
+
+export function fetchFirst(): () => void {
+  return afterwards(() => { void inTurn(NEXT.slice(0, 2)) })
+}
+
 /**
- * Fetches the other pages once the first one stands: the network may be gone when the bench is opened. What cannot be fetched
- * now is fetched when it is wanted.
+ * Once the first page stands: the network may be gone when the bench is opened. What a device cannot keep is held by the page
+ * itself; what cannot be fetched now is fetched when it is wanted.
  */
 export function fetchTheRest(): () => void {
-  const timer = setTimeout(() => {
-    void Object.values(load).reduce<Promise<unknown>>((before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined), Promise.resolve())
-  }, 400)
+  return afterwards(() => { void inTurn(NEXT).then(keepPieces).catch(() => false).then((kept) => (kept ? undefined : inTurn(Object.values(load)))) })
+}
+
+function afterwards(what: () => void): () => void {
+  const timer = setTimeout(what, 400)
   return () => { clearTimeout(timer) }
 }
+
+const inTurn = (pages: (() => Promise<unknown>)[]): Promise<unknown> =>
+  pages.reduce<Promise<unknown>>((before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined), Promise.resolve())

@@ -1,6 +1,6 @@
 import { useQueryClient, type QueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { keepForOffline } from '../shared/keep/offlineCache'
 import type { Session } from '../shared/session/session'
 import { shelf } from '../shared/shelf/shelf'

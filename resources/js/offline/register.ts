@@ -7,10 +7,7 @@ import { STAND } from './stand'
 export function registerWorker(): void {
   if (!('serviceWorker' in navigator)) return
   addEventListener('load', () => {
-    void navigator.serviceWorker.register('/sw.js', { scope: '/', updateViaCache: 'none' }).then(async () => {
-      await standing()
-      keepWhatCameWithoutIt()
-    }).catch(() => undefined)
+    void navigator.serviceWorker.register('/sw.js', { scope: '/', updateViaCache: 'none' }).then(standing).catch(() => undefined)
   })
 }
 
@@ -23,16 +20,4 @@ async function standing(): Promise<void> {
     worker.addEventListener('controllerchange', () => stands(), { once: true })
     active?.postMessage(STAND)
   })
-}
-
-/** The built pieces that came before it stood, or were under way then, are fetched once more through it, so that it has them. */
-function keepWhatCameWithoutIt(): void {
-  const asked = new Set<string>()
-  new PerformanceObserver((seen) => {
-    for (const { name } of seen.getEntries()) {
-      if (asked.has(name) || !new URL(name).pathname.startsWith('/build/')) continue
-      asked.add(name)
-      void fetch(name).catch(() => undefined)
-    }
-  }).observe({ type: 'resource', buffered: true })
 }

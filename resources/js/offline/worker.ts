@@ -1,8 +1,10 @@
 import { clientsClaim } from 'workbox-core'
-import { ExpirationPlugin } from 'workbox-expiration'
 import { NavigationRoute, registerRoute } from 'workbox-routing'
 import { CacheFirst, NetworkFirst } from 'workbox-strategies'
+import { BUILT } from './built'
 import { STAND } from './stand'
+
+interface Route { condition: { urlPattern: string }; source: 'network' | { cacheName: string } }
 
 /**
  * The page itself, for a device that has lost the network: the shell as it was last served, and the built pieces, whose names
@@ -12,7 +14,7 @@ import { STAND } from './stand'
 declare const self: {
   skipWaiting(): Promise<void>
   clients: { claim(): Promise<void> }
-  addEventListener(name: 'install' | 'message', on: (event: { data: unknown; waitUntil(until: Promise<unknown>): void }) => void): void
+  addEventListener(name: 'install' | 'message', on: (event: { data: unknown; waitUntil(until: Promise<unknown>): void; addRoutes?(routes: Route[]): Promise<void> }) => void): void
 }
 
 const SHELL = 'tinta-shell'
@@ -21,6 +23,11 @@ void self.skipWaiting()
 clientsClaim()
 // The page that brought this worker was opened before it stood: without this a device that opens once holds no shell at all.
 self.addEventListener('install', (event) => {
+  // What it has no word in does not wake it, where a browser knows how: the pieces come from where they are kept.
+  void event.addRoutes?.([
+    { condition: { urlPattern: '/build/assets/*' }, source: { cacheName: BUILT } },
+    ...['/api/*', '/scale/*', '/news'].map((urlPattern): Route => ({ condition: { urlPattern }, source: 'network' })),
+  ])
   event.waitUntil(caches.open(SHELL).then((held) => held.add(new Request('/', { headers: { Accept: 'text/html' } }))))
 })
 // A page that was still opening while this worker became active is not among those it claimed then: it asks.
@@ -36,6 +43,6 @@ const shell = new NetworkFirst({
 })
 registerRoute(new NavigationRoute(shell, { denylist: [/^\/api\//, /^\/scale\//] }))
 registerRoute(
-  ({ url, sameOrigin }) => sameOrigin && (url.pathname.startsWith('/build/') || url.pathname === '/mark.svg'),
-  new CacheFirst({ cacheName: 'tinta-build', plugins: [new ExpirationPlugin({ maxEntries: 200, purgeOnQuotaError: true })] }),
+  ({ url, sameOrigin }) => sameOrigin && (url.pathname.startsWith('/build/assets/') || url.pathname === '/mark.svg'),
+  new CacheFirst({ cacheName: BUILT }),
 )

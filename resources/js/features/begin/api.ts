@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson, putJson } from '../../shared/api/http'
 import { sessionShape, type Session } from '../../shared/session/session'
 
@@ -15,7 +15,7 @@ export interface NewSalon { salon: string; timezone: string; name: string; email
 export const beginSalon = async (said: NewSalon): Promise<Session> => sessionShape.parse(await postJson('beginning', said))
 
 const step = z.object({ key: z.enum(['developers', 'line', 'products', 'people', 'rules', 'client', 'bowl']), done: z.boolean(), later: z.boolean() })
-const beginningShape = z.object({ shown: z.boolean(), line: z.string().nullable(), steps: z.array(step) })
+const beginningShape = z.object({ shown: z.boolean(), line: z.nullable(z.string()), steps: z.array(step) })
 export type Step = z.infer<typeof step>
 export const beginning = queryOptions({ queryKey: ['beginning'], queryFn: async ({ signal }) => beginningShape.parse(await getJson('beginning', signal)) })
 export const leaveForLater = async (later: string[], aside = false) => beginningShape.parse(await putJson('beginning', { later, aside }))

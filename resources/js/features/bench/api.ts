@@ -1,20 +1,20 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptPost } from '../../shared/outbox/kept'
 
 const line = z.object({
   key: z.string(),
   label: z.string(), open: z.boolean(), said: z.string(),
-  part: z.number().nullable(),
+  part: z.nullable(z.number()),
   target: z.string(),
-  planned: z.string().nullable(),
+  planned: z.nullable(z.string()),
   poured: z.string(),
   left: z.string(),
   started: z.boolean(),
   place: z.enum(['under', 'inside', 'over']),
-  done: z.boolean(), short: z.object({ message: z.string(), mend: z.string() }).nullable(),
+  done: z.boolean(), short: z.nullable(z.object({ message: z.string(), mend: z.string() })),
   wedge: z.number(),
 })
 export type BatchLine = z.infer<typeof line>
@@ -44,7 +44,7 @@ const over = z.object({
   by: z.string(),
   keep: z.object({ total: z.string(), extra: z.string(), toPour }),
   /** What is still to come, solved anew; null where that is no better than the proportion. */
-  steer: z.object({ total: z.string(), extra: z.string(), toPour, changes }).nullable(),
+  steer: z.nullable(z.object({ total: z.string(), extra: z.string(), toPour, changes })),
   accept: changes,
 })
 export type Over = z.infer<typeof over>
@@ -57,21 +57,21 @@ export const batchShape = z.object({
   said: z.string(),
   sequence: z.number(),
   lines: z.array(line),
-  current: z.string().nullable(),
-  live: live.nullable(),
-  over: over.nullable(),
+  current: z.nullable(z.string()),
+  live: z.nullable(live),
+  over: z.nullable(over),
   total: z.string(),
   target: z.string(),
   planned: z.string(),
-  bowlWeight: z.string().nullable(),
-  leftover: z.string().nullable(),
+  bowlWeight: z.nullable(z.string()),
+  leftover: z.nullable(z.string()),
   used: z.string(),
-  discardReason: z.string().nullable(),
+  discardReason: z.nullable(z.string()),
   vessel: z.string(),
   /** The scale's word for the standing in which it is this batch's; null where it is not. */
-  zero: z.string().nullable(),
+  zero: z.nullable(z.string()),
   /** What would be taken back. */
-  undoes: z.string().nullable(),
+  undoes: z.nullable(z.string()),
   /** Everything a hand can do to it as it stands. */
   presses: z.array(z.string()),
 })
@@ -83,7 +83,7 @@ export const can = (batch: Pick<Batch, 'presses'> | null, press: BenchPress): bo
 export const batchOf = (bowl: string) =>
   queryOptions({
     queryKey: ['batch', bowl],
-    queryFn: async ({ signal }) => batchShape.nullable().parse(await getJson(`bowls/${bowl}/batch`, signal)),
+    queryFn: async ({ signal }) => z.nullable(batchShape).parse(await getJson(`bowls/${bowl}/batch`, signal)),
     // Another device may weigh the same bowl: seen within seconds, and refused on the spot if both record.
     refetchInterval: 4_000,
   })
@@ -126,9 +126,9 @@ const WHAT: Partial<Record<BatchEvent['kind'], string>> = {
   undone: t`Last step taken back`, finished: t`Bowl finished`, discarded: t`Bowl discarded`, 'weighed-back': t`Left over, weighed back`,
 }
 
-const question = z.object({ about: z.string(), message: z.string(), mend: z.string(), extra: z.string().nullable() })
+const question = z.object({ about: z.string(), message: z.string(), mend: z.string(), extra: z.nullable(z.string()) })
 export type PanQuestion = z.infer<typeof question>
-const onPan = z.object({ batch: batchShape, question: question.nullable() })
+const onPan = z.object({ batch: batchShape, question: z.nullable(question) })
 
 export type Stands = { stands: 'empty' | 'same' | 'other' | 'back'; mark?: string; line?: string; sure?: boolean }
 

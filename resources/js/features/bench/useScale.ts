@@ -1,5 +1,5 @@
 import { useEffect, useState } from 'react'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { useScaleChoice } from '../../shared/scale/choice'
 import type { Live } from './api'
 
@@ -16,7 +16,7 @@ const pour = z.object({
 })
 
 const event = z.union([
-  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), since: z.string(), pour: pour.nullable() }),
+  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), since: z.string(), pour: z.nullable(pour) }),
   z.object({ state: z.enum(['disconnected', 'garbled', 'overload', 'frozen']) }),
 ])
 

@@ -1,12 +1,12 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 import { newId } from '../../shared/api/newId'
 import { keptDelete, keptPost, keptPut } from '../../shared/outbox/kept'
 import { clientFile, clientShape, type Client } from '../../shared/clients/clientFile'
 
-const found = z.array(z.object({ id: z.number(), name: z.string(), about: z.string(), cautions: z.string(), lastVisit: z.string().nullable(), by: z.array(z.string()) }))
+const found = z.array(z.object({ id: z.number(), name: z.string(), about: z.string(), cautions: z.string(), lastVisit: z.nullable(z.string()), by: z.array(z.string()) }))
 
 export type { Client }
 export const client = clientFile
@@ -21,7 +21,7 @@ const idOnly = z.object({ id: z.string() })
 
 /** Null where the answer was lost: the client is there, and is found by name. */
 export const addClient = async (fields: { name: string; phone: string; about: string; cautions: string }): Promise<Client | null> =>
-  clientShape.nullable().parse(await keptPost('clients', { ...fields, id: newId() }, { stream: 'clients', about: t`New client ${fields.name}`, at: '/clients' }))
+  z.nullable(clientShape).parse(await keptPost('clients', { ...fields, id: newId() }, { stream: 'clients', about: t`New client ${fields.name}`, at: '/clients' }))
 export const planVisit = async (clientId: number, id: string, service: string, startsAt: string, template: number | null = null): Promise<string> =>
   idOnly.parse(await keptPost(`clients/${clientId}/visits`, { id, service, startsAt, ...(template === null ? {} : { template }) }, { stream: `visit:${id}`, about: t`New visit, ${service}`, at: `/clients/${clientId}`, reload: `visits/${id}` })).id
 const servicesShape = z.array(z.object({ id: z.number(), name: z.string(), bowls: z.array(z.string()) }))

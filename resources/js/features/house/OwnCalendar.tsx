@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { postJson } from '../../shared/api/http'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'

@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { deleteJson, getJson, postJson, putJson } from '../../shared/api/http'
 import { keptPut } from '../../shared/outbox/kept'
 import { houseShape, type House } from '../../shared/house/house'
@@ -9,7 +9,7 @@ export const changeHouse = async (version: number, rules: Record<string, string>
   houseShape.parse(await keptPut('house', { version, rules, timezone }, { stream: 'house', about: t`House rules`, at: '/house', reload: 'house' }))
 
 const judgementShape = z.object({
-  by: z.array(z.object({ by: z.enum(['table', 'house', 'client']), count: z.number(), levels: z.number(), seen: z.number().nullable() })),
+  by: z.array(z.object({ by: z.enum(['table', 'house', 'client']), count: z.number(), levels: z.number(), seen: z.nullable(z.number()) })),
 })
 export type Judgement = z.infer<typeof judgementShape>
 
@@ -20,7 +20,7 @@ export const judgement = queryOptions({
   staleTime: 60_000,
 })
 
-const retentionShape = z.object({ rule: z.number().nullable(), version: z.number(), years: z.number().nullable(), count: z.number(), clients: z.array(z.object({ id: z.number(), name: z.string(), lastVisit: z.string().nullable() })) })
+const retentionShape = z.object({ rule: z.nullable(z.number()), version: z.number(), years: z.nullable(z.number()), count: z.number(), clients: z.array(z.object({ id: z.number(), name: z.string(), lastVisit: z.nullable(z.string()) })) })
 export type Retention = z.infer<typeof retentionShape>
 /** Whom a rule of so many years would take out; of the house's own where none is asked for. */
 export const retention = (years: number | null) => queryOptions({ queryKey: ['retention', years], queryFn: async ({ signal }) => retentionShape.parse(await getJson(`retention${years === null ? '' : `?years=${String(years)}`}`, signal)), gcTime: 60_000 })

@@ -1,9 +1,9 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { House } from '../../shared/house/house'
 import type { Keep } from '../../shared/keep/keep'
 
 /** What somebody has set and not saved yet: only what differs from the house as it was loaded. */
-const shape = z.object({ version: z.number(), rules: z.record(z.string(), z.string()), timezone: z.string().nullable() })
+const shape = z.object({ version: z.number(), rules: z.record(z.string(), z.string()), timezone: z.nullable(z.string()) })
 export type HouseDraft = z.infer<typeof shape>
 
 const KEY = 'house'

@@ -1,10 +1,10 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 
 const shape = z.object({
   lessons: z.array(z.object({ key: z.string(), words: z.string() })),
-  heads: z.array(z.object({ visit: z.string().nullable(), name: z.string(), lesson: z.string(), tries: z.number(), best: z.number().nullable(), onTarget: z.boolean() })),
+  heads: z.array(z.object({ visit: z.nullable(z.string()), name: z.string(), lesson: z.string(), tries: z.number(), best: z.nullable(z.number()), onTarget: z.boolean() })),
   /** Of every try in its order: how far from the wish, to the eye. */
   progress: z.array(z.number()),
 })

@@ -1,22 +1,22 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { shelfShape } from '../../shared/shelf/shelf'
 
 /** An object that PHP writes as a list where it is empty. */
-const record = <T extends z.ZodType>(value: T) => z.union([z.record(z.string(), value), z.array(z.never()).transform((): Record<string, z.infer<T>> => ({}))])
-const scalar = z.union([z.string(), z.number()]).transform(String)
+const record = <T extends z.ZodMiniType>(value: T) => z.union([z.record(z.string(), value), z.pipe(z.array(z.never()), z.transform((): Record<string, z.infer<T>> => ({})))])
+const scalar = z.pipe(z.union([z.string(), z.number()]), z.transform(String))
 const minutes = z.object({ min: scalar, target: scalar, max: scalar })
 
 export const readShape = z.object({
-  level: z.string().nullable(),
+  level: z.nullable(z.string()),
   tone: z.string(),
   steps: z.array(z.string()),
   swatch: z.string(),
   /** Why its code is not read; null where it is, or need not be. */
-  unread: z.string().nullable(),
+  unread: z.nullable(z.string()),
 })
 export type Read = z.infer<typeof readShape>
 
@@ -25,15 +25,15 @@ const said = z.object({
   name: z.string(),
   kind: z.string(),
   packCode: z.string(),
-  level: scalar.optional(),
-  tone: record(scalar).optional(),
-  pack: z.string().optional(),
-  density: z.string().optional(),
-  price: z.string().optional(),
+  level: z.optional(scalar),
+  tone: z.optional(record(scalar)),
+  pack: z.optional(z.string()),
+  density: z.optional(z.string()),
+  price: z.optional(z.string()),
 })
 export type Said = z.infer<typeof said>
 
-const product = z.object({ id: z.string(), version: z.number(), withdrawn: z.boolean(), said, read: readShape.nullable() })
+const product = z.object({ id: z.string(), version: z.number(), withdrawn: z.boolean(), said, read: z.nullable(readShape) })
 export type Product = z.infer<typeof product>
 
 export const lineShape = z.object({
@@ -48,22 +48,22 @@ export const lineShape = z.object({
     window: minutes,
     developers: z.array(z.string()),
     notation: z.enum(['letters', 'digits']),
-    tones: record(record(scalar)).default({}),
-    windows: record(minutes).optional(),
-    grey: minutes.nullish(),
-    lift: record(scalar).optional(),
-    order: z.array(z.string()).nullish(),
-    heat: z.boolean().nullish(),
-    stops: z.boolean().nullish(),
-    apart: z.array(z.string()).nullish(),
-    density: scalar.nullish(),
-    marks: record(z.string()).optional(),
-    separators: z.array(z.string()).nullish(),
-    levels: record(scalar).optional(),
-    primary: scalar.nullish(),
-    zero: z.string().nullish(),
-    doubledLevel: z.boolean().nullish(),
-    lettersEqual: z.boolean().nullish(),
+    tones: z._default(record(record(scalar)), {}),
+    windows: z.optional(record(minutes)),
+    grey: z.nullish(minutes),
+    lift: z.optional(record(scalar)),
+    order: z.nullish(z.array(z.string())),
+    heat: z.nullish(z.boolean()),
+    stops: z.nullish(z.boolean()),
+    apart: z.nullish(z.array(z.string())),
+    density: z.nullish(scalar),
+    marks: z.optional(record(z.string())),
+    separators: z.nullish(z.array(z.string())),
+    levels: z.optional(record(scalar)),
+    primary: z.nullish(scalar),
+    zero: z.nullish(z.string()),
+    doubledLevel: z.nullish(z.boolean()),
+    lettersEqual: z.nullish(z.boolean()),
   }),
   products: z.array(product),
 })
@@ -88,7 +88,7 @@ export const saveLine = async (id: string, written: Written): Promise<Line> =>
   lineShape.parse(await keptPut(`lines/${id.replace('line-', '')}`, written, { stream: id, about: t`Line ${String(written.line['name'])}`, at: at(id), reload: `lines/${id.replace('line-', '')}` }))
 
 const problems = z.array(z.object({ pointer: z.string(), message: z.string(), mend: z.string() }))
-export const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: readShape.nullable() })) })
+export const triedShape = z.object({ problems, codes: z.array(z.object({ code: z.string(), read: z.nullable(readShape) })) })
 export type Tried = z.infer<typeof triedShape>
 export const tryLine = async (of: string | null, json: LineJson, codes: string[], signal: AbortSignal): Promise<Tried> =>
   triedShape.parse(await postJson('lines/tried', { of, line: json, codes }, signal))
@@ -105,7 +105,7 @@ export const tableShape = z.object({
   sample: z.array(z.array(z.string())),
   problems,
   faulty: z.number(),
-  rows: z.array(z.object({ row: z.number(), code: z.string(), name: z.string(), kind: z.string(), pack: z.string().nullish(), known: z.boolean(), read: readShape.nullable(), problems })),
+  rows: z.array(z.object({ row: z.number(), code: z.string(), name: z.string(), kind: z.string(), pack: z.nullish(z.string()), known: z.boolean(), read: z.nullable(readShape), problems })),
 })
 export type TriedTable = z.infer<typeof tableShape>
 export const tryTable = async (line: string, text: string, fields: string[] | null, signal: AbortSignal): Promise<TriedTable> =>
@@ -122,7 +122,7 @@ export type Developer = z.infer<typeof developerShape>
 export const saveDeveloper = async (of: Developer | null, json: Record<string, unknown>, withdrawn: boolean): Promise<Developer | null> => {
   const body = { version: of?.version ?? 0, product: json, withdrawn }
   const what = { stream: 'developers', about: t`Developer ${String(json['strength'])}`, at: '/shelf' }
-  return developerShape.nullable().parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
+  return z.nullable(developerShape).parse(of === null ? await keptPost('developers', body, what) : await keptPut(`developers/${of.id.replace('developer-', '')}`, body, what))
 }
 
 export const measureShape = z.array(z.object({ id: z.number(), name: z.string(), product: z.string(), grams: z.string() }))
@@ -135,13 +135,13 @@ export const dropMeasure = async (id: number): Promise<Measure[]> =>
 
 export const blendsShape = z.array(z.object({
   name: z.string(), retired: z.boolean(), line: z.string(),
-  versions: z.array(z.object({ version: z.number(), made: z.string().nullable(), ingredients: z.array(z.object({ label: z.string(), share: z.string() })), bowls: z.number() })),
+  versions: z.array(z.object({ version: z.number(), made: z.nullable(z.string()), ingredients: z.array(z.object({ label: z.string(), share: z.string() })), bowls: z.number() })),
 }))
 export const blends = queryOptions({ queryKey: ['blends'], queryFn: async ({ signal }) => blendsShape.parse(await getJson('house-blends', signal)) })
 export const retireBlend = async (name: string, retired: boolean) => blendsShape.parse(await postJson('house-blends/retire', { name, retired }))
 
 const serviceShape = z.object({
-  id: z.number(), name: z.string(), since: z.string().nullable(), visits: z.number(), bowls: z.array(z.string()),
+  id: z.number(), name: z.string(), since: z.nullable(z.string()), visits: z.number(), bowls: z.array(z.string()),
   rounds: z.array(z.object({ name: z.string(), bowls: z.array(z.object({ letter: z.string(), job: z.string(), minutes: z.string(), amount: z.string() })) })),
 })
 export type Service = z.infer<typeof serviceShape>

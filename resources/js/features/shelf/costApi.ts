@@ -1,10 +1,10 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson } from '../../shared/api/http'
 
-const part = z.object({ grams: z.string(), cost: z.string() }).nullable()
-const sum = z.object({ poured: z.string(), wasted: z.string(), cost: z.string(), wastedCost: z.string(), unpriced: z.string().nullable(), thrown: part, over: part, addOns: z.string().nullable(), cents: z.number(), drawn: z.object({ used: z.number(), wasted: z.number() }) })
-export const costShape = z.object({ by: z.string(), from: z.string(), to: z.string(), rows: z.array(sum.extend({ key: z.string(), name: z.string() })), total: sum })
+const part = z.nullable(z.object({ grams: z.string(), cost: z.string() }))
+const sum = z.object({ poured: z.string(), wasted: z.string(), cost: z.string(), wastedCost: z.string(), unpriced: z.nullable(z.string()), thrown: part, over: part, addOns: z.nullable(z.string()), cents: z.number(), drawn: z.object({ used: z.number(), wasted: z.number() }) })
+export const costShape = z.object({ by: z.string(), from: z.string(), to: z.string(), rows: z.array(z.extend(sum, { key: z.string(), name: z.string() })), total: sum })
 export type Costs = z.infer<typeof costShape>
 
 export interface CostsAsked { by: string; from: string | null; to: string | null }

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { Keep } from '../../shared/keep/keep'
 import type { Line, LineJson } from './api'
 
@@ -16,12 +16,12 @@ const shape = z.object({
   order: z.array(z.string()),
   window: minutes,
   windows: z.array(z.object({ strength: z.string(), minutes })),
-  grey: minutes.nullable(),
+  grey: z.nullable(minutes),
   developers: z.array(z.string()),
-  heat: z.boolean().nullable(),
-  apart: z.array(z.string()).default([]),
-  density: z.string().default(''),
-  stops: z.boolean().nullable(),
+  heat: z.nullable(z.boolean()),
+  apart: z._default(z.array(z.string()), []),
+  density: z._default(z.string(), ''),
+  stops: z.nullable(z.boolean()),
   lift: z.array(z.object({ strength: z.string(), levels: z.string() })),
   notation: z.enum(['letters', 'digits']),
   tones: z.array(z.object({ key: z.string(), weights: z.record(z.string(), z.string()) })),
@@ -31,8 +31,8 @@ const shape = z.object({
   separators: z.array(z.string()),
   primary: z.string(),
   zero: z.string(),
-  doubledLevel: z.boolean().nullable(),
-  lettersEqual: z.boolean().nullable(),
+  doubledLevel: z.nullable(z.boolean()),
+  lettersEqual: z.nullable(z.boolean()),
   /** Codes to be read by a line that has no products yet. */
   codes: z.string(),
 })

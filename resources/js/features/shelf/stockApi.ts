@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, putJson } from '../../shared/api/http'
 import { keptPost } from '../../shared/outbox/kept'
 
@@ -9,15 +9,15 @@ const row = z.object({
   code: z.string(),
   name: z.string(),
   swatch: z.string(),
-  pack: z.string().nullable(),
-  mark: z.string().nullable(),
+  pack: z.nullable(z.string()),
+  mark: z.nullable(z.string()),
   /** Null where nobody has counted: not known, and not zero. */
-  there: z.string().nullable(),
-  packs: z.string().nullable(),
-  missing: z.string().nullable(),
-  planned: z.string().nullable(),
+  there: z.nullable(z.string()),
+  packs: z.nullable(z.string()),
+  missing: z.nullable(z.string()),
+  planned: z.nullable(z.string()),
   state: z.enum(['unknown', 'short', 'out', 'low', 'enough']),
-  order: z.object({ packs: z.number().nullable(), grams: z.string() }).nullable(),
+  order: z.nullable(z.object({ packs: z.nullable(z.number()), grams: z.string() })),
 })
 export type StockRow = z.infer<typeof row>
 export const stockShape = z.object({ days: z.number(), rows: z.array(row), low: z.number(), short: z.number(), uncounted: z.number() })

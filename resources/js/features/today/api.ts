@@ -1,13 +1,13 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { newId } from '../../shared/api/newId'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptPatch, keptPost } from '../../shared/outbox/kept'
 import { askEvery } from '../../shared/time/news'
 import { visitLine } from '../../shared/visits/visitLine'
 
-const dayVisit = visitLine.extend({
+const dayVisit = z.extend(visitLine, {
   version: z.number(),
   day: z.string(),
   /** When it needs whose hands. */
@@ -21,7 +21,7 @@ const dayShape = z.object({
   days: z.number(),
   today: z.string(),
   visits: z.array(dayVisit),
-  clashes: z.array(z.object({ at: z.string(), words: z.string(), mend: z.string(), visits: z.array(z.string()), move: z.object({ visit: z.string(), version: z.number(), startsAt: z.string() }).nullable() })),
+  clashes: z.array(z.object({ at: z.string(), words: z.string(), mend: z.string(), visits: z.array(z.string()), move: z.nullable(z.object({ visit: z.string(), version: z.number(), startsAt: z.string() })) })),
   notes: z.array(z.object({ at: z.string(), day: z.string(), kind: z.enum(['test', 'reading', 'follow-up', 'due']), words: z.string(), client: z.number() })),
 })
 export type Day = z.infer<typeof dayShape>

@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptDelete, keptPatch, keptPost, keptPut } from '../../shared/outbox/kept'
 import { askEvery } from '../../shared/time/news'
@@ -135,14 +135,14 @@ export const triedChange = (visitId: string, bowl: shapes.Bowl | undefined, chan
 export const rememberGrams = (visitId: string, of: 'colour' | 'mixture') => keptPost(`visits/${visitId}/grams-mean`, { of }, inLine(visitId, t`Grams are ${of === 'colour' ? t`of the colour` : t`of the mixture`}`))
 export const mergeBowls = async (visitId: string, bowl: shapes.Bowl, other: shapes.Bowl) =>
   asVisit(await keptPost(`bowls/${bowl.id}/merge`, { version: bowl.version, other: other.id, otherVersion: other.version }, thenVisit(visitId, t`Bowl ${other.letter} mixed into ${bowl.letter}`)))
-export const keepBlend = async (name: string, bowl: shapes.Sheet) => shapes.blendKept.nullable().parse(await keptPost('house-blends', { name, bowl }, { stream: 'house', about: t`House blend ${name}` }))
+export const keepBlend = async (name: string, bowl: shapes.Sheet) => z.nullable(shapes.blendKept).parse(await keptPost('house-blends', { name, bowl }, { stream: 'house', about: t`House blend ${name}` }))
 export const standIns = async (bowl: shapes.Sheet, product: string, why: string, visit: string | undefined, signal: AbortSignal) =>
   shapes.standIns.parse(await postJson('bowls/substitutes', { bowl, product, why, visit }, signal))
 export const compareVisits = (one: string, other: string) =>
   queryOptions({ queryKey: ['compare', one, other], queryFn: async ({ signal }) => shapes.comparison.parse(await getJson(`visits/${one}/compare/${other}`, signal)) })
 export { clientFile } from '../../shared/clients/clientFile'
 
-const target = z.object({ level: z.string().nullable(), tone: z.array(z.string()) })
-export const matchedShape = z.array(z.object({ client: z.number(), name: z.string(), how: z.string(), visit: z.string(), on: z.string(), closed: z.boolean(), zones: z.array(z.object({ id: z.string(), name: z.string(), wish: target.extend({ words: z.string() }), came: target.nullable() })) }))
+const target = z.object({ level: z.nullable(z.string()), tone: z.array(z.string()) })
+export const matchedShape = z.array(z.object({ client: z.number(), name: z.string(), how: z.string(), visit: z.string(), on: z.string(), closed: z.boolean(), zones: z.array(z.object({ id: z.string(), name: z.string(), wish: z.extend(target, { words: z.string() }), came: z.nullable(target) })) }))
 /** What is wished of the heads that this one is to look like. */
 export const matched = (visitId: string) => queryOptions({ queryKey: ['matched', visitId], queryFn: async ({ signal }) => matchedShape.parse(await getJson(`visits/${visitId}/matched`, signal)), staleTime: 60_000 })

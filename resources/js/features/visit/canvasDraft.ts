@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { deviceKeep } from '../../shared/keep/keep'
 import { canvas, type Canvas, type Zone } from './shapes'
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { Keep } from '../../shared/keep/keep'
 import { sheet, type Sheet } from './sheet'
 
@@ -7,7 +7,7 @@ const draft = z.object({
   id: z.string(),
   round: z.string(),
   /** The version that was changed; null for a bowl the server does not know yet. */
-  version: z.number().nullable(),
+  version: z.nullable(z.number()),
   sheet,
 })
 export type Draft = z.infer<typeof draft>

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { emptySheet } from './drafts'
 import { sheet, type Sheet } from './shapes'

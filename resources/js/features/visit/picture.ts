@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { caution, sheet } from './sheet'
 
 const swatched = z.object({ words: z.string(), swatch: z.string() })
@@ -16,20 +16,20 @@ export const strand = z.object({
   swatch: z.string(),
   verdict: z.string(),
   main: z.boolean(),
-  steps: z.array(swatched.extend({ letter: z.string(), round: z.number(), why: z.array(z.string()) })),
+  steps: z.array(z.extend(swatched, { letter: z.string(), round: z.number(), why: z.array(z.string()) })),
 })
 export type Strand = z.infer<typeof strand>
 
 /** What a practice head came to. */
 export const triedHead = z.object({
   came: z.array(z.object({ zone: z.string(), words: z.string(), swatch: z.string(), wish: z.string(), wished: z.string(), verdict: z.string() })),
-  away: z.number().nullable(),
+  away: z.nullable(z.number()),
   said: z.array(z.string()),
 })
 
 /** Ways from a zone to its wish: one bowl, or several in turn. */
 export const waysToWish = z.object({
-  wish: z.string().nullable(),
+  wish: z.nullable(z.string()),
   ways: z.array(
     z.object({
       verdict: z.string(),
@@ -38,7 +38,7 @@ export const waysToWish = z.object({
       sure: z.string(),
       away: z.string(),
       steps: z.array(
-        swatched.extend({
+        z.extend(swatched, {
           kind: z.enum(['lift', 'fill', 'tone', 'colour']),
           line: z.string(),
           shades: z.string(),
@@ -64,20 +64,20 @@ export const picture = z.object({
       headline: z.string(),
       lines: z.array(z.string()),
       cautions: z.array(caution),
-      now: swatched.nullable(),
-      wish: swatched.nullable(),
+      now: z.nullable(swatched),
+      wish: z.nullable(swatched),
       /** What was last seen of it between the rounds; last where nothing is planned on it after that. */
-      reached: swatched.extend({ last: z.boolean() }).nullable(),
+      reached: z.nullable(z.extend(swatched, { last: z.boolean() })),
       verdict: z.string(),
-      expected: swatched.extend({ calibrated: z.boolean(), sure: z.string(), why: z.array(z.string()) }).nullable(),
+      expected: z.nullable(z.extend(swatched, { calibrated: z.boolean(), sure: z.string(), why: z.array(z.string()) })),
       /** What the same bowls came to last time, where that was good. */
-      lastTime: swatched.extend({ on: z.string() }).nullable(),
+      lastTime: z.nullable(z.extend(swatched, { on: z.string() })),
       strands: z.array(strand),
-      whole: swatched.nullable(),
+      whole: z.nullable(swatched),
     }),
   ),
   /** What was seen of the strands while their bowls worked, and how they go on by that. */
-  seen: z.array(z.object({ bowl: z.string(), letter: z.string(), at: z.string(), by: z.string(), zone: z.string(), strand: z.string(), level: z.string().nullable(), words: z.string(), pace: z.string().nullable() })),
+  seen: z.array(z.object({ bowl: z.string(), letter: z.string(), at: z.string(), by: z.string(), zone: z.string(), strand: z.string(), level: z.nullable(z.string()), words: z.string(), pace: z.nullable(z.string()) })),
   cells: z.record(z.string(), z.array(z.string())),
   /** The same, one round at a time. */
   maps: z.array(z.object({ round: z.number(), cells: z.record(z.string(), z.array(z.string())) })),
@@ -89,12 +89,12 @@ export const picture = z.object({
       key: z.string(),
       words: z.string(),
       why: z.array(z.string()),
-      sheet: sheet.omit({ letter: true }).nullable(),
+      sheet: z.nullable(z.omit(sheet, { letter: true })),
       first: z.boolean(),
-      change: z.object({ letter: z.string(), kind: z.string(), value: z.string() }).nullable(),
+      change: z.nullable(z.object({ letter: z.string(), kind: z.string(), value: z.string() })),
     }),
   ),
-  amounts: z.record(z.string(), z.object({ source: z.enum(['own', 'house', 'table']), of: z.enum(['colour', 'total']), take: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }).nullable()),
-  strokes: z.array(z.object({ letter: z.string(), round: z.number(), order: z.number().nullable(), words: z.string(), sequence: z.array(z.string().nullable()) })),
+  amounts: z.record(z.string(), z.nullable(z.object({ source: z.enum(['own', 'house', 'table']), of: z.enum(['colour', 'total']), take: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }))),
+  strokes: z.array(z.object({ letter: z.string(), round: z.number(), order: z.nullable(z.number()), words: z.string(), sequence: z.array(z.nullable(z.string())) })),
 })
 export type Picture = z.infer<typeof picture>

@@ -1,11 +1,11 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { Keep } from '../../shared/keep/keep'
 import type { Entry } from '../../shared/outbox/entry'
 import { dropDraft, readDrafts, writeDraft } from './drafts'
 
 const withVersion = z.looseObject({ version: z.number() })
 const canvasAnswer = z.looseObject({ canvas: z.looseObject({ version: z.number() }) })
-const bowlBody = z.looseObject({ id: z.string().optional(), bowl: z.unknown() })
+const bowlBody = z.looseObject({ id: z.optional(z.string()), bowl: z.unknown() })
 const canvasBody = z.looseObject({ canvas: z.unknown() })
 const canvasKept = z.looseObject({ version: z.number(), canvas: z.unknown() })
 

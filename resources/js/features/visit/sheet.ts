@@ -1,6 +1,6 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
-const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.string().nullable(), wedge: z.number().nullable() })
+const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.nullable(z.string()), wedge: z.nullable(z.number()) })
 export type WorkedIngredient = z.infer<typeof workedIngredient>
 
 export const workedBowl = z.object({
@@ -12,15 +12,13 @@ export const workedBowl = z.object({
   extras: z.array(z.object({ product: z.string(), label: z.string(), grams: z.string(), counts: z.string() })),
   uses: z.array(z.object({ job: z.string(), grams: z.string() })),
   total: z.string(),
-  asked: z.string().nullable(),
-  strength: z.object({ developer: z.string(), onHead: z.string().nullable() }).nullable(),
+  asked: z.nullable(z.string()),
+  strength: z.nullable(z.object({ developer: z.string(), onHead: z.nullable(z.string()) })),
   why: z.array(z.string()),
   warnings: z.array(z.lazy(() => caution)),
   /** Whether the shelf holds it; null where it is mixed or over. */
-  enough: z.object({ times: z.number().nullable(), first: z.string().nullable(), short: z.array(z.object({ message: z.string(), mend: z.string() })) }).nullable(),
-  judgement: z
-    .object({ level: z.string().nullable(), tone: z.string(), pigment: z.string(), swatch: z.string().nullable(), why: z.array(z.string()) })
-    .nullable(),
+  enough: z.nullable(z.object({ times: z.nullable(z.number()), first: z.nullable(z.string()), short: z.array(z.object({ message: z.string(), mend: z.string() })) })),
+  judgement: z.nullable(z.object({ level: z.nullable(z.string()), tone: z.string(), pigment: z.string(), swatch: z.nullable(z.string()), why: z.array(z.string()) })),
 })
 export type WorkedBowl = z.infer<typeof workedBowl>
 
@@ -29,52 +27,52 @@ export const caution = z.object({
   reason: z.string(),
   mend: z.string(),
   /** Whether “is it meant so?” can be answered with yes. */
-  asks: z.boolean().default(false),
-  zones: z.array(z.string()).default([]),
+  asks: z._default(z.boolean(), false),
+  zones: z._default(z.array(z.string()), []),
 })
 export type Caution = z.infer<typeof caution>
 
 const entry = z.object({
-  product: z.string().optional(),
-  blend: z.string().optional(),
-  version: z.number().optional(),
+  product: z.optional(z.string()),
+  blend: z.optional(z.string()),
+  version: z.optional(z.number()),
   share: z.string(),
   /** As it was typed, where that was not in grams. */
-  said: z.string().optional(),
-  words: z.string().optional(),
-  or: z.array(z.string()).optional(),
-  doubt: z.boolean().optional(),
-  wanted: z.string().optional(),
-  why: z.string().optional(),
+  said: z.optional(z.string()),
+  words: z.optional(z.string()),
+  or: z.optional(z.array(z.string())),
+  doubt: z.optional(z.boolean()),
+  wanted: z.optional(z.string()),
+  why: z.optional(z.string()),
 })
 export type Entry = z.infer<typeof entry>
 
-const count = z.union([z.number(), z.string()]).nullable().optional()
+const count = z.optional(z.nullable(z.union([z.number(), z.string()])))
 
 /** One thing done with a bowl: where, how, in which order, by whom. */
 export const stroke = z.object({
   regions: z.array(z.string()),
   spans: z.array(z.string()),
-  method: z.string().optional(),
-  pattern: z.string().optional(),
-  with: z.array(z.string()).optional(),
+  method: z.optional(z.string()),
+  pattern: z.optional(z.string()),
+  with: z.optional(z.array(z.string())),
   order: count,
-  hands: z.string().optional(),
-  hair: z.string().optional(),
-  covering: z.string().optional(),
+  hands: z.optional(z.string()),
+  hair: z.optional(z.string()),
+  covering: z.optional(z.string()),
   foils: count,
-  width: z.string().optional(),
-  reach: z.string().optional(),
-  overlaps: z.boolean().optional(),
-  note: z.string().optional(),
+  width: z.optional(z.string()),
+  reach: z.optional(z.string()),
+  overlaps: z.optional(z.boolean()),
+  note: z.optional(z.string()),
 })
 export type Stroke = z.infer<typeof stroke>
 
 /** Null where nobody said how much: then the bowl is a proportion. */
-const amount = z
-  .object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.string().nullable() })
-  .nullable()
-  .transform((said) => said ?? { of: 'colour' as const, grams: '', ingredient: null })
+const amount = z.pipe(
+  z.nullable(z.object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.nullable(z.string()) })),
+  z.transform((said) => said ?? { of: 'colour' as const, grams: '', ingredient: null }),
+)
 
 /** A bowl as typed: the shape the core reads. */
 export const sheet = z.object({
@@ -85,29 +83,29 @@ export const sheet = z.object({
   amount,
   parts: z.array(z.object({ ingredients: z.array(entry) })),
   additives: z.array(z.object({ product: z.string(), dose: z.string() })),
-  extras: z.array(z.object({ product: z.string(), grams: z.string(), counts: z.string().optional() })).optional(),
+  extras: z.optional(z.array(z.object({ product: z.string(), grams: z.string(), counts: z.optional(z.string()) }))),
   place: z.array(stroke),
-  minutes: z.union([z.number(), z.string()]).nullable(),
+  minutes: z.nullable(z.union([z.number(), z.string()])),
   note: z.string(),
-  purpose: z.string().optional(),
-  mark: z.string().optional(),
-  hair: z.string().optional(),
-  covering: z.string().optional(),
-  heat: z.array(z.object({ with: z.boolean(), minutes: z.union([z.number(), z.string()]) })).optional(),
+  purpose: z.optional(z.string()),
+  mark: z.optional(z.string()),
+  hair: z.optional(z.string()),
+  covering: z.optional(z.string()),
+  heat: z.optional(z.array(z.object({ with: z.boolean(), minutes: z.union([z.number(), z.string()]) }))),
   applying: count,
-  clock: z.string().optional(),
-  after: z.string().optional(),
+  clock: z.optional(z.string()),
+  after: z.optional(z.string()),
   plus: count,
-  afterFrom: z.string().optional(),
+  afterFrom: z.optional(z.string()),
   starts: count,
   through: count,
   lookFrom: count,
-  rinse: z.string().optional(),
+  rinse: z.optional(z.string()),
   emulsify: count,
-  until: z.string().optional(),
-  treatment: z.string().optional(),
+  until: z.optional(z.string()),
+  treatment: z.optional(z.string()),
   /** Keys of cautions that somebody has answered: it is meant so. */
-  meant: z.array(z.string()).optional(),
-  uses: z.array(z.object({ job: z.string(), grams: z.string() })).optional(),
+  meant: z.optional(z.array(z.string())),
+  uses: z.optional(z.array(z.object({ job: z.string(), grams: z.string() }))),
 })
 export type Sheet = z.infer<typeof sheet>

@@ -1,5 +1,5 @@
 import { keepPreviousData, queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson } from '../../shared/api/http'
 
 const answerShape = z.object({
@@ -10,9 +10,8 @@ const answerShape = z.object({
   ingredients: z.array(z.object({ product: z.string(), label: z.string(), share: z.string() })),
   cautions: z.array(z.object({ reason: z.string(), mend: z.string() })),
   alarms: z.array(z.string()),
-  fragment: z
-    .object({ line: z.string(), part: z.number(), ingredients: z.array(z.object({ product: z.string(), share: z.string() })) })
-    .nullable(),
+  fragment: z.nullable(z
+    .object({ line: z.string(), part: z.number(), ingredients: z.array(z.object({ product: z.string(), share: z.string() })) })),
 })
 export type Answer = z.infer<typeof answerShape>
 

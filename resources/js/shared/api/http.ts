@@ -1,19 +1,20 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { touchedAgo } from '../session/touch'
 import { hearTime } from '../time/serverTime'
 import { startWork } from './busy'
+import { firstAnswer, forgetFirst } from './firstAnswers'
 import { heldAnswer, hold, letGo } from './heldAnswers'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
 export type Problem = z.infer<typeof problem>
 
 const refusal = z.object({
-  message: z.string().default(t`Something went wrong.`),
-  mend: z.string().default(''),
-  problems: z.array(problem).default([]),
-  errors: z.record(z.string(), z.array(z.string())).optional(),
-  newer: z.unknown().optional(),
+  message: z._default(z.string(), t`Something went wrong.`),
+  mend: z._default(z.string(), ''),
+  problems: z._default(z.array(problem), []),
+  errors: z.optional(z.record(z.string(), z.array(z.string()))),
+  newer: z.optional(z.unknown()),
 })
 
 /** An answer of the server that is not the one hoped for, in words a person can use. */
@@ -72,12 +73,13 @@ async function ask(method: string, path: string, body: unknown, signal?: AbortSi
 /** One question and its answer, with what the outbox says beside it. */
 export async function exchange(method: string, path: string, body: unknown, with_: { signal?: AbortSignal; headers?: Record<string, string> } = {}): Promise<unknown> {
   const { signal } = with_
+  if (method !== 'GET') forgetFirst()
   const ago = touchedAgo()
   const held = method === 'GET' ? heldAnswer(path) : undefined
   if (method !== 'GET' && path.startsWith('session')) letGo()
   let response: Response
   try {
-    response = await fetch(`/api/${path}`, {
+    response = (method === 'GET' ? await firstAnswer(path) : null) ?? await fetch(`/api/${path}`, {
       method,
       signal,
       credentials: 'same-origin',

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson } from '../api/http'
 import { consentShape } from './consents'
 import { photo } from '../photos/photos'
@@ -17,15 +17,15 @@ export const clientShape = z.object({
   phone: z.string(),
   about: z.string(),
   cautions: z.string(),
-  bornOn: z.string().nullable(),
+  bornOn: z.nullable(z.string()),
   email: z.string(),
   contactBy: z.enum(['', 'phone', 'mail', 'message', 'none']),
-  preferred: z.object({ id: z.number(), name: z.string() }).nullable(),
+  preferred: z.nullable(z.object({ id: z.number(), name: z.string() })),
   /** Who of the team plans and colours. */
   colourists: z.array(z.object({ id: z.number(), name: z.string() })),
-  erasedAt: z.string().nullable(),
+  erasedAt: z.nullable(z.string()),
   /** Whose file this one became part of. */
-  into: z.object({ id: z.number(), name: z.string() }).nullable(),
+  into: z.nullable(z.object({ id: z.number(), name: z.string() })),
   consents: z.array(consentShape),
   matches: z.array(z.object({ id: z.number(), client: z.number(), name: z.string(), how: z.string() })),
   /** Files that may be of the same person. */

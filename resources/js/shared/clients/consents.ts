@@ -1,9 +1,9 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { newId } from '../api/newId'
 import { keptPost } from '../outbox/kept'
 
-export const consentShape = z.object({ kind: z.enum(['photographs', 'health', 'messages']), given: z.boolean().nullable(), words: z.string(), at: z.string().nullable(), by: z.string() })
+export const consentShape = z.object({ kind: z.enum(['photographs', 'health', 'messages']), given: z.nullable(z.boolean()), words: z.string(), at: z.nullable(z.string()), by: z.string() })
 export type Consent = z.infer<typeof consentShape>
 
 /** What is asked, in the words of the sheet they sign. */

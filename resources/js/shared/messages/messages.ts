@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson, postJson, putJson } from '../api/http'
 
 export const KINDS = ['skin-test', 'reading', 'appointment', 'follow-up'] as const
@@ -7,12 +7,12 @@ const kind = z.enum(KINDS)
 export type Kind = z.infer<typeof kind>
 
 const message = z.object({
-  key: z.string(), kind, about: z.string(), visit: z.string().nullable(), startsAt: z.string().nullable(), dueAt: z.string().nullable(),
+  key: z.string(), kind, about: z.string(), visit: z.nullable(z.string()), startsAt: z.nullable(z.string()), dueAt: z.nullable(z.string()),
   /** What it asks for cannot be had in time any more. */
   late: z.boolean(),
-  client: z.object({ id: z.number(), name: z.string(), phone: z.string(), email: z.string(), by: z.enum(['', 'phone', 'mail', 'message', 'none']), agrees: z.boolean().nullable() }),
+  client: z.object({ id: z.number(), name: z.string(), phone: z.string(), email: z.string(), by: z.enum(['', 'phone', 'mail', 'message', 'none']), agrees: z.nullable(z.boolean()) }),
   subject: z.string(), words: z.string(), state: z.enum(['open', 'sending', 'sent', 'left']), way: z.string(), reached: z.string(), trouble: z.string(),
-  by: z.string().nullable(), at: z.string().nullable(), version: z.number(),
+  by: z.nullable(z.string()), at: z.nullable(z.string()), version: z.number(),
 })
 export type Message = z.infer<typeof message>
 

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
 
@@ -19,9 +19,9 @@ export const entryShape = z.object({
   /** A page to look at it, where there is one. */
   at: z.string(),
   /** Grams that are in a bowl, where it is a pour: what is refused then is more than words. */
-  pour: z.object({ batch: z.string(), line: z.string(), label: z.string(), grams: z.string() }).nullable(),
+  pour: z.nullable(z.object({ batch: z.string(), line: z.string(), label: z.string(), grams: z.string() })),
   failures: z.number(),
-  refused: z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) }).nullable(),
+  refused: z.nullable(z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) })),
 })
 export type Entry = z.infer<typeof entryShape>
 

@@ -1,15 +1,15 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { postForm, putJson } from '../api/http'
 import { keptDelete } from '../outbox/kept'
 
 /** A marked spot: where (parts of the picture), what colour was read there, and how a result stands against the target. */
 const spot = z.object({
-  x: z.number(), y: z.number(), radius: z.number(), white: z.object({ x: z.number(), y: z.number() }).nullable(),
+  x: z.number(), y: z.number(), radius: z.number(), white: z.nullable(z.object({ x: z.number(), y: z.number() })),
   swatch: z.string(), level: z.string(), tone: z.array(z.string()), words: z.string(), sure: z.string(), match: z.string(),
 })
 
-export const photo = z.object({ id: z.string(), kind: z.enum(['before', 'after', 'target']), visit: z.string().nullable(), width: z.number(), height: z.number(), note: z.string(), takenAt: z.string(), by: z.string(), spot: spot.nullable() })
+export const photo = z.object({ id: z.string(), kind: z.enum(['before', 'after', 'target']), visit: z.nullable(z.string()), width: z.number(), height: z.number(), note: z.string(), takenAt: z.string(), by: z.string(), spot: z.nullable(spot) })
 export type Photo = z.infer<typeof photo>
 
 export async function uploadPhoto(client: number, fields: { id: string; kind: string; visit: string | null; note: string; file: File }): Promise<Photo> {

@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { patchJson } from '../api/http'
 import { keptPatch, keptPost } from '../outbox/kept'
 
@@ -8,7 +8,7 @@ export type SafetyState = z.infer<typeof safetyState>
 
 /** A client's skin on record. */
 export const safety = z.object({
-  age: z.number().nullable(),
+  age: z.nullable(z.number()),
   reaction: z.boolean(),
   readers: z.string(),
   lines: z.array(z.object({ id: z.string(), name: z.string(), state: safetyState, words: z.string() })),
@@ -19,11 +19,11 @@ export const safety = z.object({
       spot: z.string(),
       placedAt: z.string(),
       placedBy: z.string(),
-      recordedBy: z.string().nullable(),
+      recordedBy: z.nullable(z.string()),
       readFrom: z.string(),
-      readAt: z.string().nullable(),
-      readBy: z.string().nullable(),
-      result: z.string().nullable(),
+      readAt: z.nullable(z.string()),
+      readBy: z.nullable(z.string()),
+      result: z.nullable(z.string()),
       note: z.string(),
     }),
   ),
@@ -37,8 +37,8 @@ export const safety = z.object({
       note: z.string(),
       notedAt: z.string(),
       notedBy: z.string(),
-      liftedAt: z.string().nullable(),
-      liftedBy: z.string().nullable(),
+      liftedAt: z.nullable(z.string()),
+      liftedBy: z.nullable(z.string()),
       clearance: z.string(),
     }),
   ),
@@ -46,7 +46,7 @@ export const safety = z.object({
 export type Safety = z.infer<typeof safety>
 
 /** Null where the answer was lost and the client file is to be read anew. */
-const read = (json: unknown) => safety.nullable().parse(json)
+const read = (json: unknown) => z.nullable(safety).parse(json)
 const ofClient = (client: number, about: string) => ({ stream: `client:${client}`, about, at: `/clients/${client}` })
 
 export const placeTest = async (client: number, fields: { id: string; lines: string[]; spot: string; placedAt?: string; placedBy?: string }) => read(await keptPost(`clients/${client}/skin-tests`, fields, ofClient(client, t`Skin test placed, ${fields.spot}`)))

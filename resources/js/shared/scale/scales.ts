@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { deleteJson, getJson, postJson } from '../api/http'
 
 export const scaleState = z.enum(['disconnected', 'garbled', 'overload', 'frozen', 'reading'])

@@ -1,5 +1,5 @@
 import { queryOptions, type QueryClient } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { deleteJson, getJson, postJson, putJson, Unreachable } from '../api/http'
 import { showMassesIn } from '../format/mass'
 import { showTimesIn } from '../format/time'
@@ -25,7 +25,7 @@ export const sessionShape = z.object({
   salon: z.string(),
   timezone: z.string(),
   /** Masses are read in ounces of so many grams; null: in grams. */
-  gramsToAnOunce: z.string().nullable(),
+  gramsToAnOunce: z.nullable(z.string()),
   ownsRules: z.boolean(),
   scaleSimulated: z.boolean(),
 })
@@ -46,8 +46,9 @@ export const session = queryOptions({
   queryKey: ['session'],
   queryFn: async ({ signal, client }) => {
     try {
-      const member = sessionShape.nullable().parse(await getJson('session', signal))
-      if (member === null) await forgetOffline()
+      const member = z.nullable(sessionShape).parse(await getJson('session', signal))
+      // Whatever reads it later waits in the store's own line.
+      if (member === null) void forgetOffline()
       else await restoreFor(member, client)
       return greet(member)
     } catch (error) {

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { getJson } from '../api/http'
 
 export const shelfShape = z.object({
@@ -17,7 +17,7 @@ export const shelfShape = z.object({
       window: z.object({ min: z.number(), target: z.number(), max: z.number() }),
       developers: z.array(z.string()),
       /** What a bowl begins with where nobody has said. */
-      usualDeveloper: z.string().nullable(),
+      usualDeveloper: z.nullable(z.string()),
       /** What each part of the ratio is, as the maker prints it. */
       order: z.array(z.enum(['colour', 'developer', 'base'])),
       products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean(), packCode: z.string() })),

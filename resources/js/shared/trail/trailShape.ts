@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
 /** Who changed what, the latest first. */
 export const trailShape = z.array(z.object({

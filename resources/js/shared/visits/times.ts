@@ -1,11 +1,11 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
 /** Something to be done by a moment: mix, begin, look, heat off, rinse. */
 export const act = z.object({
   kind: z.enum(['mix', 'begin', 'complete', 'again', 'heat-on', 'heat-off', 'look', 'through', 'emulsify', 'stale', 'rinse']),
   words: z.string(),
   letters: z.array(z.string()),
-  bowls: z.array(z.object({ bowl: z.string(), batch: z.string().nullable(), side: z.string().nullable() })),
+  bowls: z.array(z.object({ bowl: z.string(), batch: z.nullable(z.string()), side: z.nullable(z.string()) })),
   at: z.string(),
   /** Minutes since it should have been done. */
   late: z.number(),
@@ -17,30 +17,30 @@ export type Act = z.infer<typeof act>
 export const bowlTimes = z.object({
   letter: z.string(),
   bowl: z.string(),
-  batch: z.string().nullable(),
+  batch: z.nullable(z.string()),
   /** Where the sides of a head are timed apart. */
-  side: z.string().nullable(),
+  side: z.nullable(z.string()),
   round: z.number(),
   /** What starts so many minutes into its round counts from here. */
   roundFrom: z.string(),
-  mix: z.string().nullable(),
+  mix: z.nullable(z.string()),
   begin: z.string(),
   complete: z.string(),
   clock: z.string(),
-  due: z.string().nullable(),
-  least: z.string().nullable(),
-  most: z.string().nullable(),
+  due: z.nullable(z.string()),
+  least: z.nullable(z.string()),
+  most: z.nullable(z.string()),
   looks: z.array(z.string()),
-  through: z.string().nullable(),
+  through: z.nullable(z.string()),
   heat: z.array(z.object({ on: z.string(), off: z.string() })),
-  emulsify: z.string().nullable(),
-  again: z.string().nullable(),
+  emulsify: z.nullable(z.string()),
+  again: z.nullable(z.string()),
   rinse: z.string(),
   firstStrand: z.number(),
   lastStrand: z.number(),
   counts: z.boolean(),
   /** A rinse before it is asked about. */
-  early: z.string().nullable(),
+  early: z.nullable(z.string()),
   begun: z.boolean(),
   completed: z.boolean(),
   rinsed: z.boolean(),
@@ -49,16 +49,16 @@ export const bowlTimes = z.object({
   /** Its minutes to apply are those it took this client the last time. */
   asBefore: z.boolean(),
   /** What was meant, on the clock on which it happened; null before the first touch. Minutes, less than none where it was early. */
-  meant: z.object({
+  meant: z.nullable(z.object({
     begin: z.string(),
     complete: z.string(),
     rinse: z.string(),
     firstStrand: z.number(),
     lastStrand: z.number(),
-    begunLate: z.number().nullable(),
-    appliedLonger: z.number().nullable(),
-    rinsedLate: z.number().nullable(),
-  }).nullable(),
+    begunLate: z.nullable(z.number()),
+    appliedLonger: z.nullable(z.number()),
+    rinsedLate: z.nullable(z.number()),
+  })),
 })
 export type BowlTimes = z.infer<typeof bowlTimes>
 
@@ -66,13 +66,13 @@ export type BowlTimes = z.infer<typeof bowlTimes>
 export const times = z.object({
   now: z.string(),
   hands: z.number(),
-  ends: z.string().nullable(),
-  endsLatest: z.string().nullable(),
+  ends: z.nullable(z.string()),
+  endsLatest: z.nullable(z.string()),
   proven: z.boolean(),
   bowls: z.array(bowlTimes),
   breaks: z.array(z.object({ letter: z.string(), words: z.string() })),
   /** Each has been planned, and holds; with one press where it is one change. */
-  mends: z.array(z.object({ words: z.string(), bowl: z.string().nullable(), set: z.record(z.string(), z.unknown()).nullable(), hands: z.number().nullable() })),
+  mends: z.array(z.object({ words: z.string(), bowl: z.nullable(z.string()), set: z.nullable(z.record(z.string(), z.unknown())), hands: z.nullable(z.number()) })),
   faults: z.array(z.object({ words: z.string(), mend: z.string() })),
   acts: z.array(act),
 })

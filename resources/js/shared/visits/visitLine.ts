@@ -1,8 +1,8 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 
 /** What is next: in words with its minutes, and without them where the page counts by itself. */
 /** What is next: in words with its minutes, and without them where the page counts by itself. */
-export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), what: z.string().default(''), bowl: z.string().nullable(), at: z.string().nullable().default(null) })
+export const nextStep = z.object({ do: z.enum(['read', 'weigh', 'plan', 'receive', 'close', 'run']), words: z.string(), what: z._default(z.string(), ''), bowl: z.nullable(z.string()), at: z._default(z.nullable(z.string()), null) })
 export const person = z.object({ name: z.string(), initials: z.string() })
 export const bowlState = z.enum(['planned', 'weighing', 'mixed'])
 export const visitStatus = z.enum(['expected', 'in-chair', 'closed', 'ended'])
@@ -10,7 +10,7 @@ export const visitStatus = z.enum(['expected', 'in-chair', 'closed', 'ended'])
 export const isOver = (visit: { status: z.infer<typeof visitStatus> }): boolean => visit.status === 'closed' || visit.status === 'ended'
 export const verdict = z.enum(['good', 'mixed', 'poor'])
 export type Verdict = z.infer<typeof verdict>
-export const origin = z.object({ id: z.string(), on: z.string() }).nullable()
+export const origin = z.nullable(z.object({ id: z.string(), on: z.string() }))
 
 /** One visit as an entry in a list. */
 export const visitLine = z.object({
@@ -20,13 +20,13 @@ export const visitLine = z.object({
   service: z.string(),
   status: visitStatus,
   startsAt: z.string(),
-  verdict: verdict.nullable(),
+  verdict: z.nullable(verdict),
   outcome: z.string(),
   keep: z.string(),
   change: z.string(),
   from: origin,
   changes: z.array(z.string()),
-  nextOn: z.string().nullable(),
+  nextOn: z.nullable(z.string()),
   bowls: z.array(
     z.object({
       id: z.string(),
@@ -39,7 +39,7 @@ export const visitLine = z.object({
       poured: z.string(),
       spans: z.array(z.string()),
       swatches: z.array(z.string()),
-      used: z.string().nullable(),
+      used: z.nullable(z.string()),
       state: bowlState,
     }),
   ),

@@ -1,14 +1,14 @@
 import { queryOptions } from '@tanstack/react-query'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { deleteJson, getJson, postJson, putJson } from '../../../shared/api/http'
 
 const role = z.enum(['owner', 'colourist', 'assistant'])
-const person = z.object({ id: z.number(), name: z.string(), initials: z.string(), role, licence: z.string(), email: z.string(), pin: z.boolean(), ended: z.string().nullable(), version: z.number() })
+const person = z.object({ id: z.number(), name: z.string(), initials: z.string(), role, licence: z.string(), email: z.string(), pin: z.boolean(), ended: z.nullable(z.string()), version: z.number() })
 export const teamShape = z.object({
   people: z.array(person),
   invited: z.array(z.object({ id: z.number(), name: z.string(), email: z.string(), role, known: z.boolean(), ends: z.string() })),
   /** Of a link that was just made: where it leads. It is said once. */
-  path: z.string().optional(),
+  path: z.optional(z.string()),
 })
 export type Team = z.infer<typeof teamShape>
 export type Person = z.infer<typeof person>
