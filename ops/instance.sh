@@ -3,7 +3,7 @@
 # The demo, or a salon of one's own beside it: each with its own folder and data, one of them at work at a time.
 chosen_instance() {
     local chosen=${TINTA_INSTANCE:-$(cat "$ROOT/var/current" 2>/dev/null || echo demo)}
-    case "$chosen" in demo | salon | drill | test | group | cluster[1-9]) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
+    case "$chosen" in demo | salon | drill | test | test2 | group | cluster[1-9]) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
 }
 
 # choose_instance --empty|--demo : which of the two is started from now on; the other is laid aside as it is

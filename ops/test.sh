@@ -9,17 +9,18 @@ command_test() {
     exec 8>var/test.lock
     flock -n 8 || fail 'Another ./tinta test runs in this checkout. Wait for it: both would use the same salon, scale and browser.'
     rm -f var/junit-*.xml
-    CORE_TESTS=''
+    local beside=()
     if [ $# -eq 0 ]; then
-        # The core needs neither database nor browser: its tests run beside the static checks.
+        # The core needs neither database nor browser, and what is only read needs nothing: beside what the others wait for.
         compiled_pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 8>&- &
-        CORE_TESTS=$!
-        trap 'kill "$CORE_TESTS" 2>/dev/null || true' EXIT
-        run_static_checks
+        beside+=($!)
+        run_static_checks >var/static.log 2>&1 8>&- &
+        beside+=($!)
+        trap 'kill "${beside[@]}" 2>/dev/null || true' EXIT
     fi
     build_front_end
     use_instance test
-    trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
+    trap 'kill "${beside[@]}" 2>/dev/null || true; stop_web; stop_database; stop_supervisor; end_orphans' EXIT
     end_orphans
     start_database
     say 'Preparing the test databases'
@@ -34,9 +35,12 @@ command_test() {
     fi
     start_scale
     local status=0
-    if [ -n "$CORE_TESTS" ]; then
+    if [ $# -eq 0 ]; then
+        say 'What can be said without running it'
+        wait "${beside[1]}" || { cat var/static.log; return 1; }
+        cat var/static.log
         say 'The tests of the core'
-        wait "$CORE_TESTS" || status=$?
+        wait "${beside[0]}" || status=$?
         cat var/core.log
     fi
     say 'Running the PHP tests'
@@ -65,23 +69,33 @@ run_pest() {
         compiled_pest --log-junit "var/junit-$name.xml" "$@"
 }
 
-# Compiled as the pages' own PHP is: the core's tests take two thirds of the time.
-compiled_pest() {
+compiled_pest() { compiled vendor/bin/pest "$@"; }
+
+# Compiled as the pages' own PHP is: it takes two thirds of the time.
+compiled() {
     php -d opcache.enable_cli=1 -d opcache.memory_consumption=256 -d opcache.interned_strings_buffer=16 -d opcache.max_accelerated_files=20000 \
-        -d opcache.jit=tracing -d opcache.jit_buffer_size=128M vendor/bin/pest "$@"
+        -d opcache.jit=tracing -d opcache.jit_buffer_size=128M "$@"
 }
 
-# Beside the first lane, where there are cores for them: on two, what is to be seen within seconds comes late now and then.
+# Beside the first lane, where there is more than one core.
 LANES=()
-if [ "$(nproc)" -ge 4 ]; then LANES=(test2); fi
+if [ "$(nproc)" -ge 2 ]; then LANES=(test2); fi
 
 # Browser tests mostly wait, for the scale to rest as a hand does: lanes of them, each with a salon, a scale and a browser of its own,
-# take the files one by one from the same pile. The first lane runs all other suites before; what measures time runs before everything.
+# take the files one by one from the same pile. What measures time runs before everything; what stops the database and starts it
+# again, at the beginning of the last lane, in its own.
 run_lanes() {
     local status=0 each lanes=()
     rm -rf var/test-pile
     mkdir -p var/test-pile
     run_pest alone --testsuite Feature,Ops --group alone || status=1
+    # What works whole services over, beside the others, in a database of its own.
+    TEST_DATABASE=tinta_http2 run_pest heavy --testsuite Feature --group heavy >var/heavy.log 2>&1 8>&- &
+    local heavy=$!
+    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
+    wait "$heavy" || status=1
+    cat var/heavy.log
+    [ ${#LANES[@]} -gt 0 ] || run_pest ops --testsuite Ops --exclude-group apart || status=1
     for each in "${LANES[@]}"; do
         (
             trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
@@ -90,18 +104,13 @@ run_lanes() {
             start_database
             start_scale
             start_web
-            take_from_pile
+            local found=0
+            [ "$each" != "${LANES[-1]}" ] || TINTA_TEST_INSTANCE=$each run_pest ops --testsuite Ops --exclude-group apart || found=1
+            take_from_pile || found=1
+            exit $found
         ) >"var/$each.log" 2>&1 8>&- &
         lanes+=($!)
     done
-    # What works whole services over, beside the others, in a database of its own.
-    TEST_DATABASE=tinta_http2 run_pest heavy --testsuite Feature --group heavy >var/heavy.log 2>&1 8>&- &
-    local heavy=$!
-    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
-    wait "$heavy" || status=1
-    cat var/heavy.log
-    # They stop the database and start it again: nothing runs beside them.
-    run_pest ops --testsuite Ops --exclude-group apart || status=1
     take_from_pile || status=1
     for each in "${lanes[@]}"; do
         wait "$each" || status=1
@@ -139,7 +148,7 @@ take_from_pile() {
 
 run_static_checks() {
     say 'Pint'
-    vendor/bin/pint --test >var/pint.log 2>&1 || { tail -40 var/pint.log; fail 'PHP style: run vendor/bin/pint.'; }
+    compiled vendor/bin/pint --test >var/pint.log 2>&1 || { tail -40 var/pint.log; fail 'PHP style: run vendor/bin/pint.'; }
     say 'PHPStan'
     vendor/bin/phpstan analyse --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something.'; }
     vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something in the application.'; }

@@ -94,7 +94,7 @@ function heldForNoNetwork(RemoteWebDriver $page): void
 {
     $held = <<<'JS'
         const done = arguments[0]
-        const pieces = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => new URL(name).pathname.startsWith('/build/'))
+        const pieces = performance.getEntriesByType('resource').map((entry) => entry.name).filter((name) => new URL(name).pathname.startsWith('/build/assets/'))
         Promise.all(['/', ...pieces].map((name) => caches.match(name))).then((held) => done(['/', ...pieces].filter((name, index) => held[index] === undefined)))
         JS;
     $until = microtime(true) + 20;

@@ -7,7 +7,7 @@ use Tests\Ops\Shell;
 afterEach(fn () => Shell::say('rm -f "$DIR/cluster"'));
 
 it('takes no cluster that could not tell who is right, and says what is wrong', function (string $said, string $words) {
-    [$status, $answer] = Shell::run("chosen_instance() { echo test; }; command_cluster {$said}");
+    [$status, $answer] = Shell::run("chosen_instance() { echo \$INSTANCE; }; command_cluster {$said}");
     expect($status)->not->toBe(0)->and($answer)->toContain($words)
         ->and(Shell::say('is_cluster_node && echo node || echo alone'))->toBe('alone');
 })->with([
@@ -19,7 +19,7 @@ it('takes no cluster that could not tell who is right, and says what is wrong', 
 ]);
 
 it('makes a machine a node, and one by itself again', function () {
-    Shell::say('chosen_instance() { echo test; }; command_cluster 2 10.20.0.1,10.20.0.2:4600,db3.example');
+    Shell::say('chosen_instance() { echo $INSTANCE; }; command_cluster 2 10.20.0.1,10.20.0.2:4600,db3.example');
     $options = Shell::say('cluster_options');
     // Ports beside each other: the group's, the small catch-up's, the whole copy's.
     expect($options)->toContain('--wsrep-cluster-address=gcomm://10.20.0.1:4567,10.20.0.2:4600,db3.example:4567')
@@ -31,7 +31,7 @@ it('makes a machine a node, and one by itself again', function () {
         )->toMatch('/^listen 10\.20\.0\.2:\d+; 2 true$/')
         ->and(
             Shell::say(
-                'chosen_instance() { echo test; }; command_cluster off; use_instance test; cluster_options; printf "%s" "${TINTA_CLUSTER:-alone}"',
+                'chosen_instance() { echo $INSTANCE; }; command_cluster off; use_instance $INSTANCE; cluster_options; printf "%s" "${TINTA_CLUSTER:-alone}"',
             ),
         )->toEndWith('alone');
 });

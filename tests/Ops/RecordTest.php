@@ -182,7 +182,7 @@ it('throws no salon away that is not the demo', function () {
     $kept = Shell::say(
         'sql root -N tinta_browser -e "INSERT INTO salons (name, demo) VALUES (\'A salon of somebody’s own\', 0); SELECT LAST_INSERT_ID()"',
     );
-    exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE=test ./tinta reset-demo 2>&1', $said, $status);
+    exec('cd '.escapeshellarg($this->root).' && TINTA_INSTANCE='.Shell::instance().' ./tinta reset-demo 2>&1', $said, $status);
     Shell::say("sql root tinta_browser -e \"DELETE FROM salons WHERE id = {$kept}\"");
     expect($status)->not->toBe(0)->and(implode(' ', $said))->toContain('There is a salon here that is not the demo.');
 });
@@ -192,12 +192,12 @@ it('puts a backup in the place of what is here by one command, keeps what was he
     if ($held === 0) {
         $this->markTestSkipped('The demo is loaded for the browser tests only.');
     }
-    $file = "{$this->root}/var/test/backups/test-whole.tar.gz";
+    $file = "{$this->root}/var/".Shell::instance().'/backups/test-whole.tar.gz';
     $tinta = function (string $words): array {
         // What it starts again must not run on the settings of this test.
         exec(
             'cd '.escapeshellarg($this->root)
-                .' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE=test ./tinta '
+                .' && env -u SESSION_DRIVER -u CACHE_STORE -u BCRYPT_ROUNDS TINTA_INSTANCE='.Shell::instance().' ./tinta '
                 .$words
                 .' 2>&1',
             $said,

@@ -7,13 +7,18 @@ namespace Tests\Ops;
 /** The words of ./tinta, said one by one to the instance the tests run on. */
 final class Shell
 {
+    /** The instance whose database may be stopped, and whose record may be put back. */
+    public static function instance(): string
+    {
+        return getenv('TINTA_TEST_INSTANCE') ?: 'test';
+    }
+
     /** @return array{int, string} exit status and all that was said */
     public static function run(string $words): array
     {
         $root = dirname(__DIR__, 2);
         $script = 'set -euo pipefail; ROOT='.escapeshellarg($root).'; CALLER=$ROOT; cd "$ROOT"; COMMAND=test;'
-
-                                    .'for part in say install owner instance cluster supervise database record web build; do source "ops/$part.sh"; done; use_instance test; MIGRATIONS=$ROOT/database/migrations;'
+                .'for part in say install owner instance cluster supervise database record web build; do source "ops/$part.sh"; done; use_instance '.self::instance().'; MIGRATIONS=$ROOT/database/migrations;'
                 .$words;
         exec('bash -c '.escapeshellarg($script).' 2>&1', $said, $status);
 

@@ -7,7 +7,7 @@ use Tests\Ops\Shell;
 beforeAll(fn () => Shell::say('start_scale >/dev/null; start_web >/dev/null'));
 afterAll(
     fn () => Shell::say(
-        'source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls off >/dev/null',
+        'source ops/tls.sh; chosen_instance() { echo $INSTANCE; }; take_lock() { :; }; command_tls off >/dev/null',
     ),
 );
 
@@ -15,7 +15,7 @@ afterAll(
 function tls(string $said, string $then = ''): array
 {
     return Shell::run(
-        "source ops/tls.sh; chosen_instance() { echo test; }; take_lock() { :; }; command_tls {$said}; {$then}",
+        "source ops/tls.sh; chosen_instance() { echo \$INSTANCE; }; take_lock() { :; }; command_tls {$said}; {$then}",
     );
 }
 

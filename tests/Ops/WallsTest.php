@@ -31,7 +31,7 @@ it('keeps logs and secrets for their owner', function () {
         ->and(file_get_contents(dirname(
             __DIR__,
             2,
-        ).'/var/test/nginx.conf') ?: Shell::say('write_nginx_conf; cat "$DIR/nginx.conf"'))
+        ).'/var/'.Shell::instance().'/nginx.conf') ?: Shell::say('write_nginx_conf; cat "$DIR/nginx.conf"'))
         ->toContain('access_log off')
         ->toContain('nginx.log" crit');
 });
