@@ -5,17 +5,23 @@ import { houseShape } from './shared/house/house'
 import { sessionShape } from './shared/session/session'
 import { shelfShape } from './shared/shelf/shelf'
 import { teamShape } from './features/house/team/api'
-import { lineShape, measureShape, tableShape, triedShape } from './features/shelf/api'
+import { measureShape } from './features/shelf/api'
+import { lineShape } from './features/shelf/shapes'
+import { tableShape, triedShape } from './features/shelf/lineApi'
 import { costShape } from './features/shelf/costApi'
 import { ledgerShape, stockShape } from './features/shelf/stockApi'
 import { bothShape } from './features/clients/api'
-import { matchedShape } from './features/visit/api'
+import { matchedShape } from './features/visit/formulaApi'
 import { outboxShape } from './shared/messages/messages'
 import { trailShape } from './shared/trail/trailShape'
-import { comparison, picture, standIns, tried, visit, workedBowl } from './features/visit/shapes'
+import { picture, visit, workedBowl } from './features/visit/shapes'
+import { comparison, standIns, tried } from './features/visit/formulaShapes'
 
 /** What the server really answered (tests/Feature/ContractTest.php keeps these files as the answers are). */
-const answers: Record<string, unknown> = import.meta.glob('../../tests/contract/*.json', { eager: true, import: 'default' })
+const answers: Record<string, unknown> = import.meta.glob('../../tests/contract/*.json', {
+  eager: true,
+  import: 'default',
+})
 const answer = (name: string) => answers[`../../tests/contract/${name}.json`]
 
 it.each<[string, ZodMiniType]>([

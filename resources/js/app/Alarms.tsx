@@ -8,7 +8,10 @@ import { Spoken } from '../shared/ui/Spoken'
 import { Press } from '../shared/ui/Press'
 import { wall } from '../shared/visits/wall'
 
-/** What is due on any head of the salon, on whatever page somebody is: sound, flash, the page's title, vibration; or quiet. */
+/**
+ * What is due on any head of the salon, on whatever page somebody is: sound, flash, the page's title, vibration; or
+ * quiet.
+ */
 export function Alarms({ bench }: { bench: boolean }) {
   const { data } = useQuery(wall)
   return data === undefined ? null : <Calls heads={data.heads} told={data.now} bench={bench} />
@@ -43,10 +46,22 @@ function Calls({ heads, told, bench }: { heads: Parameters<typeof due>[0]; told:
     <aside className={`alarms ${bench ? 'alarms-bench' : ''}`} aria-label={t`Due now`}>
       <Spoken urgent text={alarms.map((alarm) => `${alarm.act.words}, ${alarm.client}`).join('. ')} />
       <ul>
-        {alarms.slice(0, 3).map((alarm) => <li key={alarm.key}>{bench ? <Call alarm={alarm} /> : <Link to={`/visits/${alarm.visit}?at=run`}><Call alarm={alarm} /></Link>}</li>)}
+        {alarms.slice(
+          0,
+          3,
+        ).map((alarm) => <li key={alarm.key}>
+          {bench ? <Call alarm={alarm} /> : <Link to={`/visits/${alarm.visit}?at=run`}><Call alarm={alarm} /></Link>}
+        </li>)}
         {alarms.length > 3 ? <li>{t`and ${alarms.length - 3} more`}</li> : null}
       </ul>
-      {bench ? null : <Press kind="quiet" label={quiet ? t`Let the clocks be heard` : t`Quiet: clocks are shown, not heard`} pressed={quiet} onPress={() => { setQuiet(!quiet); turn(!quiet) }}>{quiet ? t`Quiet` : t`Sound on`}</Press>}
+      {bench ? null : (
+        <Press
+          kind="quiet"
+          label={quiet ? t`Let the clocks be heard` : t`Quiet: clocks are shown, not heard`}
+          pressed={quiet}
+          onPress={() => { setQuiet(!quiet); turn(!quiet) }}
+        >{quiet ? t`Quiet` : t`Sound on`}</Press>
+      )}
     </aside>
   )
 }
@@ -62,7 +77,10 @@ function useWakeLock(on: boolean): void {
     let lock: WakeLockSentinel | null = null
     let left = false
     const take = () => {
-      if (document.visibilityState === 'visible') void navigator.wakeLock.request('screen').then((got) => { if (left) void got.release(); else lock = got }).catch(() => null)
+      if (document.visibilityState === 'visible') void navigator.wakeLock
+        .request('screen')
+        .then((got) => { if (left) void got.release(); else lock = got })
+        .catch(() => null)
     }
     take()
     document.addEventListener('visibilitychange', take)

@@ -14,7 +14,11 @@ export function App() {
   const member = useQuery(session)
   const joining = /^\/join\/([0-9a-f]{40})$/.exec(useLocation().pathname)?.[1] ?? null
   useDoors(member.data ?? null)
-  if (member.data === undefined) return member.error === null ? <Waiting what="Tinta" /> : <ErrorNotice error={member.error} />
+  if (member.data === undefined) return member.error === null ? (
+    <Waiting what="Tinta" />
+  ) : (
+    <ErrorNotice error={member.error} />
+  )
   if (joining !== null) return <Suspense fallback={<Waiting what="Tinta" />}><JoinPage token={joining} /></Suspense>
   if (member.data === null) return <Entrance />
   return <Suspense fallback={<Waiting what="Tinta" />}><SignedIn member={member.data} /></Suspense>
@@ -31,5 +35,11 @@ function Entrance() {
   if (open.fetchStatus === 'fetching') return <Waiting what="Tinta" />
   if (open.data?.open !== true) return <SignInPage />
   // Where several salons are, most who come here have theirs already.
-  return (begins ?? (open.data.empty || first === '/begin')) ? <Suspense fallback={<Waiting what="Tinta" />}><BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} /></Suspense> : <SignInPage onBegin={() => { setBegins(true) }} />
+  return (begins ?? (open.data.empty || first === '/begin')) ? (
+    <Suspense fallback={<Waiting what="Tinta" />}>
+      <BeginPage onBack={open.data.empty ? undefined : () => { setBegins(false) }} />
+    </Suspense>
+  ) : (
+    <SignInPage onBegin={() => { setBegins(true) }} />
+  )
 }

@@ -8,7 +8,9 @@ export function KeyDialog({ onClose }: { onClose: () => void }) {
   const { page, own, everywhere } = keysOf(pathname)
   return (
     <Modal show onHide={onClose} centered aria-labelledby="help-title">
-      <Modal.Header closeButton><Modal.Title as="h2" id="help-title">{own.length === 0 ? t`Keys` : t`${page}: its keys`}</Modal.Title></Modal.Header>
+      <Modal.Header closeButton>
+        <Modal.Title as="h2" id="help-title">{own.length === 0 ? t`Keys` : t`${page}: its keys`}</Modal.Title>
+      </Modal.Header>
       <Modal.Body>
         <p><Link to="/guide" onClick={onClose}>{t`The first ten minutes, and the words of the trade`}</Link></p>
         <List keys={own} />

@@ -61,7 +61,14 @@ export function Layout({ member, onLeave }: { member: Session; onLeave: () => vo
           <Press kind="quiet" label={t`Shortcuts`} onPress={showKeys}>
             ?
           </Press>
-          <button type="button" id="who" className="initials who-press" aria-label={t`${member.name}, ${ROLE[member.role]}: hand this device over`} title={`${member.name}, ${ROLE[member.role]}`} onClick={() => { setHanding(true) }}>
+          <button
+            type="button"
+            id="who"
+            className="initials who-press"
+            aria-label={t`${member.name}, ${ROLE[member.role]}: hand this device over`}
+            title={`${member.name}, ${ROLE[member.role]}`}
+            onClick={() => { setHanding(true) }}
+          >
             {member.initials}
           </button>
           <Press kind="quiet" label={t`Lock this device`} onPress={close} id="lock">

@@ -9,7 +9,10 @@ import { session, unlock, type Session } from '../shared/session/session'
 import { touch } from '../shared/session/touch'
 import { TakeDevice } from './TakeDevice'
 
-/** Nobody has touched this device for a while: the page behind stays as it is, and shows nothing until its person is back. */
+/**
+ * Nobody has touched this device for a while: the page behind stays as it is, and shows nothing until its person is
+ * back.
+ */
 export function LockScreen({ member, onSomebodyElse }: { member: Session; onSomebodyElse: () => void }) {
   const [password, setPassword] = useState('')
   const queries = useQueryClient()
@@ -33,7 +36,13 @@ export function LockScreen({ member, onSomebodyElse }: { member: Session; onSome
         <h1>{t`Locked`}</h1>
         <p className="quiet">{t`${member.name}, ${member.salon}. What you typed is kept.`}</p>
         <Field id="unlock-password" label={t`Password`}>
-          <Form.Control type="password" autoComplete="current-password" autoFocus value={password} onChange={(event) => { setPassword(event.target.value) }} />
+          <Form.Control
+            type="password"
+            autoComplete="current-password"
+            autoFocus
+            value={password}
+            onChange={(event) => { setPassword(event.target.value) }}
+          />
         </Field>
         {open.error === null ? null : <ErrorNotice error={open.error} />}
         <Press kind="main" submit disabled={password === '' || open.isPending} id="unlock">{t`Go on`}</Press>

@@ -20,7 +20,11 @@ export class Mishap extends Component<{ at: string; children: ReactNode }, { fai
     if (!this.state.failed) return this.props.children
     return (
       <div className="page">
-        <Notice kind="stop" title={t`This page could not be shown.`} action={<Press kind="main" onPress={() => { window.location.reload() }}>{t`Load it again`}</Press>}>
+        <Notice
+          kind="stop"
+          title={t`This page could not be shown.`}
+          action={<Press kind="main" onPress={() => { window.location.reload() }}>{t`Load it again`}</Press>}
+        >
           {t`What you typed and weighed is kept on this device. If it happens again, go to Today and tell whoever looks after Tinta.`}
         </Notice>
       </div>

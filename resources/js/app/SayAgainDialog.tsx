@@ -16,9 +16,17 @@ export function SayAgainDialog({ onEnd }: { onEnd: (said: boolean) => void }) {
       <Form onSubmit={(event) => { event.preventDefault(); say.mutate() }}>
         <Modal.Header closeButton><Modal.Title as="h2" id="say-again-title">{t`Is it you?`}</Modal.Title></Modal.Header>
         <Modal.Body>
-          <p>{t`Who works here, and all that is held on somebody, is for one person’s hands. Your password counts for five minutes.`}</p>
+          <p>
+            {t`Who works here, and all that is held on somebody, is for one person’s hands. Your password counts for five minutes.`}
+          </p>
           <Field id="say-again-password" label={t`Your password`}>
-            <Form.Control type="password" autoComplete="current-password" autoFocus value={password} onChange={(event) => { setPassword(event.target.value) }} />
+            <Form.Control
+              type="password"
+              autoComplete="current-password"
+              autoFocus
+              value={password}
+              onChange={(event) => { setPassword(event.target.value) }}
+            />
           </Field>
           {say.error === null ? null : <ErrorNotice error={say.error} />}
         </Modal.Body>

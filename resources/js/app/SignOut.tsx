@@ -29,13 +29,34 @@ export function SignOut({ member, onStay }: { member: Session; onStay: () => voi
         <Modal.Title id="sign-out-title">{t`Sign out, ${member.name}?`}</Modal.Title>
       </Modal.Header>
       <Modal.Body>
-        {drafts === 0 ? <p>{t`No draft is open on this device.`}</p> : <p><Trans><strong>{count(drafts, 'draft', 'drafts')}</strong> on this device will be cleared. Save what you want to keep first.</Trans></p>}
-        {unsent === 0 ? null : <p><Trans><strong>{count(unsent, t`thing is`, t`things are`)} not sent yet.</strong> It stays on this device and goes out under your name when you sign in here again.</Trans></p>}
+        {drafts === 0 ? (
+          <p>{t`No draft is open on this device.`}</p>
+        ) : (
+          <p>
+            <Trans>
+              <strong>{count(drafts, 'draft', 'drafts')}</strong> on this device will be cleared. Save what you want to
+              keep first.
+            </Trans>
+          </p>
+        )}
+        {unsent === 0 ? null : (
+          <p>
+            <Trans>
+              <strong>{count(unsent, t`thing is`, t`things are`)} not sent yet.</strong> It stays on this device and
+              goes out under your name when you sign in here again.
+            </Trans>
+          </p>
+        )}
         {leave.error === null ? null : <ErrorNotice error={leave.error} />}
       </Modal.Body>
       <Modal.Footer>
         <Press kind="plain" onPress={onStay}>{t`Stay`}</Press>
-        <Press kind={drafts === 0 ? 'main' : 'stop'} disabled={leave.isPending} onPress={() => { leave.mutate() }} id="sign-out-now">{t`Sign out`}</Press>
+        <Press
+          kind={drafts === 0 ? 'main' : 'stop'}
+          disabled={leave.isPending}
+          onPress={() => { leave.mutate() }}
+          id="sign-out-now"
+        >{t`Sign out`}</Press>
       </Modal.Footer>
     </Modal>
   )

@@ -12,7 +12,27 @@ import { KeySheet } from './KeySheet'
 import { Layout } from './Layout'
 import { LockScreen } from './LockScreen'
 import { Mishap } from './Mishap'
-import { BenchPage, CardPage, ClientPage, ClientsPage, ComparePage, fetchTheRest, FormulaPage, GuidePage, HousePage, MessagesPage, PanelPage, PracticePage, ShelfPage, SignOut, Steps, TodayPage, VisitPage, WallPage, WorkbenchPage } from './pages'
+import {
+  BenchPage,
+  CardPage,
+  ClientPage,
+  ClientsPage,
+  ComparePage,
+  fetchTheRest,
+  FormulaPage,
+  GuidePage,
+  HousePage,
+  MessagesPage,
+  PanelPage,
+  PracticePage,
+  ShelfPage,
+  SignOut,
+  Steps,
+  TodayPage,
+  VisitPage,
+  WallPage,
+  WorkbenchPage,
+} from './pages'
 import { SayAgain } from './SayAgain'
 import { useOffline } from './useOffline'
 
@@ -29,7 +49,11 @@ export function SignedIn({ member }: { member: Session }) {
   }, [member.locked, queries])
   return (
     <MemberContext value={member}>
-      {seen ? <div hidden={member.locked} inert={member.locked} className="behind-lock"><Pages member={member} onLeave={() => { setLeaving(true) }} /></div> : null}
+      {seen ? (
+        <div hidden={member.locked} inert={member.locked} className="behind-lock">
+          <Pages member={member} onLeave={() => { setLeaving(true) }} />
+        </div>
+      ) : null}
       {member.locked ? <LockScreen member={member} onSomebodyElse={() => { setLeaving(true) }} /> : null}
       {member.locked ? null : <SayAgain />}
       {leaving ? <Suspense><SignOut member={member} onStay={() => { setLeaving(false) }} /></Suspense> : null}
@@ -65,7 +89,10 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
             <Route path="/shelf/*" element={<ShelfPage />} />
             <Route path="/house" element={<HousePage owns={member.ownsRules} />} />
             <Route path="/panel" element={<PanelPage />} />
-            <Route path="*" element={<Notice kind="note" title={t`There is no such page.`}>{t`Go to Today.`}</Notice>} />
+            <Route
+              path="*"
+              element={<Notice kind="note" title={t`There is no such page.`}>{t`Go to Today.`}</Notice>}
+            />
           </Route>
         </Routes>
       </Suspense>

@@ -27,18 +27,42 @@ export function TakeDevice({ member, onDone }: { member: Session; onDone?: () =>
     onSettled: () => { setPin('') },
   })
   const others = data.filter((each) => each.id !== member.id || member.locked)
-  if (others.length === 0) return <p className="quiet take-none">{t`Nobody else has a PIN on this device yet: each signs in here once, and sets one under House.`}</p>
+  if (others.length === 0) return (
+    <p className="quiet take-none">
+      {t`Nobody else has a PIN on this device yet: each signs in here once, and sets one under House.`}
+    </p>
+  )
   const chosen = others.find((each) => each.id === who)
   return (
     <Form className="take-device" onSubmit={(event) => { event.preventDefault(); take.mutate() }}>
       <div className="chips" role="group" aria-label={t`Who takes this device`}>
-        {others.map((each) => <button key={each.id} type="button" className="chip" aria-pressed={who === each.id} onClick={() => { take.reset(); setWho(each.id) }}>{each.name}</button>)}
+        {others.map((each) => <button
+          key={each.id}
+          type="button"
+          className="chip"
+          aria-pressed={who === each.id}
+          onClick={() => { take.reset(); setWho(each.id) }}
+        >{each.name}</button>)}
       </div>
       {chosen === undefined ? null : (
         <>
-          <Field id="take-pin" label={t`PIN of ${chosen.name}`}><Form.Control key={chosen.id} type="password" inputMode="numeric" autoComplete="off" autoFocus maxLength={8} value={pin} onChange={(event) => { setPin(event.target.value) }} /></Field>
+          <Field id="take-pin" label={t`PIN of ${chosen.name}`}>
+            <Form.Control
+              key={chosen.id}
+              type="password"
+              inputMode="numeric"
+              autoComplete="off"
+              autoFocus
+              maxLength={8}
+              value={pin}
+              onChange={(event) => { setPin(event.target.value) }}
+            />
+          </Field>
           {take.error === null ? null : <ErrorNotice error={take.error} />}
-          <div className="notice-actions"><Press submit kind="main" id="take-device" disabled={pin === '' || take.isPending}>{t`Take it`}</Press>{onDone === undefined ? null : <Press kind="quiet" onPress={onDone}>{t`Leave it`}</Press>}</div>
+          <div className="notice-actions">
+            <Press submit kind="main" id="take-device" disabled={pin === '' || take.isPending}>{t`Take it`}</Press>
+            {onDone === undefined ? null : <Press kind="quiet" onPress={onDone}>{t`Leave it`}</Press>}
+          </div>
         </>
       )}
     </Form>

@@ -1,17 +1,26 @@
-// What does not wait for the page: its own small script, run before anything else, with nothing imported that would have to be fetched.
+// What does not wait for the page: its own small script, run before anything else, with nothing imported that would
+// have to be fetched.
 
 // Before the first paint, so that a dark corner never flashes white.
-document.documentElement.dataset['bsTheme'] = localStorage.getItem('tinta.theme') ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
+document.documentElement.dataset['bsTheme'] = localStorage.getItem('tinta.theme')
+  ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
 
-// Who is at this device, asked while the page's own pieces are still on their way; where it is nobody, whether a salon can be
-// begun here. `shared/api/firstAnswers` takes what was answered.
+// Who is at this device, asked while the page's own pieces are still on their way; where it is nobody, whether a salon
+// can be begun here. `shared/api/firstAnswers` takes what was answered.
 {
   const kept = localStorage.getItem('tinta.touched')
-  const headers = { Accept: 'application/json', ...(kept === null ? {} : { 'X-Touched-Ago': String(Math.max(0, Math.round((Date.now() - Number(kept)) / 1000))) }) }
+  const headers = {
+    Accept: 'application/json',
+    ...(kept === null ? {} : { 'X-Touched-Ago': String(Math.max(0, Math.round((Date.now() - Number(kept)) / 1000))) }),
+  }
   const ask = (path: string) => fetch(`/api/${path}`, { headers })
   const session = ask('session')
   // A device that nobody has touched yet is nobody's.
-  const open = kept === null ? ask('beginning/open') : session.then(async (answer) => (answer.ok && (await answer.clone().text()) === 'null' ? ask('beginning/open') : null))
+  const open = kept === null
+    ? ask('beginning/open')
+    : session.then(async (answer) => (answer.ok && (await answer.clone().text()) === 'null'
+      ? ask('beginning/open')
+      : null))
   // Nobody may come for them.
   for (const each of [session, open]) each.catch(() => null)
   globalThis.tintaFirst = new Map<string, Promise<Response | null>>([['session', session], ['beginning/open', open]])

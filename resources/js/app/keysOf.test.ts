@@ -13,7 +13,9 @@ describe('the keys of a page', () => {
   })
 
   it('name every key that the bench takes', () => {
-    const taken = [...code.slice(code.indexOf('function keyAction'), code.indexOf('useKeys(')).matchAll(/case '([^']+)'|pressed === '([^']+)'/g)].map((found) => found[1] ?? found[2] ?? '')
+    const taken = [...code.slice(code.indexOf('function keyAction'), code.indexOf('useKeys(')).matchAll(
+      /case '([^']+)'|pressed === '([^']+)'/g,
+    )].map((found) => found[1] ?? found[2] ?? '')
     const shown: Record<string, string> = { ' ': 'space', ArrowLeft: '←', ArrowRight: '→', Escape: 'Esc', u: '←' }
     expect(taken.length).toBeGreaterThan(10)
     for (const key of taken) expect(keys('/bench/one')).toContain(shown[key] ?? key)

@@ -52,4 +52,7 @@ function begin(root: HTMLElement): void {
 }
 
 const root = document.getElementById('root')
-if (root !== null) void Promise.race([whoIsHere(), new Promise((over) => { setTimeout(over, PATIENCE_MS) })]).then(() => { begin(root) })
+if (root !== null) void Promise.race([
+  whoIsHere(),
+  new Promise((over) => { setTimeout(over, PATIENCE_MS) }),
+]).then(() => { begin(root) })

@@ -70,11 +70,16 @@ export function fetchFirst(): () => void {
 }
 
 /**
- * Once the first page stands: the network may be gone when the bench is opened. What a device cannot keep is held by the page
- * itself; what cannot be fetched now is fetched when it is wanted.
+ * Once the first page stands: the network may be gone when the bench is opened. What a device cannot keep is held by
+ * the page itself; what cannot be fetched now is fetched when it is wanted.
  */
 export function fetchTheRest(): () => void {
-  return afterwards(() => { void inTurn(NEXT).then(keepPieces).catch(() => false).then((kept) => (kept ? undefined : inTurn(Object.values(load)))) })
+  return afterwards(() => {
+    void inTurn(NEXT)
+      .then(keepPieces)
+      .catch(() => false)
+      .then((kept) => (kept ? undefined : inTurn(Object.values(load))))
+  })
 }
 
 function afterwards(what: () => void): () => void {
@@ -83,4 +88,7 @@ function afterwards(what: () => void): () => void {
 }
 
 const inTurn = (pages: (() => Promise<unknown>)[]): Promise<unknown> =>
-  pages.reduce<Promise<unknown>>((before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined), Promise.resolve())
+  pages.reduce<Promise<unknown>>(
+    (before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined),
+    Promise.resolve(),
+  )

@@ -6,11 +6,14 @@ import type { Session } from '../shared/session/session'
 import { shelf } from '../shared/shelf/shelf'
 
 const FRESH_MS = 60_000
-const chair = z.object({ status: z.literal('in-chair'), rounds: z.array(z.object({ bowls: z.array(z.object({ id: z.string(), state: z.string() })) })) })
+const chair = z.object({
+  status: z.literal('in-chair'),
+  rounds: z.array(z.object({ bowls: z.array(z.object({ id: z.string(), state: z.string() })) })),
+})
 
 /**
- * Keeps on the device what the bench needs where the network goes: of each visit in the chair that is looked at, every bowl that
- * is still to be weighed.
+ * Keeps on the device what the bench needs where the network goes: of each visit in the chair that is looked at, every
+ * bowl that is still to be weighed.
  */
 export function useOffline(member: Session): void {
   const queries = useQueryClient()

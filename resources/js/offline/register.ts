@@ -1,13 +1,16 @@
 import { STAND } from './stand'
 
 /**
- * Lets the worker stand in for the network. Browsers allow it on this machine's own address and over TLS only; elsewhere the
- * page works as without it.
+ * Lets the worker stand in for the network. Browsers allow it on this machine's own address and over TLS only;
+ * elsewhere the page works as without it.
  */
 export function registerWorker(): void {
   if (!('serviceWorker' in navigator)) return
   addEventListener('load', () => {
-    void navigator.serviceWorker.register('/sw.js', { scope: '/', updateViaCache: 'none' }).then(standing).catch(() => undefined)
+    void navigator.serviceWorker
+      .register('/sw.js', { scope: '/', updateViaCache: 'none' })
+      .then(standing)
+      .catch(() => undefined)
   })
 }
 

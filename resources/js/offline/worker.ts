@@ -7,21 +7,29 @@ import { STAND } from './stand'
 interface Route { condition: { urlPattern: string }; source: 'network' | { cacheName: string } }
 
 /**
- * The page itself, for a device that has lost the network: the shell as it was last served, and the built pieces, whose names
- * change with their contents. What the server says is never kept here (`shared/keep/offlineCache` keeps what the bench needs,
- * under its person).
+ * The page itself, for a device that has lost the network: the shell as it was last served, and the built pieces, whose
+ * names change with their contents. What the server says is never kept here (`shared/keep/offlineCache` keeps what the
+ * bench needs, under its person).
  */
 declare const self: {
   skipWaiting(): Promise<void>
   clients: { claim(): Promise<void> }
-  addEventListener(name: 'install' | 'message', on: (event: { data: unknown; waitUntil(until: Promise<unknown>): void; addRoutes?(routes: Route[]): Promise<void> }) => void): void
+  addEventListener(
+    name: 'install' | 'message',
+    on: (event: {
+      data: unknown
+      waitUntil(until: Promise<unknown>): void
+      addRoutes?(routes: Route[]): Promise<void>
+    }) => void,
+  ): void
 }
 
 const SHELL = 'tinta-shell'
 
 void self.skipWaiting()
 clientsClaim()
-// The page that brought this worker was opened before it stood: without this a device that opens once holds no shell at all.
+// The page that brought this worker was opened before it stood: without this a device that opens once holds no shell at
+// all.
 self.addEventListener('install', (event) => {
   // What it has no word in does not wake it, where a browser knows how: the pieces come from where they are kept.
   void event.addRoutes?.([

@@ -4,8 +4,15 @@ import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { productColour } from '../../shared/shelf/productColour'
 import { ShadePicker } from '../../shared/shelf/ShadePicker'
 
-/** Names something that nobody planned, before it is poured by eye: any product of the bowl's line, or its developers. */
-export function AlsoIn({ line, planned, onPick, onClose }: { line: string; planned: string[]; onPick: (product: string) => void; onClose: () => void }) {
+/**
+ * Names something that nobody planned, before it is poured by eye: any product of the bowl's line, or its developers.
+ */
+export function AlsoIn({
+  line,
+  planned,
+  onPick,
+  onClose,
+}: { line: string; planned: string[]; onPick: (product: string) => void; onClose: () => void }) {
   const shelf = useQuery(shelfQuery)
   const found = shelf.data?.lines.find((each) => each.id === line)
   if (shelf.data === undefined || found === undefined) return null
@@ -16,7 +23,12 @@ export function AlsoIn({ line, planned, onPick, onClose }: { line: string; plann
       title={t`What else goes in? · ${found.name}`}
       kinds="all"
       without={planned}
-      also={developers.map((each) => ({ id: each.id, code: each.label, name: each.name, swatch: productColour(each.id, found, shelf.data) }))}
+      also={developers.map((each) => ({
+        id: each.id,
+        code: each.label,
+        name: each.name,
+        swatch: productColour(each.id, found, shelf.data),
+      }))}
       onPick={(product) => { onPick(product.id) }}
       onClose={onClose}
     />

@@ -12,8 +12,14 @@ export function GateWords({ gate, visit, begun }: { gate: BowlFacts['gate']; vis
   const action = <Link className="press btn btn-outline-primary" to={`/visits/${visit}?at=run`}>{t`To the gate`}</Link>
   const words = gate.reasons.map((each) => each.reason).join(' ')
   return gate.ahead || begun
-    ? <Notice kind="warn" action={action} title={t`${gate.ahead ? t`Weighed ahead: it` : t`It`} may not go on yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
-    : <Notice kind="stop" action={action} title={t`This bowl may not be weighed yet. ${words}`}>{gate.reasons[0]?.mend}</Notice>
+    ? <Notice
+      kind="warn"
+      action={action}
+      title={t`${gate.ahead ? t`Weighed ahead: it` : t`It`} may not go on yet. ${words}`}
+    >{gate.reasons[0]?.mend}</Notice>
+    : <Notice kind="stop" action={action} title={t`This bowl may not be weighed yet. ${words}`}>
+      {gate.reasons[0]?.mend}
+    </Notice>
 }
 
 /** What was poured here and the record does not have: waiting, or refused with grams that are in the bowl. */
@@ -35,7 +41,13 @@ export function UnsentPours({ weighing }: { weighing: ReturnType<typeof useBatch
             <span className="notice-actions">
               <Press id="record-refused" disabled={weighing.busy || batch?.current === null} onPress={() => {
                 if (entry.pour === null) return
-                weighing.record({ kind: 'poured', line: entry.pour.line, grams: entry.pour.grams, source: 'hand', sure: true })
+                weighing.record({
+                  kind: 'poured',
+                  line: entry.pour.line,
+                  grams: entry.pour.grams,
+                  source: 'hand',
+                  sure: true,
+                })
                 weighing.settle(entry.id)
               }}>{t`Record ${masses(entry.pour.grams)}`}</Press>
               <Press kind="quiet" onPress={() => { weighing.settle(entry.id) }}>{t`It is not in the bowl`}</Press>

@@ -5,8 +5,25 @@ import { masses } from '../../shared/format/mass'
 import { Press } from '../../shared/ui/Press'
 import type { Over } from './api'
 
-/** What can be done once too much is in: keep the proportion, steer what is still to come, accept it, or start again; each with what it costs. */
-export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }: { over: Over; busy: boolean; onKeep: () => void; onAccept: () => void; onSteer: () => void; onDiscard: () => void }) {
+/**
+ * What can be done once too much is in: keep the proportion, steer what is still to come, accept it, or start again;
+ * each with what it costs.
+ */
+export function OverChoices({
+  over,
+  busy,
+  onKeep,
+  onAccept,
+  onSteer,
+  onDiscard,
+}: {
+  over: Over
+  busy: boolean
+  onKeep: () => void
+  onAccept: () => void
+  onSteer: () => void
+  onDiscard: () => void
+}) {
   const { steer } = over
   return (
     <section className="over" aria-labelledby="over-title" role="alert">
@@ -18,7 +35,9 @@ export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }
           <h3>{t`Keep the proportion`}</h3>
           <Cost total={over.keep.total} extra={over.keep.extra} />
           <ToPour lines={over.keep.toPour} />
-          <Press kind="main" size="bench" hint="1" disabled={busy} onPress={onKeep} id="keep">{t`Keep proportion`}</Press>
+          <Press kind="main" size="bench" hint="1" disabled={busy} onPress={onKeep} id="keep">
+            {t`Keep proportion`}
+          </Press>
         </div>
         {steer === null ? null : (
           <div className="over-choice">
@@ -37,7 +56,9 @@ export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }
         <div className="over-choice">
           <h3>{t`Discard the bowl`}</h3>
           <p>{t`Nothing of it is used; the record keeps what was poured, and why.`}</p>
-          <Press kind="stop" size="bench" hint="3" disabled={busy} onPress={onDiscard} id="discard">{t`Discard…`}</Press>
+          <Press kind="stop" size="bench" hint="3" disabled={busy} onPress={onDiscard} id="discard">
+            {t`Discard…`}
+          </Press>
         </div>
       </div>
     </section>
@@ -45,7 +66,14 @@ export function OverChoices({ over, busy, onKeep, onAccept, onSteer, onDiscard }
 }
 
 function Cost({ total, extra }: { total: string; extra: string }) {
-  return <p><Trans>New total <strong className="grams"><Mass of={total} /></strong>, <span className="grams"><Mass of={extra} /></span> more</Trans></p>
+  return (
+    <p>
+      <Trans>
+        New total <strong className="grams"><Mass of={total} /></strong>,{' '}
+        <span className="grams"><Mass of={extra} /></span> more
+      </Trans>
+    </p>
+  )
 }
 
 function ToPour({ lines }: { lines: Over['keep']['toPour'] }) {
@@ -64,7 +92,9 @@ function ToPour({ lines }: { lines: Over['keep']['toPour'] }) {
 function Changes({ changes }: { changes: Over['accept'] }) {
   return (
     <ul className="over-changes">
-      {changes.map((each) => <li key={each.what}>{each.what}: <span className="quiet">{masses(each.planned)}</span> → <strong>{masses(each.now)}</strong></li>)}
+      {changes.map((each) => <li key={each.what}>
+        {each.what}: <span className="quiet">{masses(each.planned)}</span> → <strong>{masses(each.now)}</strong>
+      </li>)}
     </ul>
   )
 }

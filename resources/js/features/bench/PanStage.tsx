@@ -32,23 +32,50 @@ export function PanStage({ batch, facts, bench }: { batch: Batch; facts: BowlFac
       <h2 className="stage-label">{t`What stands on the scale?`}</h2>
       <p className="stage-number pan-number"><Mass of={reads} /></p>
       <p className="stage-words">
-        {!known ? t`Put the empty bowl on it.` : t`Put bowl ${facts.letter} on it${empty ? '' : t`, with its ${masses(batch.total)}`}.`}
-        {batch.bowlWeight === null ? null : <span className="stage-in">{t`empty it weighs ${masses(batch.bowlWeight)}${batch.vessel === '' ? '' : ` (${batch.vessel})`}`}</span>}
+        {!known
+          ? t`Put the empty bowl on it.`
+          : t`Put bowl ${facts.letter} on it${empty ? '' : t`, with its ${masses(batch.total)}`}.`}
+        {batch.bowlWeight === null ? null : (
+          <span className="stage-in">
+            {t`empty it weighs ${masses(batch.bowlWeight)}${batch.vessel === '' ? '' : ` (${batch.vessel})`}`}
+          </span>
+        )}
       </p>
       <div className="bench-choices">
         {empty
           ? facts.vessels.map((vessel) => (
-            <Press key={vessel.mark} size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty', mark: vessel.mark }) }}>
+            <Press
+              key={vessel.mark}
+              size="bench"
+              disabled={bench.busy}
+              onPress={() => { bench.stand({ stands: 'empty', mark: vessel.mark }) }}
+            >
               {vessel.mark} <span className="quiet">{vessel.weight}</span>
             </Press>
           ))
           : null}
-        {known && empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty' }) }}>{t`Another bowl, empty`}</Press> : null}
-        {!empty ? <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'other' }) }} id="other-bowl">{t`Another bowl, empty: go on in it`}</Press> : null}
+        {known && empty ? (
+          <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'empty' }) }}>
+            {t`Another bowl, empty`}
+          </Press>
+        ) : null}
+        {!empty ? (
+          <Press
+            size="bench"
+            disabled={bench.busy}
+            onPress={() => { bench.stand({ stands: 'other' }) }}
+            id="other-bowl"
+          >{t`Another bowl, empty: go on in it`}</Press>
+        ) : null}
         {!known || bench.standsHere ? null : <span className="quiet">{t`Grams that were typed need no scale.`}</span>}
         {bench.open.kind === 'standing' ? (
           <>
-            <Press size="bench" disabled={bench.busy} onPress={() => { bench.stand({ stands: 'same' }) }} id="same-bowl">{t`This bowl, with what is in it`}</Press>
+            <Press
+              size="bench"
+              disabled={bench.busy}
+              onPress={() => { bench.stand({ stands: 'same' }) }}
+              id="same-bowl"
+            >{t`This bowl, with what is in it`}</Press>
             <Press size="bench" onPress={bench.close}>{t`Go back`}</Press>
           </>
         ) : null}
@@ -76,11 +103,28 @@ function Question({ batch, bench, reads }: { batch: Batch; bench: Bench; reads: 
   return (
     <section className="stage stage-asks">
       <p className="stage-number pan-number"><Mass of={reads} /></p>
-      <p className="stage-words" id="pan-question" role="alert">! {question.message}<span className="stage-in">{question.mend}</span></p>
-      {named ? <Form.Control aria-label={t`What this bowl is called`} id="pan-mark" placeholder={t`Its name, where it has one: the yellow one`} maxLength={40} value={mark} onChange={(event) => { setMark(event.target.value) }} /> : null}
+      <p className="stage-words" id="pan-question" role="alert">
+        ! {question.message}<span className="stage-in">{question.mend}</span>
+      </p>
+      {named ? (
+        <Form.Control
+          aria-label={t`What this bowl is called`}
+          id="pan-mark"
+          placeholder={t`Its name, where it has one: the yellow one`}
+          maxLength={40}
+          value={mark}
+          onChange={(event) => { setMark(event.target.value) }}
+        />
+      ) : null}
       <div className="bench-choices">
         {choices.map((choice, at) => (
-          <Press key={choice.words} size="bench" hint={String(at + 1)} disabled={bench.busy} onPress={() => { choose(choice) }}>{choice.words}</Press>
+          <Press
+            key={choice.words}
+            size="bench"
+            hint={String(at + 1)}
+            disabled={bench.busy}
+            onPress={() => { choose(choice) }}
+          >{choice.words}</Press>
         ))}
       </div>
     </section>
@@ -95,8 +139,17 @@ function choicesOf(about: string, extra: string | null, batch: Batch): Choice[] 
       return [{ words: t`It is empty`, said: { sure: true } }, again]
     case 'more-than-recorded': {
       // What is poured now comes first; what went in before it may have had more.
-      const lines = [...batch.lines].sort((one, other) => Number(other.key === batch.current) - Number(one.key === batch.current))
-      return [...lines.slice(0, 6).map((line) => ({ words: t`${masses(extra ?? '')} of ${line.label}`, said: { line: line.key } })), { words: t`Nothing was poured`, said: { sure: true } }, again]
+      const lines = [...batch.lines].sort((one, other) =>
+        Number(other.key === batch.current) - Number(one.key === batch.current),
+      )
+      return [
+        ...lines.slice(
+          0,
+          6,
+        ).map((line) => ({ words: t`${masses(extra ?? '')} of ${line.label}`, said: { line: line.key } })),
+        { words: t`Nothing was poured`, said: { sure: true } },
+        again,
+      ]
     }
     case 'no-such-bowl-under':
       return [{ words: t`All that is in it is on record`, said: { sure: true } }, again]

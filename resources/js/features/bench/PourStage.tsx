@@ -27,14 +27,23 @@ export const spokenPour = (label: string, open: boolean, place: keyof typeof WOR
   `${label}: ${open && place !== 'bowl-missing' ? t`by eye` : WORDS[place]}${still ? t`, ${masses(inLine)} in` : ''}`
 
 /** The one product being poured, large: what is left, what is in, where that stands. */
-export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch; scale: ScaleState; onStanding: () => void; onOther: () => void }) {
+export function PourStage({
+  batch,
+  scale,
+  onStanding,
+  onOther,
+}: { batch: Batch; scale: ScaleState; onStanding: () => void; onOther: () => void }) {
   const line = batch.lines.find((each) => each.key === batch.current)
   if (line === undefined || batch.live === null) return null
   const pour = scale.state === 'reading' ? scale.pour : null
   const place = pour?.place ?? 'waiting'
   return (
     <section className={`stage stage-${pour === null ? 'lost' : place}`}>
-      <Spoken text={pour === null || scale.state !== 'reading' ? '' : spokenPour(line.label, line.open, place, scale.still, pour.inLine)} />
+      <Spoken
+        text={pour === null || scale.state !== 'reading'
+          ? ''
+          : spokenPour(line.label, line.open, place, scale.still, pour.inLine)}
+      />
       <h2 className="stage-label">{line.label}</h2>
       {pour === null ? (
         <>
@@ -49,7 +58,9 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
             <Mass of={line.open ? pour.inLine : place === 'over' ? `+${pour.over}` : pour.left} />
           </p>
           <p className="stage-words">
-            {line.open ? '' : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
+            {line.open
+              ? ''
+              : place === 'inside' ? '✓ ' : place === 'over' ? '▲ ' : place === 'bowl-missing' ? '! ' : ''}
             {line.open && place !== 'bowl-missing' ? t`By eye: pour, then record what the scale saw` : WORDS[place]}
             <span className="stage-in">
               <span id="stage-in">{masses(pour.inLine)}</span> {line.open ? t`in` : t`of ${masses(line.target)}`}
@@ -57,9 +68,17 @@ export function PourStage({ batch, scale, onStanding, onOther }: { batch: Batch;
           </p>
         </>
       )}
-      {line.short === null || line.done ? null : <p className="stage-short" role="status">! {line.short.message} {line.short.mend}</p>}
-      {place === 'bowl-missing' ? <Press onPress={onStanding} id="what-stands">{t`It is another bowl, or some was taken out`}</Press> : null}
-      {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? <p className="stage-other"><Press kind="quiet" onPress={onOther} id="other-product">{t`It is not ${line.label}`}</Press></p> : null}
+      {line.short === null || line.done ? null : (
+        <p className="stage-short" role="status">! {line.short.message} {line.short.mend}</p>
+      )}
+      {place === 'bowl-missing' ? (
+        <Press onPress={onStanding} id="what-stands">{t`It is another bowl, or some was taken out`}</Press>
+      ) : null}
+      {pour !== null && (place === 'under' || place === 'inside' || place === 'over') ? (
+        <p className="stage-other">
+          <Press kind="quiet" onPress={onOther} id="other-product">{t`It is not ${line.label}`}</Press>
+        </p>
+      ) : null}
       {line.open ? null : <Gauge live={batch.live} at={pour?.at ?? 0} place={place} />}
     </section>
   )

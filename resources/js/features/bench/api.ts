@@ -52,7 +52,15 @@ export type Over = z.infer<typeof over>
 export const batchShape = z.object({
   id: z.string(),
   number: z.number(),
-  bowl: z.object({ id: z.string(), letter: z.string(), job: z.string(), visit: z.string(), client: z.string(), line: z.string(), ratio: z.string() }),
+  bowl: z.object({
+    id: z.string(),
+    letter: z.string(),
+    job: z.string(),
+    visit: z.string(),
+    client: z.string(),
+    line: z.string(),
+    ratio: z.string(),
+  }),
   status: z.enum(['weighing', 'over', 'complete', 'finished', 'discarded', 'withdrawn']),
   said: z.string(),
   sequence: z.number(),
@@ -77,8 +85,22 @@ export const batchShape = z.object({
 })
 export type Batch = z.infer<typeof batchShape>
 
-export type BenchPress = 'undo' | 'withdraw' | 'discard' | 'take-short' | 'add' | 'again' | 'weigh-back' | 'type' | 'type-back' | 'same-bowl' | 'empty-bowl' | 'other-bowl'
-export const can = (batch: Pick<Batch, 'presses'> | null, press: BenchPress): boolean => batch?.presses.includes(press) === true
+export type BenchPress =
+  | 'undo'
+  | 'withdraw'
+  | 'discard'
+  | 'take-short'
+  | 'add'
+  | 'again'
+  | 'weigh-back'
+  | 'type'
+  | 'type-back'
+  | 'same-bowl'
+  | 'empty-bowl'
+  | 'other-bowl'
+export const can = (batch:
+  | Pick<Batch, 'presses'>
+  | null, press: BenchPress): boolean => batch?.presses.includes(press) === true
 
 export const batchOf = (bowl: string) =>
   queryOptions({
@@ -92,10 +114,22 @@ export const batchOf = (bowl: string) =>
 export const benchStream = (bowl: string) => `bench:${bowl}`
 
 /** One batch of a bowl that is not the latest. */
-export const batchBy = (id: string) => queryOptions({ queryKey: ['batch-by', id], queryFn: async ({ signal }) => batchShape.parse(await getJson(`batches/${id}`, signal)) })
+export const batchBy = (id: string) => queryOptions({
+  queryKey: ['batch-by', id],
+  queryFn: async ({ signal }) => batchShape.parse(await getJson(`batches/${id}`, signal)),
+})
 
-export const startBatch = async (bowl: string, id: string, about: string, how: { times: string; strength: string }): Promise<Batch> =>
-  batchShape.parse(await keptPost(`bowls/${bowl}/batches`, { id, ...how }, { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` }))
+export const startBatch = async (bowl: string, id: string, about: string, how: {
+  times: string
+  strength: string
+}): Promise<Batch> =>
+  batchShape.parse(
+    await keptPost(
+      `bowls/${bowl}/batches`,
+      { id, ...how },
+      { stream: benchStream(bowl), about, at: `/bench/${bowl}`, reload: `batches/${id}` },
+    ),
+  )
 
 /** Grams as they were typed, with the unit that a bare number means. */
 export const inGrams = (typed: string) => (/^[\d.,\s]+$/.test(typed) ? `${typed.trim()} g` : typed)
@@ -111,13 +145,21 @@ export type BatchEvent = { id: string; after: number } & (
 )
 
 /** Grams that are in the bowl stay on the device until they are on the record, whatever the server says. */
-export const recordEvent = async (batch: { id: string; bowl: { id: string; letter: string; client: string }; lines: { key: string; label: string }[] }, event: BatchEvent): Promise<Batch> => {
+export const recordEvent = async (batch: {
+  id: string
+  bowl: { id: string; letter: string; client: string }
+  lines: { key: string; label: string }[]
+}, event: BatchEvent): Promise<Batch> => {
   const label = 'line' in event ? (batch.lines.find((line) => line.key === event.line)?.label ?? event.line) : ''
-  const pour = event.kind === 'poured' ? { batch: batch.id, line: event.line, label, grams: inGrams(event.grams) } : null
+  const pour = event.kind === 'poured'
+    ? { batch: batch.id, line: event.line, label, grams: inGrams(event.grams) }
+    : null
   const what = pour === null ? (WHAT[event.kind] ?? event.kind) : t`${pour.grams} of ${label}`
 
   return batchShape.parse(await keptPost(`batches/${batch.id}/events`, event, {
-    stream: benchStream(batch.bowl.id), about: t`${what}, bowl ${batch.bowl.letter}, ${batch.bowl.client}`, at: `/bench/${batch.bowl.id}`, pour, reload: `batches/${batch.id}`,
+    stream: benchStream(
+      batch.bowl.id,
+    ), about: t`${what}, bowl ${batch.bowl.letter}, ${batch.bowl.client}`, at: `/bench/${batch.bowl.id}`, pour, reload: `batches/${batch.id}`,
   }))
 }
 
@@ -134,4 +176,12 @@ export type Stands = { stands: 'empty' | 'same' | 'other' | 'back'; mark?: strin
 
 /** Says what stands on the scale. Not kept for later: it is true only now. */
 export const putOnScale = async (batch: Batch, said: Stands, scale: { reading: number; since: string }, id: string) =>
-  onPan.parse(await postJson(`batches/${batch.id}/pan`, { ...said, id, after: batch.sequence, reading: scale.reading, zero: scale.since }))
+  onPan.parse(
+    await postJson(`batches/${batch.id}/pan`, {
+      ...said,
+      id,
+      after: batch.sequence,
+      reading: scale.reading,
+      zero: scale.since,
+    }),
+  )

@@ -9,7 +9,16 @@ const batch = (status: Batch['status']): Batch => ({
   bowl: { id: 'b', letter: 'A', job: '', visit: 'v', client: '', line: '', ratio: '1:1' },
 })
 const reading = (place: 'bowl-missing' | 'waiting' | 'under' | 'inside' | 'over', still = true): ScaleState => ({
-  state: 'reading', reading: 1230, shown: '12.3 g', still, since: 's', pour: { place, net: '12.3 g', inLine: '12.3 g', left: '0.0 g', over: '0.0 g', bowl: '12.3 g', wedge: 0.5, at: 0.5 },
+  state: 'reading', reading: 1230, shown: '12.3 g', still, since: 's', pour: {
+    place,
+    net: '12.3 g',
+    inLine: '12.3 g',
+    left: '0.0 g',
+    over: '0.0 g',
+    bowl: '12.3 g',
+    wedge: 0.5,
+    at: 0.5,
+  },
 })
 
 describe('the big button', () => {
@@ -37,9 +46,15 @@ describe('the big button', () => {
   })
 
   it('takes nothing for a pour until it is said what stands on the scale', () => {
-    const elsewhere = { ...batch('weighing'), zero: 'before something else was put on', presses: ['same-bowl', 'other-bowl'] }
+    const elsewhere = {
+      ...batch('weighing'),
+      zero: 'before something else was put on',
+      presses: ['same-bowl', 'other-bowl'],
+    }
     expect(benchAction(elsewhere, reading('over'))).toMatchObject({ kind: 'stands', stands: 'same' })
-    expect(benchAction({ ...elsewhere, zero: null, presses: ['empty-bowl', 'withdraw'] }, reading('over'))).toMatchObject({ kind: 'stands', stands: 'empty' })
+    expect(
+      benchAction({ ...elsewhere, zero: null, presses: ['empty-bowl', 'withdraw'] }, reading('over')),
+    ).toMatchObject({ kind: 'stands', stands: 'empty' })
     expect(benchAction(elsewhere, { state: 'disconnected' }).kind).toBe('type')
   })
 

@@ -13,17 +13,33 @@ export type BenchAction =
   | { kind: 'none'; words: string }
 
 /** Whether the scale is known to stand under this bowl: nothing it shows is a pour before. */
-export const standsHere = (batch: Batch | null, scale: ScaleState): boolean => scale.state === 'reading' && batch?.zero !== null && batch?.zero === scale.since
+export const standsHere = (batch:
+  | Batch
+  | null, scale: ScaleState): boolean => scale.state === 'reading'
+    && batch?.zero !== null
+    && batch?.zero === scale.since
 
 export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction {
   const withScale = scale.state === 'reading'
-  if (batch === null || batch.status === 'withdrawn') return { kind: 'start', words: withScale ? t`The empty bowl is on: begin` : t`Begin without the scale`, withScale }
+  if (batch === null
+    || batch.status === 'withdrawn') return {
+      kind: 'start',
+      words: withScale ? t`The empty bowl is on: begin` : t`Begin without the scale`,
+      withScale,
+    }
   switch (batch.status) {
     case 'over':
       return { kind: 'none', words: t`Choose above` }
     case 'complete':
       // What goes in once everything is in is said before the bowl is finished.
-      if (scale.state === 'reading' && standsHere(batch, scale) && scale.pour?.place === 'over') return { kind: 'stands', words: t`${scale.pour.net} more went in: say what`, stands: 'same', still: scale.still }
+      if (scale.state === 'reading'
+        && standsHere(batch, scale)
+        && scale.pour?.place === 'over') return {
+          kind: 'stands',
+          words: t`${scale.pour.net} more went in: say what`,
+          stands: 'same',
+          still: scale.still,
+        }
       return { kind: 'finish', words: t`Finish the bowl` }
     case 'finished':
     case 'discarded':
@@ -46,7 +62,12 @@ export function benchAction(batch: Batch | null, scale: ScaleState): BenchAction
     case 'under':
     case 'inside':
     case 'over':
-      return { kind: 'record', words: scale.pour.place === 'under' ? t`Record ${scale.pour.net} so far` : t`Record ${scale.pour.net}`, grams: scale.pour.net, still: scale.still }
+      return {
+        kind: 'record',
+        words: scale.pour.place === 'under' ? t`Record ${scale.pour.net} so far` : t`Record ${scale.pour.net}`,
+        grams: scale.pour.net,
+        still: scale.still,
+      }
     default:
       return scale.pour.place satisfies never
   }

@@ -16,7 +16,11 @@ const shape = z.object({
   /** Bowls of the house that have a name. */
   vessels: z.array(z.object({ mark: z.string(), weight: z.string() })),
   batches: z.array(z.object({ id: z.string(), number: z.number(), status: z.string() })),
-  gate: z.object({ open: z.boolean(), ahead: z.boolean(), reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })) }),
+  gate: z.object({
+    open: z.boolean(),
+    ahead: z.boolean(),
+    reasons: z.array(z.object({ key: z.string(), reason: z.string(), mend: z.string() })),
+  }),
   /** Its turn is far off: said while it can still wait. */
   early: z._default(z.nullable(z.object({ reason: z.string(), mend: z.string() })), null),
   /** Another batch that starts behind the first: the strength it would take, empty for the bowl’s own. */

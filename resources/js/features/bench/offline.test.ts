@@ -5,7 +5,10 @@ import { nextAfter, offlineBowl } from './offline'
 const line = (key: string, done = false) => ({ key, done }) as never
 const batch = { sequence: 3, lines: [line('a', true), line('b'), line('c')] }
 const event = (body: Record<string, unknown>, refused = false): Entry => ({
-  id: 'x', author: { id: 1, name: 'N' }, madeAt: 0, stream: 's', method: 'POST', path: 'batches/B/events', body, about: '', at: '', pour: null, failures: 0,
+  id: 'x', author: {
+    id: 1,
+    name: 'N',
+  }, madeAt: 0, stream: 's', method: 'POST', path: 'batches/B/events', body, about: '', at: '', pour: null, failures: 0,
   refused: refused ? { status: 409, message: '', mend: '', problems: [] } : null,
 })
 
@@ -13,8 +16,12 @@ it('goes on with the next product while nothing can be sent', () => {
   expect(offlineBowl(batch, [], 'B')).toEqual({ current: 'b', noted: {}, canUndo: false })
   const poured = event({ kind: 'poured', line: 'b', grams: '12.3 g', after: 3 })
   expect(offlineBowl(batch, [poured], 'B')).toEqual({ current: 'c', noted: { b: ['12.3 g'] }, canUndo: true })
-  expect(offlineBowl(batch, [poured, event({ kind: 'poured', line: 'c', grams: '40', after: 4 })], 'B').current).toBeNull()
-  expect(offlineBowl(batch, [poured, event({ kind: 'undone', after: 4 })], 'B')).toEqual({ current: 'b', noted: {}, canUndo: false })
+  expect(
+    offlineBowl(batch, [poured, event({ kind: 'poured', line: 'c', grams: '40', after: 4 })], 'B').current,
+  ).toBeNull()
+  expect(
+    offlineBowl(batch, [poured, event({ kind: 'undone', after: 4 })], 'B'),
+  ).toEqual({ current: 'b', noted: {}, canUndo: false })
 })
 
 it('counts on from what waits, and not from what was refused or is another bowl’s', () => {

@@ -17,12 +17,13 @@ export type NewEvent = BatchEvent extends infer E ? (E extends BatchEvent ? Omit
 const LATE_MS = 900
 
 /**
- * A bowl's batch and what may be done to it. Every event goes through the device's outbox: written down before it is sent,
- * sent again under the same id until the server has it, kept with its grams where the server refuses it.
+ * A bowl's batch and what may be done to it. Every event goes through the device's outbox: written down before it is
+ * sent, sent again under the same id until the server has it, kept with its grams where the server refuses it.
  */
 export function useBatch(bowl: string, facts: BowlFacts | undefined, earlier: string | null = null) {
   const queries = useQueryClient()
-  // The bowl's own batch that is being weighed, or its latest; an earlier one where it is asked for, to be weighed back.
+  // The bowl's own batch that is being weighed, or its latest; an earlier one where it is asked for, to be weighed
+  // back.
   const latest = useQuery({ ...batchOf(bowl), enabled: earlier === null })
   const other = useQuery({ ...batchBy(earlier ?? ''), enabled: earlier !== null })
   const loaded = earlier === null ? latest : other
@@ -34,11 +35,15 @@ export function useBatch(bowl: string, facts: BowlFacts | undefined, earlier: st
     else queries.setQueryData(batchOf(bowl).queryKey, batch)
   }
   // Begun here, and not known to the server yet: what is planned is worked through all the same.
-  const here = facts === undefined || (loaded.data ?? null) !== null && loaded.data?.status === 'weighing' ? null : begunHere(bowl, facts, entries)
+  const here = facts === undefined || (loaded.data ?? null) !== null && loaded.data?.status === 'weighing'
+    ? null
+    : begunHere(bowl, facts, entries)
   const batch = late && here !== null ? here : (loaded.data ?? null)
   const starting = here !== null
   const unsent = batch === null ? 0 : unsentEvents(entries, batch.id).length
-  const refused = entries.filter((entry) => entry.refused !== null && entry.pour !== null && entry.pour.batch === batch?.id)
+  const refused = entries.filter((entry) =>
+    entry.refused !== null && entry.pour !== null && entry.pour.batch === batch?.id,
+  )
 
   useEffect(() => {
     const waits = unsent > 0 || starting
@@ -62,7 +67,11 @@ export function useBatch(bowl: string, facts: BowlFacts | undefined, earlier: st
     })
   }
   const begun = useMutation({
-    mutationFn: ({ about, times, strength }: How & { about: string }) => startBatch(bowl, newId(), about, { times, strength }),
+    mutationFn: ({
+      about,
+      times,
+      strength,
+    }: How & { about: string }) => startBatch(bowl, newId(), about, { times, strength }),
     onSuccess: (made) => {
       show(made)
       setProblem(null)

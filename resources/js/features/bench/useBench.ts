@@ -3,19 +3,19 @@ import { useEffect, useRef, useState } from 'react'
 import { useKeys } from '../../shared/ui/useKeys'
 import { can, type Stands } from './api'
 import { benchAction, standsHere, type BenchAction } from './benchAction'
-import type { useBatch } from './useBatch'
 import { useGuard } from './useGuard'
 import { usePan } from './usePan'
 import type { ScaleState } from './useScale'
-
-type Weighing = ReturnType<typeof useBatch>
-type Typing = { label: string; first: string }
-/** What is open over the bench. */
-type Open = { kind: 'typing'; typing: Typing } | { kind: 'discarding' | 'adding' | 'again' | 'standing' } | { kind: 'until-still' } | { kind: 'nothing' }
-const NOTHING: Open = { kind: 'nothing' }
+import { type Weighing, type Open, NOTHING } from './benchState'
 
 /** The bench's hands: what each key and button does now. Space does the next thing, digits type grams. */
-export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, leave: () => void, onNext: (() => void) | null) {
+export function useBench(
+  weighing: Weighing,
+  shown: ScaleState,
+  shut: boolean,
+  leave: () => void,
+  onNext: (() => void) | null,
+) {
   const { batch, record, offline } = weighing
   // Without the server nobody works the readings: then grams are typed.
   const scale: ScaleState = offline === null ? shown : { state: 'disconnected' }
@@ -33,7 +33,8 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     pan.stopWaiting()
   }
   const begun = benchAction(batch, scale)
-  const action: BenchAction = offline !== null && line === undefined ? { kind: 'none', words: t`Waiting for the connection` }
+  const action: BenchAction = offline !== null
+    && line === undefined ? { kind: 'none', words: t`Waiting for the connection` }
     : shut && begun.kind === 'start' ? { kind: 'none', words: t`The gate is shut` } : begun
   const ready = useGuard(`${at} ${action.kind} ${open.kind}`)
   const canAdd = offline === null && can(batch, 'add')
@@ -47,11 +48,16 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     close()
     weighing.start({ ...how, about: words }, (made) => {
       // The empty bowl stands there already: told as soon as the scale is at rest.
-      if (scale.state === 'reading' && made.zero === null && can(made, 'withdraw') && how.times === '' && how.strength === '') pan.putFor(made, { stands: 'empty' })
+      if (scale.state === 'reading'
+        && made.zero === null
+        && can(made, 'withdraw')
+        && how.times === ''
+        && how.strength === '') pan.putFor(made, { stands: 'empty' })
     })
   }
   const poured = (grams: string) => {
-    if (line !== undefined && scale.state === 'reading') record({ kind: 'poured', line: line.key, grams, source: 'scale', zero: scale.since })
+    if (line === undefined || scale.state !== 'reading') return
+    record({ kind: 'poured', line: line.key, grams, source: 'scale', zero: scale.since })
   }
   const act = () => {
     if (busy || !ready()) return
@@ -108,11 +114,15 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     else if (line !== undefined) record({ kind: 'poured', line: line.key, grams, source: 'hand' })
     close()
   }
-  const takeShort = () => { if (canTakeShort && line !== undefined && ready()) record({ kind: 'accepted-short', line: line.key }) }
+  const takeShort = () => {
+    if (canTakeShort && line !== undefined && ready()) record({ kind: 'accepted-short', line: line.key })
+  }
   const undo = () => { if (canUndo && ready()) record({ kind: 'undone' }) }
   const keep = () => { if (ready()) record({ kind: 'kept-proportion' }) }
   const accept = () => { if (ready()) record({ kind: 'accepted-over' }) }
-  const steer = () => { if (batch?.over?.steer !== null && batch?.over?.steer !== undefined && ready()) record({ kind: 'steered' }) }
+  const steer = () => {
+    if (batch?.over?.steer !== null && batch?.over?.steer !== undefined && ready()) record({ kind: 'steered' })
+  }
   const askDiscard = () => { if (can(batch, 'discard')) show({ kind: 'discarding' }) }
   const withdraw = () => { if (can(batch, 'withdraw') && ready()) record({ kind: 'withdrawn' }) }
   const askAgain = () => { if (canMixAgain && ready()) show({ kind: 'again' }) }
@@ -167,7 +177,8 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
   })
 
   return {
-    action, open, close, act, type, enter, undo, takeShort, keep, accept, steer, askDiscard, withdraw, askAgain, goNext, weighBack, stand, begin, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack,
+    action, open, pan, scale, busy, canAdd, canUndo, canTakeShort, canMixAgain, canWeighBack, stand, begin,
+    close, act, type, enter, undo, takeShort, keep, accept, steer, askDiscard, withdraw, askAgain, goNext, weighBack,
     waitingForStill,
     standsHere: standsHere(batch, scale),
     ready,
@@ -180,4 +191,5 @@ export function useBench(weighing: Weighing, shown: ScaleState, shut: boolean, l
     typeWords: batch?.status === 'finished' ? t`Type what is left` : t`By hand`,
   }
 }
+
 export type Bench = ReturnType<typeof useBench>

@@ -6,10 +6,15 @@ import type { ScaleState } from './useScale'
 type Asked = { said: Stands; question: PanQuestion; since: string; at: string }
 
 /**
- * What stands on the scale, as it is said and as it is asked about. It is told once the scale is still: a reading that trembles
- * is nobody's weight. An answer holds only while the same thing stands there.
+ * What stands on the scale, as it is said and as it is asked about. It is told once the scale is still: a reading that
+ * trembles is nobody's weight. An answer holds only while the same thing stands there.
  */
-export function usePan(batch: Batch | null, scale: ScaleState, show: (batch: Batch) => void, onError: (error: Error) => void) {
+export function usePan(
+  batch: Batch | null,
+  scale: ScaleState,
+  show: (batch: Batch) => void,
+  onError: (error: Error) => void,
+) {
   const [asked, setAsked] = useState<Asked | null>(null)
   const [waiting, setWaiting] = useState<{ said: Stands; at: string } | null>(null)
   const [busy, setBusy] = useState(false)
@@ -24,7 +29,11 @@ export function usePan(batch: Batch | null, scale: ScaleState, show: (batch: Bat
     putOnScale(batch, said, { reading, since }, newId()).then(
       (answer) => {
         show(answer.batch)
-        setAsked(answer.question === null ? null : { said, question: answer.question, since, at: `${answer.batch.id} ${answer.batch.sequence}` })
+        setAsked(
+          answer.question === null
+            ? null
+            : { said, question: answer.question, since, at: `${answer.batch.id} ${answer.batch.sequence}` },
+        )
       },
       (error: unknown) => { if (error instanceof Error) onError(error) },
     ).finally(() => {

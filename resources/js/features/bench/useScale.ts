@@ -16,7 +16,14 @@ const pour = z.object({
 })
 
 const event = z.union([
-  z.object({ state: z.literal('reading'), reading: z.number(), shown: z.string(), still: z.boolean(), since: z.string(), pour: z.nullable(pour) }),
+  z.object({
+    state: z.literal('reading'),
+    reading: z.number(),
+    shown: z.string(),
+    still: z.boolean(),
+    since: z.string(),
+    pour: z.nullable(pour),
+  }),
   z.object({ state: z.enum(['disconnected', 'garbled', 'overload', 'frozen']) }),
 ])
 
@@ -30,7 +37,17 @@ export function useScale(live: Live | null): ScaleState {
   const [state, setState] = useState<ScaleState>({ state: 'connecting' })
   const scale = useScaleChoice()
   const query = live === null ? (scale === '' ? '' : new URLSearchParams({ scale }).toString()) : new URLSearchParams(
-    Object.entries({ ...(scale === '' ? {} : { scale }), from: live.from, already: live.already, low: live.low, target: live.target, high: live.high, full: live.full, whole: live.whole, in: live.in }).map(([name, value]) => [name, String(value)]),
+    Object.entries({
+      ...(scale === '' ? {} : { scale }),
+      from: live.from,
+      already: live.already,
+      low: live.low,
+      target: live.target,
+      high: live.high,
+      full: live.full,
+      whole: live.whole,
+      in: live.in,
+    }).map(([name, value]) => [name, String(value)]),
   ).toString()
   useEffect(() => {
     let source: EventSource | null = null
@@ -46,7 +63,10 @@ export function useScale(live: Live | null): ScaleState {
       source.onerror = () => {
         // The stream is renewed now and then, so that it ends with the session; a moment without it is no news.
         clearTimeout(gone)
-        gone = setTimeout(() => { setState({ state: 'disconnected' }) }, source?.readyState === EventSource.CLOSED ? 0 : 2_000)
+        gone = setTimeout(
+          () => { setState({ state: 'disconnected' }) },
+          source?.readyState === EventSource.CLOSED ? 0 : 2_000,
+        )
         // A browser gives up for good on an error page, as while the bridge restarts; we do not.
         if (source?.readyState === EventSource.CLOSED) again = setTimeout(connect, 1_000)
       }

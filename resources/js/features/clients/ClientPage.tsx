@@ -21,14 +21,24 @@ import { isOver } from '../../shared/visits/visitLine'
 import { Trail } from '../../shared/trail/Trail'
 import { VisitLineage } from './VisitLineage'
 
-const WAYS = { '': '', phone: t`by telephone`, mail: t`by mail`, message: t`by message`, none: t`does not want to be reached` } as const
+const WAYS = {
+  '': '',
+  phone: t`by telephone`,
+  mail: t`by mail`,
+  message: t`by message`,
+  none: t`does not want to be reached`,
+} as const
 
 export function ClientPage({ formulates, owns }: { formulates: boolean; owns: boolean }) {
   const { id = '' } = useParams()
   const loaded = useQuery(client(id))
   const queries = useQueryClient()
   const refresh = () => { void queries.invalidateQueries({ queryKey: client(id).queryKey }) }
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the client file`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`the client file`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   const file = loaded.data
   // Two files of one person: whoever comes by the other is led to the one that is kept.
   if (file.into !== null) return <Navigate to={`/clients/${file.into.id}`} replace />
@@ -41,7 +51,15 @@ export function ClientPage({ formulates, owns }: { formulates: boolean; owns: bo
         <div>
           <h1>{file.name}</h1>
           <p className="quiet">
-            {file.about} {file.phone === '' ? null : <span className="phone">{file.phone}</span>} {file.email === '' ? null : <a href={`mailto:${file.email}`}>{file.email}</a>} {file.contactBy === '' ? '' : `${WAYS[file.contactBy]}.`} {file.preferred === null ? '' : t`Likes to come to ${file.preferred.name}.`} {file.training ? t`Practice head.` : ''}
+            {file.about} {file.phone === '' ? null : (
+              <span className="phone">{file.phone}</span>
+            )} {file.email === '' ? null : (
+              <a href={`mailto:${file.email}`}>{file.email}</a>
+            )} {file.contactBy === ''
+              ? ''
+              : `${WAYS[file.contactBy]}.`} {file.preferred === null
+                ? ''
+                : t`Likes to come to ${file.preferred.name}.`} {file.training ? t`Practice head.` : ''}
           </p>
         </div>
         {formulates ? <Plan file={file} lastId={last?.id} openId={open?.id} /> : null}
@@ -55,7 +73,11 @@ export function ClientPage({ formulates, owns }: { formulates: boolean; owns: bo
       <div className="client-file">
         <section aria-labelledby="line-of-visits">
           <h2 id="line-of-visits">{t`Visits`}</h2>
-          {file.visits.length === 0 ? <p className="quiet">{t`No visit yet. Plan the first one.`}</p> : <VisitLineage visits={file.visits} />}
+          {file.visits.length === 0 ? (
+            <p className="quiet">{t`No visit yet. Plan the first one.`}</p>
+          ) : (
+            <VisitLineage visits={file.visits} />
+          )}
         </section>
         <aside className="client-side">
           <h2>{t`To change next time`}</h2>
@@ -63,7 +85,9 @@ export function ClientPage({ formulates, owns }: { formulates: boolean; owns: bo
           {file.waiting.map((change) => (
             <blockquote key={change.id} className="wish">
               {change.letter === '' ? null : <strong>{change.letter} </strong>}
-              {change.words} <span className="quiet">{t`said ${showDay(change.from.on)}${change.canApply ? t`; can be applied with one press` : ''}`}</span>
+              {change.words} <span className="quiet">
+                {t`said ${showDay(change.from.on)}${change.canApply ? t`; can be applied with one press` : ''}`}
+              </span>
             </blockquote>
           ))}
           <h2>{t`What has been used`}</h2>
@@ -87,7 +111,10 @@ function Erased({ file }: { file: Client }) {
   return (
     <div className="page">
       <h1>{file.name}</h1>
-      <Notice kind="note" title={t`Taken out of the record on ${file.erasedAt === null ? '' : showDay(file.erasedAt)}.`}>{t`What was mixed stays, of nobody.`}</Notice>
+      <Notice
+        kind="note"
+        title={t`Taken out of the record on ${file.erasedAt === null ? '' : showDay(file.erasedAt)}.`}
+      >{t`What was mixed stays, of nobody.`}</Notice>
       <VisitLineage visits={file.visits} />
     </div>
   )
@@ -99,9 +126,18 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
   const [service, setService] = useState('')
   // One id for each press that may be sent twice: the server then makes one visit of it.
   const [id] = useState(newId)
-  const repeat = useMutation({ mutationFn: (visit: string) => repeatVisit(visit, id), onSuccess: (made) => go(`/visits/${made}`) })
+  const repeat = useMutation({
+    mutationFn: (visit: string) => repeatVisit(visit, id),
+    onSuccess: (made) => go(`/visits/${made}`),
+  })
   const house = useQuery(services)
-  const plan = useMutation({ mutationFn: (of: { name: string; template: number | null }) => planVisit(file.id, id, of.name, new Date().toISOString(), of.template), onSuccess: (made) => go(`/visits/${made}`) })
+  const plan = useMutation({
+    mutationFn: (of: {
+      name: string
+      template: number | null
+    }) => planVisit(file.id, id, of.name, new Date().toISOString(), of.template),
+    onSuccess: (made) => go(`/visits/${made}`),
+  })
   const error = repeat.error ?? plan.error
   return (
     <div className="client-plan">
@@ -111,7 +147,12 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
         </Press>
       )}
       {lastId === undefined ? null : (
-        <Press kind={openId === undefined ? 'main' : 'plain'} disabled={repeat.isPending} onPress={() => { repeat.mutate(lastId) }} id="repeat">
+        <Press
+          kind={openId === undefined ? 'main' : 'plain'}
+          disabled={repeat.isPending}
+          onPress={() => { repeat.mutate(lastId) }}
+          id="repeat"
+        >
           {t`↻ Repeat last visit`}
         </Press>
       )}
@@ -122,14 +163,29 @@ function Plan({ file, lastId, openId }: { file: Client; lastId: string | undefin
           plan.mutate({ name: service.trim(), template: null })
         }}
       >
-        <Form.Control aria-label={t`Service`} placeholder={t`Another service`} required maxLength={120} value={service} onChange={(event) => { setService(event.target.value) }} id="service" />
+        <Form.Control
+          aria-label={t`Service`}
+          placeholder={t`Another service`}
+          required
+          maxLength={120}
+          value={service}
+          onChange={(event) => { setService(event.target.value) }}
+          id="service"
+        />
         <Press submit disabled={plan.isPending || service.trim() === ''} id="plan">
           {t`Plan`}
         </Press>
       </Form>
       {(house.data ?? []).length === 0 ? null : (
         <div className="chips" role="group" aria-label={t`Services of the house`}>
-          {house.data?.map((each) => <button key={each.id} type="button" className="chip" title={each.bowls.join(', ')} disabled={plan.isPending} onClick={() => { plan.mutate({ name: each.name, template: each.id }) }}>{each.name}</button>)}
+          {house.data?.map((each) => <button
+            key={each.id}
+            type="button"
+            className="chip"
+            title={each.bowls.join(', ')}
+            disabled={plan.isPending}
+            onClick={() => { plan.mutate({ name: each.name, template: each.id }) }}
+          >{each.name}</button>)}
         </div>
       )}
       {error === null ? null : <ErrorNotice error={error} />}

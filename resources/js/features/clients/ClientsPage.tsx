@@ -34,7 +34,9 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
             }}
           />
           {found.error === null ? null : <ErrorNotice error={found.error} />}
-          {found.data?.length === 0 ? <p className="quiet">{t`Nobody by that. A new client can be added beside.`}</p> : null}
+          {found.data?.length === 0 ? (
+            <p className="quiet">{t`Nobody by that. A new client can be added beside.`}</p>
+          ) : null}
           <ul className="client-list">
             {found.data?.map((client) => (
               <li key={client.id}>
@@ -43,7 +45,9 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
                   <span className="quiet">
                     {client.by.length === 0 ? client.about : <span className="found-by">{client.by.join(', ')}</span>}
                   </span>
-                  <span className="client-last">{client.lastVisit === null ? t`new` : showAgo(client.lastVisit, new Date())}</span>
+                  <span className="client-last">
+                    {client.lastVisit === null ? t`new` : showAgo(client.lastVisit, new Date())}
+                  </span>
                 </Link>
               </li>
             ))}
@@ -58,7 +62,12 @@ export function ClientsPage({ formulates }: { formulates: boolean }) {
 function NewClient() {
   const [fields, setFields] = useState({ name: '', phone: '', about: '', cautions: '' })
   const go = useNavigate()
-  const add = useMutation({ mutationFn: () => addClient(fields), onSuccess: (made) => go(made === null ? `/clients?search=${encodeURIComponent(fields.name)}` : `/clients/${made.id}`) })
+  const add = useMutation({
+    mutationFn: () => addClient(fields),
+    onSuccess: (made) => go(
+      made === null ? `/clients?search=${encodeURIComponent(fields.name)}` : `/clients/${made.id}`,
+    ),
+  })
   const set = (name: keyof typeof fields) => (event: { target: { value: string } }) => {
     setFields({ ...fields, [name]: event.target.value })
   }

@@ -6,7 +6,12 @@ import { BowlRow } from '../../shared/visits/BowlRow'
 import type { VisitLine } from '../../shared/visits/visitLine'
 
 const VERDICT = { good: t`✓ good`, mixed: t`~ mixed`, poor: t`✕ poor` } as const
-const STATUS = { expected: t`expected`, 'in-chair': t`in the chair`, closed: t`closed`, ended: t`did not take place` } as const
+const STATUS = {
+  expected: t`expected`,
+  'in-chair': t`in the chair`,
+  closed: t`closed`,
+  ended: t`did not take place`,
+} as const
 
 /** The client's visits as a line, newest first: what was done, what came of it, what to change. */
 export function VisitLineage({ visits }: { visits: VisitLine[] }) {
@@ -20,10 +25,14 @@ export function VisitLineage({ visits }: { visits: VisitLine[] }) {
               <Link to={`/visits/${visit.id}`}>
                 <strong>{showDay(visit.startsAt)}</strong>
               </Link>
-              <span className="quiet">{visit.status === 'closed' ? showAgo(visit.startsAt, new Date()) : STATUS[visit.status]}</span>
+              <span className="quiet">
+                {visit.status === 'closed' ? showAgo(visit.startsAt, new Date()) : STATUS[visit.status]}
+              </span>
               <span>{visit.service}</span>
               <span className="quiet">{visit.colourist.name}</span>
-              {visit.verdict === null ? null : <span className={`verdict verdict-${visit.verdict}`}>{VERDICT[visit.verdict]}</span>}
+              {visit.verdict === null ? null : (
+                <span className={`verdict verdict-${visit.verdict}`}>{VERDICT[visit.verdict]}</span>
+              )}
               {visit.from === null ? null : <Link to={`/compare/${visit.from.id}/${visit.id}`}>{t`compare`}</Link>}
               <Link to={`/visits/${visit.id}/card`}>{t`card`}</Link>
             </header>

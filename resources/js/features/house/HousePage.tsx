@@ -27,7 +27,11 @@ import { Trail } from '../../shared/trail/Trail'
 /** What this house does where good people disagree: set by the owner, readable by everybody. */
 export function HousePage({ owns }: { owns: boolean }) {
   const loaded = useQuery(houseQuery)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`House rules`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`House rules`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   return <Rules house={loaded.data} owns={owns} />
 }
 
@@ -53,12 +57,19 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
     if (!save.isPending) save.reset()
     change(next)
   }
-  const newer = save.error instanceof Refused && save.error.status === 409 ? houseShape.safeParse(save.error.newer) : null
-  const problem = (key: string) => (save.error instanceof Refused ? save.error.problems.find((each) => each.pointer === `/rules/${key}`) : undefined)
+  const newer = save.error instanceof Refused && save.error.status === 409
+    ? houseShape.safeParse(save.error.newer)
+    : null
+  const problem = (key: string) => (save.error instanceof Refused
+    ? save.error.problems.find((each) => each.pointer === `/rules/${key}`)
+    : undefined)
   return (
     <div className="page house">
       <h1>{t`House rules`}</h1>
-      <p className="lead-line">{t`Where good people disagree, this is what ${house.name} does. Every suggestion, clock and caution follows it.`} {owns ? null : t`The owner sets them.`}</p>
+      <p className="lead-line">
+        {t`Where good people disagree, this is what ${house.name} does. Every suggestion, clock and caution follows it.`}{' '}
+        {owns ? null : t`The owner sets them.`}
+      </p>
       <nav className="house-jumps" aria-label={t`On this page`}>
         <a href="#house-team">{t`Team`}</a>
         {house.groups.map((group) => <a key={group.key} href={`#group-${group.key}`}>{group.words}</a>)}
@@ -72,8 +83,14 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
           title={t`The house rules were changed on another device.`}
           action={
             <span className="notice-actions">
-              <Press onPress={() => { save.reset(); change(null); queries.setQueryData(houseQuery.queryKey, newer.data) }}>{t`Take the newer`}</Press>
-              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>{t`Put mine in their place`}</Press>
+              <Press onPress={() => {
+                save.reset()
+                change(null)
+                queries.setQueryData(houseQuery.queryKey, newer.data)
+              }}>{t`Take the newer`}</Press>
+              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>
+                {t`Put mine in their place`}
+              </Press>
             </span>
           }
         >
@@ -85,7 +102,14 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
         <section key={group.key} aria-labelledby={`group-${group.key}`}>
           <h2 id={`group-${group.key}`}>{group.words}</h2>
           {group.rules.map((rule) => (
-            <RuleRow key={rule.key} rule={rule} value={draft?.rules[rule.key] ?? rule.value} mayChange={owns} problem={problem(rule.key)} onChange={(value) => { edit(withRule(house, draft, rule.key, value)) }} />
+            <RuleRow
+              key={rule.key}
+              rule={rule}
+              value={draft?.rules[rule.key] ?? rule.value}
+              mayChange={owns}
+              problem={problem(rule.key)}
+              onChange={(value) => { edit(withRule(house, draft, rule.key, value)) }}
+            />
           ))}
         </section>
       ))}
@@ -93,8 +117,15 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
         <h2 id="house-clock">{t`The clock on the wall`}</h2>
         {owns ? (
           <Field id="timezone" label={t`Time zone`}>
-            <Form.Select value={draft?.timezone ?? house.timezone} onChange={(event) => { edit(withTimezone(house, draft, event.target.value)) }}>
-              {[...new Set([house.timezone, 'UTC', ...Intl.supportedValuesOf('timeZone')])].map((zone) => <option key={zone} value={zone}>{zone.replaceAll('_', ' ')}</option>)}
+            <Form.Select
+              value={draft?.timezone ?? house.timezone}
+              onChange={(event) => { edit(withTimezone(house, draft, event.target.value)) }}
+            >
+              {[...new Set([
+                house.timezone,
+                'UTC',
+                ...Intl.supportedValuesOf('timeZone'),
+              ])].map((zone) => <option key={zone} value={zone}>{zone.replaceAll('_', ' ')}</option>)}
             </Form.Select>
           </Field>
         ) : <p>{house.timezone}</p>}
@@ -112,9 +143,20 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
       <OwnCalendar />
       {owns ? (
         <footer className="desk-foot">
-          <span className="quiet" role="status">{save.isPending ? t`Saving…` : draft === null ? t`Saved` : t`Draft, kept here`}</span>
-          {draft === null ? null : <Press kind="quiet" onPress={() => { edit({ version: house.version, rules: {}, timezone: null }) }}>{t`Undo changes`}</Press>}
-          <Press id="save-house" kind="main" disabled={draft === null || save.isPending} onPress={() => { if (draft !== null) save.mutate(draft.version) }}>{t`Save rules`}</Press>
+          <span className="quiet" role="status">
+            {save.isPending ? t`Saving…` : draft === null ? t`Saved` : t`Draft, kept here`}
+          </span>
+          {draft === null ? null : (
+            <Press kind="quiet" onPress={() => { edit({ version: house.version, rules: {}, timezone: null }) }}>
+              {t`Undo changes`}
+            </Press>
+          )}
+          <Press
+            id="save-house"
+            kind="main"
+            disabled={draft === null || save.isPending}
+            onPress={() => { if (draft !== null) save.mutate(draft.version) }}
+          >{t`Save rules`}</Press>
         </footer>
       ) : null}
     </div>
@@ -124,5 +166,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
 /** What the other device set differently, rule by rule. */
 function differences(newer: House, mine: Record<string, string>): string {
   const differ = newer.groups.flatMap((group) => group.rules).filter((rule) => mine[rule.key] !== rule.value)
-  return differ.length === 0 ? t`They are the same as yours.` : differ.map((rule) => `${rule.label}: ${rule.words}.`).join(' ')
+  return differ.length === 0
+    ? t`They are the same as yours.`
+    : differ.map((rule) => `${rule.label}: ${rule.words}.`).join(' ')
 }

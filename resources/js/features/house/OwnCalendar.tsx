@@ -13,9 +13,15 @@ export function OwnCalendar() {
   return (
     <details className="adjust own-calendar">
       <summary>{t`My calendar elsewhere`}</summary>
-      <p className="quiet">{t`Your visits, the skin tests and their readings, for any calendar program that follows an address. Whoever has the address reads it; a new one ends the old one.`}</p>
-      {make.data === undefined ? null : <p><code className="calendar-address">{new URL(make.data.path, location.origin).href}</code></p>}
-      <Press disabled={make.isPending} id="calendar-address" onPress={() => { make.mutate() }}>{make.data === undefined ? t`Make an address` : t`Make a new one`}</Press>
+      <p className="quiet">
+        {t`Your visits, the skin tests and their readings, for any calendar program that follows an address. Whoever has the address reads it; a new one ends the old one.`}
+      </p>
+      {make.data === undefined ? null : (
+        <p><code className="calendar-address">{new URL(make.data.path, location.origin).href}</code></p>
+      )}
+      <Press disabled={make.isPending} id="calendar-address" onPress={() => { make.mutate() }}>
+        {make.data === undefined ? t`Make an address` : t`Make a new one`}
+      </Press>
       {make.error === null ? null : <ErrorNotice error={make.error} />}
     </details>
   )

@@ -27,15 +27,37 @@ export function OwnDevices() {
       <ul className="plain-rows">
         {(data ?? []).map((each) => (
           <li key={each.id}>
-            <strong>{each.device}</strong> <span className="quiet">{each.here ? t`this device` : `${showDay(each.at)} ${showClock(each.at)}, ${each.address}${each.locked ? t`, locked` : ''}`}</span>
-            {each.here ? null : <Press kind="quiet" label={t`Sign out of ${each.device}`} disabled={password === '' || end.isPending} onPress={() => { end.mutate(each.id) }}>{t`Sign out`}</Press>}
+            <strong>
+              {each.device}
+            </strong> <span className="quiet">
+              {each.here
+                ? t`this device`
+                : `${showDay(each.at)} ${showClock(each.at)}, ${each.address}${each.locked ? t`, locked` : ''}`}
+            </span>
+            {each.here ? null : (
+              <Press
+                kind="quiet"
+                label={t`Sign out of ${each.device}`}
+                disabled={password === '' || end.isPending}
+                onPress={() => { end.mutate(each.id) }}
+              >{t`Sign out`}</Press>
+            )}
           </li>
         ))}
       </ul>
       {others.length === 0 ? <p className="quiet">{t`Nowhere else.`}</p> : (
         <Form onSubmit={(event) => { event.preventDefault(); end.mutate(null) }}>
-          <Field id="devices-password" label={t`Your password`}><Form.Control type="password" autoComplete="current-password" value={password} onChange={(event) => { setPassword(event.target.value) }} /></Field>
-          <Press submit kind="stop" id="end-devices" disabled={password === '' || end.isPending}>{t`Sign out everywhere else`}</Press>
+          <Field id="devices-password" label={t`Your password`}>
+            <Form.Control
+              type="password"
+              autoComplete="current-password"
+              value={password}
+              onChange={(event) => { setPassword(event.target.value) }}
+            />
+          </Field>
+          <Press submit kind="stop" id="end-devices" disabled={password === '' || end.isPending}>
+            {t`Sign out everywhere else`}
+          </Press>
         </Form>
       )}
       {end.error === null ? null : <ErrorNotice error={end.error} />}

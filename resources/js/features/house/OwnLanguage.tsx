@@ -12,10 +12,15 @@ export function OwnLanguage() {
   return (
     <div className="own-language">
       <h3>{t`Tinta speaks to me in`}</h3>
-      <OneOf label={t`Tinta speaks to me in`} all={LANGUAGES.map((each) => [each, CALLED[each]] as const)} on={language} onChange={(wanted) => {
-        const found = LANGUAGES.find((each) => each === wanted)
-        if (found !== undefined && found !== language) choose.mutate(found)
-      }} />
+      <OneOf
+        label={t`Tinta speaks to me in`}
+        all={LANGUAGES.map((each) => [each, CALLED[each]] as const)}
+        on={language}
+        onChange={(wanted) => {
+          const found = LANGUAGES.find((each) => each === wanted)
+          if (found !== undefined && found !== language) choose.mutate(found)
+        }}
+      />
       <p className="quiet">{t`Names, notes and what the house writes itself stay as they were written.`}</p>
       {choose.error === null ? null : <ErrorNotice error={choose.error} />}
     </div>

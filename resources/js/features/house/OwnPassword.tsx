@@ -19,13 +19,29 @@ export function OwnPassword() {
       setNext('')
     },
   })
-  const problem = change.error instanceof Refused ? change.error.problems.find((each) => each.pointer === '/new') : undefined
+  const problem = change.error instanceof Refused
+    ? change.error.problems.find((each) => each.pointer === '/new')
+    : undefined
   return (
     <details className="adjust own-password">
       <summary>{t`Change my password`}</summary>
       <Form onSubmit={(event) => { event.preventDefault(); change.mutate() }}>
-        <Field id="old-password" label={t`The one you have`}><Form.Control type="password" autoComplete="current-password" value={old} onChange={(event) => { setOld(event.target.value) }} /></Field>
-        <Field id="new-password" label={t`The new one: ten letters or more`} problem={problem}><Form.Control type="password" autoComplete="new-password" value={next} onChange={(event) => { setNext(event.target.value) }} /></Field>
+        <Field id="old-password" label={t`The one you have`}>
+          <Form.Control
+            type="password"
+            autoComplete="current-password"
+            value={old}
+            onChange={(event) => { setOld(event.target.value) }}
+          />
+        </Field>
+        <Field id="new-password" label={t`The new one: ten letters or more`} problem={problem}>
+          <Form.Control
+            type="password"
+            autoComplete="new-password"
+            value={next}
+            onChange={(event) => { setNext(event.target.value) }}
+          />
+        </Field>
         {change.error === null || problem !== undefined ? null : <ErrorNotice error={change.error} />}
         {change.isSuccess ? <p role="status">{t`Changed. Your other devices ask for the new one.`}</p> : null}
         <Press submit kind="main" disabled={old === '' || next === '' || change.isPending}>{t`Change it`}</Press>

@@ -7,9 +7,25 @@ const choice: Rule = {
   key: 'filling', label: 'Going darker', value: 'skip', words: 'in one step', standard: 'fill', standardWords: 'fill first', unit: '', reason: 'A filler puts pigment back.',
   options: [{ value: 'fill', words: 'fill first' }, { value: 'skip', words: 'in one step' }],
 }
-const number: Rule = { ...choice, key: 'freshness', label: 'Fresh for', value: '30', words: '30 min', standard: '30', standardWords: '30 min', unit: 'min', options: [] }
-const draw = (rule: Rule, value: string, mayChange = true, problem?: { pointer: string; message: string; mend: string }) =>
-  renderToStaticMarkup(<RuleRow rule={rule} value={value} mayChange={mayChange} problem={problem} onChange={() => undefined} />)
+const number: Rule = {
+  ...choice,
+  key: 'freshness',
+  label: 'Fresh for',
+  value: '30',
+  words: '30 min',
+  standard: '30',
+  standardWords: '30 min',
+  unit: 'min',
+  options: [],
+}
+const draw = (rule: Rule, value: string, mayChange = true, problem?: {
+  pointer: string
+  message: string
+  mend: string
+}) =>
+  renderToStaticMarkup(
+    <RuleRow rule={rule} value={value} mayChange={mayChange} problem={problem} onChange={() => undefined} />,
+  )
 
 it('marks what is the house’s own by word, sign and edge, and offers the standard', () => {
   const html = draw(choice, 'skip')
@@ -28,7 +44,11 @@ it('ties a typed number to its label, its reason and its unit', () => {
 })
 
 it('shows the problem at the rule that has it', () => {
-  const html = draw(number, 'soon', true, { pointer: '/rules/freshness', message: '“soon” is not a number.', mend: 'Write digits.' })
+  const html = draw(number, 'soon', true, {
+    pointer: '/rules/freshness',
+    message: '“soon” is not a number.',
+    mend: 'Write digits.',
+  })
   expect(html).toContain('“soon” is not a number. Write digits.')
   expect(html).toContain('is-invalid')
 })

@@ -3,7 +3,11 @@ import type { House } from '../../shared/house/house'
 import type { Keep } from '../../shared/keep/keep'
 
 /** What somebody has set and not saved yet: only what differs from the house as it was loaded. */
-const shape = z.object({ version: z.number(), rules: z.record(z.string(), z.string()), timezone: z.nullable(z.string()) })
+const shape = z.object({
+  version: z.number(),
+  rules: z.record(z.string(), z.string()),
+  timezone: z.nullable(z.string()),
+})
 export type HouseDraft = z.infer<typeof shape>
 
 const KEY = 'house'
@@ -32,10 +36,15 @@ export function withRule(house: House, draft: HouseDraft | null, key: string, va
 }
 
 export function withTimezone(house: House, draft: HouseDraft | null, timezone: string): HouseDraft {
-  return { ...(draft ?? { version: house.version, rules: {} }), timezone: timezone === house.timezone ? null : timezone }
+  return {
+    ...(draft ?? { version: house.version, rules: {} }),
+    timezone: timezone === house.timezone ? null : timezone,
+  }
 }
 
 /** Every rule as it would be saved. */
 export function allRules(house: House, draft: HouseDraft | null): Record<string, string> {
-  return Object.fromEntries(house.groups.flatMap((group) => group.rules).map((rule) => [rule.key, draft?.rules[rule.key] ?? rule.value]))
+  return Object.fromEntries(
+    house.groups.flatMap((group) => group.rules).map((rule) => [rule.key, draft?.rules[rule.key] ?? rule.value]),
+  )
 }

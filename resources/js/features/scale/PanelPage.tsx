@@ -9,15 +9,30 @@ import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 
 const shape = z.object({
-  state: z.object({ bowl: z.number(), content: z.number(), lifted: z.boolean(), flowing: z.boolean(), reading: z.number(), still: z.boolean(), connected: z.boolean() }),
+  state: z.object({
+    bowl: z.number(),
+    content: z.number(),
+    lifted: z.boolean(),
+    flowing: z.boolean(),
+    reading: z.number(),
+    still: z.boolean(),
+    connected: z.boolean(),
+  }),
 })
 
 /** The simulated scale's pour panel: pour, lift, and everything that goes wrong with a real one. */
 export function PanelPage() {
   const queries = useQueryClient()
   const [scale, setScale] = useState(1)
-  const panel = useQuery({ queryKey: ['panel', scale], queryFn: async ({ signal }) => shape.parse(await getJson(`scale/panel?scale=${scale}`, signal)), refetchInterval: 400 })
-  const send = useMutation({ mutationFn: (command: string) => postJson('scale/panel', { command, scale }), onSettled: () => queries.invalidateQueries({ queryKey: ['panel'] }) })
+  const panel = useQuery({
+    queryKey: ['panel', scale],
+    queryFn: async ({ signal }) => shape.parse(await getJson(`scale/panel?scale=${scale}`, signal)),
+    refetchInterval: 400,
+  })
+  const send = useMutation({
+    mutationFn: (command: string) => postJson('scale/panel', { command, scale }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['panel'] }),
+  })
   const [grams, setGrams] = useState('20')
   const holding = useRef(false)
   const state = panel.data?.state
@@ -35,23 +50,45 @@ export function PanelPage() {
       <header className="page-head">
         <h1>{t`Pour panel`}</h1>
         <p className="quiet">{t`The simulated scales: for trying the bench without a real one.`}</p>
-        <OneOf label={t`Which scale`} all={[['1', t`The bench scale`], ['2', t`Bench scale 2`]]} on={String(scale)} onChange={(chosen) => { setScale(Number(chosen ?? '1')) }} />
+        <OneOf
+          label={t`Which scale`}
+          all={[['1', t`The bench scale`], ['2', t`Bench scale 2`]]}
+          on={String(scale)}
+          onChange={(chosen) => { setScale(Number(chosen ?? '1')) }}
+        />
       </header>
       {error === null ? null : <ErrorNotice error={error} />}
       <div className="panel-body">
         <section className="card-paper">
           <h2>{t`On the pan`}</h2>
-          <p className="grams-big">{state === undefined ? '–' : state.lifted ? t`bowl lifted` : state.bowl === 0 ? t`nothing` : t`bowl ${state.bowl} g, in it ${state.content} g`}</p>
+          <p className="grams-big">
+            {state === undefined
+              ? '–'
+              : state.lifted
+              ? t`bowl lifted`
+              : state.bowl === 0 ? t`nothing` : t`bowl ${state.bowl} g, in it ${state.content} g`}
+          </p>
           <div className="panel-row">
-            <Press size="bench" onPress={() => { send.mutate('bowl 210') }} id="panel-bowl">{t`Put an empty bowl`}</Press>
-            <Press size="bench" onPress={() => { send.mutate(state?.lifted === true ? 'return' : 'lift') }}>{state?.lifted === true ? t`Put it back` : t`Lift the bowl`}</Press>
+            <Press size="bench" onPress={() => { send.mutate('bowl 210') }} id="panel-bowl">
+              {t`Put an empty bowl`}
+            </Press>
+            <Press size="bench" onPress={() => { send.mutate(state?.lifted === true ? 'return' : 'lift') }}>
+              {state?.lifted === true ? t`Put it back` : t`Lift the bowl`}
+            </Press>
           </div>
         </section>
         <section className="card-paper">
           <h2>{t`Pour`}</h2>
           <div className="panel-row">
             {[1, 4, 12].map((rate) => (
-              <button key={rate} type="button" className="btn btn-outline-primary press press-bench" onPointerDown={() => { hold(rate) }} onPointerUp={release} onPointerLeave={release}>
+              <button
+                key={rate}
+                type="button"
+                className="btn btn-outline-primary press press-bench"
+                onPointerDown={() => { hold(rate) }}
+                onPointerUp={release}
+                onPointerLeave={release}
+              >
                 {rate === 1 ? t`Drip` : rate === 4 ? t`Pour` : t`Gush`} <span className="quiet">{t`while held`}</span>
               </button>
             ))}
@@ -63,7 +100,13 @@ export function PanelPage() {
               send.mutate(`pour ${grams}`)
             }}
           >
-            <Form.Control aria-label={t`Grams to pour`} inputMode="decimal" value={grams} onChange={(event) => { setGrams(event.target.value.replace(',', '.')) }} id="panel-grams" />
+            <Form.Control
+              aria-label={t`Grams to pour`}
+              inputMode="decimal"
+              value={grams}
+              onChange={(event) => { setGrams(event.target.value.replace(',', '.')) }}
+              id="panel-grams"
+            />
             <Press kind="main" size="bench" submit id="panel-pour">{t`Pour ${grams} g`}</Press>
           </Form>
         </section>

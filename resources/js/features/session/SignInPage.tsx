@@ -47,14 +47,37 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
           }}
         >
           <Field id="email" label={t`Mail address`}>
-            <Form.Control inputMode="email" autoCapitalize="none" autoComplete="username" required autoFocus value={email} onChange={(event) => { setEmail(event.target.value) }} />
+            <Form.Control
+              inputMode="email"
+              autoCapitalize="none"
+              autoComplete="username"
+              required
+              autoFocus
+              value={email}
+              onChange={(event) => { setEmail(event.target.value) }}
+            />
           </Field>
           <Field id="password" label={t`Password`}>
-            <Form.Control type="password" autoComplete="current-password" required value={password} onChange={(event) => { setPassword(event.target.value) }} />
+            <Form.Control
+              type="password"
+              autoComplete="current-password"
+              required
+              value={password}
+              onChange={(event) => { setPassword(event.target.value) }}
+            />
           </Field>
           {wantsCode ? (
             <Field id="code" label={t`Code`}>
-              <Form.Control inputMode="text" autoComplete="one-time-code" autoCapitalize="none" maxLength={20} required autoFocus value={code} onChange={(event) => { setCode(event.target.value) }} />
+              <Form.Control
+                inputMode="text"
+                autoComplete="one-time-code"
+                autoCapitalize="none"
+                maxLength={20}
+                required
+                autoFocus
+                value={code}
+                onChange={(event) => { setCode(event.target.value) }}
+              />
             </Field>
           ) : null}
           {enter.error === null ? null : wantsCode && enter.variables === '' && enter.error instanceof Refused ? (
@@ -64,8 +87,20 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
           <Press kind="main" submit disabled={enter.isPending} id="sign-in">
             {enter.isPending ? t`Signing in…` : t`Sign in`}
           </Press>
-          <p className="quiet forgotten">{t`Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.`}</p>
-          <p className="languages">{LANGUAGES.filter((each) => each !== language).map((each) => <button key={each} type="button" lang={each} className="btn btn-link" onClick={() => { speak(each) }}>{CALLED[each]}</button>)}</p>
+          <p className="quiet forgotten">
+            {t`Forgotten your password? The owner gives you a link for a new one, under House; an owner finds one on the machine: ./tinta password.`}
+          </p>
+          <p className="languages">
+            {LANGUAGES.filter((each) =>
+              each !== language,
+            ).map((each) => <button
+              key={each}
+              type="button"
+              lang={each}
+              className="btn btn-link"
+              onClick={() => { speak(each) }}
+            >{CALLED[each]}</button>)}
+          </p>
           {onBegin === undefined ? null : <Press kind="quiet" onPress={onBegin}>{t`Begin a new salon here`}</Press>}
         </Form>
       </div>

@@ -18,18 +18,46 @@ export function CostChart({ rows }: { rows: Costs['rows'] }) {
       data: {
         labels: rows.map((row) => (row.name.length > 26 ? `${row.name.slice(0, 25)}…` : row.name)),
         datasets: [
-          { label: t`used`, data: rows.map((row) => row.drawn.used), backgroundColor: colour('--accent'), stack: 'cost' },
-          { label: t`not used`, data: rows.map((row) => row.drawn.wasted), backgroundColor: colour('--ink-ochre'), stack: 'cost' },
+          {
+            label: t`used`,
+            data: rows.map((row) => row.drawn.used),
+            backgroundColor: colour('--accent'),
+            stack: 'cost',
+          },
+          {
+            label: t`not used`,
+            data: rows.map((row) => row.drawn.wasted),
+            backgroundColor: colour('--ink-ochre'),
+            stack: 'cost',
+          },
         ],
       },
       options: {
         animation: false,
         maintainAspectRatio: false,
-        scales: { x: { stacked: true, grid: { display: false }, ticks }, y: { stacked: true, grid, ticks, beginAtZero: true } },
-        plugins: { legend: { labels: { color: colour('--ink'), font: ticks.font } }, tooltip: { callbacks: { label: (item) => ` ${item.dataset.label ?? ''} ${item.parsed.y === null ? '' : item.parsed.y.toFixed(2)}` } } },
+        scales: {
+          x: { stacked: true, grid: { display: false }, ticks },
+          y: { stacked: true, grid, ticks, beginAtZero: true },
+        },
+        plugins: {
+          legend: { labels: { color: colour('--ink'), font: ticks.font } },
+          tooltip: {
+            callbacks: {
+              label: (item) => ` ${item.dataset.label ?? ''} ${item.parsed.y === null ? '' : item.parsed.y.toFixed(2)}`,
+            },
+          },
+        },
       },
     })
     return () => { chart.destroy() }
   }, [rows])
-  return <div className="cost-chart"><canvas ref={canvas} role="img" aria-label={t`Cost of ${rows.map((row) => t`${row.name}: ${row.cost}, of which not used ${row.wastedCost}`).join('; ')}`} /></div>
+  return (
+    <div className="cost-chart">
+      <canvas
+        ref={canvas}
+        role="img"
+        aria-label={t`Cost of ${rows.map((row) => t`${row.name}: ${row.cost}, of which not used ${row.wastedCost}`).join('; ')}`}
+      />
+    </div>
+  )
 }

@@ -8,7 +8,9 @@ import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
-import { importTable, line as lineQuery, lineShape, makeLine, saveLine, type Line } from './api'
+import { line as lineQuery } from './api'
+import { importTable, makeLine, saveLine } from './lineApi'
+import { lineShape, type Line } from './shapes'
 import { Legend } from './Legend'
 import { codesOf, draftOf, EMPTY, jsonOf, keepLineDraft, readLineDraft, type LineDraft } from './lineDraft'
 import { LineRules } from './LineRules'
@@ -22,7 +24,11 @@ export function LinePage({ id, writes }: { id?: null; writes: boolean }) {
   const open = id === null ? null : named
   const loaded = useQuery({ ...lineQuery(named), enabled: open !== null })
   if (open === null) return <Desk key="new" line={null} writes={writes} />
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`The line`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`The line`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   return <Desk key={open} line={loaded.data} writes={writes} />
 }
 
@@ -41,7 +47,15 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
       // From here on it is that line: pressed again, it is not made twice.
       keepLineDraft(deviceKeep, name, null)
       const codes = codesOf(of.codes)
-      return codes.length === 0 ? made : importTable(made.id, ['code', ...codes.map((code) => `"${code.replaceAll('"', '""')}"`)].join('\n'), ['code']).then((done) => done.line, () => made)
+      return codes.length === 0
+        ? made
+        : importTable(made.id, [
+          'code',
+          ...codes.map((code) => `"${code.replaceAll('"', '""')}"`),
+        ].join('\n'), ['code']).then(
+          (done) => done.line,
+          () => made,
+        )
     },
     onSuccess: async (saved) => {
       change(null)
@@ -54,12 +68,25 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
     if (!save.isPending) save.reset()
     change({ ...shown, ...next })
   }
-  const tried = useTried(line?.id ?? null, shown, line === null ? codesOf(shown.codes) : line.products.map((product) => product.said.code), draft !== null)
-  const newer = save.error instanceof Refused && save.error.status === 409 ? lineShape.safeParse(save.error.newer) : null
-  const faults = save.error instanceof Refused && save.error.problems.length > 0 ? save.error.problems : (tried?.problems ?? [])
-  const problem = (at: string) => faults.find((each) => each.pointer === `/line/${at}` || each.pointer.startsWith(`/line/${at}/`))
+  const tried = useTried(
+    line?.id ?? null,
+    shown,
+    line === null ? codesOf(shown.codes) : line.products.map((product) => product.said.code),
+    draft !== null,
+  )
+  const newer = save.error instanceof Refused && save.error.status === 409
+    ? lineShape.safeParse(save.error.newer)
+    : null
+  const faults = save.error instanceof Refused && save.error.problems.length > 0
+    ? save.error.problems
+    : (tried?.problems ?? [])
+  const problem = (at: string) => faults.find((each) =>
+    each.pointer === `/line/${at}` || each.pointer.startsWith(`/line/${at}/`),
+  )
   // What is simply not typed yet is no fault while somebody types.
-  const mild = save.error === null && line === null ? (at: string) => (isEmpty(shown, at) ? undefined : problem(at)) : problem
+  const mild = save.error === null && line === null
+    ? (at: string) => (isEmpty(shown, at) ? undefined : problem(at))
+    : problem
   return (
     <div className="line-desk">
       <section className="line-rules card-paper" aria-label={t`Rules and legend`}>
@@ -70,8 +97,14 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
             title={t`This line was changed on another device.`}
             action={(
               <span className="notice-actions">
-                <Press onPress={() => { save.reset(); change(null); queries.setQueryData(lineQuery(newer.data.id).queryKey, newer.data) }}>{t`Take the newer`}</Press>
-                <Press kind="stop" onPress={() => { save.mutate({ of: shown, version: newer.data.version }) }}>{t`Put mine in its place`}</Press>
+                <Press onPress={() => {
+                  save.reset()
+                  change(null)
+                  queries.setQueryData(lineQuery(newer.data.id).queryKey, newer.data)
+                }}>{t`Take the newer`}</Press>
+                <Press kind="stop" onPress={() => { save.mutate({ of: shown, version: newer.data.version }) }}>
+                  {t`Put mine in its place`}
+                </Press>
               </span>
             )}
           >{t`Its version now: ${newer.data.line.name}, ${newer.data.line.ratio}, ${newer.data.line.window.min} to ${newer.data.line.window.max} min.`}</Notice>
@@ -83,11 +116,43 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
         {line === null ? null : <Trail of={`lines/${line.id.replace('line-', '')}`} />}
         {writes ? (
           <footer className="desk-foot">
-            <span className="quiet" role="status">{save.isPending ? t`Saving…` : draft === null ? (line === null ? t`Nothing written yet` : t`Saved`) : t`Draft, kept here`}</span>
-            {line === null ? null : <Press kind="quiet" onPress={() => { edit({ withdrawn: !shown.withdrawn }) }}>{shown.withdrawn ? t`Take it up again` : t`Withdraw`}</Press>}
-            {line === null || draft !== null ? null : <Press kind="quiet" onPress={() => { keepLineDraft(deviceKeep, 'new', { ...shown, version: 0, withdrawn: false, name: t`${shown.name} copy`, codes: line.products.filter((each) => each.said.kind === 'shade').map((each) => each.said.code).join('\n') }); void go('/shelf/new') }}>{t`Copy`}</Press>}
-            {draft === null ? null : <Press kind="quiet" onPress={() => { save.reset(); change(null) }}>{t`Undo changes`}</Press>}
-            <Press id="save-line" kind="main" disabled={draft === null || save.isPending} onPress={() => { save.mutate({ of: shown, version: shown.version }) }}>{line === null ? t`Make the line` : t`Save line`}</Press>
+            <span className="quiet" role="status">
+              {save.isPending
+                ? t`Saving…`
+                : draft === null ? (line === null ? t`Nothing written yet` : t`Saved`) : t`Draft, kept here`}
+            </span>
+            {line === null ? null : (
+              <Press kind="quiet" onPress={() => { edit({ withdrawn: !shown.withdrawn }) }}>
+                {shown.withdrawn ? t`Take it up again` : t`Withdraw`}
+              </Press>
+            )}
+            {line === null || draft !== null ? null : (
+              <Press
+                kind="quiet"
+                onPress={() => {
+                  keepLineDraft(deviceKeep, 'new', {
+                    ...shown,
+                    version: 0,
+                    withdrawn: false,
+                    name: t`${shown.name} copy`,
+                    codes: line.products
+                      .filter((each) => each.said.kind === 'shade')
+                      .map((each) => each.said.code)
+                      .join('\n'),
+                  })
+                  void go('/shelf/new')
+                }}
+              >{t`Copy`}</Press>
+            )}
+            {draft === null ? null : (
+              <Press kind="quiet" onPress={() => { save.reset(); change(null) }}>{t`Undo changes`}</Press>
+            )}
+            <Press
+              id="save-line"
+              kind="main"
+              disabled={draft === null || save.isPending}
+              onPress={() => { save.mutate({ of: shown, version: shown.version }) }}
+            >{line === null ? t`Make the line` : t`Save line`}</Press>
           </footer>
         ) : null}
       </section>

@@ -21,7 +21,9 @@ export function OrderList() {
           <a className="btn btn-link press" href="/api/stock/order" download>{t`As a table (CSV)`}</a>
         </span>
       </div>
-      {rows.length === 0 ? <p className="quiet">{t`Nothing: what was counted lasts the next ${data.days} days.`}</p> : null}
+      {rows.length === 0 ? (
+        <p className="quiet">{t`Nothing: what was counted lasts the next ${data.days} days.`}</p>
+      ) : null}
       {lines.map((line) => (
         <section key={line}>
           <h2>{line === '' ? t`Developers` : line}</h2>
@@ -31,15 +33,23 @@ export function OrderList() {
                 <tr key={row.id}>
                   <td className="order-box" aria-hidden="true">☐</td>
                   <td><strong>{row.code}</strong> <span className="quiet">{row.name}</span></td>
-                  <td className="number grams">{row.order?.packs == null ? masses(row.order?.grams ?? '') : t`${String(row.order.packs)} × ${row.pack ?? ''}`}</td>
-                  <td className="quiet number">{t`${masses(row.there ?? '')} there${row.planned === null ? '' : t`, ${masses(row.planned)} planned`}`}</td>
+                  <td className="number grams">
+                    {row.order?.packs == null
+                      ? masses(row.order?.grams ?? '')
+                      : t`${String(row.order.packs)} × ${row.pack ?? ''}`}
+                  </td>
+                  <td className="quiet number">
+                    {t`${masses(row.there ?? '')} there${row.planned === null ? '' : t`, ${masses(row.planned)} planned`}`}
+                  </td>
                 </tr>
               ))}
             </tbody>
           </table>
         </section>
       ))}
-      {data.uncounted === 0 ? null : <p className="quiet">{t`${data.uncounted} products were never counted: nothing is said of them.`}</p>}
+      {data.uncounted === 0 ? null : (
+        <p className="quiet">{t`${data.uncounted} products were never counted: nothing is said of them.`}</p>
+      )}
     </section>
   )
 }

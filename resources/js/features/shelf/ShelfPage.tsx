@@ -40,7 +40,11 @@ export function ShelfPage() {
 
 function Rail({ writes }: { writes: boolean }) {
   const loaded = useQuery(shelfQuery)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`The shelf`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`The shelf`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   const { lines, developers } = loaded.data
   return (
     <div className="page shelf">
@@ -50,11 +54,15 @@ function Rail({ writes }: { writes: boolean }) {
         {writes ? <NavLink to="/shelf/costs">{t`Cost and waste`}</NavLink> : null}
         {lines.map((line) => (
           <NavLink key={line.id} to={`/shelf/${line.id}`} className={line.withdrawn ? 'withdrawn' : undefined}>
-            {line.name} <span className="quiet">{line.withdrawn ? t`withdrawn` : line.products.filter((product) => !product.withdrawn).length}</span>
+            {line.name} <span className="quiet">
+              {line.withdrawn ? t`withdrawn` : line.products.filter((product) => !product.withdrawn).length}
+            </span>
           </NavLink>
         ))}
         {writes ? <NavLink to="/shelf/new" className="shelf-new">{t`+ New line`}</NavLink> : null}
-        <NavLink to="/shelf/developers"><Trans>Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></Trans></NavLink>
+        <NavLink to="/shelf/developers">
+          <Trans>Developers <span className="quiet">{developers.filter((each) => !each.withdrawn).length}</span></Trans>
+        </NavLink>
         <NavLink to="/shelf/blends">{t`House blends`}</NavLink>
         <NavLink to="/shelf/services">{t`Services`}</NavLink>
         <NavLink to="/shelf/measures">{t`Measures`}</NavLink>

@@ -1,19 +1,14 @@
 import { t } from '@lingui/core/macro'
-import { Mass } from '../../shared/ui/Mass'
-import { masses } from '../../shared/format/mass'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
-import Form from 'react-bootstrap/Form'
 import { Refused } from '../../shared/api/http'
-import { FieldProblem } from '../../shared/ui/Field'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
-import { StockMoves } from './StockMoves'
 import { moveStock, stock as stockQuery, type StockRow } from './stockApi'
+import { StockLine } from './StockLine'
 
-const SIGN = { unknown: ['?', t`not counted`], short: ['✕', t`less than the week takes`], out: ['✕', t`nothing left`], low: ['!', t({ message: 'low', context: 'stock' })], enough: ['✓', t`enough`] } as const
 type Shown = 'all' | 'wanting' | 'unknown'
 
 /** The shelf by its ledger: what is there, what the week takes of it, what to order; counted in one go. */
@@ -25,71 +20,96 @@ export function StockView() {
   const [counts, setCounts] = useState<Record<string, string> | null>(null)
   const typed = Object.entries(counts ?? {}).filter(([, amount]) => amount.trim() !== '')
   const save = useMutation({
-    mutationFn: () => moveStock(typed.map(([product, amount]) => ({ product, kind: 'counted' as const, amount, out: false, note: '' })), t`A count of ${String(typed.length)} products`),
-    onSuccess: (next) => { queries.setQueryData(stockQuery.queryKey, next); void queries.invalidateQueries({ queryKey: ['stock'] }); setCounts(null) },
+    mutationFn: () => moveStock(
+      typed.map(([product, amount]) => ({ product, kind: 'counted' as const, amount, out: false, note: '' })),
+      t`A count of ${String(typed.length)} products`,
+    ),
+    onSuccess: (next) => {
+      queries.setQueryData(stockQuery.queryKey, next)
+      void queries.invalidateQueries({ queryKey: ['stock'] })
+      setCounts(null)
+    },
   })
   const data = loaded.data
-  if (data === undefined) return loaded.error === null ? <Waiting what={t`The stock`} /> : <ErrorNotice error={loaded.error} />
+  if (data === undefined) return loaded.error === null ? (
+    <Waiting what={t`The stock`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   const wanting = (row: StockRow) => row.state === 'low' || row.state === 'short' || row.state === 'out'
-  const rows = data.rows.filter((row) => shown === 'all' || (shown === 'wanting' ? wanting(row) : row.state === 'unknown'))
+  const rows = data.rows.filter((row) =>
+    shown === 'all' || (shown === 'wanting' ? wanting(row) : row.state === 'unknown'),
+  )
   const problems = save.error instanceof Refused ? save.error.problems : []
   return (
     <section aria-labelledby="stock-title" className="stock">
       <div className="page-head">
         <h1 id="stock-title">{t`Stock`}</h1>
-        <OneOf label={t`Which are shown`} all={[['all', t`all ${String(data.rows.length)}`], ['wanting', t`low or short ${String(data.low + data.short)}`], ['unknown', t`not counted ${String(data.uncounted)}`]]} on={shown} onChange={(on) => { setShown(on === 'wanting' || on === 'unknown' ? on : 'all') }} />
+        <OneOf
+          label={t`Which are shown`}
+          all={[
+            ['all', t`all ${String(data.rows.length)}`],
+            ['wanting', t`low or short ${String(data.low + data.short)}`],
+            ['unknown', t`not counted ${String(data.uncounted)}`],
+          ]}
+          on={shown}
+          onChange={(on) => { setShown(on === 'wanting' || on === 'unknown' ? on : 'all') }}
+        />
         <span className="notice-actions stock-presses">
-          {counts === null ? <Press id="count" kind="main" onPress={() => { setCounts({}); setOpen(null) }}>{t`Count`}</Press> : (
-            <>
-              <Press kind="quiet" onPress={() => { setCounts(null); save.reset() }}>{t`Leave the count`}</Press>
-              <Press id="save-count" kind="main" disabled={typed.length === 0 || save.isPending} onPress={() => { save.mutate() }}>{t`Keep ${String(typed.length)} counted`}</Press>
-            </>
-          )}
+          {counts === null
+            ? <Press id="count" kind="main" onPress={() => { setCounts({}); setOpen(null) }}>{t`Count`}</Press>
+            : (
+              <>
+                <Press kind="quiet" onPress={() => { setCounts(null); save.reset() }}>{t`Leave the count`}</Press>
+                <Press
+                  id="save-count"
+                  kind="main"
+                  disabled={typed.length === 0 || save.isPending}
+                  onPress={() => { save.mutate() }}
+                >{t`Keep ${String(typed.length)} counted`}</Press>
+              </>
+            )}
           <a className="btn btn-outline-primary press" href="/shelf/order">{t`Order list`}</a>
         </span>
       </div>
-      {counts === null ? null : <Notice kind="note" title={t`Type what you find: grams, or packs such as 3 tubes.`}>{t`What you leave empty stays as it is. Enter goes to the next.`}</Notice>}
+      {counts === null ? null : (
+        <Notice kind="note" title={t`Type what you find: grams, or packs such as 3 tubes.`}>
+          {t`What you leave empty stays as it is. Enter goes to the next.`}
+        </Notice>
+      )}
       {save.error !== null && problems.length === 0 ? <ErrorNotice error={save.error} /> : null}
       <table className="stock-table">
-        <thead><tr><th scope="col">{t`Product`}</th><th scope="col" className="number">{t`On the shelf`}</th><th scope="col" className="number">{t`This week takes`}</th><th scope="col">{t`State`}</th><th scope="col" className="number">{t`Order`}</th><th scope="col" /></tr></thead>
+        <thead>
+          <tr>
+            <th scope="col">{t`Product`}</th><th scope="col" className="number">{t`On the shelf`}</th>
+            <th scope="col" className="number">{t`This week takes`}</th><th scope="col">{t`State`}</th>
+            <th scope="col" className="number">{t`Order`}</th><th scope="col" />
+          </tr>
+        </thead>
         <tbody>
           {rows.map((row, at) => (
-            <StockLine key={row.id} row={row} first={rows[at - 1]?.line !== row.line} open={open === row.id} onOpen={() => { setOpen(open === row.id ? null : row.id) }} count={counts === null ? null : (counts[row.id] ?? '')} problem={problems.find((each) => each.pointer === `/moves/${String(typed.findIndex(([id]) => id === row.id))}/amount`)} onCount={(amount) => { save.reset(); setCounts({ ...counts, [row.id]: amount }) }} />
+            <StockLine
+              key={row.id}
+              row={row}
+              first={rows[at - 1]?.line !== row.line}
+              open={open === row.id}
+              onOpen={() => { setOpen(open === row.id ? null : row.id) }}
+              count={counts === null ? null : (counts[row.id] ?? '')}
+              problem={problems.find((each) =>
+                each.pointer === `/moves/${String(typed.findIndex(([id]) => id === row.id))}/amount`,
+              )}
+              onCount={(amount) => { save.reset(); setCounts({ ...counts, [row.id]: amount }) }}
+            />
           ))}
         </tbody>
       </table>
-      {rows.length === 0 ? <p className="quiet">{shown === 'wanting' ? t`Nothing is low, and the week’s plans are covered, as far as it was counted.` : t`Nothing here.`}</p> : null}
+      {rows.length === 0 ? (
+        <p className="quiet">
+          {shown === 'wanting'
+            ? t`Nothing is low, and the week’s plans are covered, as far as it was counted.`
+            : t`Nothing here.`}
+        </p>
+      ) : null}
     </section>
   )
-}
-
-function StockLine({ row, first, open, onOpen, count, problem, onCount }: { row: StockRow; first: boolean; open: boolean; onOpen: () => void; count: string | null; problem: Parameters<typeof FieldProblem>[0]['problem']; onCount: (amount: string) => void }) {
-  const [sign, words] = SIGN[row.state]
-  return (
-    <>
-      {first ? <tr className="stock-line"><th scope="colgroup" colSpan={6}>{row.line === '' ? t`Developers` : row.line}</th></tr> : null}
-      <tr className={`stock-${row.state}`}>
-        <td><span className="dot-swatch" style={{ background: row.swatch }} /> <strong>{row.code}</strong> <span className="quiet">{row.name === row.code ? '' : row.name}</span></td>
-        <td className="number">
-          {count === null ? <><span className="grams"><Mass of={row.there ?? '–'} /></span>{row.packs === null ? null : <span className="quiet"> {t` ${row.packs} packs`}</span>}</> : (
-            <>
-              <Form.Control className="count-field" aria-label={t`Counted of ${row.line} ${row.code}`} placeholder={row.there ?? ''} value={count} onKeyDown={(event) => { if (event.key === 'Enter') next(event.currentTarget) }} onChange={(event) => { onCount(event.target.value) }} />
-              <FieldProblem problem={problem} />
-            </>
-          )}
-        </td>
-        <td className="number grams"><Mass of={row.planned ?? ''} /></td>
-        <td><span className="stock-state"><span aria-hidden="true">{sign}</span> {words}{row.missing === null ? '' : t`: ${masses(row.missing)} more was poured than was there; count again`}</span></td>
-        <td className="number grams">{row.order === null ? '' : row.order.packs === null ? masses(row.order.grams) : `${String(row.order.packs)} ${row.order.packs === 1 ? t`pack` : t`packs`}`}</td>
-        <td>{count === null ? <Press kind="quiet" label={t`${row.code}: what moved`} onPress={onOpen}>{open ? t`Less` : t`Move`}</Press> : null}</td>
-      </tr>
-      {open ? <tr><td colSpan={6}><StockMoves row={row} /></td></tr> : null}
-    </>
-  )
-}
-
-/** The next product's field. */
-function next(from: HTMLElement) {
-  const all = [...document.querySelectorAll<HTMLInputElement>('.count-field')]
-  all[all.findIndex((each) => each === from) + 1]?.focus()
 }

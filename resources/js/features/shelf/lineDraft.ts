@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import type { Keep } from '../../shared/keep/keep'
-import type { Line, LineJson } from './api'
+import type { Line, LineJson } from './shapes'
 
 const minutes = z.object({ min: z.string(), target: z.string(), max: z.string() })
 export type Minutes = z.infer<typeof minutes>
@@ -41,8 +41,14 @@ export type LineDraft = z.infer<typeof shape>
 const NO_MINUTES: Minutes = { min: '', target: '', max: '' }
 
 export const EMPTY: LineDraft = {
-  version: 0, about: '', withdrawn: false, name: '', kind: 'permanent', ratio: '1:1', order: ['colour', 'developer'], window: NO_MINUTES, windows: [], grey: null,
-  developers: [], heat: null, stops: null, apart: [], density: '', lift: [], notation: 'letters', tones: [{ key: 'N', weights: { natural: '1' } }], marks: [], lowest: '', highest: '',
+  version: 0, about: '', withdrawn: false, name: '', kind: 'permanent', ratio: '1:1', order: [
+    'colour',
+    'developer',
+  ], window: NO_MINUTES, windows: [], grey: null,
+  developers: [], heat: null, stops: null, apart: [], density: '', lift: [], notation: 'letters', tones: [{
+    key: 'N',
+    weights: { natural: '1' },
+  }], marks: [], lowest: '', highest: '',
   separators: [], primary: '', zero: '', doubledLevel: null, lettersEqual: null, codes: '',
 }
 
@@ -80,8 +86,14 @@ const volumes = (strength: string) => strength.replace(/[^\d.]/g, '')
 
 /** As a document writes a line; what says nothing is left out. */
 export function jsonOf(draft: LineDraft): LineJson {
-  const some = (json: LineJson): LineJson => Object.fromEntries(Object.entries(json).filter(([, value]) => value !== null && value !== '' && !(Array.isArray(value) && value.length === 0)))
-  const keyed = (pairs: (readonly [string, unknown])[]) => (pairs.length === 0 ? null : Object.fromEntries(pairs.filter(([key]) => key.trim() !== '')))
+  const some = (json: LineJson): LineJson => Object.fromEntries(
+    Object.entries(json).filter(([, value]) =>
+      value !== null && value !== '' && !(Array.isArray(value) && value.length === 0),
+    ),
+  )
+  const keyed = (pairs: (readonly [string, unknown])[]) => (pairs.length === 0
+    ? null
+    : Object.fromEntries(pairs.filter(([key]) => key.trim() !== '')))
   return {
     name: draft.name,
     kind: draft.kind,
@@ -101,7 +113,9 @@ export function jsonOf(draft: LineDraft): LineJson {
       density: draft.density.trim(),
       marks: keyed(draft.marks.map((each) => [each.mark.trim(), each.says])),
       separators: draft.separators,
-      levels: draft.lowest === '' && draft.highest === '' ? null : some({ lowest: whole(draft.lowest), highest: whole(draft.highest) }),
+      levels: draft.lowest === '' && draft.highest === ''
+        ? null
+        : some({ lowest: whole(draft.lowest), highest: whole(draft.highest) }),
       primary: draft.primary,
       zero: draft.zero,
       doubledLevel: draft.doubledLevel,
@@ -113,7 +127,9 @@ export function jsonOf(draft: LineDraft): LineJson {
 const whole = (text: string): number | string => (/^\d+$/.test(text.trim()) ? Number(text) : text)
 
 /** The codes that were pasted, each once. */
-export const codesOf = (text: string): string[] => [...new Set(text.split(/[\n;,\t]+/).map((code) => code.trim()).filter((code) => code !== ''))]
+export const codesOf = (text: string): string[] => [...new Set(
+  text.split(/[\n;,\t]+/).map((code) => code.trim()).filter((code) => code !== ''),
+)]
 
 const KEY = (id: string) => `line.${id}`
 

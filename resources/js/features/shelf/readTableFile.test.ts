@@ -1,8 +1,18 @@
 import { describe, expect, it } from 'vitest'
 import { readTableFile } from './readTableFile'
 
-const file = (bytes: Uint8Array, size = bytes.length) => ({ name: 'shades.csv', size, arrayBuffer: () => Promise.resolve(bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer) })
-const utf16 = (text: string) => new Uint8Array([0xff, 0xfe, ...[...text].flatMap((letter) => [letter.charCodeAt(0) & 255, letter.charCodeAt(0) >> 8])])
+const file = (bytes: Uint8Array, size = bytes.length) => ({
+  name: 'shades.csv',
+  size,
+  arrayBuffer: () => Promise.resolve(
+    bytes.buffer.slice(bytes.byteOffset, bytes.byteOffset + bytes.byteLength) as ArrayBuffer,
+  ),
+})
+const utf16 = (text: string) => new Uint8Array([
+  0xff,
+  0xfe,
+  ...[...text].flatMap((letter) => [letter.charCodeAt(0) & 255, letter.charCodeAt(0) >> 8]),
+])
 
 describe('a file of products', () => {
   it('is read in UTF-8, with or without its mark, and in UTF-16', async () => {
@@ -18,7 +28,11 @@ describe('a file of products', () => {
   })
 
   it('is not taken where it is a workbook, or far too large', async () => {
-    expect(await readTableFile(file(new Uint8Array([0x50, 0x4b, 3, 4])))).toMatchObject({ text: '', note: expect.stringContaining('Save it as CSV') as string })
-    expect(await readTableFile(file(new Uint8Array([1]), 50_000_000))).toMatchObject({ text: '', note: expect.stringContaining('in parts') as string })
+    expect(
+      await readTableFile(file(new Uint8Array([0x50, 0x4b, 3, 4]))),
+    ).toMatchObject({ text: '', note: expect.stringContaining('Save it as CSV') as string })
+    expect(
+      await readTableFile(file(new Uint8Array([1]), 50_000_000)),
+    ).toMatchObject({ text: '', note: expect.stringContaining('in parts') as string })
   })
 })

@@ -20,15 +20,39 @@ const row = z.object({
   order: z.nullable(z.object({ packs: z.nullable(z.number()), grams: z.string() })),
 })
 export type StockRow = z.infer<typeof row>
-export const stockShape = z.object({ days: z.number(), rows: z.array(row), low: z.number(), short: z.number(), uncounted: z.number() })
+export const stockShape = z.object({
+  days: z.number(),
+  rows: z.array(row),
+  low: z.number(),
+  short: z.number(),
+  uncounted: z.number(),
+})
 export type Stock = z.infer<typeof stockShape>
-export const stock = queryOptions({ queryKey: ['stock'], queryFn: async ({ signal }) => stockShape.parse(await getJson('stock', signal)) })
+export const stock = queryOptions({
+  queryKey: ['stock'],
+  queryFn: async ({ signal }) => stockShape.parse(await getJson('stock', signal)),
+})
 
 export type Kind = 'delivered' | 'counted' | 'corrected' | 'opened' | 'thrown'
 export interface Move { product: string; kind: Kind; amount: string; out: boolean; note: string }
 export const moveStock = async (moves: Move[], about: string): Promise<Stock> =>
   stockShape.parse(await keptPost('stock', { moves }, { stream: 'stock', about, at: '/shelf/stock', reload: 'stock' }))
-export const setMark = async (product: string, mark: string): Promise<Stock> => stockShape.parse(await putJson(`stock/${product}/mark`, { mark }))
+export const setMark = async (product: string, mark: string): Promise<Stock> => stockShape.parse(
+  await putJson(`stock/${product}/mark`, { mark }),
+)
 
-export const ledgerShape = z.array(z.object({ id: z.number(), kind: z.string(), out: z.boolean(), grams: z.string(), note: z.string(), by: z.string(), at: z.string() }))
-export const ledger = (product: string) => queryOptions({ queryKey: ['stock', product], queryFn: async ({ signal }) => ledgerShape.parse(await getJson(`stock/${product}`, signal)) })
+export const ledgerShape = z.array(
+  z.object({
+    id: z.number(),
+    kind: z.string(),
+    out: z.boolean(),
+    grams: z.string(),
+    note: z.string(),
+    by: z.string(),
+    at: z.string(),
+  }),
+)
+export const ledger = (product: string) => queryOptions({
+  queryKey: ['stock', product],
+  queryFn: async ({ signal }) => ledgerShape.parse(await getJson(`stock/${product}`, signal)),
+})

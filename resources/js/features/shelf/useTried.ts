@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useEffect, useState } from 'react'
-import { tryLine, type Tried } from './api'
+import { tryLine, type Tried } from './lineApi'
 import { jsonOf, type LineDraft } from './lineDraft'
 
 /** What the line as it is being typed reads, a moment after the last key; null before anything was asked. */

@@ -20,17 +20,28 @@ const SECTIONS: readonly { status: VisitLine['status']; title: string; empty: st
   { status: 'closed', title: t`Gone home`, empty: t`Nobody has left yet.` },
   { status: 'ended', title: t`Did not take place`, empty: '' },
 ]
-const NOTE = { test: t`Skin test of`, reading: t`Read the skin test of`, 'follow-up': t`Ask how it wears:`, due: t`Wanted to come again:` } as const
+const NOTE = {
+  test: t`Skin test of`,
+  reading: t`Read the skin test of`,
+  'follow-up': t`Ask how it wears:`,
+  due: t`Wanted to come again:`,
+} as const
 
 /** The salon's day: whose hands are needed next by the minute, and any other day or week beside it. */
 export function TodayPage({ formulates }: { formulates: boolean }) {
   const [params, setParams] = useSearchParams()
   const week = params.get('week') === 'yes'
   const loaded = useQuery({ ...dayQuery(params.get('day'), week ? 7 : 1), placeholderData: keepPreviousData })
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`today`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`today`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   const data = loaded.data
   const isToday = data.days === 1 && data.day === data.today
-  const go = (day: string, seven: boolean) => { setParams(day === data.today && !seven ? {} : { day, ...(seven ? { week: 'yes' } : {}) }) }
+  const go = (day: string, seven: boolean) => {
+    setParams(day === data.today && !seven ? {} : { day, ...(seven ? { week: 'yes' } : {}) })
+  }
   const step = week ? 7 : 1
   return (
     <div className="page">
@@ -38,10 +49,24 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
         <h1>{isToday ? t`Today` : week ? t`Week` : showDate(data.day)}</h1>
         <p className="quiet">{isToday ? showDay(data.now) : week ? t`from ${showDate(data.day)}` : ''}</p>
         <nav aria-label={t`Day`} className="day-walk">
-          <button type="button" className="chip" aria-label={week ? t`The week before` : t`The day before`} onClick={() => { go(dayAfter(data.day, -step), week) }}>‹</button>
-          <button type="button" className="chip" aria-pressed={isToday} onClick={() => { go(data.today, false) }}>{t`Today`}</button>
-          <button type="button" className="chip" aria-label={week ? t`The next week` : t`The next day`} onClick={() => { go(dayAfter(data.day, step), week) }}>›</button>
-          <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>{t`Week`}</button>
+          <button
+            type="button"
+            className="chip"
+            aria-label={week ? t`The week before` : t`The day before`}
+            onClick={() => { go(dayAfter(data.day, -step), week) }}
+          >‹</button>
+          <button type="button" className="chip" aria-pressed={isToday} onClick={() => { go(data.today, false) }}>
+            {t`Today`}
+          </button>
+          <button
+            type="button"
+            className="chip"
+            aria-label={week ? t`The next week` : t`The next day`}
+            onClick={() => { go(dayAfter(data.day, step), week) }}
+          >›</button>
+          <button type="button" className="chip" aria-pressed={week} onClick={() => { go(data.day, !week) }}>
+            {t`Week`}
+          </button>
           <Link className="chip" to="/wall">{t`Wall`}</Link>
           {isToday ? <WaitingMessages /> : null}
         </nav>
@@ -50,7 +75,12 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
       </header>
       {week ? weekOf(data.day).map((each) => (
         <section key={each} aria-label={showDate(each)} className="week-day">
-          <h2><button type="button" className="linky" onClick={() => { go(each, false) }}>{showDate(each)}</button> <span className="count">{data.visits.filter((visit) => visit.day === each && visit.status !== 'ended').length}</span></h2>
+          <h2>
+            <button type="button" className="linky" onClick={() => { go(each, false) }}>{showDate(each)}</button>{' '}
+            <span className="count">
+              {data.visits.filter((visit) => visit.day === each && visit.status !== 'ended').length}
+            </span>
+          </h2>
           <div className="day-scroll"><DayHours day={data} of={each} moves={formulates} /></div>
           <Notes day={data} of={each} />
         </section>
@@ -72,13 +102,22 @@ export function TodayPage({ formulates }: { formulates: boolean }) {
 function Notes({ day, of }: { day: Day; of: string }) {
   const notes = day.notes.filter((note) => note.day === of)
   if (notes.length === 0) return null
-  return <ul className="day-notes">{notes.map((note) => <li key={`${note.kind}${note.client}${note.at}`}>{note.kind === 'reading' || note.kind === 'test' ? <strong>{showClock(note.at)} </strong> : null}{NOTE[note.kind]} <Link to={`/clients/${note.client}`}>{note.words}</Link></li>)}</ul>
+  return (
+    <ul className="day-notes">
+      {notes.map((note) => <li key={`${note.kind}${note.client}${note.at}`}>
+        {note.kind === 'reading' || note.kind === 'test' ? <strong>{showClock(note.at)} </strong> : null}
+        {NOTE[note.kind]} <Link to={`/clients/${note.client}`}>{note.words}</Link>
+      </li>)}
+    </ul>
+  )
 }
 
 /** Whoever has colour on, or sits in the chair, by the minute at which a hand is needed. */
 function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
   const now = useServerNow(told)
-  const hands = visits.filter((visit) => visit.status === 'in-chair' || (visit.status === 'expected' && visit.next.at !== null && visit.next.do === 'run'))
+  const hands = visits.filter((visit) =>
+    visit.status === 'in-chair' || (visit.status === 'expected' && visit.next.at !== null && visit.next.do === 'run'),
+  )
     .sort((one, other) => (one.next.at ?? '9').localeCompare(other.next.at ?? '9'))
   return (
     <div className="today">
@@ -88,10 +127,17 @@ function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
         <ol>
           {hands.map((visit) => (
             <li key={visit.id}>
-              <Link to={visit.next.bowl === null ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}` : `/bench/${visit.next.bowl}`} className={`next-hand next-${visit.next.do}`}>
+              <Link
+                to={visit.next.bowl === null
+                  ? `/visits/${visit.id}${visit.next.do === 'run' ? '?at=run' : ''}`
+                  : `/bench/${visit.next.bowl}`}
+                className={`next-hand next-${visit.next.do}`}
+              >
                 <strong>{visit.next.what}</strong>
                 <span>
-                  {visit.client.name} <span className="quiet">{visit.next.at === null ? t`since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}</span>
+                  {visit.client.name} <span className="quiet">
+                    {visit.next.at === null ? t`since ${showClock(visit.startsAt)}` : left(visit.next.at, now)}
+                  </span>
                 </span>
               </Link>
             </li>
@@ -106,7 +152,9 @@ function HandsAndCards({ day: { visits, now: told } }: { day: Day }) {
 function Columns({ visits }: { visits: DayVisit[] }) {
   return (
     <div className="today-columns">
-      {SECTIONS.filter((section) => section.empty !== '' || visits.some((visit) => visit.status === section.status)).map((section) => {
+      {SECTIONS.filter((section) =>
+        section.empty !== '' || visits.some((visit) => visit.status === section.status),
+      ).map((section) => {
         const here = visits.filter((visit) => visit.status === section.status)
         return (
           <section key={section.status} aria-label={section.title}>

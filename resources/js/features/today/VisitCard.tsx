@@ -23,7 +23,12 @@ export function VisitCard({ visit }: { visit: VisitLine }) {
       <span className="visit-bowls">
         {visit.bowls.map((bowl) => (
           <span key={bowl.id} className="visit-bowl">
-            <BowlGlyph letter={bowl.letter} wedges={bowlSign(bowl)} size={40} label={t`Bowl ${bowl.letter}, ${WORDS[bowl.state]}`} />
+            <BowlGlyph
+              letter={bowl.letter}
+              wedges={bowlSign(bowl)}
+              size={40}
+              label={t`Bowl ${bowl.letter}, ${WORDS[bowl.state]}`}
+            />
             <span className={`state state-${bowl.state}`} aria-hidden="true">
               {STATE[bowl.state]} {WORDS[bowl.state]}
             </span>

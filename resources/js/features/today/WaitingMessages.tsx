@@ -7,5 +7,7 @@ import { messages } from '../../shared/messages/messages'
 export function WaitingMessages() {
   const { data } = useQuery({ ...messages, refetchInterval: 300_000, staleTime: 120_000 })
   const open = data?.due.filter((each) => each.state === 'open').length ?? 0
-  return open === 0 ? null : <Link className="chip" to="/messages">{open === 1 ? t`1 message waits` : t`${String(open)} messages wait`}</Link>
+  return open === 0 ? null : (
+    <Link className="chip" to="/messages">{open === 1 ? t`1 message waits` : t`${String(open)} messages wait`}</Link>
+  )
 }

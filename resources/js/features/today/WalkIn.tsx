@@ -24,12 +24,31 @@ export function WalkIn() {
   if (!open) return <Press kind="main" id="walk-in" onPress={() => { setOpen(true) }}>{t`Walk-in`}</Press>
   return (
     <section aria-label={t`Walk-in`} className="walk-in">
-      <Form.Control autoFocus size="lg" aria-label={t`Who sits down`} placeholder={t`Name`} maxLength={120} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <Form.Control
+        autoFocus
+        size="lg"
+        aria-label={t`Who sits down`}
+        placeholder={t`Name`}
+        maxLength={120}
+        value={name}
+        onChange={(event) => { setName(event.target.value) }}
+      />
       <ul>
         {found.data?.slice(0, 6).map((client) => (
-          <li key={client.id}><Press disabled={sit.isPending} onPress={() => { sit.mutate({ client: client.id }) }}>{client.name}</Press> <span className="quiet">{client.about}</span></li>
+          <li key={client.id}>
+            <Press disabled={sit.isPending} onPress={() => { sit.mutate({ client: client.id }) }}>
+              {client.name}
+            </Press>{' '}
+            <span className="quiet">{client.about}</span>
+          </li>
         ))}
-        {name.trim() === '' ? null : <li><Press kind="main" disabled={sit.isPending} onPress={() => { sit.mutate({ name: name.trim() }) }}>{t`New: ${name.trim()}`}</Press></li>}
+        {name.trim() === '' ? null : (
+          <li>
+            <Press kind="main" disabled={sit.isPending} onPress={() => { sit.mutate({ name: name.trim() }) }}>
+              {t`New: ${name.trim()}`}
+            </Press>
+          </li>
+        )}
       </ul>
       <Press kind="quiet" onPress={() => { setOpen(false) }}>{t`Not now`}</Press>
       {sit.error === null ? null : <ErrorNotice error={sit.error} />}

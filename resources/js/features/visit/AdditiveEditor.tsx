@@ -11,7 +11,19 @@ import { ShadeButton } from './ShadeButton'
 import type { Sheet, WorkedIngredient } from './shapes'
 
 /** Products on top of the ratio, each with its dose. */
-export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line: ShelfLine; sheet: Sheet; worked: WorkedIngredient[]; error: Error | null; onChange: (additives: Sheet['additives']) => void }) {
+export function AdditiveEditor({
+  line,
+  sheet,
+  worked,
+  error,
+  onChange,
+}: {
+  line: ShelfLine
+  sheet: Sheet
+  worked: WorkedIngredient[]
+  error: Error | null
+  onChange: (additives: Sheet['additives']) => void
+}) {
   const [picking, setPicking] = useState(false)
   const offered = line.products.some((product) => product.kind === 'additive')
   if (!offered && sheet.additives.length === 0) return null
@@ -25,15 +37,27 @@ export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line:
             aria-label={t`Dose ${at + 1}`}
             className="share"
             value={entry.dose}
-            onChange={(event) => { onChange(sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each))) }}
+            onChange={(event) => {
+              onChange(
+                sheet.additives.map((each, index) => (index === at ? { ...each, dose: event.target.value } : each)),
+              )
+            }}
           />
-          <output className="grams"><Mass of={worked.find((each) => each.product === entry.product)?.grams ?? '–'} /></output>
+          <output className="grams">
+            <Mass of={worked.find((each) => each.product === entry.product)?.grams ?? '–'} />
+          </output>
           <span className="percent" />
           <span />
-          <Press kind="quiet" label={t`Take it out`} onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}>
+          <Press
+            kind="quiet"
+            label={t`Take it out`}
+            onPress={() => { onChange(sheet.additives.filter((_, index) => index !== at)) }}
+          >
             ✕
           </Press>
-          <FieldProblem problem={problemAt(error, `/additives/${at}/dose`) ?? problemAt(error, `/additives/${at}/product`)} />
+          <FieldProblem
+            problem={problemAt(error, `/additives/${at}/dose`) ?? problemAt(error, `/additives/${at}/product`)}
+          />
         </div>
       ))}
       <Press kind="quiet" onPress={() => { setPicking(true) }}>
@@ -44,7 +68,9 @@ export function AdditiveEditor({ line, sheet, worked, error, onChange }: { line:
           line={line}
           kinds="additive"
           onPick={(product) => {
-            if (!sheet.additives.some((each) => each.product === product.id)) onChange([...sheet.additives, { product: product.id, dose: '' }])
+            if (!sheet.additives.some((each) =>
+              each.product === product.id,
+            )) onChange([...sheet.additives, { product: product.id, dose: '' }])
             setPicking(false)
           }}
           onClose={() => { setPicking(false) }}

@@ -4,9 +4,10 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { rememberGrams, tryChange } from './api'
+import { rememberGrams, tryChange } from './formulaApi'
 import { ChangePreview } from './ChangePreview'
-import type { Sheet, Tried, TriedWay } from './shapes'
+import type { Sheet } from './shapes'
+import type { Tried, TriedWay } from './formulaShapes'
 
 const WAYS = [
   ['level', '-1', t`a level deeper`],
@@ -22,8 +23,14 @@ const WAYS = [
   ['minutes', '+5 min', '+5 min'],
 ] as const
 
-/** Changes in the trade's words, worked by the core on the bowl as it is typed, and seen in grams before they are taken. */
-export function AdjustBar({ visit, sheet, onAdjust }: { visit: string; sheet: Sheet; onAdjust: (sheet: Sheet) => void }) {
+/**
+ * Changes in the trade's words, worked by the core on the bowl as it is typed, and seen in grams before they are taken.
+ */
+export function AdjustBar({
+  visit,
+  sheet,
+  onAdjust,
+}: { visit: string; sheet: Sheet; onAdjust: (sheet: Sheet) => void }) {
   const [tried, setTried] = useState<Tried | null>(null)
   const [before, setBefore] = useState<Sheet | null>(null)
   const [words, setWords] = useState('')
@@ -45,18 +52,45 @@ export function AdjustBar({ visit, sheet, onAdjust }: { visit: string; sheet: Sh
   return (
     <details className="adjust">
       <summary>{t`Adjust`}</summary>
-      <Form className="detail-row adjust-words" onSubmit={(event) => { event.preventDefault(); trial.mutate({ words: words.trim() }) }}>
-        <Form.Control aria-label={t`A change, in words`} placeholder={t`say it: 5 g less, 7A instead of 7G, half a level deeper`} maxLength={500} value={words} onChange={(event) => { setWords(event.target.value) }} />
+      <Form
+        className="detail-row adjust-words"
+        onSubmit={(event) => { event.preventDefault(); trial.mutate({ words: words.trim() }) }}
+      >
+        <Form.Control
+          aria-label={t`A change, in words`}
+          placeholder={t`say it: 5 g less, 7A instead of 7G, half a level deeper`}
+          maxLength={500}
+          value={words}
+          onChange={(event) => { setWords(event.target.value) }}
+        />
         <Press kind="plain" submit disabled={words.trim() === '' || trial.isPending}>{t`Show`}</Press>
       </Form>
       <div className="chips" role="group" aria-label={t`Adjust this bowl`}>
         {WAYS.map(([kind, value, label]) => (
-          <button key={label} type="button" className="chip" disabled={trial.isPending} onClick={() => { trial.mutate({ change: { kind, value } }) }}>
+          <button
+            key={label}
+            type="button"
+            className="chip"
+            disabled={trial.isPending}
+            onClick={() => { trial.mutate({ change: { kind, value } }) }}
+          >
             {label}
           </button>
         ))}
-        <Form className="adjust-grey" onSubmit={(event) => { event.preventDefault(); trial.mutate({ change: { kind: 'grey', value: `${grey} %` } }) }}>
-          <Form.Control aria-label={t`Grey to cover, percent`} placeholder={t`grey %`} inputMode="numeric" value={grey} onChange={(event) => { setGrey(event.target.value) }} />
+        <Form
+          className="adjust-grey"
+          onSubmit={(event) => {
+            event.preventDefault()
+            trial.mutate({ change: { kind: 'grey', value: `${grey} %` } })
+          }}
+        >
+          <Form.Control
+            aria-label={t`Grey to cover, percent`}
+            placeholder={t`grey %`}
+            inputMode="numeric"
+            value={grey}
+            onChange={(event) => { setGrey(event.target.value) }}
+          />
           <Press kind="quiet" submit disabled={grey.trim() === ''}>{t`for grey`}</Press>
         </Form>
       </div>

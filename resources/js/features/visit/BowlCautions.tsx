@@ -1,7 +1,9 @@
 import { t } from '@lingui/core/macro'
 import type { WorkedBowl } from './shapes'
 
-/** What needs care in this bowl: the reason, and the mend; what may be meant so is answered once, and stays answered. */
+/**
+ * What needs care in this bowl: the reason, and the mend; what may be meant so is answered once, and stays answered.
+ */
 export function BowlCautions({ warnings, meant = [], onMeant }: {
   warnings: WorkedBowl['warnings']
   meant?: string[]
@@ -14,7 +16,9 @@ export function BowlCautions({ warnings, meant = [], onMeant }: {
         <li key={warning.key + warning.reason}>
           <strong>! {warning.reason}</strong> {warning.mend}
           {warning.asks && onMeant !== undefined ? (
-            <button type="button" className="meant" onClick={() => { onMeant([...meant, warning.key]) }}>{t`Yes, it is meant so`}</button>
+            <button type="button" className="meant" onClick={() => { onMeant([...meant, warning.key]) }}>
+              {t`Yes, it is meant so`}
+            </button>
           ) : null}
         </li>
       ))}

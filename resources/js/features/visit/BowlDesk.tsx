@@ -35,7 +35,11 @@ export function BowlDesk(props: {
   const go = useNavigate()
   const refresh = () => queries.invalidateQueries({ queryKey: visitQuery(props.visit.id).queryKey })
   const save = useMutation({
-    mutationFn: (version: number | null) => (version === null ? addBowl(props.visit.id, draft.round, draft.id, draft.sheet) : changeBowl(props.visit.id, draft.id, version, draft.sheet, props.reason.trim())),
+    mutationFn: (version:
+      | number
+      | null) => (version === null
+        ? addBowl(props.visit.id, draft.round, draft.id, draft.sheet)
+        : changeBowl(props.visit.id, draft.id, version, draft.sheet, props.reason.trim())),
     onSuccess: async () => {
       await refresh()
       props.onReason('')
@@ -55,7 +59,9 @@ export function BowlDesk(props: {
     save.reset()
     props.onDraft({ ...draft, sheet })
   }
-  const conflict = save.error instanceof Refused && save.error.status === 409 ? bowlShape.safeParse(save.error.newer) : null
+  const conflict = save.error instanceof Refused && save.error.status === 409
+    ? bowlShape.safeParse(save.error.newer)
+    : null
   return (
     <>
       {conflict?.success === true ? (
@@ -64,31 +70,68 @@ export function BowlDesk(props: {
           title={t`This bowl was changed on another device.`}
           action={
             <span className="notice-actions">
-              <Press onPress={() => { save.reset(); props.onDrop(draft.id); void refresh() }}>{t`Take the newer`}</Press>
-              <Press kind="stop" onPress={() => { save.mutate(conflict.data.version) }}>{t`Put mine in its place`}</Press>
+              <Press onPress={() => { save.reset(); props.onDrop(draft.id); void refresh() }}>
+                {t`Take the newer`}
+              </Press>
+              <Press kind="stop" onPress={() => { save.mutate(conflict.data.version) }}>
+                {t`Put mine in its place`}
+              </Press>
             </span>
           }
         >
           {t`The newer one: ${conflict.data.job}, ${conflict.data.worked?.total ?? t`no grams yet`}, ratio ${conflict.data.sheet.ratio}, ${conflict.data.sheet.amount.grams}. Yours is below, untouched.`}
         </Notice>
       ) : null}
-      {props.footOnly === true ? (save.error !== null && conflict === null ? <Notice kind="stop" title={save.error.message}>{problemsOf(save.error)}</Notice> : null) : <BowlEditor shelf={props.shelf} sheet={draft.sheet} visit={props.visit} amount={props.amount} saveError={conflict === null ? save.error : null} onChange={change} tools={props.tools} />}
+      {props.footOnly === true
+        ? (save.error !== null && conflict === null ? (
+          <Notice kind="stop" title={save.error.message}>{problemsOf(save.error)}</Notice>
+        ) : null)
+        : <BowlEditor
+          shelf={props.shelf}
+          sheet={draft.sheet}
+          visit={props.visit}
+          amount={props.amount}
+          saveError={conflict === null ? save.error : null}
+          onChange={change}
+          tools={props.tools}
+        />}
       <footer className="desk-foot">
         <span className="quiet" role="status">
           {save.isPending ? t`Saving…` : props.dirty ? t`Draft, kept here` : t`Saved`}
         </span>
-        {props.dirty && bowl !== null ? <Form.Control className="reason" aria-label={t`Why it is changed`} placeholder={t`Why? (kept with the change)`} maxLength={500} value={props.reason} onChange={(event) => { props.onReason(event.target.value) }} /> : null}
+        {props.dirty && bowl !== null ? (
+          <Form.Control
+            className="reason"
+            aria-label={t`Why it is changed`}
+            placeholder={t`Why? (kept with the change)`}
+            maxLength={500}
+            value={props.reason}
+            onChange={(event) => { props.onReason(event.target.value) }}
+          />
+        ) : null}
         {props.footOnly === true ? null : (
           <Press kind="quiet" onPress={() => { remove.mutate() }}>
             {t`Take bowl out`}
           </Press>
         )}
-        {props.dirty && bowl !== null ? <Press kind="quiet" onPress={() => { props.onDrop(draft.id) }}>{t`Undo changes`}</Press> : null}
-        <Press kind={props.dirty ? 'main' : 'plain'} disabled={!props.dirty || save.isPending} onPress={() => { save.mutate(draft.version) }} id="save-bowl">
+        {props.dirty && bowl !== null ? (
+          <Press kind="quiet" onPress={() => { props.onDrop(draft.id) }}>{t`Undo changes`}</Press>
+        ) : null}
+        <Press
+          kind={props.dirty ? 'main' : 'plain'}
+          disabled={!props.dirty || save.isPending}
+          onPress={() => { save.mutate(draft.version) }}
+          id="save-bowl"
+        >
           {t`Save bowl`}
         </Press>
         {props.footOnly === true ? null : (
-        <Press kind={props.dirty ? 'plain' : 'main'} disabled={props.dirty || bowl === null} onPress={() => { void go(`/bench/${draft.id}`) }} id="weigh">
+        <Press
+          kind={props.dirty ? 'plain' : 'main'}
+          disabled={props.dirty || bowl === null}
+          onPress={() => { void go(`/bench/${draft.id}`) }}
+          id="weigh"
+        >
           {t`Weigh`}
         </Press>
         )}
@@ -98,4 +141,6 @@ export function BowlDesk(props: {
   )
 }
 
-const problemsOf = (error: Error) => (error instanceof Refused ? `${error.mend} ${error.problems.map((problem) => problem.message).join(' ')}` : '')
+const problemsOf = (error: Error) => (error instanceof Refused
+  ? `${error.mend} ${error.problems.map((problem) => problem.message).join(' ')}`
+  : '')

@@ -1,13 +1,12 @@
 import { t } from '@lingui/core/macro'
-import { masses } from '../../shared/format/mass'
-import { Mass } from '../../shared/ui/Mass'
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import type { ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
-import { preview } from './api'
+import { preview } from './formulaApi'
 import { BowlCautions } from './BowlCautions'
+import { AmountFields } from './AmountFields'
 import { BowlDetails } from './BowlDetails'
 import { BowlTotals } from './BowlTotals'
 import { AdditiveEditor } from './AdditiveEditor'
@@ -18,18 +17,21 @@ import { partsOf } from './drafts'
 import type { Picture, Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
 import { StrengthWish } from './StrengthWish'
-
-const TITLES = { colour: t`Colour`, developer: t`Developer`, base: t`Third part` } as const
-const AMOUNTS = [
-  ['colour', t`Colour`],
-  ['total', t`Total mixture`],
-  ['developer', t`Developer`],
-  ['ingredient', t`One product`],
-  ['shares', t`Shares say it`],
-] as const
+import { AmountSuggestion } from './AmountSuggestion'
+import { TITLES } from './bowlWords'
 
 /** A bowl as it is planned; the core works it while it is typed. */
-export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; amount?: Picture['amounts'][string]; saveError: Error | null; onChange: (sheet: Sheet) => void; tools?: ReactNode }) {
+export function BowlEditor(
+  props: {
+    shelf: Shelf
+    sheet: Sheet
+    visit?: Visit
+    amount?: Picture['amounts'][string]
+    saveError: Error | null
+    onChange: (sheet: Sheet) => void
+    tools?: ReactNode
+  },
+) {
   const { shelf, sheet, saveError, onChange } = props
   const worked = useQuery({ ...preview(usePaused(sheet), props.visit?.id), placeholderData: keepPreviousData })
   const line = shelf.lines.find((each) => each.id === sheet.line)
@@ -41,8 +43,13 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
   const changeLine = (id: string) => {
     const next = shelf.lines.find((each) => each.id === id)
     if (next === undefined) return
-    const kept = sheet.parts.flatMap((part) => part.ingredients).filter((entry) => next.developers.includes(entry.product ?? ''))
-    const parts = partsOf(next.ratio, next).map((part, index) => (next.order[index] === 'developer' && kept.length > 0 ? { ingredients: kept } : part))
+    const kept = sheet.parts.flatMap((part) => part.ingredients).filter((entry) =>
+      next.developers.includes(entry.product ?? ''),
+    )
+    const parts = partsOf(
+      next.ratio,
+      next,
+    ).map((part, index) => (next.order[index] === 'developer' && kept.length > 0 ? { ingredients: kept } : part))
     set({ line: id, ratio: next.ratio, parts, additives: [] })
   }
   const fill = (text: string) => {
@@ -54,10 +61,19 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
       <div className="bowl-form">
         <div className="field-row">
           <Field id="letter" label={t`Bowl`} problem={problemAt(error, '/letter')} className="narrow">
-            <Form.Control value={sheet.letter} maxLength={2} onChange={(event) => { set({ letter: event.target.value.toUpperCase() }) }} />
+            <Form.Control
+              value={sheet.letter}
+              maxLength={2}
+              onChange={(event) => { set({ letter: event.target.value.toUpperCase() }) }}
+            />
           </Field>
           <Field id="job" label={t`Job`} className="wide">
-            <Form.Control value={sheet.job} maxLength={80} placeholder={t`Root, gloss, foils…`} onChange={(event) => { set({ job: event.target.value }) }} />
+            <Form.Control
+              value={sheet.job}
+              maxLength={80}
+              placeholder={t`Root, gloss, foils…`}
+              onChange={(event) => { set({ job: event.target.value }) }}
+            />
           </Field>
           <Field id="line" label={t`Line`} problem={problemAt(error, '/line')}>
             <Form.Select value={sheet.line} onChange={(event) => { changeLine(event.target.value) }}>
@@ -69,45 +85,7 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
             </Form.Select>
           </Field>
         </div>
-        <div className="field-row">
-          <Field id="amount-of" label={t`Given by`} problem={problemAt(error, '/amount/of')}>
-            <Form.Select
-              value={sheet.amount.of}
-              onChange={(event) => {
-                const of = event.target.value as Sheet['amount']['of']
-                set({ amount: { ...sheet.amount, of, ingredient: of === 'ingredient' ? (sheet.parts[0]?.ingredients[0]?.product ?? null) : null } })
-              }}
-            >
-              {AMOUNTS.map(([of, words]) => (
-                <option key={of} value={of}>
-                  {words}
-                </option>
-              ))}
-            </Form.Select>
-          </Field>
-          {sheet.amount.of === 'shares' ? null : (
-            <Field id="amount" label={t`Amount`} problem={problemAt(error, '/amount/grams')}>
-              <Form.Control value={sheet.amount.grams} placeholder={t`not said`} inputMode="decimal" onChange={(event) => { set({ amount: { ...sheet.amount, grams: event.target.value } }) }} />
-            </Field>
-          )}
-          {sheet.amount.of === 'ingredient' ? (
-            <Field id="amount-product" label={t({ message: 'of', context: 'amount' })}>
-              <Form.Select value={sheet.amount.ingredient ?? ''} onChange={(event) => { set({ amount: { ...sheet.amount, ingredient: event.target.value } }) }}>
-                {sheet.parts.flatMap((part) => part.ingredients).map((entry) => (
-                  <option key={entry.product ?? entry.blend} value={entry.product}>
-                    {line.products.find((product) => product.id === entry.product)?.code ?? shelf.developers.find((each) => each.id === entry.product)?.label}
-                  </option>
-                ))}
-              </Form.Select>
-            </Field>
-          ) : null}
-          <Field id="ratio" label={t`Ratio`} problem={problemAt(error, '/ratio')}>
-            <Form.Control value={sheet.ratio} placeholder={line.ratio} onChange={(event) => { fill(event.target.value) }} />
-          </Field>
-          <Field id="minutes" label={t`Minutes`} problem={problemAt(error, '/minutes')} className="minutes">
-            <Form.Control value={sheet.minutes ?? ''} placeholder={String(line.window.target)} onChange={(event) => { set({ minutes: event.target.value === '' ? null : event.target.value }) }} />
-          </Field>
-        </div>
+        <AmountFields sheet={sheet} line={line} shelf={shelf} error={error} set={set} onRatio={fill} />
         <div className="parts">
           {sheet.parts.map((part, index) => (
             <PartEditor
@@ -121,42 +99,60 @@ export function BowlEditor(props: { shelf: Shelf; sheet: Sheet; visit?: Visit; a
               worked={worked.data?.parts[index]?.ingredients ?? []}
               total={worked.data?.parts[index]?.grams}
               error={error}
-              sources={props.visit?.rounds.flatMap((round) => round.bowls).filter((bowl) => bowl.letter !== sheet.letter) ?? []}
+              sources={props.visit?.rounds.flatMap((round) => round.bowls).filter((bowl) =>
+                bowl.letter !== sheet.letter,
+              )
+                ?? []}
               sheet={sheet}
               visit={props.visit?.id}
               onSheet={onChange}
-              tail={line.order[index] === 'developer' ? <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(index, ingredients) }} /> : null}
+              tail={line.order[index] === 'developer' ? (
+                <StrengthWish line={line.id} onBlend={(ingredients) => { setPart(index, ingredients) }} />
+              ) : null}
               onChange={(entries) => { setPart(index, entries) }}
             />
           ))}
-          <AdditiveEditor line={line} sheet={sheet} worked={worked.data?.additives ?? []} error={error} onChange={(additives) => { set({ additives }) }} />
+          <AdditiveEditor
+            line={line}
+            sheet={sheet}
+            worked={worked.data?.additives ?? []}
+            error={error}
+            onChange={(additives) => { set({ additives }) }}
+          />
         </div>
-        {props.amount === undefined || props.amount === null ? null : <Amount amount={props.amount} onTake={(grams) => { set({ amount: { of: props.amount?.of ?? 'total', grams, ingredient: null }, uses: undefined }) }} />}
-        {props.visit === undefined ? null : <BowlDetails shelf={shelf} line={line} sheet={sheet} visit={props.visit} error={error} onChange={onChange} />}
+        {props.amount === undefined || props.amount === null ? null : (
+          <AmountSuggestion
+            amount={props.amount}
+            onTake={(grams) => {
+              set({ amount: { of: props.amount?.of ?? 'total', grams, ingredient: null }, uses: undefined })
+            }}
+          />
+        )}
+        {props.visit === undefined ? null : (
+          <BowlDetails shelf={shelf} line={line} sheet={sheet} visit={props.visit} error={error} onChange={onChange} />
+        )}
         {props.tools}
         <Field id="note" label={t`Note`} problem={problemAt(error, '/note')}>
-          <Form.Control value={sheet.note} maxLength={2000} onChange={(event) => { set({ note: event.target.value }) }} />
+          <Form.Control
+            value={sheet.note}
+            maxLength={2000}
+            onChange={(event) => { set({ note: event.target.value }) }}
+          />
         </Field>
-        <BowlCautions warnings={worked.data?.warnings ?? []} meant={sheet.meant} onMeant={(keys) => { set({ meant: keys.length === 0 ? undefined : keys }) }} />
+        <BowlCautions
+          warnings={worked.data?.warnings ?? []}
+          meant={sheet.meant}
+          onMeant={(keys) => { set({ meant: keys.length === 0 ? undefined : keys }) }}
+        />
         {isGeneral(error) ? <ErrorNotice error={error} /> : null}
       </div>
-      <BowlTotals letter={sheet.letter} worked={worked.data ?? null} shelf={shelf} line={line} stale={worked.error !== null || worked.isPlaceholderData} />
-    </div>
-  )
-}
-
-const FROM = { own: t`This client’s own`, house: t`Such heads here`, table: t`Painted, by the table` } as const
-
-/** One suggestion for the amount, with its reason; taken with a press, never by itself. */
-function Amount({ amount, onTake }: { amount: NonNullable<Picture['amounts'][string]>; onTake: (grams: string) => void }) {
-  return (
-    <div className="painted-amount">
-      <span>
-        {FROM[amount.source]}: <strong className="grams"><Mass of={amount.take} /></strong> {amount.of === 'colour' ? t`colour` : t`mixture`}
-      </span>
-      <button type="button" className="chip" onClick={() => { onTake(amount.take) }}>{t`take ${masses(amount.take)}`}</button>
-      <details className="why"><summary>{t`Why?`}</summary>{amount.why.map((line) => <p key={line}>{line}</p>)}</details>
-      {amount.alarms.map((alarm) => <strong key={alarm} className="off-target">! {alarm}</strong>)}
+      <BowlTotals
+        letter={sheet.letter}
+        worked={worked.data ?? null}
+        shelf={shelf}
+        line={line}
+        stale={worked.error !== null || worked.isPlaceholderData}
+      />
     </div>
   )
 }

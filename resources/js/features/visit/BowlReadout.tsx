@@ -12,12 +12,16 @@ import type { Bowl } from './shapes'
 /** A bowl that is weighed or closed: plan and pours, to be read. */
 export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
   const line = shelf.lines.find((each) => each.id === bowl.line.id)
-  const poured = bowl.poured === null ? [] : [...bowl.poured.parts.flatMap((part) => part.ingredients), ...bowl.poured.additives]
+  const poured = bowl.poured === null
+    ? []
+    : [...bowl.poured.parts.flatMap((part) => part.ingredients), ...bowl.poured.additives]
   const planned = [...(bowl.worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(bowl.worked?.additives ?? [])]
   // What was poured, with what was planned beside it; what was not poured stays to be seen.
   const rows = poured.length === 0 ? planned.map((row) => ({ ...row, plan: '' })) : [
     ...poured.map((row) => ({ ...row, plan: planned.find((each) => each.product === row.product)?.grams ?? '–' })),
-    ...planned.filter((row) => poured.every((each) => each.product !== row.product)).map((row) => ({ ...row, grams: '–', percent: '', plan: row.grams })),
+    ...planned.filter((row) =>
+      poured.every((each) => each.product !== row.product),
+    ).map((row) => ({ ...row, grams: '–', percent: '', plan: row.grams })),
   ]
   return (
     <div className="bowl-editor">
@@ -28,15 +32,21 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         <p>
           {bowl.place}
           {bowl.minutes === '' ? null : ` · ${bowl.minutes}`}
-          {bowl.from === null ? null : <span className="quiet"> {t`· from bowl ${bowl.from.letter} of ${showDay(bowl.from.on)}`}</span>}
+          {bowl.from === null ? null : (
+            <span className="quiet"> {t`· from bowl ${bowl.from.letter} of ${showDay(bowl.from.on)}`}</span>
+          )}
         </p>
         {bowl.note === '' ? null : <p className="wish">{bowl.note}</p>}
-        {bowl.problem === null ? null : <Notice kind="warn" title={bowl.problem}>{t`What was poured stays on record.`}</Notice>}
+        {bowl.problem === null ? null : (
+          <Notice kind="warn" title={bowl.problem}>{t`What was poured stays on record.`}</Notice>
+        )}
         <table className="readout">
           <thead>
             <tr>
               <th scope="col">{t`Product`}</th>
-              <th scope="col" className="number">{poured.length > 0 ? t`Poured` : bowl.state === 'mixed' ? t`Poured as planned` : t`Planned`}</th>
+              <th scope="col" className="number">
+                {poured.length > 0 ? t`Poured` : bowl.state === 'mixed' ? t`Poured as planned` : t`Planned`}
+              </th>
               {poured.length === 0 ? null : <th scope="col" className="number">{t`Planned`}</th>}
               <th scope="col" className="number">{t`Share`}</th>
             </tr>
@@ -45,10 +55,15 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
             {rows.map((row) => (
               <tr key={row.product}>
                 <td>
-                  <span className="shade-swatch small" style={{ background: productColour(row.product, line, shelf) }} /> {row.label}
+                  <span
+                    className="shade-swatch small"
+                    style={{ background: productColour(row.product, line, shelf) }}
+                  /> {row.label}
                 </td>
                 <td className="number grams"><Mass of={row.grams} /></td>
-                {poured.length === 0 ? null : <td className={`number grams ${row.plan === row.grams ? 'quiet' : ''}`}><Mass of={row.plan} /></td>}
+                {poured.length === 0 ? null : (
+                  <td className={`number grams ${row.plan === row.grams ? 'quiet' : ''}`}><Mass of={row.plan} /></td>
+                )}
                 <td className="number">{row.percent}</td>
               </tr>
             ))}
@@ -56,10 +71,17 @@ export function BowlReadout({ bowl, shelf }: { bowl: Bowl; shelf: Shelf }) {
         </table>
         {bowl.batches.map((batch) => (
           <p key={batch.id} className="batch-line">
-            <Trans>Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}: {batch.reason === null ? named(batch.status) : t`thrown away (${batch.reason})`}, <span className="grams"><Mass of={batch.mixed} /></span> mixed</Trans>
+            <Trans>
+              Batch {batch.number}{batch.said === '' ? '' : ` (${batch.said})`}:{' '}
+              {batch.reason === null ? named(batch.status) : t`thrown away (${batch.reason})`},{' '}
+              <span className="grams"><Mass of={batch.mixed} /></span> mixed
+            </Trans>
             {batch.leftover === null ? null : (
               <>
-                <Trans>, <span className="grams"><Mass of={batch.leftover} /></span> left over, <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used</Trans>
+                <Trans>
+                  , <span className="grams"><Mass of={batch.leftover} /></span> left over,{' '}
+                  <strong className="grams"><Mass of={batch.used ?? ''} /></strong> used
+                </Trans>
               </>
             )}
           </p>

@@ -7,14 +7,29 @@ import type { WorkedBowl } from './shapes'
 
 export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined, shelf: Shelf) {
   const all = [...(worked?.parts.flatMap((part) => part.ingredients) ?? []), ...(worked?.additives ?? [])]
-  return all.map((each) => ({ key: each.product, wedge: each.wedge ?? 0, colour: productColour(each.product, line, shelf) }))
+  return all.map((each) => ({
+    key: each.product,
+    wedge: each.wedge ?? 0,
+    colour: productColour(each.product, line, shelf),
+  }))
 }
 
 /** The bowl as drawn, and what it comes to. */
-export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
+export function BowlTotals({
+  letter,
+  worked,
+  shelf,
+  line,
+  stale,
+}: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
   return (
     <div className={`bowl-totals ${stale && worked !== null ? 'is-stale' : ''}`} aria-live="polite">
-      <BowlGlyph letter={letter === '' ? '?' : letter} wedges={wedgesOf(worked, line, shelf)} size={168} label={t`Bowl ${letter}`} />
+      <BowlGlyph
+        letter={letter === '' ? '?' : letter}
+        wedges={wedgesOf(worked, line, shelf)}
+        size={168}
+        label={t`Bowl ${letter}`}
+      />
       {worked === null ? (
         <p className="quiet">{t`Choose shades and an amount.`}</p>
       ) : (
@@ -23,7 +38,11 @@ export function BowlTotals({ letter, worked, shelf, line, stale }: { letter: str
           <dd className={worked.known ? 'grams-big' : 'grams-open'} id="bowl-total">
             <Mass of={worked.total === '' ? t`no grams yet` : worked.total} />
           </dd>
-          {worked.asked === null ? null : <dd className="asked">{t`asked ${worked.asked}; this is the nearest on the scale’s step of ${shelf.step}`}</dd>}
+          {worked.asked === null ? null : (
+            <dd className="asked">
+              {t`asked ${worked.asked}; this is the nearest on the scale’s step of ${shelf.step}`}
+            </dd>
+          )}
           <dt>{t`Ratio`}</dt>
           <dd>{worked.ratio === '' ? t`not known` : worked.ratio}</dd>
           {worked.strength === null ? null : (
@@ -50,8 +69,13 @@ function Enough({ of }: { of: WorkedBowl['enough'] }) {
     <>
       <dt>{t`On the shelf`}</dt>
       {of.short.length > 0
-        ? of.short.map((short) => <dd key={short.message} className="enough-short"><strong>{short.message}</strong> {short.mend}</dd>)
-        : <dd>{of.times === 1 ? t`enough for this one bowl` : t`enough for ${String(of.times)} of this bowl`}{of.times < 5 && of.first !== null ? t`; ${of.first} runs out first` : ''}</dd>}
+        ? of.short.map((short) => <dd key={short.message} className="enough-short">
+          <strong>{short.message}</strong> {short.mend}
+        </dd>)
+        : <dd>
+          {of.times === 1 ? t`enough for this one bowl` : t`enough for ${String(of.times)} of this bowl`}
+          {of.times < 5 && of.first !== null ? t`; ${of.first} runs out first` : ''}
+        </dd>}
     </>
   )
 }
@@ -62,7 +86,9 @@ function Judgement({ judgement }: { judgement: NonNullable<WorkedBowl['judgement
     <>
       <dt>{t`Behaves as`}</dt>
       <dd className="behaves">
-        {judgement.swatch === null ? null : <span className="shade-swatch small" style={{ background: judgement.swatch }} />} {judgement.level === null ? t`no level` : t`level ${judgement.level}`}
+        {judgement.swatch === null ? null : (
+          <span className="shade-swatch small" style={{ background: judgement.swatch }} />
+        )} {judgement.level === null ? t`no level` : t`level ${judgement.level}`}
       </dd>
       <dd className="behaves-tone">{judgement.tone}</dd>
     </>

@@ -1,30 +1,32 @@
-import { named } from '../../shared/words/named'
 import { t } from '@lingui/core/macro'
-import { Mass } from '../../shared/ui/Mass'
-import { masses } from '../../shared/format/mass'
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { encode } from 'uqr'
+import { named } from '../../shared/words/named'
 import { showClock, showDate, showDay } from '../../shared/format/time'
 import { HeadMap } from '../../shared/ui/HeadMap'
-import { inkOf } from '../../shared/ui/ink'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
-import type { BowlTimes } from '../../shared/visits/times'
 import { visit as visitQuery } from './api'
 import { careWords } from './Care'
-import { PatternList } from './PlaceStation'
+import { PatternList } from './PlaceParts'
 import { MeantWas } from './MeantWas'
 import { qrPath } from '../../shared/ui/qrPath'
-import type { Bowl, Visit } from './shapes'
+import type { Visit } from './shapes'
 import { TimeLanes } from './TimeLanes'
+import { CardBowl } from './CardBowl'
+import { CanvasTable } from './CanvasTable'
 
 /** One page from which somebody who was not there does the same tomorrow; on screen and on paper. */
 export function CardPage() {
   const { id = '' } = useParams()
   const loaded = useQuery(visitQuery(id))
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the card`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`the card`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   return <Card visit={loaded.data} />
 }
 
@@ -38,7 +40,9 @@ function Card({ visit }: { visit: Visit }) {
         <div>
           <h1>{visit.client.name}</h1>
           <p>
-            <strong>{visit.service}</strong> · {showDay(visit.startsAt)}, {showClock(visit.startsAt)} · {visit.colourist.name}
+            <strong>
+              {visit.service}
+            </strong> · {showDay(visit.startsAt)}, {showClock(visit.startsAt)} · {visit.colourist.name}
             {visit.verdict === null ? '' : t` · came out ${named(visit.verdict)}`}
           </p>
           <p className="card-cautions">
@@ -46,7 +50,12 @@ function Card({ visit }: { visit: Visit }) {
             {t`${visit.gate.waived === '' ? skin.join('; ') : t`Skin test waived: ${visit.gate.waived}`}${skin.length === 0 && visit.gate.waived === '' ? '' : '. '}Follow the maker’s instructions and local rules; gloves, ventilation, barrier cream.`}
           </p>
         </div>
-        <svg className="card-qr" viewBox={`0 0 ${code.size} ${code.size}`} role="img" aria-label={t`QR code of this visit`}>
+        <svg
+          className="card-qr"
+          viewBox={`0 0 ${code.size} ${code.size}`}
+          role="img"
+          aria-label={t`QR code of this visit`}
+        >
           <rect width={code.size} height={code.size} fill="#ffffff" />
           <path d={qrPath(code.data)} fill="#000000" />
         </svg>
@@ -60,20 +69,42 @@ function Card({ visit }: { visit: Visit }) {
           {visit.rounds.map((round, index) => (
             <section key={round.id}>
               <h2>{index + 1}. {round.name}</h2>
-              {round.bowls.map((bowl) => <CardBowl key={bowl.id} bowl={bowl} closed={visit.status === 'closed'} seen={visit.picture.seen.filter((each) => each.bowl === bowl.id)} planned={visit.status === 'expected' ? visit.times.bowls.find((each) => each.bowl === bowl.id) : undefined} />)}
-              {round.reached.length === 0 ? null : <p className="card-reached"><strong>{t`Reached:`}</strong> {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}</p>}
+              {round.bowls.map((bowl) => <CardBowl
+                key={bowl.id}
+                bowl={bowl}
+                closed={visit.status === 'closed'}
+                seen={visit.picture.seen.filter((each) => each.bowl === bowl.id)}
+                planned={visit.status === 'expected'
+                  ? visit.times.bowls.find((each) => each.bowl === bowl.id)
+                  : undefined}
+              />)}
+              {round.reached.length === 0 ? null : (
+                <p className="card-reached">
+                  <strong>{t`Reached:`}</strong>{' '}
+                  {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}
+                </p>
+              )}
             </section>
           ))}
           {visit.times.bowls.length === 0 ? null : (
             <section className="card-times" aria-label={t`Times`}>
-              <TimeLanes times={visit.times} now={null} jobs={Object.fromEntries(visit.rounds.flatMap((round) => round.bowls).map((each) => [each.id, each.job]))} chosen={null} />
+              <TimeLanes
+                times={visit.times}
+                now={null}
+                jobs={Object.fromEntries(
+                  visit.rounds.flatMap((round) => round.bowls).map((each) => [each.id, each.job]),
+                )}
+                chosen={null}
+              />
               <MeantWas times={visit.times} />
             </section>
           )}
         </div>
         <div className="card-side">
           <div className="card-maps">
-            {(visit.picture.maps.length < 2 ? [{ round: -1, cells: visit.picture.cells }] : visit.picture.maps).map((map) => (
+            {(visit.picture.maps.length < 2
+              ? [{ round: -1, cells: visit.picture.cells }]
+              : visit.picture.maps).map((map) => (
               <figure key={map.round}>
                 <HeadMap cells={map.cells} uncovered={[]} doubled={[]} />
                 {map.round < 0 ? null : <figcaption>{map.round + 1}. {visit.rounds[map.round]?.name}</figcaption>}
@@ -88,84 +119,32 @@ function Card({ visit }: { visit: Visit }) {
       <footer className="card-foot">
         {visit.canvas.canvas.worn === '' ? null : <p>{t`Worn: ${visit.canvas.canvas.worn}`}</p>}
         {visit.canvas.canvas.target === '' ? null : <p>{t`To match: ${visit.canvas.canvas.target}`}</p>}
-        {visit.care.steps.length === 0 ? null : <p><strong>{t`Care:`}</strong> {visit.care.steps.map(careWords).join('; ')}{visit.care.minutes === 0 ? '' : t` (${visit.care.minutes} min${visit.care.price === '' ? '' : `, ${visit.care.price}`})`}</p>}
+        {visit.care.steps.length === 0 ? null : (
+          <p>
+            <strong>{t`Care:`}</strong> {visit.care.steps.map(careWords).join('; ')}
+            {visit.care.minutes === 0
+              ? ''
+              : t` (${visit.care.minutes} min${visit.care.price === '' ? '' : `, ${visit.care.price}`})`}
+          </p>
+        )}
         {visit.note === '' ? null : <p>{visit.note}</p>}
         {visit.outcome === '' ? null : <p><strong>{t`Came of it:`}</strong> {visit.outcome}</p>}
         {visit.keep === '' ? null : <p><strong>{t`Keep:`}</strong> {visit.keep}</p>}
         {visit.change === '' ? null : <p><strong>{t`Change:`}</strong> {visit.change}</p>}
-        {visit.proposals.filter((each) => each.state === 'applied').map((each) => <p key={each.id}><strong>{each.letter}</strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})</p>)}
-        {visit.amendments.map((each) => <p key={each.at + each.why}><strong>{t`Corrected`}</strong> {showDay(each.at)}, {each.by}: {each.what.map((what) => what.field).join(', ')} ({each.why})</p>)}
+        {visit.proposals.filter((each) =>
+          each.state === 'applied',
+        ).map((each) => <p key={each.id}>
+          <strong>
+            {each.letter}
+          </strong> {each.words} {each.before === '' ? '' : `${each.before} → ${each.after}`} ({each.reason})
+        </p>)}
+        {visit.amendments.map((each) => <p key={each.at + each.why}>
+          <strong>{t`Corrected`}</strong> {showDay(each.at)}, {each.by}:{' '}
+          {each.what.map((what) => what.field).join(', ')} ({each.why})
+        </p>)}
         {visit.nextOn === null ? null : <p><strong>{t`Next:`}</strong> {showDate(visit.nextOn)}</p>}
         <p className="card-address">{address}</p>
       </footer>
     </article>
-  )
-}
-
-function CardBowl({ bowl, closed, seen, planned }: { bowl: Bowl; closed: boolean; seen: Visit['picture']['seen']; planned: BowlTimes | undefined }) {
-  const worked = bowl.poured ?? bowl.worked
-  // A bowl that was never mixed has no grams to read once the visit is over.
-  const unmixed = closed && bowl.state !== 'mixed'
-  const rows = worked === null || unmixed ? [] : [...worked.parts.flatMap((part) => part.ingredients), ...worked.additives]
-  const entries = bowl.sheet.parts.flatMap((part) => part.ingredients)
-  return (
-    <div className="card-bowl">
-      <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
-      <div>
-        <p className="card-job">
-          <strong>{bowl.job}</strong> · {bowl.line.name} · {worked === null ? bowl.problem : unmixed ? t`planned, never mixed` : masses(`${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : t` (planned ${bowl.worked.total})`}`)}
-          {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
-          {bowl.purpose === 'trial' ? t` · test strand` : ''}
-        </p>
-        <p className="card-formula">
-          {rows.map((row) => {
-            const wanted = entries.find((entry) => entry.product === row.product)
-            return (
-              <span key={row.product}>
-                <b><Mass of={row.grams} /></b> {row.label}{wanted?.wanted === undefined || wanted.wanted === '' ? '' : t` (for ${wanted.wanted}, ${wanted.why ?? ''})`}
-              </span>
-            )
-          })}
-          {unmixed ? null : worked?.extras.map((extra) => <span key={extra.product}><b><Mass of={extra.grams} /></b> {extra.label}, {extra.counts === 'inside' ? t`inside the ratio` : extra.counts === 'on-top' ? t`on top` : t`beside`}</span>)}
-        </p>
-        <p>
-          {bowl.place}
-          {`${bowl.place === '' ? '' : ' · '}${bowl.minutes === '' ? bowl.ownMinutes : bowl.minutes}`}
-          {bowl.clock.processed === null ? '' : t` (was on ${bowl.clock.processed}${bowl.clock.longest === null ? '' : t`, first strand ${bowl.clock.longest}`})`}
-          {planned === undefined ? '' : t` · begin ${showClock(planned.begin)}, rinse ${showClock(planned.rinse)}`}
-          {bowl.about.length === 0 ? '' : ` · ${bowl.about.join(' · ')}`}
-        </p>
-        {bowl.batches.length === 0 ? null : <p>{masses(bowl.batches.map((batch) => t`batch ${batch.number}${batch.said === '' ? '' : ` (${batch.said})`}: ${batch.mixed} mixed${batch.reason === null ? '' : t`, thrown away: ${batch.reason}`}${batch.used === null ? '' : t`, ${batch.used} used`}`).join('; '))}</p>}
-        {seen.length === 0 ? null : <p>{t`Seen:`} {seen.map((each) => [showClock(each.at), [each.zone, each.strand].filter((name) => name !== '').join(', '), each.level ?? '', each.words].filter((said) => said !== '').join(' ')).join('; ')}</p>}
-        {worked?.uses.length === 0 || worked === null ? null : <p>{t`Serves`} {worked.uses.map((use) => `${use.job} ${masses(use.grams)}`).join(', ')}</p>}
-        {bowl.trial === null ? null : <p>{t`Strand came to level ${bowl.trial.level} ${bowl.trial.tone}. ${bowl.trial.words}`}</p>}
-        {bowl.note === '' ? null : <p>{bowl.note}</p>}
-      </div>
-    </div>
-  )
-}
-
-function CanvasTable({ visit }: { visit: Visit }) {
-  const zones = visit.canvas.canvas.zones
-  if (zones.length === 0) return null
-  return (
-    <table className="card-canvas">
-      <thead>
-        <tr><th scope="col">{t`Zone`}</th><th scope="col">{t`Was`}</th><th scope="col">{t`Wish`}</th><th scope="col">{t`Came to`}</th></tr>
-      </thead>
-      <tbody>
-        {zones.map((zone) => {
-          const result = visit.results.find((each) => each.zone === zone.id && each.strand === '')
-          return (
-            <tr key={zone.id}>
-              <td>{zone.name}</td>
-              <td>{[zone.level, zone.tone.join('-'), zone.history === 'natural' ? '' : zone.history, zone.historyWords === '' ? '' : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${zone.confidence})`}`, zone.grey === null || zone.grey === 0 ? '' : t`${zone.grey} % grey`, zone.regrowth === null ? '' : t`${zone.regrowth} cm grown out`, zone.porosity === 'normal' ? '' : t`${named(zone.porosity)} porosity`, zone.offLimits ? t`leave out` : ''].filter((each) => each !== null && each !== '').join(', ')}</td>
-              <td>{[zone.wish.level, zone.wish.tone.join('-'), zone.wish.words, zone.also === null ? '' : `; ${zone.also.of}: ${[zone.also.level, zone.also.tone.join('-'), zone.also.words].filter((each) => each !== null && each !== '').join(' ')}`].filter((each) => each !== null && each !== '').join(' ')}</td>
-              <td>{result === undefined ? '' : [result.level, result.tone.join('-'), result.words].filter((each) => each !== null && each !== '').join(' ')}</td>
-            </tr>
-          )
-        })}
-      </tbody>
-    </table>
   )
 }

@@ -4,11 +4,35 @@ import { left } from '../../shared/time/left'
 import { laneOf } from './lane'
 import type { Bowl } from './shapes'
 
-const STATE = { waiting: t`not begun`, applying: t`going on`, processing: t`working`, due: t`time is up`, over: t`beyond its time`, rinsed: t`rinsed`, 'set-aside': t`not used` } as const
-const MARK: Record<string, string> = { began: t`▏first touch`, completed: t`▕ last touch`, checked: t`◇ looked`, rinsed: t`≈ rinsed`, through: t`⇣ taken through`, 'heat-on': t`♨ heat on`, 'heat-off': t`♨ heat off`, emulsified: t`∿ emulsified`, more: '＋' }
+const STATE = {
+  waiting: t`not begun`,
+  applying: t`going on`,
+  processing: t`working`,
+  due: t`time is up`,
+  over: t`beyond its time`,
+  rinsed: t`rinsed`,
+  'set-aside': t`not used`,
+} as const
+const MARK: Record<string, string> = {
+  began: t`▏first touch`,
+  completed: t`▕ last touch`,
+  checked: t`◇ looked`,
+  rinsed: t`≈ rinsed`,
+  through: t`⇣ taken through`,
+  'heat-on': t`♨ heat on`,
+  'heat-off': t`♨ heat off`,
+  emulsified: t`∿ emulsified`,
+  more: '＋',
+}
 
 /** A bowl's time: what it has had, what is left, and when it must be off. */
-export function ClockLane({ letter, clock, now, rinse = clock.due, stays = false }: { letter: string; clock: Bowl['clock']; now: number; rinse?: string | null; stays?: boolean }) {
+export function ClockLane({
+  letter,
+  clock,
+  now,
+  rinse = clock.due,
+  stays = false,
+}: { letter: string; clock: Bowl['clock']; now: number; rinse?: string | null; stays?: boolean }) {
   const lane = laneOf(clock, now)
   // What stays under the next is never asked to be rinsed before it.
   const on = clock.state === 'processing' || clock.state === 'due' || clock.state === 'over'
@@ -17,10 +41,19 @@ export function ClockLane({ letter, clock, now, rinse = clock.due, stays = false
   return (
     <div className="clock-lane">
       <div className={`clock-face clock-${state}`}>
-        <span className="clock-number">{on ? left(rinse, now) : clock.state === 'rinsed' ? t`${clock.processed ?? 0} min` : '–'}</span>
-        <span>{words}{rinse === null || clock.due === null || clock.state === 'rinsed' ? '' : t`, rinse ${showClock(rinse)}`}</span>
+        <span className="clock-number">
+          {on ? left(rinse, now) : clock.state === 'rinsed' ? t`${clock.processed ?? 0} min` : '–'}
+        </span>
+        <span>
+          {words}
+          {rinse === null || clock.due === null || clock.state === 'rinsed' ? '' : t`, rinse ${showClock(rinse)}`}
+        </span>
       </div>
-      <div className="clock-bar" role="img" aria-label={t`Bowl ${letter}: ${words}${clock.longest === null ? '' : t`, on for ${clock.longest} minutes`}`}>
+      <div
+        className="clock-bar"
+        role="img"
+        aria-label={t`Bowl ${letter}: ${words}${clock.longest === null ? '' : t`, on for ${clock.longest} minutes`}`}
+      >
         {lane === null ? null : (
           <>
             <span className="clock-window" style={{ left: `${lane.from}%`, width: `${lane.due - lane.from}%` }} />
@@ -30,8 +63,13 @@ export function ClockLane({ letter, clock, now, rinse = clock.due, stays = false
         )}
       </div>
       <div className="clock-marks">
-        {clock.stamps.filter((stamp) => stamp.kind !== 'undone').map((stamp) => `${MARK[stamp.kind] ?? stamp.kind} ${showClock(stamp.at)} ${stamp.by}${stamp.minutes === 0 ? '' : t` ${stamp.minutes} min more`}${stamp.words === '' ? '' : ` “${stamp.words}”`}`).join('  ')}
-        {clock.longest === null ? '' : t` · first strand ${clock.longest} min${clock.applied === null ? '' : t`, applied in ${clock.applied}`}`}
+        {clock.stamps
+          .filter((stamp) => stamp.kind !== 'undone')
+          .map((stamp) => `${MARK[stamp.kind] ?? stamp.kind} ${showClock(stamp.at)} ${stamp.by}${stamp.minutes === 0 ? '' : t` ${stamp.minutes} min more`}${stamp.words === '' ? '' : ` “${stamp.words}”`}`)
+          .join('  ')}
+        {clock.longest === null
+          ? ''
+          : t` · first strand ${clock.longest} min${clock.applied === null ? '' : t`, applied in ${clock.applied}`}`}
       </div>
     </div>
   )

@@ -7,7 +7,7 @@ import { Link, useParams } from 'react-router'
 import { showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Waiting } from '../../shared/ui/Waiting'
-import { compareVisits } from './api'
+import { compareVisits } from './formulaApi'
 import { MeantWas } from './MeantWas'
 import { axisOf } from './timeAxis'
 import { TimeLanes } from './TimeLanes'
@@ -17,7 +17,11 @@ export function ComparePage() {
   const { one = '', other = '' } = useParams()
   const found = useQuery(compareVisits(one, other))
   const [all, setAll] = useState(false)
-  if (found.data === undefined) return found.error === null ? <Waiting what={t`the comparison`} /> : <ErrorNotice error={found.error} />
+  if (found.data === undefined) return found.error === null ? (
+    <Waiting what={t`the comparison`} />
+  ) : (
+    <ErrorNotice error={found.error} />
+  )
   const { before, after, pairs } = found.data
   // Both on clocks of one length, so that what took longer is longer.
   const length = Math.max(0, ...[before, after].map((side) => axisOf(side.times, null)?.length ?? 0))
@@ -25,13 +29,21 @@ export function ComparePage() {
     <div className="page compare">
       <header className="page-head">
         <h1>{before.client === after.client ? before.client : t`${before.client} and ${after.client}`}</h1>
-        <button type="button" className="chip" aria-pressed={all} onClick={() => { setAll(!all) }}>{t`show what is the same`}</button>
+        <button type="button" className="chip" aria-pressed={all} onClick={() => { setAll(!all) }}>
+          {t`show what is the same`}
+        </button>
       </header>
       <div className="compare-heads">
         {[before, after].map((side) => (
           <div key={side.id}>
-            <Link to={`/visits/${side.id}`}><strong>{showDay(side.on)}</strong></Link> {side.service} {side.verdict === null ? null : <span className={`verdict verdict-${side.verdict}`}>{named(side.verdict)}</span>}
-            <p>{side.outcome}{side.change === '' ? null : <span className="change">{t`Change: ${side.change}`}</span>}</p>
+            <Link to={`/visits/${side.id}`}>
+              <strong>{showDay(side.on)}</strong>
+            </Link> {side.service} {side.verdict === null ? null : (
+              <span className={`verdict verdict-${side.verdict}`}>{named(side.verdict)}</span>
+            )}
+            <p>
+              {side.outcome}{side.change === '' ? null : <span className="change">{t`Change: ${side.change}`}</span>}
+            </p>
           </div>
         ))}
       </div>
@@ -52,14 +64,32 @@ export function ComparePage() {
         const rows = pair.rows.filter((row) => all || row.differs)
         return (
           <section key={`${pair.before ?? ''}${pair.after ?? ''}`} className="card-paper compare-pair">
-            <h2>{pair.before === pair.after ? t`Bowl ${pair.after ?? ''}` : pair.before === null ? t`Bowl ${pair.after ?? ''}, new` : pair.after === null ? t`Bowl ${pair.before}, gone` : t`Bowl ${pair.before}, now ${pair.after}`} <span className="quiet">{pair.job}</span></h2>
+            <h2>
+              {pair.before === pair.after
+                ? t`Bowl ${pair.after ?? ''}`
+                : pair.before === null
+                ? t`Bowl ${pair.after ?? ''}, new`
+                : pair.after === null ? t`Bowl ${pair.before}, gone` : t`Bowl ${pair.before}, now ${pair.after}`}{' '}
+              <span className="quiet">{pair.job}</span>
+            </h2>
             {rows.length === 0 ? <p className="quiet">{t`The same in everything.`}</p> : (
               <table className="readout">
-                <thead><tr><th scope="col">{t`What`}</th><th scope="col">{showDay(before.on)}</th><th scope="col">{showDay(after.on)}</th><th scope="col" className="number">{t`Difference`}</th></tr></thead>
+                <thead>
+                  <tr>
+                    <th scope="col">{t`What`}</th><th scope="col">{showDay(before.on)}</th>
+                    <th scope="col">{showDay(after.on)}</th><th scope="col" className="number">{t`Difference`}</th>
+                  </tr>
+                </thead>
                 <tbody>
                   {rows.map((row) => (
                     <tr key={row.what} className={row.differs ? 'differs' : ''}>
-                      <th scope="row">{row.what}</th><td>{row.before === '' ? '–' : masses(row.before)}</td><td>{row.after === '' ? '–' : masses(row.after)}</td><td className="number grams">{masses(row.difference)}</td>
+                      <th scope="row">
+                        {row.what}
+                      </th><td>
+                        {row.before === '' ? '–' : masses(row.before)}
+                      </td><td>
+                        {row.after === '' ? '–' : masses(row.after)}
+                      </td><td className="number grams">{masses(row.difference)}</td>
                     </tr>
                   ))}
                 </tbody>

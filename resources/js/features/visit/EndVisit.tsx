@@ -4,10 +4,15 @@ import Form from 'react-bootstrap/Form'
 import { useKept } from '../../shared/keep/useKept'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { endVisit, visit as visitQuery } from './api'
+import { visit as visitQuery } from './api'
+import { endVisit } from './closeApi'
 import type { Visit } from './shapes'
 
-const WHY = [['cancelled', t`Cancelled`], ['no-show', t`Did not come`], ['without-colour', t`Ends without colour`]] as const
+const WHY = [
+  ['cancelled', t`Cancelled`],
+  ['no-show', t`Did not come`],
+  ['without-colour', t`Ends without colour`],
+] as const
 
 function useEnding(visit: Visit) {
   const queries = useQueryClient()
@@ -27,8 +32,19 @@ export function EndVisit({ visit }: { visit: Visit }) {
   const { end, reason, setReason } = useEnding(visit)
   return (
     <div className="chips end-visit">
-      <Form.Control aria-label={t`Why it does not take place`} placeholder={t`why, where it does not take place`} maxLength={280} value={reason} onChange={(event) => { setReason(event.target.value) }} />
-      {WHY.map(([why, label]) => <Press key={why} kind="plain" disabled={end.isPending} onPress={() => { end.mutate(why) }}>{label}</Press>)}
+      <Form.Control
+        aria-label={t`Why it does not take place`}
+        placeholder={t`why, where it does not take place`}
+        maxLength={280}
+        value={reason}
+        onChange={(event) => { setReason(event.target.value) }}
+      />
+      {WHY.map(([why, label]) => <Press
+        key={why}
+        kind="plain"
+        disabled={end.isPending}
+        onPress={() => { end.mutate(why) }}
+      >{label}</Press>)}
       {end.error === null ? null : <ErrorNotice error={end.error} />}
     </div>
   )
@@ -38,7 +54,11 @@ export function TakeUpAgain({ visit, formulates }: { visit: Visit; formulates: b
   const { end } = useEnding(visit)
   return (
     <p className="wish" id="ended">
-      {visit.endedReason} {formulates ? <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate(null) }} id="take-up-again">{t`Take it up again`}</Press> : null}
+      {visit.endedReason} {formulates ? (
+        <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate(null) }} id="take-up-again">
+          {t`Take it up again`}
+        </Press>
+      ) : null}
       {end.error === null ? null : <ErrorNotice error={end.error} />}
     </p>
   )

@@ -19,7 +19,11 @@ import type { Sheet } from './shapes'
 /** A formula without a visit: scale it by any amount, share it by its address, send it into a visit. */
 export function FormulaPage({ formulates }: { formulates: boolean }) {
   const shelf = useQuery(shelfQuery)
-  if (shelf.data === undefined) return shelf.error === null ? <Waiting what={t`the formula`} /> : <ErrorNotice error={shelf.error} />
+  if (shelf.data === undefined) return shelf.error === null ? (
+    <Waiting what={t`the formula`} />
+  ) : (
+    <ErrorNotice error={shelf.error} />
+  )
   return <Formula shelf={shelf.data} formulates={formulates} />
 }
 
@@ -32,7 +36,10 @@ function Formula({ shelf, formulates }: { shelf: Shelf; formulates: boolean }) {
       <header className="page-head">
         <h1>{t`Formula`}</h1>
         <p className="quiet">
-          <Trans>Change the amount and everything follows. The address holds it: send the link to share it. <Link to="/workbench">Back to the instruments</Link></Trans>
+          <Trans>
+            Change the amount and everything follows. The address holds it: send the link to share it.{' '}
+            <Link to="/workbench">Back to the instruments</Link>
+          </Trans>
         </p>
       </header>
       <section className="card-paper desk" aria-label={t`Formula`}>
@@ -69,7 +76,12 @@ function SendToVisit({ sheet }: { sheet: Sheet }) {
   }
   return (
     <footer className="desk-foot">
-      <Form.Select aria-label={t`Visit`} id="send-visit" value={chosen} onChange={(event) => { setChosen(event.target.value) }}>
+      <Form.Select
+        aria-label={t`Visit`}
+        id="send-visit"
+        value={chosen}
+        onChange={(event) => { setChosen(event.target.value) }}
+      >
         <option value="">{t`Choose a visit of today`}</option>
         {visits.data?.map((visit) => (
           <option key={visit.id} value={visit.id}>

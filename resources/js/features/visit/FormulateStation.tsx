@@ -42,7 +42,11 @@ export function FormulateStation(props: DeskProps) {
     return (
       <>
         {suggested}
-        <p className="quiet empty-desk">{editable ? t`Write the first bowl above, or add it on the left: one bowl for each job.` : t`No bowls are planned.`}</p>
+        <p className="quiet empty-desk">
+          {editable
+            ? t`Write the first bowl above, or add it on the left: one bowl for each job.`
+            : t`No bowls are planned.`}
+        </p>
       </>
     )
   if (bowl !== null && (!editable || bowl.batches.length > 0))
@@ -69,7 +73,11 @@ export function FormulateStation(props: DeskProps) {
       amount={amount ?? null}
       tools={
         <>
-          <AdjustBar visit={visit.id} sheet={draft.sheet} onAdjust={(sheet) => { props.onDraft({ ...draft, sheet }) }} />
+          <AdjustBar
+            visit={visit.id}
+            sheet={draft.sheet}
+            onAdjust={(sheet) => { props.onDraft({ ...draft, sheet }) }}
+          />
           {bowl === null ? null : <BowlActions visit={visit} bowl={bowl} letters={props.letters} />}
         </>
       }
@@ -82,14 +90,21 @@ export function FormulateStation(props: DeskProps) {
 }
 
 /** What the canvas asks for and no bowl does yet, each to be taken with one press. */
-function Suggestions({ picture, onTake }: { picture: Picture; onTake: (suggestion: Picture['suggestions'][number]) => void }) {
+function Suggestions({
+  picture,
+  onTake,
+}: { picture: Picture; onTake: (suggestion: Picture['suggestions'][number]) => void }) {
   if (picture.suggestions.length === 0) return null
   return (
     <ul className="suggestions" aria-label={t`Suggested`}>
       {picture.suggestions.map((suggestion) => (
         <li key={suggestion.key}>
-          <details className="why"><summary>{suggestion.words}</summary>{suggestion.why.map((line) => <p key={line}>{line}</p>)}</details>
-          <button type="button" className="chip" onClick={() => { onTake(suggestion) }}>{suggestion.sheet === null ? t`change it` : t`add the bowl`}</button>
+          <details className="why">
+            <summary>{suggestion.words}</summary>{suggestion.why.map((line) => <p key={line}>{line}</p>)}
+          </details>
+          <button type="button" className="chip" onClick={() => { onTake(suggestion) }}>
+            {suggestion.sheet === null ? t`change it` : t`add the bowl`}
+          </button>
         </li>
       ))}
     </ul>

@@ -7,7 +7,14 @@ import type { Bowl, Visit } from './shapes'
 /** The strands that a bowl lies on, by the zones of the canvas. */
 function strandsOf(visit: Visit, bowl: Bowl) {
   return visit.picture.zones.flatMap((zone) =>
-    zone.strands.filter((strand) => strand.letters.includes(bowl.letter)).map((strand) => ({ key: `${zone.id} ${strand.key}`, zone: zone.id, strand: strand.key, name: zone.strands.length < 2 ? zone.name : `${zone.name}: ${strand.name}` })))
+    zone.strands.filter((strand) =>
+      strand.letters.includes(bowl.letter),
+    ).map((strand) => ({
+      key: `${zone.id} ${strand.key}`,
+      zone: zone.id,
+      strand: strand.key,
+      name: zone.strands.length < 2 ? zone.name : `${zone.name}: ${strand.name}`,
+    })))
 }
 
 /** What is seen when somebody looks: of which strands, at which level, in words; kept until it is marked. */
@@ -26,7 +33,10 @@ export function useLook(visit: Visit, bowl: Bowl) {
     setLevel,
     setWords,
     /** As the mark tells it. */
-    said: { ...(chosen === undefined ? {} : { zone: chosen.zone, strand: chosen.strand }), ...(level.trim() === '' ? {} : { level: level.trim().replace(',', '.') }) },
+    said: {
+      ...(chosen === undefined ? {} : { zone: chosen.zone, strand: chosen.strand }),
+      ...(level.trim() === '' ? {} : { level: level.trim().replace(',', '.') }),
+    },
     done: () => {
       setWords('')
       setLevel('')
@@ -38,13 +48,31 @@ export function LookFields({ bowl, look }: { bowl: Bowl; look: ReturnType<typeof
   return (
     <div className="look-fields" role="group" aria-label={t`What bowl ${bowl.letter} looks like`}>
       {look.strands.length < 2 ? null : (
-        <Form.Select aria-label={t`Strands of bowl ${bowl.letter} that were looked at`} value={look.chosen?.key ?? ''} onChange={(event) => { look.setWhere(event.target.value) }}>
+        <Form.Select
+          aria-label={t`Strands of bowl ${bowl.letter} that were looked at`}
+          value={look.chosen?.key ?? ''}
+          onChange={(event) => { look.setWhere(event.target.value) }}
+        >
           <option value="">{t`which strands`}</option>
           {look.strands.map((each) => <option key={each.key} value={each.key}>{each.name}</option>)}
         </Form.Select>
       )}
-      <Form.Control className="look-level" aria-label={t`Level seen of bowl ${bowl.letter}`} placeholder={t`level`} inputMode="decimal" maxLength={5} value={look.level} onChange={(event) => { look.setLevel(event.target.value) }} />
-      <Form.Control aria-label={t`Words for what bowl ${bowl.letter} looks like`} placeholder={t`what was seen: orange-gold`} maxLength={200} value={look.words} onChange={(event) => { look.setWords(event.target.value) }} />
+      <Form.Control
+        className="look-level"
+        aria-label={t`Level seen of bowl ${bowl.letter}`}
+        placeholder={t`level`}
+        inputMode="decimal"
+        maxLength={5}
+        value={look.level}
+        onChange={(event) => { look.setLevel(event.target.value) }}
+      />
+      <Form.Control
+        aria-label={t`Words for what bowl ${bowl.letter} looks like`}
+        placeholder={t`what was seen: orange-gold`}
+        maxLength={200}
+        value={look.words}
+        onChange={(event) => { look.setWords(event.target.value) }}
+      />
     </div>
   )
 }
@@ -57,7 +85,18 @@ export function SeenList({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
     <ul className="seen-list" aria-label={t`Seen of bowl ${bowl.letter}`}>
       {seen.map((each, at) => (
         <li key={each.at + String(at)}>
-          <span className="quiet">{showClock(each.at)}</span> {[[each.zone, each.strand].filter((name) => name !== '').join(', '), each.level === null ? '' : t`level ${each.level}`, each.words].filter((said) => said !== '').join(' · ')} {each.pace === null || at < seen.findLastIndex((other) => other.zone === each.zone && other.strand === each.strand) ? null : <strong>{each.pace}</strong>}
+          <span className="quiet">
+            {showClock(each.at)}
+          </span> {[
+            [each.zone, each.strand].filter((name) => name !== '').join(', '),
+            each.level === null ? '' : t`level ${each.level}`,
+            each.words,
+          ].filter((said) =>
+            said !== '',
+          ).join(' · ')} {each.pace === null
+            || at < seen.findLastIndex((other) => other.zone === each.zone && other.strand === each.strand)
+            ? null
+            : <strong>{each.pace}</strong>}
         </li>
       ))}
     </ul>

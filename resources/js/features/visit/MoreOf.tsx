@@ -14,21 +14,62 @@ export function MoreOf({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
   const go = useNavigate()
   const [how, setHow] = useState({ times: '1/2', strength: '', foils: '', place: '', hands: '' })
   const set = (change: Partial<typeof how>) => { setHow({ ...how, ...change }) }
-  const start = useMutation({ mutationFn: () => startBatch(visit.id, bowl.id, newId(), how), onSuccess: () => go(`/bench/${bowl.id}`) })
+  const start = useMutation({
+    mutationFn: () => startBatch(visit.id, bowl.id, newId(), how),
+    onSuccess: () => go(`/bench/${bowl.id}`),
+  })
   return (
     <details className="adjust">
       <summary>{t`Mix again`}</summary>
-      {bowl.sheet.place.some((stroke) => (stroke.foils !== undefined && stroke.foils !== null) || stroke.pattern?.includes(',') === true) ? <WillItDo bowl={bowl} onAnswer={(times, foils) => { set({ times, foils: String(foils) }) }} /> : null}
+      {bowl.sheet.place.some((stroke) =>
+        (stroke.foils !== undefined && stroke.foils !== null) || stroke.pattern?.includes(',') === true,
+      )
+        ? (
+          <WillItDo bowl={bowl} onAnswer={(times, foils) => { set({ times, foils: String(foils) }) }} />
+        )
+        : null}
       <div className="detail-row">
-        <Form.Control aria-label={t`How much of the bowl`} value={how.times} onChange={(event) => { set({ times: event.target.value }) }} />
-        <Form.Control aria-label={t`Strength of this batch`} placeholder={t`same strength, or 30 vol`} value={how.strength} onChange={(event) => { set({ strength: event.target.value }) }} />
-        <Form.Control aria-label={t`Foils of this batch`} placeholder={t`for … foils`} inputMode="numeric" value={how.foils} onChange={(event) => { set({ foils: event.target.value }) }} />
-        <Form.Control aria-label={t`Where this batch goes`} placeholder={t`where: right side`} maxLength={120} value={how.place} onChange={(event) => { set({ place: event.target.value }) }} />
-        <Form.Control aria-label={t`Who puts this batch on`} placeholder={t`who`} list={`team-${bowl.id}`} maxLength={120} value={how.hands} onChange={(event) => { set({ hands: event.target.value }) }} />
+        <Form.Control
+          aria-label={t`How much of the bowl`}
+          value={how.times}
+          onChange={(event) => { set({ times: event.target.value }) }}
+        />
+        <Form.Control
+          aria-label={t`Strength of this batch`}
+          placeholder={t`same strength, or 30 vol`}
+          value={how.strength}
+          onChange={(event) => { set({ strength: event.target.value }) }}
+        />
+        <Form.Control
+          aria-label={t`Foils of this batch`}
+          placeholder={t`for … foils`}
+          inputMode="numeric"
+          value={how.foils}
+          onChange={(event) => { set({ foils: event.target.value }) }}
+        />
+        <Form.Control
+          aria-label={t`Where this batch goes`}
+          placeholder={t`where: right side`}
+          maxLength={120}
+          value={how.place}
+          onChange={(event) => { set({ place: event.target.value }) }}
+        />
+        <Form.Control
+          aria-label={t`Who puts this batch on`}
+          placeholder={t`who`}
+          list={`team-${bowl.id}`}
+          maxLength={120}
+          value={how.hands}
+          onChange={(event) => { set({ hands: event.target.value }) }}
+        />
         <datalist id={`team-${bowl.id}`}>{visit.team.map((name) => <option key={name} value={name} />)}</datalist>
-        <Press kind="plain" disabled={start.isPending} onPress={() => { start.mutate() }}>{t`Weigh the next batch`}</Press>
+        <Press kind="plain" disabled={start.isPending} onPress={() => { start.mutate() }}>
+          {t`Weigh the next batch`}
+        </Press>
       </div>
-      <p className="quiet">{t`A late batch of lightener is usually one strength up; never 40 vol on the scalp, and never beyond what the hair’s condition allows.`}</p>
+      <p className="quiet">
+        {t`A late batch of lightener is usually one strength up; never 40 vol on the scalp, and never beyond what the hair’s condition allows.`}
+      </p>
       {start.error === null ? null : <ErrorNotice error={start.error} />}
     </details>
   )
@@ -44,10 +85,24 @@ function WillItDo({ bowl, onAnswer }: { bowl: Bowl; onAnswer: (times: string, fo
   })
   return (
     <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); ask.mutate() }}>
-      <Form.Control aria-label={t`Foils of bowl ${bowl.letter} laid so far`} placeholder={t`foils in: 20, two thirds`} value={done} onChange={(event) => { setDone(event.target.value) }} />
-      <Form.Control aria-label={t`What is left in bowl ${bowl.letter}`} placeholder={t`left: 30 g`} value={left} onChange={(event) => { setLeft(event.target.value) }} />
-      <Press kind="plain" submit disabled={done.trim() === '' || left.trim() === '' || ask.isPending}>{t`Will it do?`}</Press>
-      {ask.data === undefined ? null : <span role="status" className={ask.data.now ? 'off-target' : ''}>{ask.data.words}</span>}
+      <Form.Control
+        aria-label={t`Foils of bowl ${bowl.letter} laid so far`}
+        placeholder={t`foils in: 20, two thirds`}
+        value={done}
+        onChange={(event) => { setDone(event.target.value) }}
+      />
+      <Form.Control
+        aria-label={t`What is left in bowl ${bowl.letter}`}
+        placeholder={t`left: 30 g`}
+        value={left}
+        onChange={(event) => { setLeft(event.target.value) }}
+      />
+      <Press kind="plain" submit disabled={done.trim() === '' || left.trim() === '' || ask.isPending}>
+        {t`Will it do?`}
+      </Press>
+      {ask.data === undefined ? null : (
+        <span role="status" className={ask.data.now ? 'off-target' : ''}>{ask.data.words}</span>
+      )}
       {ask.error === null ? null : <ErrorNotice error={ask.error} />}
     </Form>
   )

@@ -1,7 +1,7 @@
 import { t } from '@lingui/core/macro'
-import { Mass } from '../../shared/ui/Mass'
 import { useState, type ReactNode } from 'react'
 import Form from 'react-bootstrap/Form'
+import { Mass } from '../../shared/ui/Mass'
 import { FieldProblem } from '../../shared/ui/Field'
 import { Press } from '../../shared/ui/Press'
 import { AskDoubt, InDoubt, namesOf } from './Doubts'
@@ -11,7 +11,7 @@ import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
 import { ShadeButton } from './ShadeButton'
 import { StandIns } from './StandIns'
 import type { Bowl, Entry, Sheet, WorkedIngredient } from './shapes'
-
+import { GramsOf, leftOf, HouseBlends, LeftOver } from './MixedParts'
 
 /** What was all of it makes room for another: equal parts until somebody says otherwise. */
 const shared = (entries: Entry[]) => entries.map((entry) => (entry.share === 'all' ? { ...entry, share: '1' } : entry))
@@ -47,8 +47,14 @@ export function PartEditor(props: {
     else onChange([...shared(entries), { product, share: entries.length === 0 ? 'all' : '1' }])
     setPicking(null)
   }
-  const named = props.isDeveloper ? props.shelf.developers.filter((each) => props.line.developers.includes(each.id)).map(({ id, label }) => ({ id, label })) : namesOf(props.line)
-  const workedOf = (entry: Entry) => props.worked.find((each) => (entry.product === undefined ? each.label === entry.words?.trim() : each.product === entry.product))
+  const named = props.isDeveloper
+    ? props.shelf.developers.filter((each) =>
+      props.line.developers.includes(each.id),
+    ).map(({ id, label }) => ({ id, label }))
+    : namesOf(props.line)
+  const workedOf = (entry: Entry) => props.worked.find((each) => (entry.product === undefined
+    ? each.label === entry.words?.trim()
+    : each.product === entry.product))
   const addDeveloper = () => {
     const free = props.line.developers.find((id) => !entries.some((entry) => entry.product === id))
     if (free !== undefined) onChange([...shared(entries), { product: free, share: entries.length === 0 ? 'all' : '1' }])
@@ -61,9 +67,19 @@ export function PartEditor(props: {
       {entries.map((entry, at) => (
         <div key={entry.product ?? entry.blend ?? `unnamed ${at}`} className="part-row">
           {entry.words !== undefined ? (
-            <Form.Control aria-label={t`What ${props.title} ${at + 1} was`} placeholder={t`something violet, the tube with the dent…`} value={entry.words} maxLength={80} onChange={(event) => { set(at, { words: event.target.value }) }} />
+            <Form.Control
+              aria-label={t`What ${props.title} ${at + 1} was`}
+              placeholder={t`something violet, the tube with the dent…`}
+              value={entry.words}
+              maxLength={80}
+              onChange={(event) => { set(at, { words: event.target.value }) }}
+            />
           ) : props.isDeveloper ? (
-            <Form.Select aria-label={t`Developer ${at + 1}`} value={entry.product ?? ''} onChange={(event) => { set(at, { product: event.target.value }) }}>
+            <Form.Select
+              aria-label={t`Developer ${at + 1}`}
+              value={entry.product ?? ''}
+              onChange={(event) => { set(at, { product: event.target.value }) }}
+            >
               {props.line.developers.map((id) => (
                 <option key={id} value={id}>
                   {props.shelf.developers.find((developer) => developer.id === id)?.label}
@@ -71,7 +87,14 @@ export function PartEditor(props: {
               ))}
             </Form.Select>
           ) : (
-            <ShadeButton line={props.line} product={entry.product ?? ''} words={entry.blend === undefined ? leftOf(props.sources, entry.product) : t`${entry.blend}, version ${entry.version ?? 1}`} onPress={() => { setPicking(at) }} />
+            <ShadeButton
+              line={props.line}
+              product={entry.product ?? ''}
+              words={entry.blend === undefined
+                ? leftOf(props.sources, entry.product)
+                : t`${entry.blend}, version ${entry.version ?? 1}`}
+              onPress={() => { setPicking(at) }}
+            />
           )}
           <Form.Control
             aria-label={t`Share of ${props.title} ${at + 1}`}
@@ -83,69 +106,91 @@ export function PartEditor(props: {
           <GramsOf worked={workedOf(entry)} product={entry.product} />
           <span className="percent">{workedOf(entry)?.percent}</span>
           {index === 0 && props.line.products.find((each) => each.id === entry.product)?.kind === 'shade' ? (
-            <Press kind="quiet" label={t`${props.line.products.find((each) => each.id === entry.product)?.code ?? t`This shade`} is out: find a stand-in`} onPress={() => { setReplacing(entry.product ?? null) }}>{t`out?`}</Press>
+            <Press
+              kind="quiet"
+              label={t`${props.line.products.find((each) => each.id === entry.product)?.code ?? t`This shade`} is out: find a stand-in`}
+              onPress={() => { setReplacing(entry.product ?? null) }}
+            >{t`out?`}</Press>
           ) : <span />}
-          <Press kind="quiet" label={t`How much of ${props.title} ${at + 1} is not known`} onPress={() => { set(at, { share: '?', said: undefined }) }}>?</Press>
-          <Press kind="quiet" label={t`Take ${props.title} ${at + 1} out`} onPress={() => { onChange(entries.filter((_, each) => each !== at)) }}>
+          <Press
+            kind="quiet"
+            label={t`How much of ${props.title} ${at + 1} is not known`}
+            onPress={() => { set(at, { share: '?', said: undefined }) }}
+          >?</Press>
+          <Press
+            kind="quiet"
+            label={t`Take ${props.title} ${at + 1} out`}
+            onPress={() => { onChange(entries.filter((_, each) => each !== at)) }}
+          >
             ✕
           </Press>
           <InDoubt entry={entry} named={named} onChange={(change) => { set(at, change) }} />
-          {entry.said === undefined || entry.said === '' ? null : <span className="wanted">{t`said: ${entry.said}`}</span>}
-          {entry.wanted === undefined || entry.wanted === '' ? null : <span className="wanted">{t`for ${entry.wanted}${entry.why === undefined ? '' : `: ${entry.why}`}`}</span>}
-          <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`) ?? problemAt(props.error, `/parts/${index}/ingredients/${at}/product`)} />
+          {entry.said === undefined || entry.said === '' ? null : (
+            <span className="wanted">{t`said: ${entry.said}`}</span>
+          )}
+          {entry.wanted === undefined || entry.wanted === '' ? null : (
+            <span className="wanted">{t`for ${entry.wanted}${entry.why === undefined ? '' : `: ${entry.why}`}`}</span>
+          )}
+          <FieldProblem
+            problem={problemAt(props.error, `/parts/${index}/ingredients/${at}/share`)
+              ?? problemAt(props.error, `/parts/${index}/ingredients/${at}/product`)}
+          />
         </div>
       ))}
       <FieldProblem problem={problemAt(props.error, `/parts/${index}/ingredients`)} />
       <div className="part-tail">
-        <Press kind="quiet" id={`add-${index}`} onPress={() => { if (props.isDeveloper) addDeveloper(); else setPicking(entries.length) }}>
+        <Press
+          kind="quiet"
+          id={`add-${index}`}
+          onPress={() => { if (props.isDeveloper) addDeveloper(); else setPicking(entries.length) }}
+        >
           + {props.isDeveloper ? t`developer` : index === 0 ? t`shade` : t`product`}
         </Press>
-        {index === 0 ? <HouseBlends shelf={props.shelf} line={props.line.id} taken={entries} onTake={(blend) => { onChange([...shared(entries), { blend: blend.name, version: blend.version, share: entries.length === 0 ? 'all' : '1' }]) }} /> : null}
-        {index === 0 ? <LeftOver sources={props.sources} taken={entries} onTake={(product) => { onChange([...entries, { product, share: '' }]) }} /> : null}
+        {index === 0 ? (
+          <HouseBlends
+            shelf={props.shelf}
+            line={props.line.id}
+            taken={entries}
+            onTake={(blend) => {
+              onChange([
+                ...shared(entries),
+                { blend: blend.name, version: blend.version, share: entries.length === 0 ? 'all' : '1' },
+              ])
+            }}
+          />
+        ) : null}
+        {index === 0 ? (
+          <LeftOver
+            sources={props.sources}
+            taken={entries}
+            onTake={(product) => { onChange([...entries, { product, share: '' }]) }}
+          />
+        ) : null}
         <AskDoubt entries={entries} named={named} onDoubt={(at) => { set(at, { doubt: true }) }} />
-        <Press kind="quiet" label={t`Something in ${props.title} that nobody can name`} onPress={() => { onChange([...shared(entries), { words: '', share: '?' }]) }}>{t`+ unnamed`}</Press>
+        <Press
+          kind="quiet"
+          label={t`Something in ${props.title} that nobody can name`}
+          onPress={() => { onChange([...shared(entries), { words: '', share: '?' }]) }}
+        >{t`+ unnamed`}</Press>
         {props.tail}
       </div>
-      {replacing === null ? null : <StandIns sheet={props.sheet} product={replacing} visit={props.visit} onTake={(next) => { props.onSheet(next); setReplacing(null) }} onClose={() => { setReplacing(null) }} />}
-      {picking === null ? null : <ShadePicker line={props.line} kinds="colour" onPick={(product) => { pick(product.id) }} onClose={() => { setPicking(null) }} />}
+      {replacing === null ? null : (
+        <StandIns
+          sheet={props.sheet}
+          product={replacing}
+          visit={props.visit}
+          onTake={(next) => { props.onSheet(next); setReplacing(null) }}
+          onClose={() => { setReplacing(null) }}
+        />
+      )}
+      {picking === null ? null : (
+        <ShadePicker
+          line={props.line}
+          kinds="colour"
+          onPick={(product) => { pick(product.id) }}
+          onClose={() => { setPicking(null) }}
+        />
+      )}
     </fieldset>
-  )
-}
-
-/** What it comes to; words and bounds are longer than grams, and smaller. */
-function GramsOf({ worked, product }: { worked: WorkedIngredient | undefined; product: string | undefined }) {
-  const grams = worked?.grams ?? ''
-  return <output className={/^[\d.]+ g$/.test(grams) || grams === '' ? 'grams' : 'grams is-open'} data-product={product}>{grams === '' ? '–' : <Mass of={grams} />}</output>
-}
-
-const leftOf = (sources: Bowl[], product: string | undefined) => {
-  const bowl = sources.find((each) => product === `bowl:${each.id}`)
-  return bowl === undefined ? undefined : t`what is left of ${bowl.letter}`
-}
-
-/** A nicknamed recipe of the house, in the version it has today. */
-function HouseBlends({ shelf, line, taken, onTake }: { shelf: Shelf; line: string; taken: Entry[]; onTake: (blend: Shelf['blends'][number]) => void }) {
-  const free = shelf.blends.filter((blend) => blend.line === line && !taken.some((entry) => entry.blend === blend.name))
-  if (free.length === 0) return null
-  return (
-    <Form.Select className="left-over" aria-label={t`Add a house blend`} value="" onChange={(event) => { const blend = free[Number(event.target.value)]; if (blend !== undefined) onTake(blend) }}>
-      <option value="">{t`+ house blend…`}</option>
-      {free.map((blend, at) => <option key={`${blend.name}${blend.version}`} value={at}>{t`${blend.name}, version ${blend.version}`}</option>)}
-    </Form.Select>
-  )
-}
-
-/** What is left of another bowl may go into this one. */
-function LeftOver({ sources, taken, onTake }: { sources: Bowl[]; taken: Entry[]; onTake: (product: string) => void }) {
-  // What was never mixed leaves nothing.
-  const free = sources.filter((bowl) => bowl.state === 'mixed' && !taken.some((entry) => entry.product === `bowl:${bowl.id}`))
-  if (free.length === 0) return null
-  return (
-    <Form.Select className="left-over" aria-label={t`Add what is left of another bowl`} value="" onChange={(event) => { if (event.target.value !== '') onTake(event.target.value) }}>
-      <option value="">{t`+ left of…`}</option>
-      {free.map((bowl) => (
-        <option key={bowl.id} value={`bowl:${bowl.id}`}>{t`bowl ${bowl.letter}, ${bowl.job}`}</option>
-      ))}
-    </Form.Select>
   )
 }

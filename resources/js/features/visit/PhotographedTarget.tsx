@@ -5,8 +5,14 @@ import { SpotRead } from '../../shared/photos/PhotoStrip'
 import { Press } from '../../shared/ui/Press'
 import type { Visit, Zone } from './shapes'
 
-/** The colour that was marked on a photograph of the target: taken as the wish of the zone that is open, with one press. */
-export function PhotographedTarget({ visit, zone, onTake }: { visit: Visit; zone: Zone; onTake: (zone: Zone) => void }) {
+/**
+ * The colour that was marked on a photograph of the target: taken as the wish of the zone that is open, with one press.
+ */
+export function PhotographedTarget({
+  visit,
+  zone,
+  onTake,
+}: { visit: Visit; zone: Zone; onTake: (zone: Zone) => void }) {
   const { data } = useQuery(clientFile(visit.client.id))
   const marked = data?.photos.filter((photo) => photo.kind === 'target' && photo.spot !== null) ?? []
   return marked.map(({ id, spot }) => {
@@ -15,7 +21,12 @@ export function PhotographedTarget({ visit, zone, onTake }: { visit: Visit; zone
     return (
       <p key={id} className="photographed-target">
         <SpotRead spot={spot} />
-        {taken ? null : <Press id="take-photographed" onPress={() => { onTake({ ...zone, wish: { ...zone.wish, level: spot.level, tone: spot.tone } }) }}>{t`Wish it of ${zone.name}`}</Press>}
+        {taken ? null : (
+          <Press
+            id="take-photographed"
+            onPress={() => { onTake({ ...zone, wish: { ...zone.wish, level: spot.level, tone: spot.tone } }) }}
+          >{t`Wish it of ${zone.name}`}</Press>
+        )}
       </p>
     )
   })

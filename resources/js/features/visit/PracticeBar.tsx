@@ -4,10 +4,13 @@ import { namedAll } from '../../shared/words/named'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { tryHead } from './api'
+import { tryHead } from './formulaApi'
 import type { Visit } from './shapes'
 
-/** On a practice head: the planned bowls are put on, the head answers, and the house’s rules say where the reasoning left them. */
+/**
+ * On a practice head: the planned bowls are put on, the head answers, and the house’s rules say where the reasoning
+ * left them.
+ */
 export function PracticeBar({ visit }: { visit: Visit }) {
   const queries = useQueryClient()
   const put = useMutation({
@@ -18,17 +21,30 @@ export function PracticeBar({ visit }: { visit: Visit }) {
   return (
     <section className="practice-bar" aria-label={t`Practice head`}>
       <p>
-        <Trans><strong>Practice head.</strong> Read its canvas, plan and save the bowls, say where they go and how long. Then put them on.</Trans>
+        <Trans>
+          <strong>Practice head.</strong> Read its canvas, plan and save the bowls, say where they go and how long. Then
+          put them on.
+        </Trans>
       </p>
-      <Press id="put-on" kind="main" disabled={bowls === 0 || put.isPending} onPress={() => { put.mutate() }}>{bowls === 0 ? t`No bowl yet` : t`Put them on`}</Press>
+      <Press id="put-on" kind="main" disabled={bowls === 0 || put.isPending} onPress={() => { put.mutate() }}>
+        {bowls === 0 ? t`No bowl yet` : t`Put them on`}
+      </Press>
       {put.error === null ? null : <ErrorNotice error={put.error} />}
       {put.data === undefined ? null : (
         <div className="practice-came" role="status">
           <ul>
             {put.data.came.map((zone) => (
               <li key={zone.zone}>
-                <span className="way-swatches" aria-hidden="true"><i style={{ background: zone.swatch }} /><i className="way-wish" style={{ background: zone.wish }} /></span>
-                <Trans><strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}: <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>{zone.verdict === 'on target' ? t`✓ on target` : `! ${namedAll(zone.verdict)}`}</strong></Trans>
+                <span className="way-swatches" aria-hidden="true">
+                  <i style={{ background: zone.swatch }} />
+                  <i className="way-wish" style={{ background: zone.wish }} />
+                </span>
+                <Trans>
+                  <strong>{zone.zone}</strong> came to {zone.words}; wished {zone.wished}:{' '}
+                  <strong className={zone.verdict === 'on target' ? 'on-target' : 'off-target'}>
+                    {zone.verdict === 'on target' ? t`✓ on target` : `! ${namedAll(zone.verdict)}`}
+                  </strong>
+                </Trans>
               </li>
             ))}
           </ul>

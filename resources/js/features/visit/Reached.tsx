@@ -14,7 +14,10 @@ import type { Result, Visit } from './shapes'
 
 type Round = Visit['rounds'][number]
 
-const shown = (visit: Visit, round: Round) => round.reached.filter((each) => each.level !== null).map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')}`.trim()).join(', ')
+const shown = (visit: Visit, round: Round) => round.reached
+  .filter((each) => each.level !== null)
+  .map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')}`.trim())
+  .join(', ')
 
 /** What each zone came to once a round is off the hair: the next one is chosen by it, not by what was hoped for. */
 export function Reached({ visit, ladder, round }: { visit: Visit; ladder: Rung[]; round: Round }) {
@@ -38,10 +41,21 @@ export function Reached({ visit, ladder, round }: { visit: Visit; ladder: Rung[]
   if (zones.length === 0 || !round.bowls.some((bowl) => bowl.state === 'mixed')) return null
   return (
     <details className="adjust reached" aria-label={t`Reached after ${round.name}`}>
-      <summary>{words === '' ? t`What was reached?` : t`Reached: ${words}`}{round.reachedAt === null ? null : <span className="quiet"> · {showClock(round.reachedAt)}, {round.reachedBy}</span>}</summary>
+      <summary>
+        {words === '' ? t`What was reached?` : t`Reached: ${words}`}
+        {round.reachedAt === null ? null : (
+          <span className="quiet"> · {showClock(round.reachedAt)}, {round.reachedBy}</span>
+        )}
+      </summary>
       {isOver(visit) ? null : (
         <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
-          <ResultRows ladder={ladder} zones={zones} results={results} error={save.error} onChange={(next) => { setTyped(next); deviceKeep.write(kept, next) }} />
+          <ResultRows
+            ladder={ladder}
+            zones={zones}
+            results={results}
+            error={save.error}
+            onChange={(next) => { setTyped(next); deviceKeep.write(kept, next) }}
+          />
           {save.error === null ? null : <ErrorNotice error={save.error} />}
           <Press submit disabled={typed === null || save.isPending}>{t`Keep what was reached`}</Press>
         </Form>

@@ -26,8 +26,17 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
     void queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey })
   }
   const editable = formulates && !isOver(visit)
-  if (file.data === undefined) return file.error === null ? <Waiting what={t`the client file`} /> : <ErrorNotice error={file.error} />
-  const past = file.data.visits.filter((each) => each.id !== visit.id && each.status === 'closed' && each.startsAt <= visit.startsAt).slice(0, 4)
+  if (file.data === undefined) return file.error === null ? (
+    <Waiting what={t`the client file`} />
+  ) : (
+    <ErrorNotice error={file.error} />
+  )
+  const past = file.data.visits.filter((each) =>
+    each.id !== visit.id && each.status === 'closed' && each.startsAt <= visit.startsAt,
+  ).slice(
+    0,
+    4,
+  )
   return (
     <div className="read-station">
       <h2>{t`Skin`}</h2>
@@ -41,7 +50,10 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
       {visit.status === 'closed' && visit.outcome !== '' ? (
         <>
           <h2>{t`What came of it`}</h2>
-          <p>{visit.outcome}{visit.keep === '' ? null : <span className="keep">{t`Keep: ${visit.keep}`}</span>}{visit.change === '' ? null : <span className="change">{t`Change: ${visit.change}`}</span>}</p>
+          <p>
+            {visit.outcome}{visit.keep === '' ? null : <span className="keep">{t`Keep: ${visit.keep}`}</span>}
+            {visit.change === '' ? null : <span className="change">{t`Change: ${visit.change}`}</span>}
+          </p>
         </>
       ) : null}
       {file.data.trends.some((job) => job.trends.some((trend) => trend.drift !== '')) ? (
@@ -53,8 +65,14 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
       ) : null}
       {visit.rulesThen.length === 0 ? null : (
         <details className="adjust rules-then">
-          <summary>{t`Worked with the house rules of then: ${visit.rulesThen.length === 1 ? t`one is` : t`${String(visit.rulesThen.length)} are`} another now`}</summary>
-          <ul>{visit.rulesThen.map((rule) => <li key={rule.name}><Trans>{rule.name}: <strong>{rule.was}</strong>, now {rule.is}.</Trans></li>)}</ul>
+          <summary>
+            {t`Worked with the house rules of then: ${visit.rulesThen.length === 1 ? t`one is` : t`${String(visit.rulesThen.length)} are`} another now`}
+          </summary>
+          <ul>
+            {visit.rulesThen.map((rule) => <li key={rule.name}>
+              <Trans>{rule.name}: <strong>{rule.was}</strong>, now {rule.is}.</Trans>
+            </li>)}
+          </ul>
         </details>
       )}
       <h2>{t`Last visits`}</h2>
@@ -63,8 +81,12 @@ export function ReadStation({ visit, formulates }: { visit: Visit; formulates: b
       <ol className="past-visits">
         {past.map((each) => (
           <li key={each.id}>
-            <Link to={`/visits/${each.id}`}>{showDay(each.startsAt)}</Link> <span className="quiet">{showAgo(each.startsAt, new Date())}</span> {each.service}
-            {each.verdict === null ? null : <span className={`verdict verdict-${each.verdict}`}> {named(each.verdict)}</span>}
+            <Link to={`/visits/${each.id}`}>
+              {showDay(each.startsAt)}
+            </Link> <span className="quiet">{showAgo(each.startsAt, new Date())}</span> {each.service}
+            {each.verdict === null ? null : (
+              <span className={`verdict verdict-${each.verdict}`}> {named(each.verdict)}</span>
+            )}
             <span className="quiet"> {each.bowls.map((bowl) => masses(`${bowl.letter}: ${bowl.poured === '' ? `${bowl.colour}, ${bowl.developer}` : bowl.poured}${bowl.used === null ? '' : t`, ${bowl.used} used`}`)).join(' · ')}</span>
             <div>
               {each.outcome}

@@ -10,8 +10,13 @@ import { visit as visitShape, type Visit } from './shapes'
 
 type Round = Visit['rounds'][number]
 
-/** A round's name, changed where it stands; a round without bowls can go. What another device changed first is shown. */
-export function RoundHead({ visit, round, editable, removable }: { visit: string; round: Round; editable: boolean; removable: boolean }) {
+/** A round's name, changed where it stands; one without bowls can go. What another device changed first is shown. */
+export function RoundHead({
+  visit,
+  round,
+  editable,
+  removable,
+}: { visit: string; round: Round; editable: boolean; removable: boolean }) {
   const queries = useQueryClient()
   const [typed, setTyped] = useState<string | null>(null)
   const show = (changed: Visit) => { queries.setQueryData(visitQuery(visit).queryKey, changed) }
@@ -27,11 +32,22 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
     },
     onError,
   })
-  const remove = useMutation({ mutationFn: () => removeRound(visit, round.id, round.version), onSuccess: show, onError })
+  const remove = useMutation({
+    mutationFn: () => removeRound(visit, round.id, round.version),
+    onSuccess: show,
+    onError,
+  })
   if (typed !== null)
     return (
       <Form className="new-round" onSubmit={(event) => { event.preventDefault(); rename.mutate(typed.trim()) }}>
-        <Form.Control autoFocus aria-label={t`New name of the round ${round.name}`} maxLength={80} value={typed} onChange={(event) => { setTyped(event.target.value) }} onKeyDown={(event) => { if (event.key === 'Escape') setTyped(null) }} />
+        <Form.Control
+          autoFocus
+          aria-label={t`New name of the round ${round.name}`}
+          maxLength={80}
+          value={typed}
+          onChange={(event) => { setTyped(event.target.value) }}
+          onKeyDown={(event) => { if (event.key === 'Escape') setTyped(null) }}
+        />
         <Press kind="quiet" submit disabled={typed.trim() === '' || rename.isPending}>{t`Name it`}</Press>
         {rename.error === null ? null : <ErrorNotice error={rename.error} />}
       </Form>
@@ -40,9 +56,21 @@ export function RoundHead({ visit, round, editable, removable }: { visit: string
     <>
       <h2>
         {editable ? (
-          <button type="button" className="round-name" title={t`Rename the round ${round.name}`} onClick={() => { rename.reset(); setTyped(round.name) }}>{round.name}</button>
+          <button
+            type="button"
+            className="round-name"
+            title={t`Rename the round ${round.name}`}
+            onClick={() => { rename.reset(); setTyped(round.name) }}
+          >{round.name}</button>
         ) : round.name}
-        {removable ? <button type="button" className="chip round-out" aria-label={t`Take the round ${round.name} out`} onClick={() => { remove.mutate() }}>✕</button> : null}
+        {removable ? (
+          <button
+            type="button"
+            className="chip round-out"
+            aria-label={t`Take the round ${round.name} out`}
+            onClick={() => { remove.mutate() }}
+          >✕</button>
+        ) : null}
       </h2>
       {remove.error === null ? null : <ErrorNotice error={remove.error} />}
     </>

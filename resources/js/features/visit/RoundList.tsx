@@ -32,12 +32,30 @@ export function RoundList(props: {
     <>
       {visit.rounds.map((round) => (
         <section key={round.id} aria-label={t`Round ${round.name}`} className="round">
-          <RoundHead visit={visit.id} round={round} editable={props.editable} removable={props.editable && visit.rounds.length > 1 && round.bowls.length === 0 && !props.fresh.some((draft) => draft.round === round.id)} />
+          <RoundHead
+            visit={visit.id}
+            round={round}
+            editable={props.editable}
+            removable={props.editable
+              && visit.rounds.length > 1
+              && round.bowls.length === 0
+              && !props.fresh.some((draft) => draft.round === round.id)}
+          />
           <ul>
             {round.bowls.map((bowl) => (
               <li key={bowl.id} className={bowl.id === props.chosen ? 'is-chosen' : ''}>
-                <button type="button" className="bowl-choice" aria-current={bowl.id === props.chosen} onClick={() => { props.onChoose(bowl.id) }}>
-                  <BowlGlyph letter={bowl.letter} wedges={wedgesOf(bowl.worked, shelf.lines.find((line) => line.id === bowl.line.id), shelf)} size={52} label={t`Bowl ${bowl.letter}`} />
+                <button
+                  type="button"
+                  className="bowl-choice"
+                  aria-current={bowl.id === props.chosen}
+                  onClick={() => { props.onChoose(bowl.id) }}
+                >
+                  <BowlGlyph
+                    letter={bowl.letter}
+                    wedges={wedgesOf(bowl.worked, shelf.lines.find((line) => line.id === bowl.line.id), shelf)}
+                    size={52}
+                    label={t`Bowl ${bowl.letter}`}
+                  />
                   <span className="bowl-choice-words">
                     <strong>{bowl.job === '' ? t`Bowl ${bowl.letter}` : bowl.job}</strong>
                     <span className="quiet">
@@ -60,8 +78,18 @@ export function RoundList(props: {
               .filter((draft) => draft.round === round.id)
               .map((draft) => (
                 <li key={draft.id} className={draft.id === props.chosen ? 'is-chosen' : ''}>
-                  <button type="button" className="bowl-choice" aria-current={draft.id === props.chosen} onClick={() => { props.onChoose(draft.id) }}>
-                    <BowlGlyph letter={draft.sheet.letter} wedges={[]} size={52} label={t`New bowl ${draft.sheet.letter}`} />
+                  <button
+                    type="button"
+                    className="bowl-choice"
+                    aria-current={draft.id === props.chosen}
+                    onClick={() => { props.onChoose(draft.id) }}
+                  >
+                    <BowlGlyph
+                      letter={draft.sheet.letter}
+                      wedges={[]}
+                      size={52}
+                      label={t`New bowl ${draft.sheet.letter}`}
+                    />
                     <span className="bowl-choice-words">
                       <strong>{draft.sheet.job === '' ? t`New bowl` : draft.sheet.job}</strong>
                       <span className="state">{t`draft, not saved`}</span>
@@ -102,7 +130,13 @@ function NewRound({ visit }: { visit: string }) {
         add.mutate()
       }}
     >
-      <Form.Control aria-label={t`New round`} placeholder={t`Next round: gloss, tone…`} maxLength={80} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <Form.Control
+        aria-label={t`New round`}
+        placeholder={t`Next round: gloss, tone…`}
+        maxLength={80}
+        value={name}
+        onChange={(event) => { setName(event.target.value) }}
+      />
       <Press kind="quiet" submit disabled={name.trim() === '' || add.isPending}>
         {t`+ round`}
       </Press>

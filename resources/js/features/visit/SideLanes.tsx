@@ -4,7 +4,8 @@ import { newId } from '../../shared/api/newId'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { isOver } from '../../shared/visits/visitLine'
-import { stampBowl, visit as visitQuery } from './api'
+import { visit as visitQuery } from './api'
+import { stampBowl } from './timesApi'
 import { named } from '../../shared/words/named'
 import { ClockLane } from './ClockLane'
 import { laneSteps } from './laneSteps'
@@ -15,7 +16,15 @@ const PAIRS = [['left', 'right'], ['front', 'back'], ['upper', 'lower']] as cons
 function useSideStamp(visit: Visit, bowl: Bowl) {
   const queries = useQueryClient()
   return useMutation({
-    mutationFn: ({ side, kind }: { side: string; kind: string }) => stampBowl(visit.id, bowl.id, newId(), kind, '', t`The ${named(side)} of bowl ${bowl.letter}, ${visit.client.name}`, { side }),
+    mutationFn: ({
+      side,
+      kind,
+    }: {
+      side: string
+      kind: string
+    }) => stampBowl(visit.id, bowl.id, newId(), kind, '', t`The ${named(side)} of bowl ${bowl.letter}, ${visit.client.name}`, {
+      side,
+    }),
     onSuccess: (changed) => { queries.setQueryData(visitQuery(visit.id).queryKey, changed) },
   })
 }
@@ -31,8 +40,20 @@ export function SideLanes({ visit, bowl, now }: { visit: Visit; bowl: Bowl; now:
           <ClockLane letter={`${bowl.letter}, ${named(side)}`} clock={clock} now={now} />
           {isOver(visit) ? null : (
             <div className="lane-acts">
-              {laneSteps(clock).map(([kind, label]) => <Press key={kind} disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind }) }}>{label}, {named(side)}</Press>)}
-              {clock.stamps.length > 0 ? <Press kind="quiet" disabled={stamp.isPending} onPress={() => { stamp.mutate({ side, kind: 'undone' }) }}>{t`Take the last mark back`}</Press> : null}
+              {laneSteps(
+                clock,
+              ).map(([kind, label]) => <Press
+                key={kind}
+                disabled={stamp.isPending}
+                onPress={() => { stamp.mutate({ side, kind }) }}
+              >{label}, {named(side)}</Press>)}
+              {clock.stamps.length > 0 ? (
+                <Press
+                  kind="quiet"
+                  disabled={stamp.isPending}
+                  onPress={() => { stamp.mutate({ side, kind: 'undone' }) }}
+                >{t`Take the last mark back`}</Press>
+              ) : null}
             </div>
           )}
         </div>
@@ -49,7 +70,13 @@ export function TimeApart({ visit, bowl }: { visit: Visit; bowl: Bowl }) {
     <details className="why time-apart">
       <summary>{t`Time the sides apart`}</summary>
       <div className="chips">
-        {PAIRS.flat().map((side) => <button key={side} type="button" className="chip" disabled={stamp.isPending} onClick={() => { stamp.mutate({ side, kind: 'began' }) }}>{t`First touch, ${named(side)}`}</button>)}
+        {PAIRS.flat().map((side) => <button
+          key={side}
+          type="button"
+          className="chip"
+          disabled={stamp.isPending}
+          onClick={() => { stamp.mutate({ side, kind: 'began' }) }}
+        >{t`First touch, ${named(side)}`}</button>)}
       </div>
       {stamp.error === null ? null : <ErrorNotice error={stamp.error} />}
     </details>

@@ -9,7 +9,12 @@ import { StrandRibbons } from './StrandRibbons'
 import type { Caution, Picture, Visit } from './shapes'
 
 /** What one change does to everything else: the painted head, what each zone is expected to become, what needs care. */
-export function SidePanel({ visit, picture, withMap, children }: { visit: Visit; picture: Picture; withMap: boolean; children?: ReactNode }) {
+export function SidePanel({
+  visit,
+  picture,
+  withMap,
+  children,
+}: { visit: Visit; picture: Picture; withMap: boolean; children?: ReactNode }) {
   return (
     <aside className="side-panel" aria-label={t`Head and outlook`}>
       {withMap ? <RoundMap visit={visit} picture={picture} /> : null}
@@ -27,19 +32,32 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
               {zone.reached?.last === true ? null : <Swatch label={t`expected`} swatch={zone.expected} sketch />}
             </div>
             {zone.lastTime === null || zone.reached?.last === true ? null : (
-              <p className="outlook-words"><Trans><strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls: {zone.lastTime.words}, good</Trans></p>
+              <p className="outlook-words">
+                <Trans>
+                  <strong className="on-target">✓ {showDay(zone.lastTime.on)}</strong> the same bowls:{' '}
+                  {zone.lastTime.words}, good
+                </Trans>
+              </p>
             )}
             {zone.reached?.last === true ? (
               <p className="outlook-words"><Against verdict={zone.verdict} /> {t`reached ${zone.reached.words}`}</p>
             ) : zone.expected === null ? null : (
               <p className="outlook-words">
-                {zone.lastTime === null ? null : t`The model: `}<Against verdict={zone.verdict} /> <span className="quiet">{zone.expected.sure}</span>
+                {zone.lastTime === null
+                  ? null
+                  : t`The model: `}<Against verdict={zone.verdict} /> <span className="quiet">
+                    {zone.expected.sure}
+                  </span>
               </p>
             )}
-            {zone.reached?.last === true || zone.expected === null ? null : <StrandRibbons strands={zone.strands} whole={zone.whole} />}
+            {zone.reached?.last === true || zone.expected === null ? null : (
+              <StrandRibbons strands={zone.strands} whole={zone.whole} />
+            )}
           </section>
         ))}
-        {picture.zones.length === 0 && !isOver(visit) ? <p className="quiet">{t`Read the canvas, and what to expect appears here.`}</p> : null}
+        {picture.zones.length === 0 && !isOver(visit) ? (
+          <p className="quiet">{t`Read the canvas, and what to expect appears here.`}</p>
+        ) : null}
       </div>
       <CautionList cautions={picture.cautions} />
     </aside>
@@ -47,10 +65,18 @@ export function SidePanel({ visit, picture, withMap, children }: { visit: Visit;
 }
 
 function Against({ verdict }: { verdict: string }) {
-  return <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>{verdict === '' ? t`sketch` : `${verdict === 'on target' ? '✓' : '!'} ${namedAll(verdict)}`}</strong>
+  return (
+    <strong className={verdict === 'on target' ? 'on-target' : 'off-target'}>
+      {verdict === '' ? t`sketch` : `${verdict === 'on target' ? '✓' : '!'} ${namedAll(verdict)}`}
+    </strong>
+  )
 }
 
-function Swatch({ label, swatch, sketch = false }: { label: string; swatch: { words: string; swatch: string } | null; sketch?: boolean }) {
+function Swatch({
+  label,
+  swatch,
+  sketch = false,
+}: { label: string; swatch: { words: string; swatch: string } | null; sketch?: boolean }) {
   return (
     <figure className={sketch ? 'is-sketch' : ''}>
       <span style={swatch === null ? undefined : { background: swatch.swatch }} title={swatch?.words} />
@@ -86,7 +112,9 @@ export function CautionList({ cautions }: { cautions: Caution[] }) {
 function CautionRow({ caution }: { caution: Caution }) {
   return (
     <li>
-      <strong>! {caution.zones.length === 0 ? '' : `${caution.zones.join(', ')}: `}{caution.reason}</strong> {caution.mend}
+      <strong>
+        ! {caution.zones.length === 0 ? '' : `${caution.zones.join(', ')}: `}{caution.reason}
+      </strong> {caution.mend}
     </li>
   )
 }

@@ -4,10 +4,13 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { blendDeveloper } from './api'
+import { blendDeveloper } from './formulaApi'
 
 /** A wished strength becomes the developer, or the blend of two, that the line can make. */
-export function StrengthWish({ line, onBlend }: { line: string; onBlend: (ingredients: { product: string; share: string }[]) => void }) {
+export function StrengthWish({
+  line,
+  onBlend,
+}: { line: string; onBlend: (ingredients: { product: string; share: string }[]) => void }) {
   const [wish, setWish] = useState('')
   const blend = useMutation({
     mutationFn: () => blendDeveloper(line, wish),
@@ -24,7 +27,13 @@ export function StrengthWish({ line, onBlend }: { line: string; onBlend: (ingred
         blend.mutate()
       }}
     >
-      <Form.Control aria-label={t`Wished strength`} id="wish" value={wish} placeholder={t`Wished strength: 15 vol, 3.9 %`} onChange={(event) => { setWish(event.target.value) }} />
+      <Form.Control
+        aria-label={t`Wished strength`}
+        id="wish"
+        value={wish}
+        placeholder={t`Wished strength: 15 vol, 3.9 %`}
+        onChange={(event) => { setWish(event.target.value) }}
+      />
       <Press kind="quiet" submit disabled={wish.trim() === ''}>
         {t`Blend`}
       </Press>

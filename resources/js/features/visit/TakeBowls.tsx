@@ -6,13 +6,20 @@ import { newId } from '../../shared/api/newId'
 import { showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { addBowl, bowlsToTake, dropService, keepService, takeService, visit as visitQuery } from './api'
+import { addBowl, visit as visitQuery } from './api'
+import { dropService, keepService, takeService } from './closeApi'
 import { freeLetter } from './drafts'
+import { bowlsToTake } from './formulaApi'
 import type { Sheet, Visit } from './shapes'
 import { usePaused } from './usePaused'
 
 /** Bowls with one press: of the last visit, of another client, of a service or a blend of the house. */
-export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
+export function TakeBowls({
+  visit,
+  letters,
+  round,
+  onAdded,
+}: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
   const queries = useQueryClient()
   const [name, setName] = useState('')
   const [service, setService] = useState('')
@@ -20,7 +27,10 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
   const take = useMutation({
     mutationFn: async (sheet: Sheet) => {
       const id = newId()
-      await addBowl(visit.id, round, id, { ...sheet, letter: letters.includes(sheet.letter) ? freeLetter(letters) : sheet.letter })
+      await addBowl(visit.id, round, id, {
+        ...sheet,
+        letter: letters.includes(sheet.letter) ? freeLetter(letters) : sheet.letter,
+      })
       return id
     },
     onSuccess: async (id) => {
@@ -37,8 +47,14 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
     },
   })
   const again = () => { void queries.invalidateQueries({ queryKey: ['to-take'] }) }
-  const keep = useMutation({ mutationFn: () => keepService(visit.id, service.trim()), onSuccess: () => { setService(''); again() } })
-  const drop = useMutation({ mutationFn: ({ id, called }: { id: number; called: string }) => dropService(id, called), onSuccess: again })
+  const keep = useMutation({
+    mutationFn: () => keepService(visit.id, service.trim()),
+    onSuccess: () => { setService(''); again() },
+  })
+  const drop = useMutation({
+    mutationFn: ({ id, called }: { id: number; called: string }) => dropService(id, called),
+    onSuccess: again,
+  })
   const wanted = usePaused(name.trim(), 300)
   const found = useQuery(bowlsToTake(visit.id, wanted.length > 1 ? wanted : ''))
   const busy = take.isPending || plan.isPending
@@ -46,14 +62,31 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
   const error = take.error ?? plan.error ?? keep.error ?? drop.error
   return (
     <details className="why to-take">
-      <summary>{t`Take a bowl: of ${visit.before === null ? t`another client` : t`${showDay(visit.before.on)}, of another client`}, a service or a blend of the house`}</summary>
+      <summary>
+        {t`Take a bowl: of ${visit.before === null ? t`another client` : t`${showDay(visit.before.on)}, of another client`}, a service or a blend of the house`}
+      </summary>
       {services.length === 0 ? null : (
         <div className="chips" role="group" aria-label={t`Services of the house`}>
           <span className="zone-what">{t`Services`}</span>
           {services.map((each) => (
             <span key={each.id} className="chip-pair">
-              <button type="button" className="chip" disabled={busy} onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}><strong>{each.name}</strong> <span className="quiet">{each.bowls === 1 ? t`one bowl` : t`${each.bowls} bowls`}</span></button>
-              <button type="button" className="chip chip-out" aria-label={t`Forget the service ${each.name}`} disabled={drop.isPending} onClick={() => { drop.mutate({ id: each.id, called: each.name }) }}>✕</button>
+              <button
+                type="button"
+                className="chip"
+                disabled={busy}
+                onClick={() => { plan.mutate({ id: each.id, called: each.name }) }}
+              ><strong>
+                {each.name}
+              </strong> <span className="quiet">
+                {each.bowls === 1 ? t`one bowl` : t`${each.bowls} bowls`}
+              </span></button>
+              <button
+                type="button"
+                className="chip chip-out"
+                aria-label={t`Forget the service ${each.name}`}
+                disabled={drop.isPending}
+                onClick={() => { drop.mutate({ id: each.id, called: each.name }) }}
+              >✕</button>
             </span>
           ))}
         </div>
@@ -61,22 +94,50 @@ export function TakeBowls({ visit, letters, round, onAdded }: { visit: Visit; le
       {blends.length === 0 ? null : (
         <div className="chips" role="group" aria-label={t`Blends of the house`}>
           <span className="zone-what">{t`Blends`}</span>
-          {blends.map((blend) => <button key={blend.id} type="button" className="chip" disabled={busy} onClick={() => { take.mutate(blend.sheet) }}>{blend.name}</button>)}
+          {blends.map((blend) => <button
+            key={blend.id}
+            type="button"
+            className="chip"
+            disabled={busy}
+            onClick={() => { take.mutate(blend.sheet) }}
+          >{blend.name}</button>)}
         </div>
       )}
-      <Form.Control aria-label={t`Another client’s bowls`} placeholder={t`another client’s name`} value={name} onChange={(event) => { setName(event.target.value) }} />
+      <Form.Control
+        aria-label={t`Another client’s bowls`}
+        placeholder={t`another client’s name`}
+        value={name}
+        onChange={(event) => { setName(event.target.value) }}
+      />
       <div className="chips" role="group" aria-label={t`Bowls of visits`}>
         {bowls.length === 0 ? null : <span className="zone-what">{t`Bowls`}</span>}
         {bowls.map((bowl) => (
-          <button key={bowl.id} type="button" className="chip" disabled={busy} title={bowl.written} onClick={() => { take.mutate(bowl.sheet) }}>
-            <strong>{bowl.letter}</strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
+          <button
+            key={bowl.id}
+            type="button"
+            className="chip"
+            disabled={busy}
+            title={bowl.written}
+            onClick={() => { take.mutate(bowl.sheet) }}
+          >
+            <strong>
+              {bowl.letter}
+            </strong> {bowl.job} {wanted.length > 1 ? <span className="quiet">{bowl.client}</span> : null}
           </button>
         ))}
-        {bowls.length === 0 && wanted.length > 1 && found.data !== undefined ? <span className="quiet">{t`No closed visit of such a client.`}</span> : null}
+        {bowls.length === 0 && wanted.length > 1 && found.data !== undefined ? (
+          <span className="quiet">{t`No closed visit of such a client.`}</span>
+        ) : null}
       </div>
       {visit.rounds.every((each) => each.bowls.length === 0) ? null : (
         <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
-          <Form.Control aria-label={t`Name of a service of the house`} placeholder={t`keep this visit’s bowls as a service of the house`} maxLength={80} value={service} onChange={(event) => { setService(event.target.value) }} />
+          <Form.Control
+            aria-label={t`Name of a service of the house`}
+            placeholder={t`keep this visit’s bowls as a service of the house`}
+            maxLength={80}
+            value={service}
+            onChange={(event) => { setService(event.target.value) }}
+          />
           <Press submit disabled={service.trim() === '' || keep.isPending} id="keep-service">{t`Keep`}</Press>
         </Form>
       )}

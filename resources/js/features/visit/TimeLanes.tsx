@@ -19,7 +19,9 @@ type Props = {
   length?: number | undefined
 }
 
-/** The round against a clock: mixing, first touch to last, the window, looks, take-through, heat, the common rinse, now. */
+/**
+ * The round against a clock: mixing, first touch to last, the window, looks, take-through, heat, the common rinse, now.
+ */
 export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove, length }: Props) {
   const axis = axisOf(times, now, length)
   if (axis === null) return null
@@ -27,27 +29,63 @@ export function TimeLanes({ times, now, jobs, chosen, onChoose, onMove, length }
   return (
     <div className="time-lanes" role="group" aria-label={t`Times`}>
       <div className="time-axis" aria-hidden="true">
-        {axis.ticks.map((tick) => <span key={tick.moment} style={{ left: `${tick.at}%` }}>{showClock(tick.moment)}</span>)}
+        {axis.ticks.map((tick) => <span key={tick.moment} style={{ left: `${tick.at}%` }}>
+          {showClock(tick.moment)}
+        </span>)}
       </div>
       <div className="time-rows">
         <div className="time-lines" aria-hidden="true">
           {axis.ticks.map((tick) => <i key={tick.moment} className="time-tick" style={{ left: `${tick.at}%` }} />)}
-          {rinses.map((rinse, at) => <i key={rinse} className="time-rinse" style={{ left: `${axis.at(rinse)}%` }}>{rinses.slice(at + 1).some((later) => Math.abs(axis.at(later) - axis.at(rinse)) < 14) ? null : <b>≈ {showClock(rinse)}</b>}</i>)}
-          {now === null ? null : <i className="time-now" style={{ left: `${axis.at(new Date(now).toISOString())}%` }} />}
+          {rinses.map((rinse, at) => <i key={rinse} className="time-rinse" style={{ left: `${axis.at(rinse)}%` }}>
+            {rinses.slice(at + 1).some((later) => Math.abs(axis.at(later) - axis.at(rinse)) < 14) ? null : (
+              <b>≈ {showClock(rinse)}</b>
+            )}
+          </i>)}
+          {now === null ? null : (
+            <i className="time-now" style={{ left: `${axis.at(new Date(now).toISOString())}%` }} />
+          )}
         </div>
         {times.bowls.map((bowl) => (
-          <TimeLane key={bowl.letter} bowl={bowl} axis={axis} job={jobs[bowl.bowl] ?? ''} broken={times.breaks.some((each) => each.letter === bowl.letter)} chosen={chosen === bowl.bowl} onChoose={onChoose} onMove={onMove} />
+          <TimeLane
+            key={bowl.letter}
+            bowl={bowl}
+            axis={axis}
+            job={jobs[bowl.bowl] ?? ''}
+            broken={times.breaks.some((each) => each.letter === bowl.letter)}
+            chosen={chosen === bowl.bowl}
+            onChoose={onChoose}
+            onMove={onMove}
+          />
         ))}
       </div>
     </div>
   )
 }
 
-function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl: BowlTimes; axis: Axis; job: string; broken: boolean; chosen: boolean; onChoose: Props['onChoose']; onMove: Props['onMove'] }) {
+function TimeLane({
+  bowl,
+  axis,
+  job,
+  broken,
+  chosen,
+  onChoose,
+  onMove,
+}: {
+  bowl: BowlTimes
+  axis: Axis
+  job: string
+  broken: boolean
+  chosen: boolean
+  onChoose: Props['onChoose']
+  onMove: Props['onMove']
+}) {
   const drag = useRef<{ x: number; width: number } | null>(null)
   const [shift, setShift] = useState(0)
   const movable = onMove !== undefined && !bowl.begun && bowl.batch === null
-  const span = (from: string, to: string) => ({ left: `${axis.at(from)}%`, width: `${Math.max(0, axis.at(to) - axis.at(from))}%` })
+  const span = (from: string, to: string) => ({
+    left: `${axis.at(from)}%`,
+    width: `${Math.max(0, axis.at(to) - axis.at(from))}%`,
+  })
   const words = t`Bowl ${bowl.letter}${job === '' ? '' : `, ${job}`}: ${bowl.begun ? t`on since` : t`begin`} ${showClock(bowl.begin)}, complete ${showClock(bowl.complete)}, rinse ${showClock(bowl.rinse)}; first strand ${bowl.firstStrand} min, last ${bowl.lastStrand}${broken ? t`; does not hold` : ''}${bowl.by.length === 0 ? '' : `; ${bowl.by.join(', ')}`}${bowl.meant === null ? '' : `; ${meantWords(bowl.meant)}`}`
   const key = (event: KeyboardEvent) => {
     const step = (event.key === 'ArrowLeft' ? -1 : event.key === 'ArrowRight' ? 1 : 0) * (event.shiftKey ? 5 : 1)
@@ -73,16 +111,42 @@ function TimeLane({ bowl, axis, job, broken, chosen, onChoose, onMove }: { bowl:
     <div className={`time-lane ink-${inkOf(bowl.letter).name} ${broken ? 'time-broken' : ''} ${bowl.rinsed ? 'time-done' : ''}`}>
       <span className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</span>
       <div className="time-track">
-        {bowl.least !== null && bowl.most !== null && bowl.counts && !bowl.rinsed ? <i className="time-window" style={span(bowl.least, bowl.most)} /> : null}
+        {bowl.least !== null && bowl.most !== null && bowl.counts && !bowl.rinsed ? (
+          <i className="time-window" style={span(bowl.least, bowl.most)} />
+        ) : null}
         {bowl.meant === null ? null : <i className="time-meant" style={span(bowl.meant.begin, bowl.meant.rinse)} />}
-        {bowl.meant === null ? null : <i className="time-meant-complete" style={{ left: `${axis.at(bowl.meant.complete)}%` }} />}
+        {bowl.meant === null ? null : (
+          <i className="time-meant-complete" style={{ left: `${axis.at(bowl.meant.complete)}%` }} />
+        )}
         <i className="time-works" style={span(bowl.complete, bowl.rinse)} />
         {bowl.heat.map((phase) => <i key={phase.on} className="time-heat" style={span(phase.on, phase.off)} />)}
-        {bowl.mix !== null && !bowl.begun && bowl.mix < bowl.begin ? <i className="time-mix" style={span(bowl.mix, bowl.begin)} /> : null}
-        <button type="button" className="time-apply" style={{ ...span(bowl.begin, bowl.complete), transform: shift === 0 ? undefined : `translateX(${shift}px)` }} aria-label={words} aria-pressed={chosen} onClick={() => { onChoose?.(chosen ? null : bowl.bowl) }} onKeyDown={key} onPointerDown={start} onPointerMove={go} onPointerUp={drop} onPointerCancel={drop} />
-        {bowl.by.length === 0 || bowl.completed ? null : <i className="time-by" style={{ left: `${axis.at(bowl.begin)}%` }}>{bowl.by.join(', ')}</i>}
-        {bowl.due === null || !bowl.counts ? null : <i className="time-due" style={{ left: `${axis.at(bowl.due)}%` }} />}
-        {bowl.rinsed ? null : bowl.looks.filter((look) => look <= bowl.rinse).map((look) => <i key={look} className="time-mark" style={{ left: `${axis.at(look)}%` }}>◇</i>)}
+        {bowl.mix !== null && !bowl.begun && bowl.mix < bowl.begin ? (
+          <i className="time-mix" style={span(bowl.mix, bowl.begin)} />
+        ) : null}
+        <button
+          type="button"
+          className="time-apply"
+          style={{ ...span(bowl.begin, bowl.complete), transform: shift === 0 ? undefined : `translateX(${shift}px)` }}
+          aria-label={words}
+          aria-pressed={chosen}
+          onClick={() => { onChoose?.(chosen ? null : bowl.bowl) }}
+          onKeyDown={key}
+          onPointerDown={start}
+          onPointerMove={go}
+          onPointerUp={drop}
+          onPointerCancel={drop}
+        />
+        {bowl.by.length === 0 || bowl.completed ? null : (
+          <i className="time-by" style={{ left: `${axis.at(bowl.begin)}%` }}>{bowl.by.join(', ')}</i>
+        )}
+        {bowl.due === null || !bowl.counts ? null : (
+          <i className="time-due" style={{ left: `${axis.at(bowl.due)}%` }} />
+        )}
+        {bowl.rinsed
+          ? null
+          : bowl.looks.filter((look) =>
+            look <= bowl.rinse,
+          ).map((look) => <i key={look} className="time-mark" style={{ left: `${axis.at(look)}%` }}>◇</i>)}
         {bowl.through === null ? null : <i className="time-mark" style={{ left: `${axis.at(bowl.through)}%` }}>⇣</i>}
         {bowl.emulsify === null ? null : <i className="time-mark" style={{ left: `${axis.at(bowl.emulsify)}%` }}>∿</i>}
       </div>

@@ -8,13 +8,23 @@ import { newId } from '../../shared/api/newId'
 import { deviceKeep } from '../../shared/keep/keep'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
-import { addBowl, readWritten, visit as visitQuery } from './api'
-import type { Visit, WrittenBowl } from './shapes'
+import { addBowl, visit as visitQuery } from './api'
+import { readWritten } from './formulaApi'
+import type { Visit } from './shapes'
+import type { WrittenBowl } from './formulaShapes'
 import { TakeBowls } from './TakeBowls'
 import { usePaused } from './usePaused'
 
-/** A bowl as it is written on a card, read while it is typed; several lines are several bowls. What is not understood stays in the field. */
-export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
+/**
+ * A bowl as it is written on a card, read while it is typed; several lines are several bowls. What is not understood
+ * stays in the field.
+ */
+export function WriteBowl({
+  visit,
+  letters,
+  round,
+  onAdded,
+}: { visit: Visit; letters: string[]; round: string; onAdded: (id: string) => void }) {
   const queries = useQueryClient()
   const kept = deviceKeep.read(`written.${visit.id}`)
   const [text, setText] = useState(typeof kept === 'string' ? kept : '')
@@ -25,7 +35,11 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
   }
   const paused = usePaused(text, 250).trim()
   const version = letters.join('')
-  const read = useQuery({ ...readWritten(visit.id, paused, version), enabled: paused !== '', placeholderData: keepPreviousData })
+  const read = useQuery({
+    ...readWritten(visit.id, paused, version),
+    enabled: paused !== '',
+    placeholderData: keepPreviousData,
+  })
   const bowls = text.trim() === '' ? [] : (read.data ?? [])
   const settle = async () => { await queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }
   const add = useMutation({
@@ -34,7 +48,10 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
       const now = await queries.fetchQuery(readWritten(visit.id, text.trim(), version))
       const lines = now.flatMap((each) => (each.sheet === null ? [] : [{ id: newId(), sheet: each.sheet }]))
       for (const each of lines) await addBowl(visit.id, round, each.id, each.sheet)
-      return { last: lines.at(-1)?.id, rest: now.flatMap((each) => (each.rest.length === 0 ? [] : [each.rest.join(', ')])).join('\n') }
+      return {
+        last: lines.at(-1)?.id,
+        rest: now.flatMap((each) => (each.rest.length === 0 ? [] : [each.rest.join(', ')])).join('\n'),
+      }
     },
     onSuccess: async ({ last, rest }) => {
       set(rest)
@@ -47,7 +64,10 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
     <div className="write-bowl">
       <Form onSubmit={(event) => { event.preventDefault(); add.mutate() }}>
         <Form.Control
-          as="textarea" id="write-bowl" aria-label={t`A bowl in one line`} rows={Math.min(6, Math.max(1, text.split('\n').length))} value={text} maxLength={4000} spellCheck={false}
+          as="textarea" id="write-bowl" aria-label={t`A bowl in one line`} rows={Math.min(
+            6,
+            Math.max(1, text.split('\n').length),
+          )} value={text} maxLength={4000} spellCheck={false}
           placeholder={t`30 6N + 15 6G, 1:1.5 20 vol, root, 35 min`}
           onChange={(event) => { set(event.target.value) }}
           onKeyDown={(event) => {
@@ -56,7 +76,12 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
             if (text.trim() !== '' && !add.isPending) add.mutate()
           }}
         />
-        <Press kind="main" submit id="add-written" disabled={add.isPending || bowls.every((each) => each.sheet === null)}>{bowls.length > 1 ? t`Add ${bowls.length} bowls` : t`Add it`}</Press>
+        <Press
+          kind="main"
+          submit
+          id="add-written"
+          disabled={add.isPending || bowls.every((each) => each.sheet === null)}
+        >{bowls.length > 1 ? t`Add ${bowls.length} bowls` : t`Add it`}</Press>
       </Form>
       {bowls.map((each, at) => <Read key={at} bowl={each} />)}
       {error === null ? null : <ErrorNotice error={error} />}
@@ -67,14 +92,24 @@ export function WriteBowl({ visit, letters, round, onAdded }: { visit: Visit; le
 
 /** What was understood, as the bowl it makes; and what was not. */
 function Read({ bowl }: { bowl: WrittenBowl }) {
-  const rows = bowl.worked === null ? [] : [...bowl.worked.parts.flatMap((part) => part.ingredients), ...bowl.worked.additives]
+  const rows = bowl.worked === null
+    ? []
+    : [...bowl.worked.parts.flatMap((part) => part.ingredients), ...bowl.worked.additives]
   return (
     <p className="written-read">
       {bowl.sheet === null ? null : <strong>{bowl.sheet.letter}</strong>}{' '}
       {rows.map((row) => <span key={row.product} className="grams"><Mass of={row.grams} /> {row.label}</span>)}
-      {bowl.worked === null ? null : <span className="quiet">{bowl.worked.ratio} · {masses(bowl.worked.total)}{bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}{bowl.sheet?.minutes === null || bowl.sheet === null ? '' : t` · ${bowl.sheet.minutes} min`}</span>}
+      {bowl.worked === null ? null : (
+        <span className="quiet">
+          {bowl.worked.ratio} · {masses(bowl.worked.total)}
+          {bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}
+          {bowl.sheet?.minutes === null || bowl.sheet === null ? '' : t` · ${bowl.sheet.minutes} min`}
+        </span>
+      )}
       {bowl.problem === null ? null : <span className="off-target">! {bowl.problem}</span>}
-      {bowl.rest.length === 0 ? null : <span className="off-target">{t`not understood: “${bowl.rest.join(', ')}”`}</span>}
+      {bowl.rest.length === 0 ? null : (
+        <span className="off-target">{t`not understood: “${bowl.rest.join(', ')}”`}</span>
+      )}
     </p>
   )
 }

@@ -25,11 +25,21 @@ export const zone = z.object({
   offLimits: z.boolean(),
   wish: z.object({ level: z.nullable(z.string()), tone: z.array(z.string()), words: z.string() }),
   /** Of a part of its strands. */
-  also: z._default(z.nullable(z.object({ of: z.string(), level: z.nullable(z.string()), tone: z.array(z.string()), words: z.string() })), null),
+  also: z._default(
+    z.nullable(
+      z.object({ of: z.string(), level: z.nullable(z.string()), tone: z.array(z.string()), words: z.string() }),
+    ),
+    null,
+  ),
   note: z.string(),
 })
 export type Zone = z.infer<typeof zone>
 
 export const canvas = z.object({ zones: z.array(zone), worn: z.string(), target: z.string() })
 export type Canvas = z.infer<typeof canvas>
-export const canvasRecord = z.object({ version: z.number(), canvas, said: z.array(z.string()), editedBy: z.nullable(z.string()) })
+export const canvasRecord = z.object({
+  version: z.number(),
+  canvas,
+  said: z.array(z.string()),
+  editedBy: z.nullable(z.string()),
+})

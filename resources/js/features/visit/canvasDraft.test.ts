@@ -39,5 +39,7 @@ it.each([
 
 it('starts with the whole strand and nothing said', () => {
   expect(firstCanvas().zones.flatMap((zone) => zone.spans)).toEqual(['root', 'regrowth', 'mids', 'ends'])
-  expect(emptyZone('x', 'X', ['ends'])).toMatchObject({ level: null, wish: { level: null, tone: [], words: '' }, regions: [] })
+  expect(
+    emptyZone('x', 'X', ['ends']),
+  ).toMatchObject({ level: null, wish: { level: null, tone: [], words: '' }, regions: [] })
 })

@@ -22,13 +22,25 @@ export const canvasDrafts = {
 export function emptyZone(id: string, name: string, spans: string[], regions: string[] = []): Zone {
   return {
     id, name, regions, spans, natural: null, level: null, tone: [], grey: null, resistant: false, porosity: 'normal', history: 'natural', historyWords: '', confidence: 'read',
-    banded: false, bandWords: '', regrowth: null, density: null, texture: null, length: null, elasticity: null, breakage: null, offLimits: false, wish: { level: null, tone: [], words: '' }, also: null, note: '',
+    banded: false, bandWords: '', regrowth: null, density: null, texture: null, length: null, elasticity: null, breakage: null, offLimits: false, wish: {
+      level: null,
+      tone: [],
+      words: '',
+    }, also: null, note: '',
   }
 }
 
 /** What a first visit starts from: the three parts of the strand, all over the head. */
 export function firstCanvas(): Canvas {
-  return { zones: [emptyZone('root', t`Root`, ['root', 'regrowth']), emptyZone('mids', t`Mids`, ['mids']), emptyZone('ends', t`Ends`, ['ends'])], worn: '', target: '' }
+  return {
+    zones: [
+      emptyZone('root', t`Root`, ['root', 'regrowth']),
+      emptyZone('mids', t`Mids`, ['mids']),
+      emptyZone('ends', t`Ends`, ['ends']),
+    ],
+    worn: '',
+    target: '',
+  }
 }
 
 /** A zone id that is not taken: front, front-2. */

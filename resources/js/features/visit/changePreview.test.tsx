@@ -1,14 +1,27 @@
 import { renderToStaticMarkup } from 'react-dom/server'
 import { expect, it } from 'vitest'
 import { ChangePreview } from './ChangePreview'
-import type { Row, Sheet, Tried, TriedWay } from './shapes'
+import type { Sheet } from './shapes'
+import type { Row, Tried, TriedWay } from './formulaShapes'
 
 const sheet = { letter: 'A' } as unknown as Sheet
 const total: Row = { what: 'Total', before: '150.0 g', after: '137.5 g', difference: '−12.5 g', differs: true }
 const way = (of: TriedWay['of'], rows: Row[] = [total]): TriedWay => ({ of, sheet, rows })
-const tried = (changed: Partial<Tried>): Tried => ({ ways: [way('ask')], conditions: [], notUnderstood: [], ...changed })
+const tried = (changed: Partial<Tried>): Tried => ({
+  ways: [way('ask')],
+  conditions: [],
+  notUnderstood: [],
+  ...changed,
+})
 const words = (shown: Tried, take?: string) =>
-  renderToStaticMarkup(<ChangePreview tried={shown} onTake={() => undefined} onLeave={() => undefined} {...(take === undefined ? {} : { take })} />)
+  renderToStaticMarkup(
+    <ChangePreview
+      tried={shown}
+      onTake={() => undefined}
+      onLeave={() => undefined}
+      {...(take === undefined ? {} : { take })}
+    />,
+  )
 
 it('shows what would change, from what to what, and by how much', () => {
   expect(words(tried({}))).toMatch(/Total<\/span> <s>150\.0 g<\/s> → <strong>137\.5 g<\/strong>.*−12\.5 g/)

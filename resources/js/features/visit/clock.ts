@@ -12,6 +12,14 @@ export const clock = z.object({
   processed: z.nullable(z.number()),
   longest: z.nullable(z.number()),
   checks: z.number(),
-  stamps: z.array(z.object({ kind: z.string(), at: z.string(), words: z.string(), by: z.string(), minutes: z._default(z.number(), 0) })),
+  stamps: z.array(
+    z.object({
+      kind: z.string(),
+      at: z.string(),
+      words: z.string(),
+      by: z.string(),
+      minutes: z._default(z.number(), 0),
+    }),
+  ),
 })
 export type Clock = z.infer<typeof clock>

@@ -5,8 +5,12 @@ import { AskDoubt, InDoubt, namesOf } from './Doubts'
 import type { Entry } from './sheet'
 
 const named = [{ id: 's1', label: '6N' }, { id: 's2', label: '7N' }, { id: 's3', label: '8PV' }]
-const doubt = (entry: Partial<Entry>) => renderToStaticMarkup(<InDoubt entry={{ product: 's1', share: '1', ...entry }} named={named} onChange={() => undefined} />)
-const ask = (...entries: Partial<Entry>[]) => renderToStaticMarkup(<AskDoubt entries={entries.map((each) => ({ share: '1', ...each }))} named={named} onDoubt={() => undefined} />)
+const doubt = (entry: Partial<Entry>) => renderToStaticMarkup(
+  <InDoubt entry={{ product: 's1', share: '1', ...entry }} named={named} onChange={() => undefined} />,
+)
+const ask = (...entries: Partial<Entry>[]) => renderToStaticMarkup(
+  <AskDoubt entries={entries.map((each) => ({ share: '1', ...each }))} named={named} onDoubt={() => undefined} />,
+)
 
 it('says nothing of what is sure', () => {
   expect(doubt({})).toBe('')

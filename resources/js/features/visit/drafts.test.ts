@@ -19,7 +19,12 @@ function memory(): Keep & { all: Map<string, string> } {
   }
 }
 
-const line = { id: 'line-1', ratio: '1:1.5', usualDeveloper: 'developer-2', order: ['colour', 'developer', 'base', 'base'] }
+const line = {
+  id: 'line-1',
+  ratio: '1:1.5',
+  usualDeveloper: 'developer-2',
+  order: ['colour', 'developer', 'base', 'base'],
+}
 const draft = (id: string) => ({ id, round: 'r', version: null, sheet: emptySheet('A', line) })
 
 it('keeps what was typed through a reload', () => {
@@ -52,13 +57,20 @@ it('gives the next free letter', () => {
 
 it('begins a bowl with the line’s usual developer, in the maker’s order', () => {
   const gel = { ...line, order: ['colour', 'base', 'developer', 'base'] }
-  expect(partsOf('1:2.5:3.5', gel).map((part) => part.ingredients.map((entry) => entry.product))).toEqual([[], [], ['developer-2']])
-  expect(partsOf('1:1.5', line).map((part) => part.ingredients.map((entry) => entry.product))).toEqual([[], ['developer-2']])
+  expect(
+    partsOf('1:2.5:3.5', gel).map((part) => part.ingredients.map((entry) => entry.product)),
+  ).toEqual([[], [], ['developer-2']])
+  expect(
+    partsOf('1:1.5', line).map((part) => part.ingredients.map((entry) => entry.product)),
+  ).toEqual([[], ['developer-2']])
   expect(partsOf('no developer', line)).toHaveLength(1)
 })
 
 it('keeps what is in a part when the ratio gets another', () => {
-  const before = [{ ingredients: [{ product: 'a', share: '2' }] }, { ingredients: [{ product: 'developer-1', share: 'all' }] }]
+  const before = [
+    { ingredients: [{ product: 'a', share: '2' }] },
+    { ingredients: [{ product: 'developer-1', share: 'all' }] },
+  ]
   expect(partsOf('1:2:3', line, before)).toEqual([...before, { ingredients: [] }])
   expect(partsOf('no developer', line, before)).toEqual([before[0]])
 })

@@ -40,7 +40,11 @@ export function freeLetter(taken: string[]): string {
 
 /** A part of the ratio as a bowl begins with it: the developer's is filled, the others wait. */
 export function emptyPart(line: Beginning, index: number): Sheet['parts'][number] {
-  return { ingredients: line.order[index] === 'developer' && line.usualDeveloper !== null ? [{ product: line.usualDeveloper, share: 'all' }] : [] }
+  return {
+    ingredients: line.order[index] === 'developer' && line.usualDeveloper !== null
+      ? [{ product: line.usualDeveloper, share: 'all' }]
+      : [],
+  }
 }
 
 type Beginning = { id: string; ratio: string; usualDeveloper: string | null; order: string[] }

@@ -5,8 +5,13 @@ import type { Clock } from './shapes'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 0, 5, 10, minute)).toISOString()
 const clock: Clock = {
-  state: 'processing', stale: null, from: at(10), due: at(40), over: at(50), applied: 10, processed: null, longest: 20, checks: 0,
-  stamps: [{ kind: 'began', at: at(0), words: '', by: 'X', minutes: 0 }, { kind: 'completed', at: at(10), words: '', by: 'X', minutes: 0 }],
+  state: 'processing', stale: null, from: at(
+    10,
+  ), due: at(40), over: at(50), applied: 10, processed: null, longest: 20, checks: 0,
+  stamps: [
+    { kind: 'began', at: at(0), words: '', by: 'X', minutes: 0 },
+    { kind: 'completed', at: at(10), words: '', by: 'X', minutes: 0 },
+  ],
 }
 
 it('counts down to the server’s moment, and up beyond it', () => {

@@ -9,6 +9,10 @@ const STEPS: Partial<Record<Bowl['clock']['state'], readonly [string, string][]>
   over: [['rinsed', t`Rinsed`]],
 }
 
-/** What can be marked next on a clock of its own, a batch’s or a side’s: kind and words. The last touch is marked once. */
+/**
+ * What can be marked next on a clock of its own, a batch’s or a side’s: kind and words. The last touch is marked once.
+ */
 export const laneSteps = (clock: Clock): readonly (readonly [string, string])[] =>
-  (STEPS[clock.state] ?? []).filter(([kind]) => kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'))
+  (STEPS[clock.state] ?? []).filter(([kind]) =>
+    kind !== 'completed' || !clock.stamps.some((each) => each.kind === 'completed'),
+  )

@@ -22,7 +22,16 @@ export type Strand = z.infer<typeof strand>
 
 /** What a practice head came to. */
 export const triedHead = z.object({
-  came: z.array(z.object({ zone: z.string(), words: z.string(), swatch: z.string(), wish: z.string(), wished: z.string(), verdict: z.string() })),
+  came: z.array(
+    z.object({
+      zone: z.string(),
+      words: z.string(),
+      swatch: z.string(),
+      wish: z.string(),
+      wished: z.string(),
+      verdict: z.string(),
+    }),
+  ),
   away: z.nullable(z.number()),
   said: z.array(z.string()),
 })
@@ -48,7 +57,12 @@ export const waysToWish = z.object({
           why: z.array(z.string()),
         }),
       ),
-      rounds: z.array(z.object({ name: z.string(), bowls: z.array(z.object({ id: z.string(), sheet: z.record(z.string(), z.unknown()) })) })),
+      rounds: z.array(
+        z.object({
+          name: z.string(),
+          bowls: z.array(z.object({ id: z.string(), sheet: z.record(z.string(), z.unknown()) })),
+        }),
+      ),
     }),
   ),
 })
@@ -77,7 +91,19 @@ export const picture = z.object({
     }),
   ),
   /** What was seen of the strands while their bowls worked, and how they go on by that. */
-  seen: z.array(z.object({ bowl: z.string(), letter: z.string(), at: z.string(), by: z.string(), zone: z.string(), strand: z.string(), level: z.nullable(z.string()), words: z.string(), pace: z.nullable(z.string()) })),
+  seen: z.array(
+    z.object({
+      bowl: z.string(),
+      letter: z.string(),
+      at: z.string(),
+      by: z.string(),
+      zone: z.string(),
+      strand: z.string(),
+      level: z.nullable(z.string()),
+      words: z.string(),
+      pace: z.nullable(z.string()),
+    }),
+  ),
   cells: z.record(z.string(), z.array(z.string())),
   /** The same, one round at a time. */
   maps: z.array(z.object({ round: z.number(), cells: z.record(z.string(), z.array(z.string())) })),
@@ -94,7 +120,26 @@ export const picture = z.object({
       change: z.nullable(z.object({ letter: z.string(), kind: z.string(), value: z.string() })),
     }),
   ),
-  amounts: z.record(z.string(), z.nullable(z.object({ source: z.enum(['own', 'house', 'table']), of: z.enum(['colour', 'total']), take: z.string(), why: z.array(z.string()), alarms: z.array(z.string()) }))),
-  strokes: z.array(z.object({ letter: z.string(), round: z.number(), order: z.nullable(z.number()), words: z.string(), sequence: z.array(z.nullable(z.string())) })),
+  amounts: z.record(
+    z.string(),
+    z.nullable(
+      z.object({
+        source: z.enum(['own', 'house', 'table']),
+        of: z.enum(['colour', 'total']),
+        take: z.string(),
+        why: z.array(z.string()),
+        alarms: z.array(z.string()),
+      }),
+    ),
+  ),
+  strokes: z.array(
+    z.object({
+      letter: z.string(),
+      round: z.number(),
+      order: z.nullable(z.number()),
+      words: z.string(),
+      sequence: z.array(z.nullable(z.string())),
+    }),
+  ),
 })
 export type Picture = z.infer<typeof picture>

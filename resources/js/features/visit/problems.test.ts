@@ -2,7 +2,13 @@ import { expect, it } from 'vitest'
 import { Refused, Unreachable } from '../../shared/api/http'
 import { aboutTyped, isGeneral, problemAt } from './problems'
 
-const refused = new Refused(422, 'Not so.', 'Mend it.', [{ pointer: '/ratio', message: 'Zero.', mend: 'Write more.' }], undefined)
+const refused = new Refused(
+  422,
+  'Not so.',
+  'Mend it.',
+  [{ pointer: '/ratio', message: 'Zero.', mend: 'Write more.' }],
+  undefined,
+)
 
 it('shows a problem at its field and nowhere else', () => {
   expect(problemAt(refused, '/ratio')?.message).toBe('Zero.')

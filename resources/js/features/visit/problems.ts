@@ -24,7 +24,18 @@ export function aboutTyped(error: Error | null, sheet: unknown): Error | null {
 
 /** What stands at a JSON pointer (RFC 6901, without its escapes: a sheet's members have none). */
 function at(value: unknown, pointer: string): unknown {
-  return pointer.split('/').slice(1).reduce<unknown>((inside, key) => (typeof inside === 'object' && inside !== null ? (inside as Record<string, unknown>)[key] : undefined), value)
+  return pointer
+    .split('/')
+    .slice(1)
+    .reduce<unknown>(
+      (inside, key) => (typeof inside === 'object' && inside !== null
+        ? (inside as Record<string, unknown>)[key]
+        : undefined),
+      value,
+    )
 }
 
-const isBlank = (value: unknown) => value === undefined || value === null || value === '' || (Array.isArray(value) && value.length === 0)
+const isBlank = (value: unknown) => value === undefined
+  || value === null
+  || value === ''
+  || (Array.isArray(value) && value.length === 0)

@@ -1,7 +1,10 @@
 import { expect, it } from 'vitest'
 import { ribbons } from './ribbons'
 
-const counted = (laid: number[]) => laid.reduce<Record<number, number>>((sum, kind) => ({ ...sum, [kind]: (sum[kind] ?? 0) + 1 }), {})
+const counted = (laid: number[]) => laid.reduce<Record<number, number>>(
+  (sum, kind) => ({ ...sum, [kind]: (sum[kind] ?? 0) + 1 }),
+  {},
+)
 
 it('draws as many ribbons of a kind as its share', () => {
   expect(counted(ribbons([50, 50]))).toEqual({ 0: 12, 1: 12 })

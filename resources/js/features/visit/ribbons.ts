@@ -2,8 +2,8 @@
 const RIBBONS = 24
 
 /**
- * Which kind of strand each drawn ribbon shows: as many of each as its share of the hair, dealt out as evenly as they go, so
- * that foils lie between what is left between them. A drawing, not a count of foils.
+ * Which kind of strand each drawn ribbon shows: as many of each as its share of the hair, dealt out as evenly as they
+ * go, so that foils lie between what is left between them. A drawing, not a count of foils.
  */
 export function ribbons(shares: readonly number[], many = RIBBONS): number[] {
   const whole = shares.reduce((sum, share) => sum + share, 0)

@@ -9,8 +9,26 @@ const keep = {
   write: (key: string, value: unknown) => { all.set(key, JSON.stringify(value)) },
   drop: (key: string) => { all.delete(key) },
 }
-const sheet = emptySheet('A', { id: 'line-1', ratio: '1:1', usualDeveloper: 'developer-1', order: ['colour', 'developer', 'base', 'base'] })
-const entry = (method: Entry['method'], path: string, body: unknown): Entry => ({ id: 'w', author: { id: 1, name: 'N' }, madeAt: 0, stream: 'visit:V', method, path, body, about: '', at: '', pour: null, failures: 0, refused: null })
+const sheet = emptySheet('A', {
+  id: 'line-1',
+  ratio: '1:1',
+  usualDeveloper: 'developer-1',
+  order: ['colour', 'developer', 'base', 'base'],
+})
+const entry = (method: Entry['method'], path: string, body: unknown): Entry => ({
+  id: 'w',
+  author: { id: 1, name: 'N' },
+  madeAt: 0,
+  stream: 'visit:V',
+  method,
+  path,
+  body,
+  about: '',
+  at: '',
+  pour: null,
+  failures: 0,
+  refused: null,
+})
 beforeEach(() => { all = new Map() })
 
 it('makes no draft of what the server has', () => {
@@ -28,7 +46,10 @@ it('keeps what was typed since, on the version the server has made', () => {
   settleSent(keep, entry('PUT', 'bowls/b', { version: 3, bowl: sheet }), { version: 4 })
   expect(readDrafts(keep, 'V')['b']).toMatchObject({ version: 4, sheet: { job: 'Root' } })
   keep.write('canvas.V', { version: 1, canvas: { zones: [], worn: 'up', target: '' } })
-  settleSent(keep, entry('PUT', 'visits/V/canvas', { version: 1, canvas: { zones: [], worn: '', target: '' } }), { canvas: { version: 2 } })
+  settleSent(keep, entry('PUT', 'visits/V/canvas', {
+    version: 1,
+    canvas: { zones: [], worn: '', target: '' },
+  }), { canvas: { version: 2 } })
   expect(keep.read('canvas.V')).toMatchObject({ version: 2, canvas: { worn: 'up' } })
 })
 

@@ -12,14 +12,15 @@ const canvasKept = z.looseObject({ version: z.number(), canvas: z.unknown() })
 const same = (one: unknown, other: unknown) => JSON.stringify(one) === JSON.stringify(other)
 
 /**
- * What the server has now is no draft any more, whoever is looking at it, and also after a reload. What was typed since it was
- * sent stays, on the version that the server has made of it.
+ * What the server has now is no draft any more, whoever is looking at it, and also after a reload. What was typed since
+ * it was sent stays, on the version that the server has made of it.
  */
 export function settleSent(keep: Keep, entry: Entry, answer: unknown): void {
   const visit = /^visit:(.+)$/.exec(entry.stream)?.[1]
   if (visit === undefined) return
   const bowl = entry.method === 'PUT' ? /^bowls\/([^/]+)$/.exec(entry.path)?.[1] : undefined
-  if (bowl !== undefined || /^rounds\/[^/]+\/bowls$/.test(entry.path)) return settleBowl(keep, visit, bowl, entry.body, answer)
+  if (bowl !== undefined
+    || /^rounds\/[^/]+\/bowls$/.test(entry.path)) return settleBowl(keep, visit, bowl, entry.body, answer)
   if (entry.path === `visits/${visit}/canvas`) return settleCanvas(keep, `canvas.${visit}`, entry.body, answer)
   if (entry.path === `visits/${visit}/close`) keep.drop(`close.${visit}`)
 }

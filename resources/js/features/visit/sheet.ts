@@ -1,6 +1,12 @@
 import * as z from 'zod/mini'
 
-const workedIngredient = z.object({ product: z.string(), label: z.string(), grams: z.string(), percent: z.nullable(z.string()), wedge: z.nullable(z.number()) })
+const workedIngredient = z.object({
+  product: z.string(),
+  label: z.string(),
+  grams: z.string(),
+  percent: z.nullable(z.string()),
+  wedge: z.nullable(z.number()),
+})
 export type WorkedIngredient = z.infer<typeof workedIngredient>
 
 export const workedBowl = z.object({
@@ -17,8 +23,22 @@ export const workedBowl = z.object({
   why: z.array(z.string()),
   warnings: z.array(z.lazy(() => caution)),
   /** Whether the shelf holds it; null where it is mixed or over. */
-  enough: z.nullable(z.object({ times: z.nullable(z.number()), first: z.nullable(z.string()), short: z.array(z.object({ message: z.string(), mend: z.string() })) })),
-  judgement: z.nullable(z.object({ level: z.nullable(z.string()), tone: z.string(), pigment: z.string(), swatch: z.nullable(z.string()), why: z.array(z.string()) })),
+  enough: z.nullable(
+    z.object({
+      times: z.nullable(z.number()),
+      first: z.nullable(z.string()),
+      short: z.array(z.object({ message: z.string(), mend: z.string() })),
+    }),
+  ),
+  judgement: z.nullable(
+    z.object({
+      level: z.nullable(z.string()),
+      tone: z.string(),
+      pigment: z.string(),
+      swatch: z.nullable(z.string()),
+      why: z.array(z.string()),
+    }),
+  ),
 })
 export type WorkedBowl = z.infer<typeof workedBowl>
 
@@ -70,7 +90,13 @@ export type Stroke = z.infer<typeof stroke>
 
 /** Null where nobody said how much: then the bowl is a proportion. */
 const amount = z.pipe(
-  z.nullable(z.object({ of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']), grams: z.string(), ingredient: z.nullable(z.string()) })),
+  z.nullable(
+    z.object({
+      of: z.enum(['total', 'colour', 'developer', 'ingredient', 'shares']),
+      grams: z.string(),
+      ingredient: z.nullable(z.string()),
+    }),
+  ),
   z.transform((said) => said ?? { of: 'colour' as const, grams: '', ingredient: null }),
 )
 

@@ -5,8 +5,15 @@ import { isTried, slidingShades, tried } from './whatIf'
 
 const line = { order: ['colour', 'developer'], window: { min: 10, target: 20, max: 30 } } as unknown as ShelfLine
 const sheet = {
-  letter: 'A', job: '', line: 'l', ratio: '1:1', minutes: 20, note: '', additives: [], amount: { of: 'total', grams: '60 g', ingredient: null },
-  parts: [{ ingredients: [{ product: 'shade-1', share: 'all' }] }, { ingredients: [{ product: 'dev-1', share: '1' }, { product: 'dev-2', share: '1' }] }],
+  letter: 'A', job: '', line: 'l', ratio: '1:1', minutes: 20, note: '', additives: [], amount: {
+    of: 'total',
+    grams: '60 g',
+    ingredient: null,
+  },
+  parts: [
+    { ingredients: [{ product: 'shade-1', share: 'all' }] },
+    { ingredients: [{ product: 'dev-1', share: '1' }, { product: 'dev-2', share: '1' }] },
+  ],
   place: [{ regions: [], spans: ['mids'], hair: 'dry' }],
 } as unknown as Sheet
 
@@ -29,10 +36,35 @@ it('knows when nothing is tried', () => {
 })
 
 it('has more of one shade, or none of it, in the unit it was typed in', () => {
-  const mix = { ...sheet, parts: [{ ingredients: [{ product: 'gold', share: '20 g' }, { product: 'ash', share: '10 g' }, { product: 'clear', share: 'rest' }] }, sheet.parts[1]] } as unknown as Sheet
-  expect(slidingShades(mix, line)).toEqual([{ product: 'gold', value: 20, unit: 'g', max: 40, step: 1 }, { product: 'ash', value: 10, unit: 'g', max: 20, step: 1 }])
-  expect(tried(mix, line, { shares: { ash: '14 g' } }).parts[0]?.ingredients).toEqual([{ product: 'gold', share: '20 g' }, { product: 'ash', share: '14 g' }, { product: 'clear', share: 'rest' }])
-  expect(tried(mix, line, { shares: { ash: '0 g' } }).parts[0]?.ingredients.map((each) => each.product)).toEqual(['gold', 'clear'])
+  const mix = {
+    ...sheet,
+    parts: [
+      {
+        ingredients: [
+          { product: 'gold', share: '20 g' },
+          { product: 'ash', share: '10 g' },
+          { product: 'clear', share: 'rest' },
+        ],
+      },
+      sheet.parts[1],
+    ],
+  } as unknown as Sheet
+  expect(
+    slidingShades(mix, line),
+  ).toEqual([
+    { product: 'gold', value: 20, unit: 'g', max: 40, step: 1 },
+    { product: 'ash', value: 10, unit: 'g', max: 20, step: 1 },
+  ])
+  expect(
+    tried(mix, line, { shares: { ash: '14 g' } }).parts[0]?.ingredients,
+  ).toEqual([
+    { product: 'gold', share: '20 g' },
+    { product: 'ash', share: '14 g' },
+    { product: 'clear', share: 'rest' },
+  ])
+  expect(
+    tried(mix, line, { shares: { ash: '0 g' } }).parts[0]?.ingredients.map((each) => each.product),
+  ).toEqual(['gold', 'clear'])
   // The developer is no shade, and a shade alone has nothing to be more than.
   expect(slidingShades(sheet, line)).toEqual([])
 })

@@ -23,10 +23,16 @@ export function tried(sheet: Sheet, line: ShelfLine, trial: Trial): Sheet {
   if (trial.minutes !== undefined) next.minutes = trial.minutes
   if (trial.hair !== undefined) {
     next.hair = trial.hair
-    if (next.place !== undefined && next.place !== null) next.place = next.place.map((stroke) => ({ ...stroke, hair: undefined }))
+    if (next.place !== undefined
+      && next.place !== null) next.place = next.place.map((stroke) => ({ ...stroke, hair: undefined }))
   }
-  if (trial.shares !== undefined) next.parts = next.parts.map((part, index) => (index === at ? part : withShares(part, trial.shares ?? {})))
-  if (trial.developer !== undefined && at >= 0) next.parts = next.parts.map((part, index) => (index === at ? { ...part, ingredients: [{ product: trial.developer ?? '', share: 'all' }] } : part))
+  if (trial.shares !== undefined) next.parts = next.parts.map((part, index) => (index === at
+    ? part
+    : withShares(part, trial.shares ?? {})))
+  if (trial.developer !== undefined
+    && at >= 0) next.parts = next.parts.map((part, index) => (index === at
+      ? { ...part, ingredients: [{ product: trial.developer ?? '', share: 'all' }] }
+      : part))
   return next
 }
 
@@ -45,7 +51,10 @@ function withShares(part: Sheet['parts'][number], shares: Record<string, string>
 /** A share as a slider moves it: its number, and the unit it was typed with. */
 export type Sliding = { product: string; value: number; unit: string; max: number; step: number }
 
-/** Those shades of a bowl that stand beside others with a plain number; of a single shade there is nothing to have more of. */
+/**
+ * Those shades of a bowl that stand beside others with a plain number; of a single shade there is nothing to have more
+ * of.
+ */
 export function slidingShades(sheet: Sheet, line: ShelfLine): Sliding[] {
   const parts = sheet.parts.filter((part, index) => line.order[index] !== 'developer' && part.ingredients.length > 1)
   return parts.flatMap((part) =>

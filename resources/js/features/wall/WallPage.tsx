@@ -12,7 +12,11 @@ import { wall, type Head, type Wall } from '../../shared/visits/wall'
 /** Every running clock of the salon, by who must act next, to be read across the room. */
 export function WallPage() {
   const loaded = useQuery(wall)
-  if (loaded.data === undefined) return loaded.error === null ? <Waiting what={t`the wall`} /> : <ErrorNotice error={loaded.error} />
+  if (loaded.data === undefined) return loaded.error === null ? (
+    <Waiting what={t`the wall`} />
+  ) : (
+    <ErrorNotice error={loaded.error} />
+  )
   return <Clocks wall={loaded.data} error={loaded.error} />
 }
 
@@ -29,7 +33,13 @@ function Clocks({ wall: { heads, now: told }, error }: { wall: Wall; error: Erro
       {error === null ? null : <ErrorNotice error={error} />}
       {working.length === 0 ? <p className="wall-empty">{t`Nobody has colour on.`}</p> : null}
       <ol>{working.map((head) => <WallHead key={head.id} head={head} now={now} />)}</ol>
-      {others.length === 0 ? null : <footer>{others.map((head) => <Link key={head.id} to={`/visits/${head.id}`}><strong>{head.client}</strong> {head.next.what}</Link>)}</footer>}
+      {others.length === 0 ? null : (
+        <footer>
+          {others.map((head) => <Link key={head.id} to={`/visits/${head.id}`}>
+            <strong>{head.client}</strong> {head.next.what}
+          </Link>)}
+        </footer>
+      )}
     </main>
   )
 }
@@ -43,10 +53,14 @@ function WallHead({ head, now }: { head: Head; now: number }) {
     <li className={`wall-head ${due ? 'wall-due' : ''} ${next?.over === true ? 'wall-over' : ''}`}>
       <Link to={`/visits/${head.id}?at=run`}>
         <span className="wall-left">{next === undefined ? '–' : left(next.at, now)}</span>
-        <span className="wall-act">{next?.words ?? head.next.what}{late > 0 ? <em> {t` ${late} min late`}</em> : null}</span>
+        <span className="wall-act">
+          {next?.words ?? head.next.what}{late > 0 ? <em> {t` ${late} min late`}</em> : null}
+        </span>
         <span className="wall-who">{head.client} <small>{head.colourist.name}</small></span>
         <span className="wall-bowls">
-          {head.times.bowls.filter((bowl) => bowl.begun && !bowl.rinsed).map((bowl) => <b key={bowl.letter} className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</b>)}
+          {head.times.bowls.filter((bowl) =>
+            bowl.begun && !bowl.rinsed,
+          ).map((bowl) => <b key={bowl.letter} className={`brush ink-${inkOf(bowl.letter).name}`}>{bowl.letter}</b>)}
           <small>{later.slice(0, 2).map((act) => `${showClock(act.at)} ${act.words}`).join(' · ')}</small>
         </span>
       </Link>

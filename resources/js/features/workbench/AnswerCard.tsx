@@ -42,7 +42,11 @@ export function AnswerCard({ answer, stale }: { answer: Answer; stale: boolean }
       ))}
       {answer.fragment === null ? null : (
         <p>
-          <Link className="btn btn-primary press" id="to-formula" to={`/workbench/formula?fragment=${encodeURIComponent(JSON.stringify(answer.fragment))}`}>
+          <Link
+            className="btn btn-primary press"
+            id="to-formula"
+            to={`/workbench/formula?fragment=${encodeURIComponent(JSON.stringify(answer.fragment))}`}
+          >
             {t`Put into a formula`}
           </Link>
         </p>

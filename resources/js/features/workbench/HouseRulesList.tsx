@@ -17,7 +17,9 @@ export function HouseRulesList() {
               {rule.label}: <strong>{rule.words}</strong>
             </dt>
             <dd className="quiet">
-              {rule.reason} {rule.options.length === 0 ? null : t`Others: ${rule.options.filter((option) => option.value !== rule.value).map((option) => option.words).join(', ')}.`}
+              {rule.reason} {rule.options.length === 0
+                ? null
+                : t`Others: ${rule.options.filter((option) => option.value !== rule.value).map((option) => option.words).join(', ')}.`}
             </dd>
           </div>
         ))}

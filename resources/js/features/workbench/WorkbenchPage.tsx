@@ -25,14 +25,25 @@ export function WorkbenchPage() {
     if (wanted !== undefined) open(wanted.id)
     else if (event.key === '0') void go('/workbench/formula')
   })
-  if (shelf.data === undefined || tool === undefined) return shelf.error === null ? <Waiting what={t`the workbench`} /> : <ErrorNotice error={shelf.error} />
+  if (shelf.data === undefined
+    || tool === undefined) return shelf.error === null ? (
+      <Waiting what={t`the workbench`} />
+    ) : (
+      <ErrorNotice error={shelf.error} />
+    )
   return (
     <div className="page">
       <header className="page-head">
         <h1>{t`Workbench`}</h1>
         <nav className="tools" aria-label={t`Instruments`}>
           {TOOLS.map((each) => (
-            <button key={each.id} type="button" className="chip" aria-pressed={each.id === tool.id} onClick={() => { open(each.id) }}>
+            <button
+              key={each.id}
+              type="button"
+              className="chip"
+              aria-pressed={each.id === tool.id}
+              onClick={() => { open(each.id) }}
+            >
               {each.title} <kbd aria-hidden="true">{each.key}</kbd>
             </button>
           ))}
@@ -68,12 +79,20 @@ function Instrument({ tool, shelf }: { tool: Tool; shelf: Shelf }) {
     <div className="instrument">
       <form className="card-paper settings" onSubmit={(event) => { event.preventDefault() }}>
         {tool.settings.map((setting) => (
-          <SettingField key={setting.name} setting={setting} value={settings[setting.name] ?? ''} shelf={shelf} onChange={(value) => { set(setting.name, value) }} />
+          <SettingField
+            key={setting.name}
+            setting={setting}
+            value={settings[setting.name] ?? ''}
+            shelf={shelf}
+            onChange={(value) => { set(setting.name, value) }}
+          />
         ))}
       </form>
       <div>
         {loaded.error === null ? null : <ErrorNotice error={loaded.error} />}
-        {loaded.data === undefined ? null : <AnswerCard answer={loaded.data} stale={loaded.error !== null || loaded.isPlaceholderData} />}
+        {loaded.data === undefined ? null : (
+          <AnswerCard answer={loaded.data} stale={loaded.error !== null || loaded.isPlaceholderData} />
+        )}
       </div>
     </div>
   )

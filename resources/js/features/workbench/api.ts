@@ -11,7 +11,11 @@ const answerShape = z.object({
   cautions: z.array(z.object({ reason: z.string(), mend: z.string() })),
   alarms: z.array(z.string()),
   fragment: z.nullable(z
-    .object({ line: z.string(), part: z.number(), ingredients: z.array(z.object({ product: z.string(), share: z.string() })) })),
+    .object({
+      line: z.string(),
+      part: z.number(),
+      ingredients: z.array(z.object({ product: z.string(), share: z.string() })),
+    })),
 })
 export type Answer = z.infer<typeof answerShape>
 
@@ -19,7 +23,9 @@ export type Answer = z.infer<typeof answerShape>
 export const answer = (tool: string, settings: Record<string, string>, enabled: boolean) =>
   queryOptions({
     queryKey: ['workbench', tool, settings],
-    queryFn: async ({ signal }) => answerShape.parse(await getJson(`workbench/${tool}?${new URLSearchParams(settings).toString()}`, signal)),
+    queryFn: async ({ signal }) => answerShape.parse(
+      await getJson(`workbench/${tool}?${new URLSearchParams(settings).toString()}`, signal),
+    ),
     enabled,
     retry: false,
     placeholderData: keepPreviousData,

@@ -4,7 +4,16 @@ import { FAMILIES } from '../../shared/ui/families'
 /** One setting of an instrument: a text, a number with a slider, a choice, or a yes-or-no. */
 export type Setting =
   | { kind: 'text'; name: string; label: string; start: string; hint: string }
-  | { kind: 'slide'; name: string; label: string; start: string; least: number; most: number; step: number; unit: string }
+  | {
+    kind: 'slide'
+    name: string
+    label: string
+    start: string
+    least: number
+    most: number
+    step: number
+    unit: string
+  }
   | { kind: 'choice'; name: string; label: string; start: string; options: readonly (readonly [string, string])[] }
   | { kind: 'line'; name: 'line'; label: string; of: 'any' | 'colour' | 'deposit' }
   | { kind: 'yes'; name: string; label: string }
@@ -12,9 +21,24 @@ export type Setting =
 export type Tool = { id: string; key: string; title: string; settings: readonly Setting[]; needs: readonly string[] }
 
 const WISHES = [['', t`no wish`], ...FAMILIES.map((family) => [family, family] as const)] as const
-const HISTORY = [['natural', 'natural'], ['coloured', 'coloured'], ['lightened', 'lightened'], ['direct-dye', t`direct dye`], ['unknown', t`unknown dye`]] as const
+const HISTORY = [
+  ['natural', 'natural'],
+  ['coloured', 'coloured'],
+  ['lightened', 'lightened'],
+  ['direct-dye', t`direct dye`],
+  ['unknown', t`unknown dye`],
+] as const
 const POROSITY = [['normal', 'normal'], ['low', 'low'], ['high', 'high']] as const
-const level = (name: string, label: string, start: string): Setting => ({ kind: 'slide', name, label, start, least: 1, most: 10, step: 0.5, unit: '' })
+const level = (name: string, label: string, start: string): Setting => ({
+  kind: 'slide',
+  name,
+  label,
+  start,
+  least: 1,
+  most: 10,
+  step: 0.5,
+  unit: '',
+})
 
 /** The instruments of the workbench, each with the key that opens it. */
 export const TOOLS: readonly Tool[] = [
@@ -30,8 +54,20 @@ export const TOOLS: readonly Tool[] = [
       { kind: 'choice', name: 'wish', label: t`Tone wished`, start: 'natural', options: WISHES },
       { kind: 'choice', name: 'history', label: t`Hair`, start: 'natural', options: HISTORY },
       { kind: 'choice', name: 'porosity', label: t`Porosity`, start: 'normal', options: POROSITY },
-      { kind: 'choice', name: 'span', label: t`Where`, start: '', options: [['', 'lengths'], ['root', 'root'], ['regrowth', 'regrowth'], ['mids', 'mids'], ['ends', 'ends']] },
-      { kind: 'choice', name: 'technique', label: t`Lies`, start: 'covered', options: [['covered', 'covered'], ['foil', t`in foil`], ['open-air', t`in open air`]] },
+      {
+        kind: 'choice',
+        name: 'span',
+        label: t`Where`,
+        start: '',
+        options: [['', 'lengths'], ['root', 'root'], ['regrowth', 'regrowth'], ['mids', 'mids'], ['ends', 'ends']],
+      },
+      {
+        kind: 'choice',
+        name: 'technique',
+        label: t`Lies`,
+        start: 'covered',
+        options: [['covered', 'covered'], ['foil', t`in foil`], ['open-air', t`in open air`]],
+      },
       { kind: 'yes', name: 'onScalp', label: t`touches the scalp` },
       { kind: 'yes', name: 'onePass', label: t`scalp to ends` },
       { kind: 'yes', name: 'banded', label: 'banded' },
@@ -45,7 +81,13 @@ export const TOOLS: readonly Tool[] = [
       { kind: 'text', name: 'code', label: t`Code`, start: '7G', hint: '6 n, 7,3, 44/65' },
     ],
   },
-  { id: 'strength', key: '3', title: t`Strength`, needs: ['text'], settings: [{ kind: 'text', name: 'text', label: t`Strength`, start: '20 vol', hint: '20 vol, 3.9 %' }] },
+  {
+    id: 'strength',
+    key: '3',
+    title: t`Strength`,
+    needs: ['text'],
+    settings: [{ kind: 'text', name: 'text', label: t`Strength`, start: '20 vol', hint: '20 vol, 3.9 %' }],
+  },
   {
     id: 'grey', key: '4', title: t`Grey`, needs: ['line'],
     settings: [
@@ -97,9 +139,33 @@ export const TOOLS: readonly Tool[] = [
   {
     id: 'amount', key: '9', title: t`Amount`, needs: [],
     settings: [
-      { kind: 'choice', name: 'job', label: t`Job`, start: 'regrowth', options: [['regrowth', 'regrowth'], ['global', t`whole head`], ['gloss', 'gloss'], ['root-shadow', t`root shadow`], ['foils', 'foils']] },
-      { kind: 'choice', name: 'density', label: t`Hair`, start: 'medium', options: [['fine', 'fine'], ['medium', 'medium'], ['thick', 'thick']] },
-      { kind: 'choice', name: 'length', label: t`Length`, start: 'shoulder', options: [['chin', 'chin'], ['shoulder', 'shoulder'], ['mid-back', 'mid-back']] },
+      {
+        kind: 'choice',
+        name: 'job',
+        label: t`Job`,
+        start: 'regrowth',
+        options: [
+          ['regrowth', 'regrowth'],
+          ['global', t`whole head`],
+          ['gloss', 'gloss'],
+          ['root-shadow', t`root shadow`],
+          ['foils', 'foils'],
+        ],
+      },
+      {
+        kind: 'choice',
+        name: 'density',
+        label: t`Hair`,
+        start: 'medium',
+        options: [['fine', 'fine'], ['medium', 'medium'], ['thick', 'thick']],
+      },
+      {
+        kind: 'choice',
+        name: 'length',
+        label: t`Length`,
+        start: 'shoulder',
+        options: [['chin', 'chin'], ['shoulder', 'shoulder'], ['mid-back', 'mid-back']],
+      },
       { kind: 'slide', name: 'regrowth', label: t`Grown out`, start: '2', least: 0, most: 12, step: 0.5, unit: ' cm' },
       { kind: 'slide', name: 'foils', label: t`Foils`, start: '20', least: 0, most: 120, step: 2, unit: '' },
       { kind: 'yes', name: 'resistant', label: t`resistant grey` },
@@ -108,7 +174,11 @@ export const TOOLS: readonly Tool[] = [
 ]
 
 /** The settings as the address has them, each with its start where it says nothing. */
-export function settingsOf(tool: Tool, params: URLSearchParams, lines: readonly { id: string; kind: string }[]): Record<string, string> {
+export function settingsOf(
+  tool: Tool,
+  params: URLSearchParams,
+  lines: readonly { id: string; kind: string }[],
+): Record<string, string> {
   return Object.fromEntries(
     tool.settings.map((setting) => {
       const said = params.get(setting.name)
@@ -123,5 +193,7 @@ export function settingsOf(tool: Tool, params: URLSearchParams, lines: readonly 
 export function linesFor<L extends { kind: string }>(of: 'any' | 'colour' | 'deposit', lines: readonly L[]): L[] {
   if (of === 'any') return [...lines]
   const colour = lines.filter((line) => line.kind !== 'lightener')
-  return of === 'colour' ? colour : [...colour.filter((line) => line.kind === 'demi'), ...colour.filter((line) => line.kind !== 'demi')]
+  return of === 'colour'
+    ? colour
+    : [...colour.filter((line) => line.kind === 'demi'), ...colour.filter((line) => line.kind !== 'demi')]
 }

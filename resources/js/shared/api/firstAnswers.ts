@@ -3,8 +3,8 @@ declare global {
 }
 
 /**
- * What `app/first.ts` asked while the page was on its way, once; null where it did not ask, or was not answered. Whatever is
- * asked later is asked anew.
+ * What `app/first.ts` asked while the page was on its way, once; null where it did not ask, or was not answered.
+ * Whatever is asked later is asked anew.
  */
 export async function firstAnswer(path: string): Promise<Response | null> {
   const asked = globalThis.tintaFirst?.get(path)

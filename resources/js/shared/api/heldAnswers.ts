@@ -4,8 +4,8 @@ const MOST = 60
 const held = new Map<string, { tag: string; answer: unknown }>()
 
 /**
- * Answers this page holds, by what was asked: the server says whether one is still true without sending it again. In memory only; who
- * signs out or is locked out takes them along.
+ * Answers this page holds, by what was asked: the server says whether one is still true without sending it again. In
+ * memory only; who signs out or is locked out takes them along.
  */
 export function hold(path: string, tag: string | null, answer: unknown): void {
   if (tag === null || tag === '') return

@@ -26,10 +26,20 @@ it('sends the page’s token with a write', async () => {
 })
 
 it('turns a refusal into its words, its mend and its problems', async () => {
-  answers(422, '{"message":"No.","mend":"Mend.","problems":[{"pointer":"/a","message":"m","mend":"n"}],"errors":{"x.y":["z"]}}')
+  answers(
+    422,
+    '{"message":"No.","mend":"Mend.","problems":[{"pointer":"/a","message":"m","mend":"n"}],"errors":{"x.y":["z"]}}',
+  )
   const error = await getJson('x').catch((caught: unknown) => caught)
   expect(error).toBeInstanceOf(Refused)
-  expect(error).toMatchObject({ status: 422, message: 'No.', mend: 'Mend.', problems: [{ pointer: '/a' }, { pointer: '/x/y', message: 'z' }] })
+  expect(
+    error,
+  ).toMatchObject({
+    status: 422,
+    message: 'No.',
+    mend: 'Mend.',
+    problems: [{ pointer: '/a' }, { pointer: '/x/y', message: 'z' }],
+  })
 })
 
 it('carries the newer version of a conflict', async () => {
@@ -46,11 +56,16 @@ it('treats a gateway’s page and a lost network as no answer', async () => {
 
 it('says in words that one is signed out', async () => {
   answers(401, '{"message":"Unauthenticated."}')
-  expect(await getJson('x').catch((caught: unknown) => caught)).toMatchObject({ status: 401, message: 'You are signed out.' })
+  expect(
+    await getJson('x').catch((caught: unknown) => caught),
+  ).toMatchObject({ status: 401, message: 'You are signed out.' })
 })
 
 it('asks whether what it holds is still true, and takes it again where it is', async () => {
-  vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } }))))
+  vi.stubGlobal(
+    'fetch',
+    vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } }))),
+  )
   const first = await getJson('held')
   vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(null, { status: 304 }))))
   expect(await getJson('held')).toBe(first)
@@ -59,7 +74,12 @@ it('asks whether what it holds is still true, and takes it again where it is', a
 })
 
 it('lets go of what it holds when somebody signs out or is locked out', async () => {
-  const tagged = () => { vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } })))) }
+  const tagged = () => {
+    vi.stubGlobal(
+      'fetch',
+      vi.fn(() => Promise.resolve(new Response('{"a":1}', { status: 200, headers: { ETag: 'W/"one"' } }))),
+    )
+  }
   const asked = async () => {
     tagged()
     await getJson('held')

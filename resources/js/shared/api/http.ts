@@ -42,7 +42,10 @@ export class Unreachable extends Error {
 type Door = 'signed-out' | 'locked'
 const doors = new Set<(door: Door) => void>()
 
-/** Tells when the server says that nobody is signed in any more, or that the device is locked; the returned function stops it. */
+/**
+ * Tells when the server says that nobody is signed in any more, or that the device is locked; the returned function
+ * stops it.
+ */
 export function onDoor(listener: (door: Door) => void): () => void {
   doors.add(listener)
   return () => { doors.delete(listener) }
@@ -71,7 +74,12 @@ async function ask(method: string, path: string, body: unknown, signal?: AbortSi
 }
 
 /** One question and its answer, with what the outbox says beside it. */
-export async function exchange(method: string, path: string, body: unknown, with_: { signal?: AbortSignal; headers?: Record<string, string> } = {}): Promise<unknown> {
+export async function exchange(
+  method: string,
+  path: string,
+  body: unknown,
+  with_: { signal?: AbortSignal; headers?: Record<string, string> } = {},
+): Promise<unknown> {
   const { signal } = with_
   if (method !== 'GET') forgetFirst()
   const ago = touchedAgo()
@@ -107,7 +115,10 @@ export async function exchange(method: string, path: string, body: unknown, with
   }
   const refused = readRefusal(response.status, text, Number(response.headers.get('Retry-After') ?? 0) || 0)
   if (refused instanceof Refused && (refused.status === 401 || refused.status === 423)) letGo()
-  if (refused instanceof Refused && refused.status === 428 && sayAgain !== null && (await sayAgain())) return exchange(method, path, body, with_)
+  if (refused instanceof Refused
+    && refused.status === 428
+    && sayAgain !== null
+    && (await sayAgain())) return exchange(method, path, body, with_)
   if (refused instanceof Refused && !path.startsWith('session')) {
     if (refused.status === 401) for (const listener of doors) listener('signed-out')
     if (refused.status === 423) for (const listener of doors) listener('locked')
@@ -121,7 +132,9 @@ function readRefusal(status: number, text: string, wait: number): Error {
     json = JSON.parse(text)
   } catch {
     // An answer that is not ours (a gateway's page, say): as good as no answer.
-    return status >= 500 ? new Unreachable() : new Refused(status, t`The server gave no readable answer.`, t`Reload the page.`, [], undefined)
+    return status >= 500
+      ? new Unreachable()
+      : new Refused(status, t`The server gave no readable answer.`, t`Reload the page.`, [], undefined)
   }
   const read = refusal.parse(json)
   if (status === 401) return new Refused(status, t`You are signed out.`, t`Sign in again.`, [], undefined)

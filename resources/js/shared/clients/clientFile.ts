@@ -6,7 +6,12 @@ import { photo } from '../photos/photos'
 import { safety } from '../safety/safety'
 import { visitLine } from '../visits/visitLine'
 
-const trend = z.object({ what: z.string(), unit: z.string(), drift: z.string(), points: z.array(z.object({ at: z.string(), value: z.string(), height: z.number() })) })
+const trend = z.object({
+  what: z.string(),
+  unit: z.string(),
+  drift: z.string(),
+  points: z.array(z.object({ at: z.string(), value: z.string(), height: z.number() })),
+})
 export type Trend = z.infer<typeof trend>
 
 /** The client file as the server tells it. */
@@ -33,7 +38,16 @@ export const clientShape = z.object({
   training: z.boolean(),
   safety,
   trends: z.array(z.object({ job: z.string(), trends: z.array(trend) })),
-  waiting: z.array(z.object({ id: z.string(), words: z.string(), letter: z.string(), kind: z.string(), canApply: z.boolean(), from: z.object({ id: z.string(), on: z.string() }) })),
+  waiting: z.array(
+    z.object({
+      id: z.string(),
+      words: z.string(),
+      letter: z.string(),
+      kind: z.string(),
+      canApply: z.boolean(),
+      from: z.object({ id: z.string(), on: z.string() }),
+    }),
+  ),
   photos: z.array(photo),
   visits: z.array(visitLine),
 })

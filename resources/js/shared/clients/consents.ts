@@ -3,7 +3,13 @@ import * as z from 'zod/mini'
 import { newId } from '../api/newId'
 import { keptPost } from '../outbox/kept'
 
-export const consentShape = z.object({ kind: z.enum(['photographs', 'health', 'messages']), given: z.nullable(z.boolean()), words: z.string(), at: z.nullable(z.string()), by: z.string() })
+export const consentShape = z.object({
+  kind: z.enum(['photographs', 'health', 'messages']),
+  given: z.nullable(z.boolean()),
+  words: z.string(),
+  at: z.nullable(z.string()),
+  by: z.string(),
+})
 export type Consent = z.infer<typeof consentShape>
 
 /** What is asked, in the words of the sheet they sign. */
@@ -14,5 +20,9 @@ export const ASKED: Record<Consent['kind'], string> = {
 }
 
 export const noteConsent = async (client: number, kind: Consent['kind'], given: boolean, words: string): Promise<void> => {
-  await keptPost(`clients/${client}/consents`, { id: newId(), kind, given, words }, { stream: `client:${client}`, about: `${ASKED[kind]}: ${given ? t`yes` : t`no`}`, at: `/clients/${client}` })
+  await keptPost(
+    `clients/${client}/consents`,
+    { id: newId(), kind, given, words },
+    { stream: `client:${client}`, about: `${ASKED[kind]}: ${given ? t`yes` : t`no`}`, at: `/clients/${client}` },
+  )
 }

@@ -5,7 +5,11 @@ afterEach(() => { showMassesIn(null) })
 
 describe('masses', () => {
   it('are left as they were sent where the house reads grams', () => {
-    expect([masses('60.0 g in the bowl'), readMass('60.0 g'), readsOunces()]).toEqual(['60.0 g in the bowl', ['60.0 g', null], false])
+    expect([
+      masses('60.0 g in the bowl'),
+      readMass('60.0 g'),
+      readsOunces(),
+    ]).toEqual(['60.0 g in the bowl', ['60.0 g', null], false])
   })
 
   // The international avoirdupois ounce: 28.349 523 125 g (NIST SP 811).

@@ -21,7 +21,14 @@ export const houseShape = z.object({
   timezone: z.string(),
   version: z.number(),
   groups: z.array(z.object({ key: z.string(), words: z.string(), rules: z.array(rule) })),
-  team: z.array(z.object({ name: z.string(), initials: z.string(), role: z.enum(['owner', 'colourist', 'assistant']), licence: z.string() })),
+  team: z.array(
+    z.object({
+      name: z.string(),
+      initials: z.string(),
+      role: z.enum(['owner', 'colourist', 'assistant']),
+      licence: z.string(),
+    }),
+  ),
 })
 export type House = z.infer<typeof houseShape>
 

@@ -4,7 +4,9 @@ const STAYS = `${PREFIX}outbox`
 
 /** How many drafts stand on this device: a bowl half typed, a canvas, a review. */
 export function draftsHere(): number {
-  return Object.keys(localStorage).filter((key) => key.startsWith(PREFIX) && key !== STAYS && !key.startsWith(`${PREFIX}scale.`)).length
+  return Object.keys(localStorage).filter((key) =>
+    key.startsWith(PREFIX) && key !== STAYS && !key.startsWith(`${PREFIX}scale.`),
+  ).length
 }
 
 /** Signing out on a shared tablet: drafts go, and every other tab goes with them. */

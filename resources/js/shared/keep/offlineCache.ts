@@ -26,8 +26,8 @@ export async function restoreFor(member: Session, queries: QueryClient): Promise
 }
 
 /**
- * Who was at this device when the server was last heard. Whoever has been away for longer than the house allows finds it
- * locked, as they would with the server.
+ * Who was at this device when the server was last heard. Whoever has been away for longer than the house allows finds
+ * it locked, as they would with the server.
  */
 export async function memberWithoutServer(queries: QueryClient): Promise<Session | null> {
   const kept = await read()
@@ -43,11 +43,16 @@ export function keepForOffline(member: Session, queries: QueryClient): () => voi
   let due: ReturnType<typeof setTimeout> | undefined
   const write = () => {
     due = undefined
-    const state = dehydrate(queries, { shouldDehydrateMutation: () => false, shouldDehydrateQuery: (query) => query.state.status === 'success' && NEEDED.has(String(query.queryKey[0])) })
+    const state = dehydrate(queries, {
+      shouldDehydrateMutation: () => false,
+      shouldDehydrateQuery: (query) => query.state.status === 'success' && NEEDED.has(String(query.queryKey[0])),
+    })
     void set(KEY, { member, at: Date.now(), build: BUILD, state } satisfies Kept).catch(() => undefined)
   }
   const stop = queries.getQueryCache().subscribe((event) => {
-    if (event.type === 'updated' && event.action.type === 'success' && NEEDED.has(String(event.query.queryKey[0]))) due ??= setTimeout(write, EVERY_MS)
+    if (event.type === 'updated'
+      && event.action.type === 'success'
+      && NEEDED.has(String(event.query.queryKey[0]))) due ??= setTimeout(write, EVERY_MS)
   })
   write()
   return () => {
@@ -62,7 +67,10 @@ export async function forgetOffline(): Promise<void> {
 
 /** A browser's store may be busy with itself for as long as it likes; nobody waits for it before the page. */
 function inTime<T>(answer: Promise<T>): Promise<T | undefined> {
-  return Promise.race([answer.catch(() => undefined), new Promise<undefined>((give) => { setTimeout(() => { give(undefined) }, PATIENCE_MS) })])
+  return Promise.race([
+    answer.catch(() => undefined),
+    new Promise<undefined>((give) => { setTimeout(() => { give(undefined) }, PATIENCE_MS) }),
+  ])
 }
 
 async function read(): Promise<Kept | null> {

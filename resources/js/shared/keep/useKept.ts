@@ -6,7 +6,10 @@ function read(key: string, first: string): string {
   return typeof kept === 'string' ? kept : first
 }
 
-/** Words that are being typed and not sent yet: they survive a reload, and go when they are sent or the person signs out. */
+/**
+ * Words that are being typed and not sent yet: they survive a reload, and go when they are sent or the person signs
+ * out.
+ */
 export function useKept(key: string, first = ''): [string, (text: string) => void] {
   const [kept, setKept] = useState(() => ({ key, text: read(key, first) }))
   // Under another key other words stand.

@@ -1,5 +1,6 @@
 import { beforeEach, expect, it } from 'vitest'
 import { Refused, Unreachable } from '../api/http'
+import type { Entry } from './entry'
 import { Outbox } from './Outbox'
 import type { World } from './world'
 
@@ -19,7 +20,11 @@ function device() {
   let ids = 0
   const make = (): Outbox => {
     const outside: World = {
-      keep: { read: (key) => (kept.has(key) ? (JSON.parse(kept.get(key) ?? '') as unknown) : undefined), write: (key, value) => { kept.set(key, JSON.stringify(value)) }, drop: (key) => { kept.delete(key) } },
+      keep: {
+        read: (key) => (kept.has(key) ? (JSON.parse(kept.get(key) ?? '') as unknown) : undefined),
+        write: (key, value) => { kept.set(key, JSON.stringify(value)) },
+        drop: (key) => { kept.delete(key) },
+      },
       send: (entry, age) => {
         sent.push({ id: entry.id, path: entry.path, author: entry.author.id, age })
         const next = world.server.get(entry.path)?.shift()
@@ -45,7 +50,8 @@ function device() {
 }
 const refuse = (status: number) => () => { throw new Refused(status, `No ${status}.`, 'Mend.', [], undefined) }
 const gone = () => { throw new Unreachable() }
-const write = (box: Outbox, path: string, stream = 'a', pour: { batch: string; line: string; label: string; grams: string } | null = null) => box.write({ stream, method: 'POST', path, body: { p: path }, about: path, pour })
+const write = (box: Outbox, path: string, stream = 'a', pour: Entry['pour'] = null) =>
+  box.write({ stream, method: 'POST', path, body: { p: path }, about: path, pour })
 
 let at: ReturnType<typeof device>
 beforeEach(() => { at = device() })
@@ -121,9 +127,20 @@ it('keeps what is refused for good, with its words, until somebody has dealt wit
   const box = at.make()
   box.setAuthor(ines)
   at.world.server.set('pour', [refuse(409)])
-  const said = write(box, 'pour', 'a', { batch: 'b', line: 'l', label: '6N', grams: '12.3 g' }).catch((error: unknown) => error)
+  const said = write(box, 'pour', 'a', {
+    batch: 'b',
+    line: 'l',
+    label: '6N',
+    grams: '12.3 g',
+  }).catch((error: unknown) => error)
   expect(await said).toBeInstanceOf(Refused)
-  expect(at.make().status().entries).toMatchObject([{ path: 'pour', pour: { grams: '12.3 g' }, refused: { status: 409, message: 'No 409.', mend: 'Mend.' } }])
+  expect(
+    at.make().status().entries,
+  ).toMatchObject([{
+    path: 'pour',
+    pour: { grams: '12.3 g' },
+    refused: { status: 409, message: 'No 409.', mend: 'Mend.' },
+  }])
   const [entry] = box.status().entries
   box.again(entry?.id ?? '')
   await at.rest()

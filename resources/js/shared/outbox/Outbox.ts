@@ -1,11 +1,12 @@
-import { t } from '@lingui/core/macro'
 import { Refused, Unreachable } from '../api/http'
-import { readEntries, type Entry } from './entry'
+import { readEntries, type Entry, type NewEntry } from './entry'
+import { signedOut, unreadable, verdictOf } from './verdict'
 import { AT_ONCE_MS, KEY, LONGEST_PAUSE_MS, MOST_FAILURES, type Author, type Status, type World } from './world'
 
 /**
- * Everything the page writes goes through here: kept on the device, with its author and its time, until the server has it; sent
- * in order, once; what is refused for good is kept too, with the server's words, until somebody has dealt with it.
+ * Everything the page writes goes through here: kept on the device, with its author and its time, until the server has
+ * it; sent in order, once; what is refused for good is kept too, with the server's words, until somebody has dealt with
+ * it.
  */
 export class Outbox {
   #entries: Entry[]
@@ -42,10 +43,11 @@ export class Outbox {
    *
    * @throws Refused when the server refuses it for good
    */
-  write(what: Pick<Entry, 'stream' | 'method' | 'path' | 'body' | 'about'> & { at?: string; pour?: Entry['pour'] }): Promise<unknown> {
+  write(what: NewEntry): Promise<unknown> {
     const author = this.#author
-    if (author === null) return Promise.reject(new Refused(401, t`You are signed out.`, t`Sign in again.`, [], undefined))
-    const entry: Entry = { at: '', pour: null, ...what, id: this.world.newId(), author, madeAt: this.world.now(), failures: 0, refused: null }
+    if (author === null) return Promise.reject(signedOut())
+    const made = { id: this.world.newId(), author, madeAt: this.world.now(), failures: 0, refused: null }
+    const entry: Entry = { at: '', pour: null, ...what, ...made }
     this.#change((entries) => [...entries, entry])
     return new Promise((resolve, reject) => {
       this.#owners.set(entry.id, { resolve, reject })
@@ -93,7 +95,8 @@ export class Outbox {
     let failed = false
     for (const { id } of [...this.#entries]) {
       const entry = this.#entries.find((each) => each.id === id)
-      if (entry === undefined || entry.refused !== null || entry.author.id !== this.#author?.id || held.has(entry.stream)) continue
+      if (entry === undefined || entry.refused !== null || held.has(entry.stream)) continue
+      if (entry.author.id !== this.#author?.id) continue
       const outcome = await this.#sendOne(entry)
       if (outcome === 'sent') {
         this.#pause = 1_500
@@ -122,27 +125,21 @@ export class Outbox {
       return 'sent'
     } catch (error) {
       if (error instanceof Unreachable) return 'connection'
-      if (!(error instanceof Refused)) return this.#fail(entry, new Refused(500, t`The answer could not be read.`, t`Look whether it is there, then send it again.`, [], undefined))
-      switch (error.status) {
-        case 401:
-        case 412:
-        case 423:
+      if (!(error instanceof Refused)) return this.#fail(entry, unreadable())
+      switch (verdictOf(error.status)) {
+        case 'sign-in':
           return 'sign-in'
-        case 419:
+        case 'renew':
           if (renewed) return 'sign-in'
-          try {
-            await this.world.renew()
-          } catch {
-            return 'connection'
-          }
+          if (!(await this.world.renew().then(() => true, () => false))) return 'connection'
           return this.#sendOne(entry, true)
-        case 408:
-        case 425:
-        case 429:
+        case 'later':
           this.#pause = Math.max(this.#pause, error.wait * 1_000)
           return 'connection'
-        default:
-          return error.status >= 500 ? this.#fail(entry, error) : this.#refuse(entry, error)
+        case 'failed':
+          return this.#fail(entry, error)
+        case 'refused':
+          return this.#refuse(entry, error)
       }
     }
   }
@@ -155,10 +152,14 @@ export class Outbox {
 
   #refuse(entry: Entry, error: Refused): 'refused' {
     const owner = this.#owner(entry.id)
-    // Whoever pressed it still looks at the form, which keeps what was typed and says what is wrong. A pour has no form.
+    // Whoever pressed it still looks at the form, which keeps what was typed and says what is wrong. A pour has no
+    // form.
     const shown = owner !== undefined && entry.pour === null && this.world.now() - entry.madeAt < AT_ONCE_MS
     const { status, message, mend, problems } = error
-    this.#change((entries) => (shown ? entries.filter((each) => each.id !== entry.id) : entries.map((each) => (each.id === entry.id ? { ...each, refused: { status, message, mend, problems } } : each))))
+    const refused = { status, message, mend, problems }
+    this.#change((entries) => entries.flatMap((each) =>
+      each.id !== entry.id ? [each] : shown ? [] : [{ ...each, refused }],
+    ))
     owner?.reject(error)
     return 'refused'
   }

@@ -21,12 +21,23 @@ export const entryShape = z.object({
   /** Grams that are in a bowl, where it is a pour: what is refused then is more than words. */
   pour: z.nullable(z.object({ batch: z.string(), line: z.string(), label: z.string(), grams: z.string() })),
   failures: z.number(),
-  refused: z.nullable(z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) })),
+  refused: z.nullable(
+    z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) }),
+  ),
 })
 export type Entry = z.infer<typeof entryShape>
+/** What whoever writes says of it. */
+export type NewEntry = Pick<Entry,
+  | 'stream'
+  | 'method'
+  | 'path'
+  | 'body'
+  | 'about'> & { at?: string; pour?: Entry['pour'] }
 
 /** What a device kept; one that cannot be read does not take the others with it. */
 export function readEntries(kept: unknown): Entry[] {
   const all = z.array(z.unknown()).safeParse(kept)
-  return all.success ? all.data.flatMap((each) => { const entry = entryShape.safeParse(each); return entry.success ? [entry.data] : [] }) : []
+  return all.success
+    ? all.data.flatMap((each) => { const entry = entryShape.safeParse(each); return entry.success ? [entry.data] : [] })
+    : []
 }

@@ -21,7 +21,13 @@ export const outbox = new Outbox({
   send: async (entry, ageMs) => {
     const end = startWork()
     try {
-      return await exchange(entry.method, entry.path, entry.body, { headers: { 'X-Write-Id': entry.id, 'X-Write-Author': String(entry.author.id), 'X-Write-Age': String(Math.round(ageMs)) } })
+      return await exchange(entry.method, entry.path, entry.body, {
+        headers: {
+          'X-Write-Id': entry.id,
+          'X-Write-Author': String(entry.author.id),
+          'X-Write-Age': String(Math.round(ageMs)),
+        },
+      })
     } finally {
       end()
     }

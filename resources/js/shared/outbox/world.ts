@@ -20,7 +20,7 @@ export interface World {
 export type Status = { entries: readonly Entry[]; waitingFor: 'nothing' | 'connection' | 'sign-in' }
 
 export const KEY = 'outbox'
-/** A server that fails on the same thing this often is not waited for any longer: it is shown, and can be sent again. */
+/** A server that fails on the same thing this often is not waited for: it is shown, and can be sent again. */
 export const MOST_FAILURES = 5
 export const LONGEST_PAUSE_MS = 15_000
 /** Refused within this time, whoever pressed is still looking at the form: it says so itself. */

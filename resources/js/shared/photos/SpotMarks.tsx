@@ -12,8 +12,8 @@ const within = (value: number) => Math.min(1, Math.max(0, value))
 const STEP = 0.01
 
 /**
- * The colour of a photograph where a finger marks it: the hair, and a white beside it where there is one. By key: arrows move the
- * mark that is chosen.
+ * The colour of a photograph where a finger marks it: the hair, and a white beside it where there is one. By key:
+ * arrows move the mark that is chosen.
  */
 export function SpotMarks({ photo, onDone }: { photo: Photo; onDone: () => void }) {
   const [hair, setHair] = useState<Place>({ x: photo.spot?.x ?? 0.5, y: photo.spot?.y ?? 0.5 })
@@ -25,7 +25,10 @@ export function SpotMarks({ photo, onDone }: { photo: Photo; onDone: () => void 
   const press = (event: MouseEvent<HTMLElement>) => {
     const box = event.currentTarget.getBoundingClientRect()
     // A key that presses a button says no place.
-    if (event.detail > 0) put({ x: within((event.clientX - box.left) / box.width), y: within((event.clientY - box.top) / box.height) })
+    if (event.detail > 0) put({
+      x: within((event.clientX - box.left) / box.width),
+      y: within((event.clientY - box.top) / box.height),
+    })
   }
   const move = (event: KeyboardEvent) => {
     const by = { ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] }[event.key]
@@ -36,16 +39,41 @@ export function SpotMarks({ photo, onDone }: { photo: Photo; onDone: () => void 
   }
   return (
     <div className="spot-marks">
-      <button type="button" className="spot-picture" aria-label={t`Mark the picture: press it, or move the mark by the arrow keys`} onClick={press} onKeyDown={move}>
+      <button
+        type="button"
+        className="spot-picture"
+        aria-label={t`Mark the picture: press it, or move the mark by the arrow keys`}
+        onClick={press}
+        onKeyDown={move}
+      >
         <img src={`/api/photos/${photo.id}`} width={photo.width} height={photo.height} alt="" />
         <Mark at={hair} radius={radius} photo={photo} kind="hair" />
         {white === null ? null : <Mark at={white} radius={radius} photo={photo} kind="white" />}
       </button>
       <div className="spot-said">
-        <OneOf label={t`What is marked`} all={[['hair', t`the colour`], ['white', t`white paper beside it`]]} on={of} onChange={(next) => { setOf(next ?? 'hair') }} />
-        <label className="spot-size">{t`How large`} <Form.Range aria-label={t`How large the spot is`} min={0.01} max={0.2} step={0.01} value={radius} onChange={(event) => { setRadius(Number(event.target.value)) }} /></label>
-        {white === null ? null : <Press kind="quiet" onPress={() => { setWhite(null); setOf('hair') }}>{t`There is no white`}</Press>}
-        <Press kind="main" id="mark-spot" disabled={mark.isPending} onPress={() => { mark.mutate() }}>{t`Read this colour`}</Press>
+        <OneOf
+          label={t`What is marked`}
+          all={[['hair', t`the colour`], ['white', t`white paper beside it`]]}
+          on={of}
+          onChange={(next) => { setOf(next ?? 'hair') }}
+        />
+        <label className="spot-size">
+          {t`How large`}{' '}
+          <Form.Range
+            aria-label={t`How large the spot is`}
+            min={0.01}
+            max={0.2}
+            step={0.01}
+            value={radius}
+            onChange={(event) => { setRadius(Number(event.target.value)) }}
+          />
+        </label>
+        {white === null ? null : (
+          <Press kind="quiet" onPress={() => { setWhite(null); setOf('hair') }}>{t`There is no white`}</Press>
+        )}
+        <Press kind="main" id="mark-spot" disabled={mark.isPending} onPress={() => { mark.mutate() }}>
+          {t`Read this colour`}
+        </Press>
         {mark.error === null ? null : <ErrorNotice error={mark.error} />}
         <p className="quiet">{t`A photograph is a hint, not a measure: look at the hair itself in daylight.`}</p>
       </div>
@@ -56,5 +84,16 @@ export function SpotMarks({ photo, onDone }: { photo: Photo; onDone: () => void 
 /** The radius is of the shorter side; a mark is as wide on the picture as what is read. */
 function Mark({ at, radius, photo, kind }: { at: Place; radius: number; photo: Photo; kind: 'hair' | 'white' }) {
   const shorter = Math.min(photo.width, photo.height)
-  return <span className={`spot-mark spot-${kind}`} aria-hidden="true" style={{ left: `${at.x * 100}%`, top: `${at.y * 100}%`, width: `${(200 * radius * shorter) / photo.width}%`, height: `${(200 * radius * shorter) / photo.height}%` }} />
+  return (
+    <span
+      className={`spot-mark spot-${kind}`}
+      aria-hidden="true"
+      style={{
+        left: `${at.x * 100}%`,
+        top: `${at.y * 100}%`,
+        width: `${(200 * radius * shorter) / photo.width}%`,
+        height: `${(200 * radius * shorter) / photo.height}%`,
+      }}
+    />
+  )
 }

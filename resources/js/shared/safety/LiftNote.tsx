@@ -20,8 +20,21 @@ export function LiftNote({ note, doctor, onChanged }: { note: string; doctor: bo
   if (!member.licensed) return <span className="quiet">{t`Lifted by a licensed member of the team.`}</span>
   return (
     <Form className="safety-row" onSubmit={(event) => { event.preventDefault(); lift.mutate() }}>
-      <Form.Control aria-label={t`What lifts it`} placeholder={doctor ? t`Medical clearance: who, when` : t`Healed: who saw it, when`} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
-      <Form.Control type="password" aria-label={t`Your password`} placeholder={t`your password`} autoComplete="current-password" value={password} onChange={(event) => { setPassword(event.target.value) }} />
+      <Form.Control
+        aria-label={t`What lifts it`}
+        placeholder={doctor ? t`Medical clearance: who, when` : t`Healed: who saw it, when`}
+        maxLength={300}
+        value={words}
+        onChange={(event) => { setWords(event.target.value) }}
+      />
+      <Form.Control
+        type="password"
+        aria-label={t`Your password`}
+        placeholder={t`your password`}
+        autoComplete="current-password"
+        value={password}
+        onChange={(event) => { setPassword(event.target.value) }}
+      />
       <Press submit disabled={words.trim() === '' || password === '' || lift.isPending}>{t`Record`}</Press>
       {lift.error === null ? null : <ErrorNotice error={lift.error} />}
     </Form>

@@ -12,7 +12,14 @@ import { LiftNote } from './LiftNote'
 import { PlaceTest } from './PlaceTest'
 import { noteContraindication, readTest, type Safety, type SafetyState } from './safety'
 
-const SIGN: Record<SafetyState, string> = { reaction: '✕', missing: '✕', expired: '!', waiting: '…', due: '!', clear: '✓' }
+const SIGN: Record<SafetyState, string> = {
+  reaction: '✕',
+  missing: '✕',
+  expired: '!',
+  waiting: '…',
+  due: '!',
+  clear: '✓',
+}
 const KINDS = [
   ['earlier-reaction', t`Earlier reaction to hair colour`],
   ['henna-tattoo', t`Reaction to a black henna tattoo`],
@@ -21,7 +28,12 @@ const KINDS = [
 ] as const
 
 /** Skin tests by line and what speaks against colouring: state on top, recording under it. */
-export function SafetyPanel({ client, safety, formulates, onChanged }: { client: number; safety: Safety; formulates: boolean; onChanged: () => void }) {
+export function SafetyPanel({
+  client,
+  safety,
+  formulates,
+  onChanged,
+}: { client: number; safety: Safety; formulates: boolean; onChanged: () => void }) {
   const open = safety.contraindications.filter((note) => note.liftedAt === null)
   return (
     <section className="safety" aria-label={t`Skin and safety`}>
@@ -33,7 +45,12 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
         ))}
       </ul>
       {open.map((note) => (
-        <Notice key={note.id} kind="stop" title={`${note.words}${note.note === '' ? '' : `: ${note.note}`}`} action={formulates ? <LiftNote note={note.id} doctor={note.needsDoctor} onChanged={onChanged} /> : null}>
+        <Notice
+          key={note.id}
+          kind="stop"
+          title={`${note.words}${note.note === '' ? '' : `: ${note.note}`}`}
+          action={formulates ? <LiftNote note={note.id} doctor={note.needsDoctor} onChanged={onChanged} /> : null}
+        >
           {note.mend}
         </Notice>
       ))}
@@ -57,12 +74,19 @@ export function SafetyPanel({ client, safety, formulates, onChanged }: { client:
           ))}
         </ul>
       </details>
-      <p className="small-print">{t`Usual cautions only. The maker’s instructions, local rules and licensed practice come first.`}</p>
+      <p className="small-print">
+        {t`Usual cautions only. The maker’s instructions, local rules and licensed practice come first.`}
+      </p>
     </section>
   )
 }
 
-function ReadTest({ client, test, readers, onChanged }: { client: number; test: Safety['tests'][number]; readers: string; onChanged: () => void }) {
+function ReadTest({
+  client,
+  test,
+  readers,
+  onChanged,
+}: { client: number; test: Safety['tests'][number]; readers: string; onChanged: () => void }) {
   const [note, setNote] = useKept(`skin.${test.id}`)
   const read = useMutation({
     mutationFn: (result: string) => readTest(client, test.id, result, note),
@@ -74,10 +98,22 @@ function ReadTest({ client, test, readers, onChanged }: { client: number; test: 
   return (
     <div className="safety-read">
       <p>
-        <Trans>Skin test of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)} by {test.placedBy}{test.recordedBy === null ? '' : t`, recorded by ${test.recordedBy}`}. <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}, by {readers}.</strong> A reaction is recorded at any time, by anybody.</Trans>
+        <Trans>
+          Skin test
+          of {test.lines.join(', ')}, {test.spot}, placed {showDay(test.placedAt)} {showClock(test.placedAt)}{' '}
+          by {test.placedBy}{test.recordedBy === null ? '' : t`, recorded by ${test.recordedBy}`}.{' '}
+          <strong>Read it from {showDay(test.readFrom)} {showClock(test.readFrom)}, by {readers}.</strong> A reaction is
+          recorded at any time, by anybody.
+        </Trans>
       </p>
       <div className="safety-row">
-        <Form.Control aria-label={t`What the skin shows`} placeholder={t`What the skin shows`} maxLength={300} value={note} onChange={(event) => { setNote(event.target.value) }} />
+        <Form.Control
+          aria-label={t`What the skin shows`}
+          placeholder={t`What the skin shows`}
+          maxLength={300}
+          value={note}
+          onChange={(event) => { setNote(event.target.value) }}
+        />
         <Press onPress={() => { read.mutate('clear') }} id="read-clear">{t`✓ Clear`}</Press>
         <Press kind="stop" onPress={() => { read.mutate('reaction') }} id="read-reaction">{t`✕ Reaction`}</Press>
       </div>
@@ -102,14 +138,26 @@ function NoteOne({ client, onChanged }: { client: number; onChanged: () => void 
   return (
     <div className="safety-form">
       <div className="safety-row">
-        <Form.Select aria-label={t`What speaks against colouring`} value={kind} onChange={(event) => { setKind(event.target.value) }}>
+        <Form.Select
+          aria-label={t`What speaks against colouring`}
+          value={kind}
+          onChange={(event) => { setKind(event.target.value) }}
+        >
           <option value="">{t`Note what speaks against colouring…`}</option>
           {KINDS.map(([value, label]) => (
             <option key={value} value={value}>{label}</option>
           ))}
         </Form.Select>
-        <Form.Control aria-label={t`In words`} placeholder={t`In words`} maxLength={300} value={words} onChange={(event) => { setWords(event.target.value) }} />
-        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>{t`Note it`}</Press>
+        <Form.Control
+          aria-label={t`In words`}
+          placeholder={t`In words`}
+          maxLength={300}
+          value={words}
+          onChange={(event) => { setWords(event.target.value) }}
+        />
+        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>
+          {t`Note it`}
+        </Press>
       </div>
       {note.error === null ? null : <ErrorNotice error={note.error} />}
     </div>

@@ -49,8 +49,30 @@ export type Safety = z.infer<typeof safety>
 const read = (json: unknown) => z.nullable(safety).parse(json)
 const ofClient = (client: number, about: string) => ({ stream: `client:${client}`, about, at: `/clients/${client}` })
 
-export const placeTest = async (client: number, fields: { id: string; lines: string[]; spot: string; placedAt?: string; placedBy?: string }) => read(await keptPost(`clients/${client}/skin-tests`, fields, ofClient(client, t`Skin test placed, ${fields.spot}`)))
-export const readTest = async (client: number, test: string, result: string, note: string) => read(await keptPatch(`skin-tests/${test}`, { result, note }, ofClient(client, t`Skin test read: ${result}`)))
-export const noteContraindication = async (client: number, fields: { id: string; kind: string; note: string }) => read(await keptPost(`clients/${client}/contraindications`, fields, ofClient(client, t`Noted: ${fields.kind} ${fields.note}`)))
+export const placeTest = async (client: number, fields: {
+  id: string
+  lines: string[]
+  spot: string
+  placedAt?: string
+  placedBy?: string
+}) => read(
+  await keptPost(`clients/${client}/skin-tests`, fields, ofClient(client, t`Skin test placed, ${fields.spot}`)),
+)
+export const readTest = async (client: number, test: string, result: string, note: string) => read(
+  await keptPatch(`skin-tests/${test}`, { result, note }, ofClient(client, t`Skin test read: ${result}`)),
+)
+export const noteContraindication = async (client: number, fields: {
+  id: string
+  kind: string
+  note: string
+}) => read(
+  await keptPost(
+    `clients/${client}/contraindications`,
+    fields,
+    ofClient(client, t`Noted: ${fields.kind} ${fields.note}`),
+  ),
+)
 /** Not kept on the device: a password is with it. */
-export const liftContraindication = async (note: string, clearance: string, password: string) => read(await patchJson(`contraindications/${note}`, { clearance, password }))
+export const liftContraindication = async (note: string, clearance: string, password: string) => read(
+  await patchJson(`contraindications/${note}`, { clearance, password }),
+)

@@ -8,5 +8,9 @@ export function FromScale({ onTake }: { onTake: (grams: string) => void }) {
   const { data = [] } = useQuery(heardScales)
   const chosen = useScaleChoice()
   const shown = shownBy(data, chosen)
-  return shown === null ? null : <button type="button" className="chip" id="from-scale" onClick={() => { onTake(shown) }}>{t`Take ${shown} from the scale`}</button>
+  return shown === null ? null : (
+    <button type="button" className="chip" id="from-scale" onClick={() => { onTake(shown) }}>
+      {t`Take ${shown} from the scale`}
+    </button>
+  )
 }

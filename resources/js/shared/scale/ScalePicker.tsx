@@ -9,7 +9,13 @@ import { chooseScale, useScaleChoice } from './choice'
 import { heardScales } from './scales'
 import { useSerial } from './serial'
 
-const STATE = { disconnected: t`✕ not heard`, garbled: t`! sends garbage`, overload: t`! too heavy`, frozen: t`! stands still`, reading: '' } as const
+const STATE = {
+  disconnected: t`✕ not heard`,
+  garbled: t`! sends garbage`,
+  overload: t`! too heavy`,
+  frozen: t`! stands still`,
+  reading: '',
+} as const
 
 /** Which scale this device reads: those on the wire, and one at its own cable. */
 export function ScalePicker({ onClose }: { onClose: () => void }) {
@@ -26,9 +32,16 @@ export function ScalePicker({ onClose }: { onClose: () => void }) {
             const on = scale.id === chosen || (chosen === '' && scale.id === '1')
             return (
               <li key={scale.id}>
-                <button type="button" className="scale-choice" aria-pressed={on} onClick={() => { chooseScale(scale.id); onClose() }}>
+                <button
+                  type="button"
+                  className="scale-choice"
+                  aria-pressed={on}
+                  onClick={() => { chooseScale(scale.id); onClose() }}
+                >
                   <span>{on ? '● ' : '○ '}{scale.name}</span>
-                  <span className="grams"><Mass of={scale.state === 'reading' ? scale.shown : STATE[scale.state]} /></span>
+                  <span className="grams">
+                    <Mass of={scale.state === 'reading' ? scale.shown : STATE[scale.state]} />
+                  </span>
                 </button>
               </li>
             )
@@ -36,7 +49,13 @@ export function ScalePicker({ onClose }: { onClose: () => void }) {
         </ul>
         {scales.error === null ? null : <p>{t`The scales cannot be heard; grams can be typed by hand.`}</p>}
         {serial.kind === 'gone' ? <p>{t`! ${serial.scale.name} is not at the cable any more.`}</p> : null}
-        {attaching ? <AttachScale onDone={(id) => { chooseScale(id); onClose() }} /> : <Press onPress={() => { setAttaching(true) }} id="attach-scale">{t`A scale at this device’s own cable…`}</Press>}
+        {attaching ? (
+          <AttachScale onDone={(id) => { chooseScale(id); onClose() }} />
+        ) : (
+          <Press onPress={() => { setAttaching(true) }} id="attach-scale">
+            {t`A scale at this device’s own cable…`}
+          </Press>
+        )}
       </Modal.Body>
     </Modal>
   )

@@ -11,7 +11,10 @@ export interface Port {
 interface Ports { requestPort(): Promise<Port>; getPorts(): Promise<Port[]> }
 
 export type Attached = { id: string; name: string; baud: number; format: Pick<ScaleFormat, 'format'>['format'] }
-export type SerialState = { kind: 'none' } | { kind: 'on' | 'gone'; scale: Attached; last: string } | { kind: 'failed'; why: string }
+export type SerialState =
+  | { kind: 'none' }
+  | { kind: 'on' | 'gone'; scale: Attached; last: string }
+  | { kind: 'failed'; why: string }
 
 const KEY = 'scale.serial'
 /** Lines are sent together at most this often: sooner than a scale sends the next. */
@@ -33,7 +36,9 @@ export const useSerial = (): SerialState => useSyncExternalStore((listener) => {
   return () => { listeners.delete(listener) }
 }, () => state)
 
-const ports = (): Ports | null => (typeof navigator !== 'undefined' && 'serial' in navigator ? (navigator.serial as Ports) : null)
+const ports = ():
+  | Ports
+  | null => (typeof navigator !== 'undefined' && 'serial' in navigator ? (navigator.serial as Ports) : null)
 /** Browsers let a page at a cable on this machine's own address and over TLS only. */
 export const canSerial = (): boolean => ports() !== null
 
@@ -146,7 +151,11 @@ class Feed {
         if (performance.now() > this.#renewAt) await this.#renew()
         const sent = this.#waiting
         this.#waiting = []
-        const answer = await fetch(`/scale/feed?ticket=${this.#ticket}`, { method: 'POST', body: sent.join('\n'), headers: { 'Content-Type': 'text/plain' } })
+        const answer = await fetch(`/scale/feed?ticket=${this.#ticket}`, {
+          method: 'POST',
+          body: sent.join('\n'),
+          headers: { 'Content-Type': 'text/plain' },
+        })
         if (answer.status === 410) this.#renewAt = 0
       } catch {
         // Without the network nobody works the readings; grams are typed meanwhile.
@@ -159,9 +168,17 @@ class Feed {
 
   async #renew(): Promise<void> {
     const { id, name, format } = this.scale
-    const answer = await fetch('/scale/attach', { method: 'POST', credentials: 'same-origin', headers: { 'Content-Type': 'application/json' }, body: JSON.stringify({ id, name, format }) })
+    const answer = await fetch('/scale/attach', {
+      method: 'POST',
+      credentials: 'same-origin',
+      headers: { 'Content-Type': 'application/json' },
+      body: JSON.stringify({ id, name, format }),
+    })
     const json: unknown = answer.ok ? await answer.json() : null
-    if (typeof json !== 'object' || json === null || !('ticket' in json) || typeof json.ticket !== 'string') throw new Error('The scale could not be attached.')
+    if (typeof json !== 'object'
+      || json === null
+      || !('ticket' in json)
+      || typeof json.ticket !== 'string') throw new Error('The scale could not be attached.')
     this.#ticket = json.ticket
     this.#renewAt = performance.now() + RENEW_MS
   }

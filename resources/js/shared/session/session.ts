@@ -67,17 +67,27 @@ export const signIn = async (email: string, password: string, code: string): Pro
 /** Who can take this device by their PIN. */
 export const peopleHere = queryOptions({
   queryKey: ['session', 'people'],
-  queryFn: async ({ signal }) => z.array(z.object({ id: z.number(), name: z.string(), initials: z.string() })).parse(await getJson('session/people', signal)),
+  queryFn: async ({ signal }) => z.array(z.object({ id: z.number(), name: z.string(), initials: z.string() })).parse(
+    await getJson('session/people', signal),
+  ),
   staleTime: 10_000,
 })
-export const takeDevice = async (member: number, pin: string): Promise<Session> => greet(sessionShape.parse(await postJson('session/take', { member, pin })))
-export const unlock = async (password: string): Promise<Session> => greet(sessionShape.parse(await postJson('session/unlock', { password })))
+export const takeDevice = async (member: number, pin: string): Promise<Session> => greet(
+  sessionShape.parse(await postJson('session/take', { member, pin })),
+)
+export const unlock = async (password: string): Promise<Session> => greet(
+  sessionShape.parse(await postJson('session/unlock', { password })),
+)
 export const lock = () => postJson('session/lock', {})
 
 /** Locked from here on, whether or not the server could be told; what waits on the device waits. */
 export function showLocked(queries: QueryClient): void {
   outbox.setAuthor(null)
-  const close = () => { queries.setQueryData<Session | null>(['session'], (now) => (now === null || now === undefined ? now : { ...now, locked: true })) }
+  const close = () => {
+    queries.setQueryData<
+      | Session
+      | null>(['session'], (now) => (now === null || now === undefined ? now : { ...now, locked: true }))
+  }
   close()
   // An answer that was under way tells of before.
   void queries.cancelQueries({ queryKey: ['session'], exact: true }).then(close)

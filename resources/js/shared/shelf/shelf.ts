@@ -20,10 +20,32 @@ export const shelfShape = z.object({
       usualDeveloper: z.nullable(z.string()),
       /** What each part of the ratio is, as the maker prints it. */
       order: z.array(z.enum(['colour', 'developer', 'base'])),
-      products: z.array(z.object({ id: z.string(), code: z.string(), name: z.string(), kind: z.string(), swatch: z.string(), withdrawn: z.boolean(), packCode: z.string() })),
+      products: z.array(
+        z.object({
+          id: z.string(),
+          code: z.string(),
+          name: z.string(),
+          kind: z.string(),
+          swatch: z.string(),
+          withdrawn: z.boolean(),
+          packCode: z.string(),
+        }),
+      ),
     }),
   ),
-  developers: z.array(z.object({ id: z.string(), label: z.string(), name: z.string(), strength: z.string(), pack: z.string(), packCode: z.string(), price: z.string(), withdrawn: z.boolean(), version: z.number() })),
+  developers: z.array(
+    z.object({
+      id: z.string(),
+      label: z.string(),
+      name: z.string(),
+      strength: z.string(),
+      pack: z.string(),
+      packCode: z.string(),
+      price: z.string(),
+      withdrawn: z.boolean(),
+      version: z.number(),
+    }),
+  ),
   blends: z.array(z.object({ name: z.string(), version: z.number(), line: z.string() })),
 })
 export type Shelf = z.infer<typeof shelfShape>

@@ -18,11 +18,20 @@ export function due(heads: readonly Head[], now: number): Alarm[] {
   return heads.flatMap((head) => head.times.acts
     // Before anything is on, nobody is late: the visit says what comes first.
     .filter((act) => head.onHair && !SILENT.includes(act.kind) && new Date(act.at).getTime() <= now)
-    .map((act) => ({ key: `${head.id} ${act.kind} ${act.letters.join()}${act.kind === 'look' ? ` ${act.at}` : ''}${act.over ? t` over` : ''}`, visit: head.id, client: head.client, act, late: lateBy(act, head.times.now, now) })))
+    .map((act) => ({
+      key: `${head.id} ${act.kind} ${act.letters.join()}${act.kind === 'look' ? ` ${act.at}` : ''}${act.over ? t` over` : ''}`,
+      visit: head.id,
+      client: head.client,
+      act,
+      late: lateBy(act, head.times.now, now),
+    })))
 }
 
 /** Those of them that have not been called yet; what is no longer due may be called again. */
-export function uncalled(alarms: readonly Alarm[], called: ReadonlySet<string>): { fresh: Alarm[]; called: Set<string> } {
+export function uncalled(
+  alarms: readonly Alarm[],
+  called: ReadonlySet<string>,
+): { fresh: Alarm[]; called: Set<string> } {
   return { fresh: alarms.filter((alarm) => !called.has(alarm.key)), called: new Set(alarms.map((alarm) => alarm.key)) }
 }
 

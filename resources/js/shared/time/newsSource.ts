@@ -5,8 +5,9 @@ export type News = { visit: string } | 'heard' | 'missed' | 'lost'
 const LOST_AFTER = 4_000
 
 /**
- * Listens to the news of the salon until the returned function is called. Of several tabs one listens and tells the others: a
- * browser opens six connections to one server, and each tab would keep one. A page that is left lets go of its own.
+ * Listens to the news of the salon until the returned function is called. Of several tabs one listens and tells the
+ * others: a browser opens six connections to one server, and each tab would keep one. A page that is left lets go of
+ * its own.
  */
 export function listenToNews(told: (news: News) => void): () => void {
   const others = typeof BroadcastChannel === 'undefined' ? null : new BroadcastChannel('tinta.news')
@@ -41,7 +42,9 @@ export function listenToNews(told: (news: News) => void): () => void {
   const begin = () => {
     // Only a safe origin has locks; without them each tab listens for itself.
     if (!('locks' in navigator)) open()
-    else void navigator.locks.request('tinta.news', () => (left ? undefined : new Promise<void>((done) => { release = done; open() })))
+    else void navigator.locks.request('tinta.news', () => (left
+      ? undefined
+      : new Promise<void>((done) => { release = done; open() })))
   }
   const again = (event: PageTransitionEvent) => { if (event.persisted) begin() }
   if (others !== null) others.onmessage = (event: MessageEvent<News>) => { told(event.data) }

@@ -20,7 +20,10 @@ export function useNews(listens: boolean): void {
       const about = visits
       visits = new Set()
       timer = null
-      void queries.invalidateQueries({ predicate: ({ queryKey: [name, id] }) => LISTS.includes(String(name)) || (name === 'visit' && (every || about.has(String(id)))) })
+      void queries.invalidateQueries({
+        predicate: ({ queryKey: [name, id] }) => LISTS.includes(String(name))
+          || (name === 'visit' && (every || about.has(String(id)))),
+      })
     }
     const stop = listenToNews((news) => {
       if (news === 'lost') {

@@ -1,7 +1,10 @@
 import { useEffect, useState } from 'react'
 import { serverTime } from './serverTime'
 
-/** The server's time, ticking here between answers: every device counts to the same moments, whatever its own clock says. */
+/**
+ * The server's time, ticking here between answers: every device counts to the same moments, whatever its own clock
+ * says.
+ */
 export function useServerNow(told: string): number {
   const [ticks, setTicks] = useState({ told, since: 0 })
   useEffect(() => {

@@ -15,7 +15,12 @@ function slice(from: number, to: number): string {
 }
 
 /** A bowl from above: its ink on the rim, what is in it as wedges by weight, its letter in the middle. */
-export function BowlGlyph({ letter, wedges, size, label }: { letter: string; wedges: Wedge[]; size: number; label: string }) {
+export function BowlGlyph({
+  letter,
+  wedges,
+  size,
+  label,
+}: { letter: string; wedges: Wedge[]; size: number; label: string }) {
   const ink = inkOf(letter)
   const slices = wedges.reduce<{ at: number; drawn: { wedge: Wedge; from: number; to: number }[] }>(
     ({ at, drawn }, wedge) => ({ at: at + wedge.wedge, drawn: [...drawn, { wedge, from: at, to: at + wedge.wedge }] }),

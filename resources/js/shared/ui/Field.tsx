@@ -3,7 +3,13 @@ import Form from 'react-bootstrap/Form'
 import type { Problem } from '../api/http'
 
 /** A labelled field with its problem under it. */
-export function Field({ id, label, problem, children, className }: { id: string; label: string; problem?: Problem; children: ReactNode; className?: string }) {
+export function Field({
+  id,
+  label,
+  problem,
+  children,
+  className,
+}: { id: string; label: string; problem?: Problem; children: ReactNode; className?: string }) {
   return (
     <Form.Group controlId={id} className={`field ${className ?? ''}`}>
       <Form.Label>{label}</Form.Label>

@@ -4,7 +4,9 @@ import { HeadMap, REGIONS } from './HeadMap'
 import { inkOf } from './ink'
 import { OneOf } from './OneOf'
 
-const draw = (props: Partial<Parameters<typeof HeadMap>[0]> = {}) => renderToStaticMarkup(<HeadMap cells={{}} uncovered={[]} doubled={[]} {...props} />)
+const draw = (props: Partial<Parameters<typeof HeadMap>[0]> = {}) => renderToStaticMarkup(
+  <HeadMap cells={{}} uncovered={[]} doubled={[]} {...props} />,
+)
 
 it('draws every region, and tells the map in words', () => {
   const html = draw({ cells: { 'top/root': ['A', 'B'], 'nape/ends': ['C'] } })
@@ -40,7 +42,9 @@ it('has an ink for letters and for the numbers of zones', () => {
 })
 
 it('shows one of a few as pressed, its words without dashes', () => {
-  const html = renderToStaticMarkup(<OneOf label="Length" all={['chin', 'mid-back', ['x', 'as it is']]} on="mid-back" onChange={() => undefined} />)
+  const html = renderToStaticMarkup(
+    <OneOf label="Length" all={['chin', 'mid-back', ['x', 'as it is']]} on="mid-back" onChange={() => undefined} />,
+  )
   expect(html).toContain('aria-pressed="true">mid back')
   expect(html).toContain('>as it is<')
   expect(html.match(/aria-pressed="true"/g)).toHaveLength(1)

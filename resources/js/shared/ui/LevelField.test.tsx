@@ -7,7 +7,18 @@ const ladder: Rung[] = [
   { level: 7, words: 'medium blonde', swatch: '#907050' },
   { level: 8, words: 'light blonde', swatch: '#a08060' },
 ]
-const draw = (value: string | null) => renderToStaticMarkup(<LevelField id="level" label="Level now" ladder={ladder} value={value} problem={undefined} onChange={() => undefined} />)
+const draw = (value:
+  | string
+  | null) => renderToStaticMarkup(
+    <LevelField
+      id="level"
+      label="Level now"
+      ladder={ladder}
+      value={value}
+      problem={undefined}
+      onChange={() => undefined}
+    />,
+  )
 
 it('shows every rung with number and word, and the chosen one pressed', () => {
   const html = draw('7')

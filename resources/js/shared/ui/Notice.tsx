@@ -6,7 +6,12 @@ type Kind = 'good' | 'note' | 'warn' | 'stop'
 const SIGN: Record<Kind, string> = { good: '✓', note: '›', warn: '!', stop: '✕' }
 
 /** A line that says what is so, and what to do; sign, word and colour together. */
-export function Notice({ kind, title, children, action }: { kind: Kind; title: string; children?: ReactNode; action?: ReactNode }) {
+export function Notice({
+  kind,
+  title,
+  children,
+  action,
+}: { kind: Kind; title: string; children?: ReactNode; action?: ReactNode }) {
   return (
     <div className={`notice notice-${kind}`} role={kind === 'stop' || kind === 'warn' ? 'alert' : 'status'}>
       <span className="notice-sign" aria-hidden="true">

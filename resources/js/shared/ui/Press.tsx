@@ -3,7 +3,12 @@ import type { ReactNode } from 'react'
 import Button from 'react-bootstrap/Button'
 
 type Kind = 'main' | 'plain' | 'quiet' | 'stop'
-const VARIANT: Record<Kind, string> = { main: 'primary', plain: 'outline-primary', quiet: 'link', stop: 'outline-danger' }
+const VARIANT: Record<Kind, string> = {
+  main: 'primary',
+  plain: 'outline-primary',
+  quiet: 'link',
+  stop: 'outline-danger',
+}
 
 /** A button with our four kinds, a key that presses it shown beside its words, and room for a wet thumb. */
 export function Press(props: {

@@ -8,7 +8,13 @@ export function Tones({ label, on, onChange }: { label: string; on: string[]; on
       {FAMILIES.map((family) => {
         const rank = on.indexOf(family)
         return (
-          <button key={family} type="button" className="chip" aria-pressed={rank >= 0} onClick={() => { onChange(rank >= 0 ? on.filter((each) => each !== family) : [...on, family].slice(-2)) }}>
+          <button
+            key={family}
+            type="button"
+            className="chip"
+            aria-pressed={rank >= 0}
+            onClick={() => { onChange(rank >= 0 ? on.filter((each) => each !== family) : [...on, family].slice(-2)) }}
+          >
             {rank >= 0 ? `${rank + 1} ` : ''}{named(family)}
           </button>
         )

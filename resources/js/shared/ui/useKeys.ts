@@ -9,8 +9,14 @@ export function useKeys(handler: (event: KeyboardEvent) => void) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {
       const target = event.target
-      const typing = target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement
-      if (!typing && document.documentElement.dataset['locked'] === undefined && !event.ctrlKey && !event.metaKey && !event.altKey) latest.current(event)
+      const typing = target instanceof HTMLInputElement
+        || target instanceof HTMLTextAreaElement
+        || target instanceof HTMLSelectElement
+      if (!typing
+        && document.documentElement.dataset['locked'] === undefined
+        && !event.ctrlKey
+        && !event.metaKey
+        && !event.altKey) latest.current(event)
     }
     addEventListener('keydown', onKey)
     return () => {

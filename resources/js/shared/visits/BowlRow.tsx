@@ -26,7 +26,9 @@ export function BowlRow({ bowl, showState }: { bowl: Bowl; showState: boolean })
         </div>
       </div>
       <div className="bowl-row-end">
-        {bowl.used === null ? null : <span><span className="quiet">{t`used`}</span> <span className="grams"><Mass of={bowl.used} /></span></span>}
+        {bowl.used === null ? null : (
+          <span><span className="quiet">{t`used`}</span> <span className="grams"><Mass of={bowl.used} /></span></span>
+        )}
         {showState ? <span className={`state state-${bowl.state}`}>{STATE[bowl.state]}</span> : null}
       </div>
     </div>

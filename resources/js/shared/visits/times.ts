@@ -2,7 +2,19 @@ import * as z from 'zod/mini'
 
 /** Something to be done by a moment: mix, begin, look, heat off, rinse. */
 export const act = z.object({
-  kind: z.enum(['mix', 'begin', 'complete', 'again', 'heat-on', 'heat-off', 'look', 'through', 'emulsify', 'stale', 'rinse']),
+  kind: z.enum([
+    'mix',
+    'begin',
+    'complete',
+    'again',
+    'heat-on',
+    'heat-off',
+    'look',
+    'through',
+    'emulsify',
+    'stale',
+    'rinse',
+  ]),
   words: z.string(),
   letters: z.array(z.string()),
   bowls: z.array(z.object({ bowl: z.string(), batch: z.nullable(z.string()), side: z.nullable(z.string()) })),
@@ -48,7 +60,10 @@ export const bowlTimes = z.object({
   by: z.array(z.string()),
   /** Its minutes to apply are those it took this client the last time. */
   asBefore: z.boolean(),
-  /** What was meant, on the clock on which it happened; null before the first touch. Minutes, less than none where it was early. */
+  /**
+   * What was meant, on the clock on which it happened; null before the first touch. Minutes, less than none where it
+   * was early.
+   */
   meant: z.nullable(z.object({
     begin: z.string(),
     complete: z.string(),
@@ -72,7 +87,14 @@ export const times = z.object({
   bowls: z.array(bowlTimes),
   breaks: z.array(z.object({ letter: z.string(), words: z.string() })),
   /** Each has been planned, and holds; with one press where it is one change. */
-  mends: z.array(z.object({ words: z.string(), bowl: z.nullable(z.string()), set: z.nullable(z.record(z.string(), z.unknown())), hands: z.nullable(z.number()) })),
+  mends: z.array(
+    z.object({
+      words: z.string(),
+      bowl: z.nullable(z.string()),
+      set: z.nullable(z.record(z.string(), z.unknown())),
+      hands: z.nullable(z.number()),
+    }),
+  ),
   faults: z.array(z.object({ words: z.string(), mend: z.string() })),
   acts: z.array(act),
 })

@@ -7,12 +7,24 @@ import { nextStep, person } from './visitLine'
 
 const wallShape = z.object({
   now: z.string(),
-  heads: z.array(z.object({ id: z.string(), client: z.string(), service: z.string(), colourist: person, onHair: z.boolean(), times, next: nextStep })),
+  heads: z.array(
+    z.object({
+      id: z.string(),
+      client: z.string(),
+      service: z.string(),
+      colourist: person,
+      onHair: z.boolean(),
+      times,
+      next: nextStep,
+    }),
+  ),
 })
 export type Wall = z.infer<typeof wallShape>
 export type Head = Wall['heads'][number]
 
-/** Every head with colour on it and everybody in the chair, by who must act next. News of a write asks again at once. */
+/**
+ * Every head with colour on it and everybody in the chair, by who must act next. News of a write asks again at once.
+ */
 export const wall = queryOptions({
   queryKey: ['wall'],
   queryFn: async ({ signal }) => wallShape.parse(await getJson('wall', signal)),

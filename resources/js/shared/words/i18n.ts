@@ -15,4 +15,7 @@ export type Language = (typeof LANGUAGES)[number]
 export const language: Language = LANGUAGES.find((each) => each === page?.lang) ?? 'en'
 
 /** What the page says, in its language. English stands in the code; another comes before it, as a piece of its own. */
-export const i18n = setupI18n({ locale: language, messages: { [language]: (page === null ? undefined : window.tintaWords) ?? {} } })
+export const i18n = setupI18n({
+  locale: language,
+  messages: { [language]: (page === null ? undefined : window.tintaWords) ?? {} },
+})

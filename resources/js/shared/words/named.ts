@@ -2,7 +2,10 @@ import { t } from '@lingui/core/macro'
 
 /** The trade's words that are values as well: as the record holds them, and as they are read. */
 const NAMES: Record<string, string> = {
-  hairline: t`hairline`, fringe: t`fringe`, top: t`top`, crown: t`crown`, left: t({ message: 'left', context: 'side' }), right: t`right`, back: t`back`, front: t`front`, upper: t`upper`, lower: t`lower`, nape: t`nape`, underlayer: t`underlayer`,
+  hairline: t`hairline`, fringe: t`fringe`, top: t`top`, crown: t`crown`, left: t({
+    message: 'left',
+    context: 'side',
+  }), right: t`right`, back: t`back`, front: t`front`, upper: t`upper`, lower: t`lower`, nape: t`nape`, underlayer: t`underlayer`,
   root: t`root`, regrowth: t`regrowth`, mids: t`mids`, ends: t`ends`, lengths: t`lengths`,
   natural: t`natural`, ash: t`ash`, matte: t`matte`, violet: t`violet`, pearl: t`pearl`, beige: t`beige`, gold: t`gold`, copper: t`copper`, mahogany: t`mahogany`, red: t`red`, brown: t`brown`,
   dry: t`dry`, damp: t`damp`, wet: t`wet`,
