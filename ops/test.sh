@@ -30,6 +30,7 @@ command_test() {
     if [[ "$*" != *testsuite* || "$*" == *Browser* ]]; then
         artisan migrate:fresh --seed --force --no-interaction >"$DIR/log/seed.log" 2>&1 || fail 'The demo could not be loaded for the browser tests; see var/test/log/seed.log.'
         grant_app tinta_browser
+        [ $# -gt 0 ] || demo_database
         [ $# -gt 0 ] || [ ${#LANES[@]} -eq 0 ] || lanes_data
         start_web
     fi
@@ -57,6 +58,13 @@ test_database() {
     make_database "$1"
     DB_DATABASE=$1 artisan migrate:fresh --force --no-interaction >"$DIR/log/migrate.log" 2>&1 || fail 'The test database could not be prepared; see var/test/log/migrate.log.'
     grant_app "$1"
+}
+
+# The demo once more, for the tests that look at all of it: copied, for loading it takes longer.
+demo_database() {
+    make_database tinta_demo
+    MYSQL_PWD=$(cat "$SECRETS/db_root") mariadb-dump --no-defaults --socket="$DB_SOCKET" -uroot --single-transaction --triggers "$DB_NAME" | sql root tinta_demo
+    grant_app tinta_demo
 }
 
 # run_pest NAME ARGUMENTS... : what the tests themselves write is not the running application's
@@ -89,8 +97,13 @@ run_lanes() {
     rm -rf var/test-pile
     mkdir -p var/test-pile
     run_pest alone --testsuite Feature,Ops --group alone || status=1
-    # What works whole services over, beside the others, in a database of its own.
-    TEST_DATABASE=tinta_http2 run_pest heavy --testsuite Feature --group heavy >var/heavy.log 2>&1 8>&- &
+    # What works whole services over, and what looks at the whole demo, beside the others, each in a database of its own.
+    {
+        found=0
+        TEST_DATABASE=tinta_http2 run_pest heavy --testsuite Feature --group heavy || found=1
+        TEST_DATABASE=tinta_demo run_pest demo --testsuite Feature --group demo || found=1
+        exit $found
+    } >var/heavy.log 2>&1 8>&- &
     local heavy=$!
     run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
     wait "$heavy" || status=1

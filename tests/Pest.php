@@ -2,11 +2,13 @@
 
 declare(strict_types=1);
 
+use App\Models\Salon;
 use App\Words\Catalogue;
 use Core\Codec\Problem;
 use Core\CoreException;
 use Core\Fact;
 use Core\Judgement\Caution;
+use Database\Seeders\DatabaseSeeder;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Pest\Expectation;
 use PHPUnit\Framework\AssertionFailedError;
@@ -16,9 +18,20 @@ use Tests\TestCase;
 // tests/Core and tests/Arch run bare: the core boots nothing.
 uses(TestCase::class, DatabaseTransactions::class)->in('Feature');
 // Run apart from all others, see ops/test.sh; so is what is alone.
-uses()->group('heavy', 'apart')->in('Feature/Rounds', 'Feature/DemoTest.php');
+uses()->group('heavy', 'apart')->in('Feature/Rounds');
+uses()->group('demo', 'apart')->in('Feature/DemoTest.php', 'Feature/JudgeTest.php');
 uses(TestCase::class)->in('Ops');
 uses(BrowserTestCase::class)->in('Browser');
+
+/** The demo salon: loaded where the tests' database does not hold it yet, as ./tinta test FILE has it. */
+function theDemo(): Salon
+{
+    if (Salon::query()->where('demo', true)->doesntExist()) {
+        test()->seed(DatabaseSeeder::class);
+    }
+
+    return Salon::query()->where('demo', true)->sole();
+}
 
 /** What is said, in English: of a fact, and of whatever carries one. */
 function words(Fact|CoreException|Problem|Caution $said): string

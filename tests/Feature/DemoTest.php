@@ -9,15 +9,13 @@ use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Client;
 use App\Models\ColourLine;
-use App\Models\Salon;
 use App\Models\Shade;
 use App\Models\TeamMember;
 use App\Models\Visit;
-use Database\Seeders\DatabaseSeeder;
 
 it('loads the demo salon, every bowl workable and every batch replayable', function () {
-    $this->seed(DatabaseSeeder::class);
-    $salon = Salon::query()->where('name', 'Sailcloth Row Colour Studio')->sole();
+    $salon = theDemo();
+    expect($salon->name)->toBe('Sailcloth Row Colour Studio');
     expect(ColourLine::query()->where('salon_id', $salon->id)->count())->toBe(5)
         ->and(Shade::query()->count())->toBeGreaterThan(100)->toBeLessThan(125)
         ->and(Client::query()->where('salon_id', $salon->id)->count())->toBe(30)
@@ -54,8 +52,8 @@ it('loads the demo salon, every bowl workable and every batch replayable', funct
 });
 
 it('gives every demo shade a level and tone its legend knows', function () {
-    $this->seed(DatabaseSeeder::class);
-    $salon = Salon::query()->where('name', 'Sailcloth Row Colour Studio')->sole();
+    $salon = theDemo();
+    expect($salon->name)->toBe('Sailcloth Row Colour Studio');
     $shelf = resolve(SalonShelf::class)->of($salon);
     foreach (Shade::query()->where('kind', 'shade')->get() as $shade) {
         expect($shelf->product($shade->productId())?->pigment?->level?->decimal(1))->toBe(

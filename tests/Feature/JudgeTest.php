@@ -10,17 +10,14 @@ use App\Formulas\JudgeRows;
 use App\Formulas\LearntRows;
 use App\Formulas\VisitBowls;
 use App\Models\Observation;
-use App\Models\Salon;
 use App\Models\TeamMember;
 use App\Models\Visit;
 use Core\Service\Outlook;
 use Core\Service\SplitWishes;
-use Database\Seeders\DatabaseSeeder;
 
 // The demo's past was made by hidden heads; what the outlook foretells of it was learnt visit by visit.
 it('foretells closed visits at least a third better once it has learnt from the house and the client', function () {
-    $this->seed(DatabaseSeeder::class);
-    $salon = Salon::query()->where('demo', true)->sole();
+    $salon = theDemo();
     $miss = resolve(JudgeRows::class)->of($salon);
     expect($miss['table']['count'])->toBeGreaterThan(200)
         ->and($miss['client']['levels'])->toBeLessThan($miss['table']['levels'] * 2 / 3)
@@ -56,7 +53,7 @@ it('foretells closed visits at least a third better once it has learnt from the 
 });
 
 it('works what an earlier model learnt anew: the latest visits first, a few at a time', function () {
-    $this->seed(DatabaseSeeder::class);
+    theDemo();
     $closed = fn () => Visit::query()->where('status', VisitStatus::Closed);
     $taught = Observation::query()->count();
     // The seeder learns from all of them; none is left out between two pages.
@@ -75,7 +72,7 @@ it('works what an earlier model learnt anew: the latest visits first, a few at a
 });
 
 it('finds ways to a wish, and plans one of them with one press, once', function () {
-    $this->seed(DatabaseSeeder::class);
+    theDemo();
     $this->actingAs(TeamMember::query()->where('email', 'amara@sailcloth.example')->sole());
     $visit = Visit::query()
         ->where('status', 'expected')
