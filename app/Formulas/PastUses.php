@@ -6,6 +6,7 @@ namespace App\Formulas;
 
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
+use App\Kept\KeptValues;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Round;
@@ -14,7 +15,6 @@ use Core\Advice\PastUse;
 use Core\Hair\Canvas;
 use Core\Units\Grams;
 use Core\Weighing\PlannedLine;
-use Illuminate\Database\Eloquent\Collection;
 
 /**
  * What a client's bowls for the same job came to, visit by visit; and what such bowls took on such heads of the house.
@@ -26,11 +26,14 @@ final class PastUses
     /** Visits of the client's own: further back the hair was another. */
     private const OWN_MOST = 24;
 
-    /** @var array<string, Collection<int, Bowl>> by visit: one request asks for each of its bowls */
+    /** @var array<string, array<string, list<PastUse>>> by visit; in it by line and job */
     private array $own = [];
 
-    public function __construct(private readonly BatchRows $batches, private readonly CanvasRows $canvases)
-    {
+    public function __construct(
+        private readonly BatchRows $batches,
+        private readonly CanvasRows $canvases,
+        private readonly KeptValues $kept,
+    ) {
     }
 
     /** @return list<PastUse> up to and with this bowl's own visit, oldest first */
@@ -42,20 +45,73 @@ final class PastUses
     /** @return list<PastUse> oldest first */
     public function own(Visit $visit, string $job, int $line): array
     {
-        $this->own[$visit->id] ??= Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
-            ->whereIn('round_id', Round::query()->whereIn('visit_id',
-                Visit::query()->where('client_id', $visit->client_id)
-                    ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
-                    ->orderByDesc('starts_at')->limit(self::OWN_MOST)->pluck('id'))->pluck('id'))
-            ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at)->values();
+        if (! isset($this->own[$visit->id])) {
+            $past = array_values(Visit::query()->where('client_id', $visit->client_id)
+                ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
+                ->orderByDesc('starts_at')->limit(self::OWN_MOST)->get(['id'])
+                ->map(fn (Visit $each): string => $each->id)->all());
+            // A closed visit hardly ever changes: its bowls are read and replayed again only where one of them did.
+            $this->own[$visit->id] = $past === []
+                ? []
+                : $this->kept->of("uses {$this->standing($past)}", fn (): array => $this->work($past));
+        }
 
-        return array_values(array_filter($this->own[$visit->id]
-            ->filter(
-                fn (Bowl $each): bool => $each->job === $job
-                && $each->colour_line_id === $line
-                && ! $each->isSetAside(),
-            )
-            ->map($this->use(...))->all()));
+        return $this->own[$visit->id]["{$line} {$job}"] ?? [];
+    }
+
+    /**
+     * @param  list<string>  $past  ids of visits
+     * @return array<string, list<PastUse>>
+     */
+    private function work(array $past): array
+    {
+        $found = [];
+        $bowls = Bowl::query()->with(['batches.pours', 'stamps', 'round.visit'])
+            ->whereIn('round_id', Round::query()->whereIn('visit_id', $past)->select('id'))
+            ->get()->sortBy(fn (Bowl $each) => $each->round->visit->starts_at);
+        foreach ($bowls as $bowl) {
+            $use = $bowl->isSetAside() ? null : $this->use($bowl);
+            if ($use !== null) {
+                $found["{$bowl->colour_line_id} {$bowl->job}"][] = $use;
+            }
+        }
+
+        return $found;
+    }
+
+    /**
+     * Of all that is read of these visits, in a few bytes: what was said of them, their bowls, what was weighed.
+     *
+     * @param  list<string>  $past
+     */
+    private function standing(array $past): string
+    {
+        $bowls = Bowl::query()->toBase()->join('rounds', 'rounds.id', '=', 'bowls.round_id')
+            ->whereIn('rounds.visit_id', $past);
+        $batches = (clone $bowls)->join('batches', 'batches.bowl_id', '=', 'bowls.id');
+        $sums = [
+            Visit::query()->toBase()->whereIn('id', $past)->selectRaw(self::sum(
+                'id', 'starts_at', 'verdict', 'lasting', 'covering', 'bright', 'grey_shown', 'outcome', '`change`',
+            )),
+            (clone $bowls)->selectRaw(self::sum('bowls.id', 'bowls.job', 'bowls.colour_line_id')),
+            (clone $bowls)->join('stamps', 'stamps.bowl_id', '=', 'bowls.id')->selectRaw('COUNT(*)'),
+            (clone $batches)->selectRaw(self::sum('batches.id', 'batches.status', 'mixed_cg', 'used_cg')),
+            (clone $batches)->join('pours', 'pours.batch_id', '=', 'batches.id')->selectRaw('COUNT(*)'),
+        ];
+        $one = Visit::query()->toBase()->fromSub('SELECT 1', 'one');
+        foreach ($sums as $at => $sum) {
+            $one->selectSub($sum, "part{$at}");
+        }
+
+        return implode(' ', [...$past, ...array_values((array) $one->first())]);
+    }
+
+    /** How many rows, and a sum that is another where one of these columns is. */
+    private static function sum(string ...$columns): string
+    {
+        $row = implode(", '|', ", array_map(static fn (string $each): string => "COALESCE({$each}, '~')", $columns));
+
+        return "CONCAT(COUNT(*), '-', COALESCE(SUM(CRC32(CONCAT({$row}))), 0))";
     }
 
     /**

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Enums\Role;
+use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Proposal;
 use App\Models\Stamp;
@@ -801,6 +802,15 @@ it('says what this client’s own bowls took, before what the table would', func
     $this->v->close()->repeat();
     expect($amount())->toMatchArray(['source' => 'own', 'of' => 'colour', 'take' => '60 g'])
         ->and($amount()['why'][0])->toBe('Last time 150 g were mixed (60 g colour) and 130 g used.');
+    // What is kept of the past is read anew where the record says otherwise.
+    Batch::query()->toBase()->update(['used_cg' => 110_00]);
+    $this->v->refresh();
+    expect($amount()['why'][0])->toBe('Last time 150 g were mixed (60 g colour) and 110 g used.');
+    $before = $this->v->visit['from']['id'];
+    $advised = $amount();
+    Visit::query()->whereKey($before)->toBase()->update(['lasting' => false]);
+    $this->v->refresh();
+    expect($amount())->not->toBe($advised);
 });
 
 it('reads what was poured, not what was planned: on the bowl, in comparing and in the repeat', function () {
