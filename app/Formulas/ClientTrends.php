@@ -22,18 +22,28 @@ final readonly class ClientTrends
     /** Jobs with fewer visits say nothing yet. */
     private const LEAST = 3;
 
-    public function __construct(private VisitBowls $bowls)
+    public function __construct(private VisitBowls $bowls, private PastStanding $past)
     {
     }
 
     /** @return list<array{job: string, trends: list<Trend>}> */
     public function of(Client $client): array
     {
+        $past = array_values($client->visits()->where('status', VisitStatus::Closed)->limit(self::VISITS)->get(['id'])
+            ->map(fn (Visit $each): string => $each->id)->all());
+
+        return array_values($this->past->of('trends', $client->salon_id, $past, fn (): array => $this->work($past)));
+    }
+
+    /**
+     * @param  list<string>  $past  ids of visits
+     * @return list<array{job: string, trends: list<Trend>}>
+     */
+    private function work(array $past): array
+    {
         $jobs = [];
-        $visits = $client->visits()->with(['rounds.bowls.batches', 'rounds.bowls.stamps', 'colourist.salon'])->where(
-            'status',
-            VisitStatus::Closed,
-        )->limit(self::VISITS)->get()->reverse();
+        $visits = Visit::query()->whereKey($past)->orderBy('starts_at')
+            ->with(['rounds.bowls.batches', 'rounds.bowls.stamps', 'colourist.salon'])->get();
         foreach ($visits as $visit) {
             $placed = [];
             foreach ($this->bowls->placed($visit) as $each) {

@@ -6,7 +6,6 @@ namespace App\Formulas;
 
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
-use App\Kept\KeptValues;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Round;
@@ -32,7 +31,7 @@ final class PastUses
     public function __construct(
         private readonly BatchRows $batches,
         private readonly CanvasRows $canvases,
-        private readonly KeptValues $kept,
+        private readonly PastStanding $past,
     ) {
     }
 
@@ -50,10 +49,8 @@ final class PastUses
                 ->where('status', VisitStatus::Closed)->where('starts_at', '<=', $visit->starts_at)
                 ->orderByDesc('starts_at')->limit(self::OWN_MOST)->get(['id'])
                 ->map(fn (Visit $each): string => $each->id)->all());
-            // A closed visit hardly ever changes: its bowls are read and replayed again only where one of them did.
-            $this->own[$visit->id] = $past === []
-                ? []
-                : $this->kept->of("uses {$this->standing($past)}", fn (): array => $this->work($past));
+            $work = fn (): array => $this->work($past);
+            $this->own[$visit->id] = $this->past->of('uses', $visit->salon_id, $past, $work);
         }
 
         return $this->own[$visit->id]["{$line} {$job}"] ?? [];
@@ -77,41 +74,6 @@ final class PastUses
         }
 
         return $found;
-    }
-
-    /**
-     * Of all that is read of these visits, in a few bytes: what was said of them, their bowls, what was weighed.
-     *
-     * @param  list<string>  $past
-     */
-    private function standing(array $past): string
-    {
-        $bowls = Bowl::query()->toBase()->join('rounds', 'rounds.id', '=', 'bowls.round_id')
-            ->whereIn('rounds.visit_id', $past);
-        $batches = (clone $bowls)->join('batches', 'batches.bowl_id', '=', 'bowls.id');
-        $sums = [
-            Visit::query()->toBase()->whereIn('id', $past)->selectRaw(self::sum(
-                'id', 'starts_at', 'verdict', 'lasting', 'covering', 'bright', 'grey_shown', 'outcome', '`change`',
-            )),
-            (clone $bowls)->selectRaw(self::sum('bowls.id', 'bowls.job', 'bowls.colour_line_id')),
-            (clone $bowls)->join('stamps', 'stamps.bowl_id', '=', 'bowls.id')->selectRaw('COUNT(*)'),
-            (clone $batches)->selectRaw(self::sum('batches.id', 'batches.status', 'mixed_cg', 'used_cg')),
-            (clone $batches)->join('pours', 'pours.batch_id', '=', 'batches.id')->selectRaw('COUNT(*)'),
-        ];
-        $one = Visit::query()->toBase()->fromSub('SELECT 1', 'one');
-        foreach ($sums as $at => $sum) {
-            $one->selectSub($sum, "part{$at}");
-        }
-
-        return implode(' ', [...$past, ...array_values((array) $one->first())]);
-    }
-
-    /** How many rows, and a sum that is another where one of these columns is. */
-    private static function sum(string ...$columns): string
-    {
-        $row = implode(", '|', ", array_map(static fn (string $each): string => "COALESCE({$each}, '~')", $columns));
-
-        return "CONCAT(COUNT(*), '-', COALESCE(SUM(CRC32(CONCAT({$row}))), 0))";
     }
 
     /**

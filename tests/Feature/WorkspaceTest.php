@@ -6,6 +6,7 @@ use App\Enums\Role;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Proposal;
+use App\Models\Shade;
 use App\Models\Stamp;
 use App\Models\TeamMember;
 use App\Models\Visit;
@@ -811,6 +812,36 @@ it('says what this client’s own bowls took, before what the table would', func
     Visit::query()->whereKey($before)->toBase()->update(['lasting' => false]);
     $this->v->refresh();
     expect($amount())->not->toBe($advised);
+});
+
+it('shows past visits as the record has them, also where they were worked before', function () {
+    retouch($this->v);
+    $this->v->testSkin()->weigh('A', left: '20 g');
+    $this->v->close();
+    $bowl = function (): array {
+        $this->app->forgetScopedInstances();
+
+        return $this->getJson("/api/clients/{$this->v->visit['client']['id']}")->assertOk()->json('visits.0.bowls.0');
+    };
+    $before = $bowl();
+    expect($before['used'])->toBe('130 g')->and($bowl())->toBe($before);
+    foreach (
+        [
+            'used' => fn () => Batch::query()->toBase()->update(['used_cg' => 110_00]),
+            'job' => fn () => Bowl::query()->toBase()->update(['job' => 'Root, again']),
+            'spans' => fn () => Bowl::query()->each(
+                fn (Bowl $each) => $each->update(['sheet' => ['place' => []] + $each->sheet]),
+            ),
+            'colour' => fn () => Shade::query()->each(fn (Shade $each) => $each->update(['code' => "{$each->code}x"])),
+        ] as $field => $change
+    ) {
+        $change();
+        $after = $bowl();
+        expect($after[$field])->not->toBe($before[$field], $field)
+            ->and(array_keys(array_filter($after, fn ($value, $key) => $value !== $before[$key], ARRAY_FILTER_USE_BOTH)))
+            ->toContain($field);
+        $before = $after;
+    }
 });
 
 it('reads what was poured, not what was planned: on the bowl, in comparing and in the repeat', function () {

@@ -13,14 +13,13 @@ use App\Formulas\ClientTrends;
 use App\Http\Resources\Lineage\ProposalResource;
 use App\Http\Resources\Photos\PhotoResource;
 use App\Http\Resources\Safety\SafetyResource;
-use App\Http\Resources\Visits\VisitLineResource;
+use App\Http\Resources\Visits\VisitLines;
 use App\Models\Client;
 use App\Models\ClientMatch;
 use App\Models\Consent;
 use App\Models\Photo;
 use App\Models\Proposal;
 use App\Models\TeamMember;
-use App\Models\Visit;
 use App\Words\Say;
 use Core\Record\Trend;
 use Core\Units\Fraction;
@@ -31,6 +30,9 @@ use Illuminate\Http\Resources\Json\JsonResource;
 /** @property Client $resource */
 final class ClientResource extends JsonResource
 {
+    /** So many of the latest are shown. */
+    private const VISITS = 60;
+
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
@@ -88,10 +90,7 @@ final class ClientResource extends JsonResource
                     fn (Photo $photo): array => (new PhotoResource($photo))->against($target)->toArray(),
                 )->all(),
             ),
-            'visits' => array_values($client->visits()->with(
-                [...VisitLineResource::RELATIONS, 'rounds.bowls.batches.pours', 'proposals'],
-            )->limit(60)->get()
-                ->map(fn (Visit $visit): array => (new VisitLineResource($visit))->toArray())->all()),
+            'visits' => VisitLines::of($client, self::VISITS),
         ];
     }
 

@@ -36,11 +36,16 @@ final class VisitLineResource extends JsonResource
         'rounds.bowls.components.developer',
     ];
 
+    /** @param  ?list<array<string, mixed>>  $bowls  as they were worked before; null where they are worked now */
+    public function __construct(Visit $visit, private readonly ?array $bowls = null)
+    {
+        parent::__construct($visit);
+    }
+
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
         $visit = $this->resource;
-        $bowls = $visit->rounds->flatMap(fn (Round $round) => $round->bowls);
 
         return [
             'id' => $visit->id,
@@ -63,9 +68,15 @@ final class VisitLineResource extends JsonResource
             ],
             'changes' => $this->changes($visit),
             'nextOn' => $visit->next_on?->toDateString(),
-            'bowls' => array_values($bowls->map($this->bowl(...))->all()),
+            'bowls' => $this->bowls ?? self::bowls($visit),
             'next' => (new NextStepResource($visit))->toArray(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    public static function bowls(Visit $visit): array
+    {
+        return array_values($visit->rounds->flatMap(fn (Round $round) => $round->bowls)->map(self::bowl(...))->all());
     }
 
     /** @return list<string> what differed from the visit it came from, in words */
@@ -83,7 +94,7 @@ final class VisitLineResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function bowl(Bowl $bowl): array
+    private static function bowl(Bowl $bowl): array
     {
         $finished = $bowl->batches->filter(fn (Batch $batch): bool => $batch->status === BatchStatus::Finished);
         $colour = $bowl->components->filter(fn (Component $component): bool => $component->part === 0);
@@ -94,10 +105,10 @@ final class VisitLineResource extends JsonResource
             'letter' => trim($bowl->letter),
             'job' => $bowl->job,
             'line' => $bowl->colourLine->name,
-            'colour' => $this->words($colour),
+            'colour' => self::words($colour),
             'developer' => $developer->isEmpty()
                 ? 'no developer'
-                : $this->words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
+                : self::words($developer).' at '.($bowl->sheet['ratio'] ?? ''),
             'poured' => self::poured($bowl),
             'spans' => self::spans($bowl),
             'swatches' => array_values(
@@ -142,7 +153,7 @@ final class VisitLineResource extends JsonResource
     }
 
     /** @param  Collection<int, Component>  $components */
-    private function words(Collection $components): string
+    private static function words(Collection $components): string
     {
         // Equal parts say nothing that the names do not.
         $equal = $components->every(
