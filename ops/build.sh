@@ -1,6 +1,6 @@
 # Building the page, and the commands that start, stop and tell.
 
-front_end_files() { find resources vite.config.ts vite.worker.config.ts tsconfig.json words.plugin.ts lingui.config.ts package-lock.json ops/brotli.mjs -type f | LC_ALL=C sort; }
+front_end_files() { find resources vite.config.ts chunks.ts vite.worker.config.ts tsconfig.json words.plugin.ts lingui.config.ts package-lock.json ops/brotli.mjs -type f | LC_ALL=C sort; }
 
 build_front_end() {
     mapfile -t files < <(front_end_files)

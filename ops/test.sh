@@ -42,6 +42,7 @@ command_test() {
         cat var/static.log
         say 'The tests of the core'
         wait "${beside[0]}" || status=$?
+        beside=()
         cat var/core.log
     fi
     say 'Running the PHP tests'

@@ -38,6 +38,15 @@ export function Products({
   const unread = line === null
     ? (tried?.codes ?? []).filter((each) => each.read?.unread !== null).length
     : standing.filter((each) => (readOf(each)?.unread ?? null) !== null).length
+  const tile = (product: Product) => (
+    <Tile
+      key={product.id}
+      code={product.said.code}
+      name={product.said.name}
+      read={readOf(product)}
+      onPress={writes ? () => { setOpen(product) } : undefined}
+    />
+  )
   return (
     <section className="line-products" aria-label={t`Products`}>
       <div className="page-head">
@@ -78,13 +87,7 @@ export function Products({
       ) : (
         <>
           <div className="shade-wall">
-            {standing.map((product) => <Tile
-              key={product.id}
-              code={product.said.code}
-              name={product.said.name}
-              read={readOf(product)}
-              onPress={writes ? () => { setOpen(product) } : undefined}
-            />)}
+            {standing.map(tile)}
           </div>
           {standing.length === 0 ? (
             <p className="quiet">{t`No product yet: add one, or bring in a table of them.`}</p>
@@ -92,13 +95,7 @@ export function Products({
           {withdrawn.length === 0 ? null : (
             <details className="line-more"><summary>{t`${withdrawn.length} withdrawn`}</summary>
               <div className="shade-wall withdrawn">
-                {withdrawn.map((product) => <Tile
-                  key={product.id}
-                  code={product.said.code}
-                  name={product.said.name}
-                  read={readOf(product)}
-                  onPress={writes ? () => { setOpen(product) } : undefined}
-                />)}
+                {withdrawn.map(tile)}
               </div>
             </details>
           )}
