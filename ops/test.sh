@@ -269,24 +269,25 @@ bench_group() {
     php ops/bench-http.php
 }
 
-# Changes the core operator by operator and sees whether a test notices: ./tinta mutate Units [MORE TESTS...]
-# mutate [LAYER...] : the mutation score of each layer of the core, with that layer's own tests; of all of them where none is named
+# Changes the core operator by operator and sees whether a test notices.
+# mutate [LAYER...] : the mutation score of each layer of the core; of all of them where none is named
 command_mutate() {
     install_debian "${RUN_PACKAGES[@]}" php8.2-pcov
+    # Loaded everywhere it would keep PHP from compiling anything to machine code: it is loaded where it is asked for.
+    if php -m | grep -qx pcov; then
+        if [ "$(id -u)" -eq 0 ]; then phpdismod pcov; else sudo phpdismod pcov; fi
+    fi
     install_composer
-    install_npm
-    # The plugin does not make the folder it writes to, and then every test fails for want of the file: a perfect score of nothing.
-    mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations var
-    local layers=("$@") layer tests
+    local layers=("$@") layer
     [ $# -gt 0 ] || mapfile -t layers < <(cd core && ls -d */ | tr -d /)
     for layer in "${layers[@]}"; do
         [ -d "core/$layer" ] || fail "Name a layer of the core: $(cd core && ls -d */ | tr -d / | tr '\n' ' ')"
     done
-    for layer in "${layers[@]}"; do
-        tests="tests/Core/$layer"
-        [ -d "$tests" ] || tests=tests/Core
-        # Left to itself the coverage driver looks into app/ alone.
-        php -d pcov.directory=core vendor/bin/pest --mutate --path="core/$layer" --everything "$tests" >"var/mutate-$layer.log" 2>&1 || true
-        printf '%-14s %s\n' "$layer" "$(sed 's/\x1b\[[0-9;]*m//g' "var/mutate-$layer.log" | grep -aE '^ *(Mutations|Score|Tests):' | tr -s ' ' | tr '\n' ' ')"
-    done
+    # The plugin that changes the classes does not make the folder it writes to.
+    mkdir -p vendor/pestphp/pest-plugin-mutate/.temp/mutations var/opcache-mutate
+    say "Which test of the core runs which line"
+    php -d extension=pcov.so -d pcov.enabled=1 -d pcov.directory=core ops/mutate.php record
+    say "What the tests notice of each layer; what they do not is laid in var/mutate-LAYER.txt"
+    php -d opcache.enable_cli=1 -d opcache.jit=tracing -d opcache.jit_buffer_size=128M \
+        ops/mutate.php layers "${layers[@]}"
 }

@@ -211,7 +211,7 @@ Route::middleware(
     Route::post('visits/{visit}/rounds', [RoundController::class, 'store']);
 
     Route::put('visits/{visit}/canvas', [CanvasController::class, 'update']);
-    Route::post('visits/{visit}/picture', PictureController::class);
+    Route::post('visits/{visit}/picture', PictureController::class)->middleware('kept:15,asked');
     Route::post('visits/{visit}/ways', WaysController::class);
     Route::post('visits/{visit}/rounds/plan', [WaysController::class, 'take']);
     Route::post('visits/{visit}/written', WrittenBowlsController::class);

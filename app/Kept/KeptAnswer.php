@@ -15,10 +15,14 @@ use Symfony\Component\HttpFoundation\Response;
  * hold; who has it already is told so without a word of it (ETag, 304). A request that says `no-cache` is worked anew.
  *
  * `kept:SECONDS` says how long time alone may pass; an answer that holds longer, or shorter, says so with `holds`.
+ * `kept:SECONDS,asked` is for a question that is posted because it is long, and writes nothing: the same again has the
+ * same answer.
  */
 final readonly class KeptAnswer
 {
     private const HOLDS = 'kept.holds';
+
+    private const ASKED = 'asked';
 
     public function __construct(private Turns $turns, private KeptValues $values)
     {
@@ -30,10 +34,11 @@ final readonly class KeptAnswer
         $request->attributes->set(self::HOLDS, $seconds);
     }
 
-    public function handle(Request $request, Closure $next, string $seconds): Response
+    public function handle(Request $request, Closure $next, string $seconds, string $how = ''): Response
     {
         $member = $request->user();
-        if (! $request->isMethod('GET') || ! $member instanceof TeamMember) {
+        $asked = $how === self::ASKED && $request->isMethod('POST');
+        if ((! $request->isMethod('GET') && ! $asked) || ! $member instanceof TeamMember) {
             return $next($request);
         }
         $this->turns->lookAgain();
@@ -41,7 +46,13 @@ final readonly class KeptAnswer
         if ($turn === null) {
             return $next($request);
         }
-        $key = 'answer '.hash('xxh128', "{$member->id} {$member->language->value} {$turn} {$request->getRequestUri()}");
+        $key = 'answer '.hash('xxh128', implode(' ', [
+            $member->id,
+            $member->language->value,
+            $turn,
+            $request->getRequestUri(),
+            $asked ? (string) $request->getContent() : '',
+        ]));
         $now = CarbonImmutable::now();
         $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->values->get($key);
         if (is_array($kept) && $now->getTimestamp() < $kept['until']) {

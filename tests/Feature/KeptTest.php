@@ -79,6 +79,33 @@ it('works it anew when its minutes are over, or when somebody asks for that', fu
     expect(($this->ask)('today')[2])->toBeGreaterThan($kept + 2);
 });
 
+it('answers the same posted question again without working it, and another one anew', function () {
+    $bowl = $this->salon->addBowl($this, $this->visit)->assertCreated()->json();
+    app(Turns::class)->count($this->salon->salon->id);
+    $ask = function (array $asked): array {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $answer = $this->postJson("/api/visits/{$this->visit['id']}/picture", $asked)->assertOk();
+        $statements = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return [$statements, $answer->json('bowls') ?? $answer->json()];
+    };
+    [$first, $picture] = $ask(['drafts' => []]);
+    [$again, $same] = $ask(['drafts' => []]);
+    expect($again)->toBeLessThan($first - 5)->and($same)->toBe($picture);
+    [$other, $without] = $ask(['drafts' => [], 'without' => [$bowl['id']]]);
+    expect($other)->toBeGreaterThan($again + 5)->and($without)->not->toBe($picture);
+    // What cannot be asked is refused as often as it is sent.
+    foreach ([1, 2] as $time) {
+        $this->postJson("/api/visits/{$this->visit['id']}/picture", ['drafts' => 'none'])->assertUnprocessable();
+    }
+    // Once the record has changed, it is worked anew.
+    $this->salon->client->forceFill(['name' => 'Renamed'])->save();
+    app(Turns::class)->count($this->salon->salon->id);
+    expect($ask(['drafts' => []])[0])->toBeGreaterThan($again + 5);
+});
+
 it('is each person’s own, and what one may no longer see is not answered from before', function () {
     $owner = $this->salon->member(Role::Owner);
     $this->actingAs($owner);

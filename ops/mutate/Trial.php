@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Ops\Mutate;
+
+use Composer\Autoload\ClassLoader;
+use PHPUnit\Framework\TestCase;
+
+/**
+ * One changed class against the tests that run the changed place, in a process of its own.
+ *
+ * The process is a fork of one that has everything loaded but the class: what a process needs to begin is paid once.
+ */
+final readonly class Trial
+{
+    /** Seconds for tests of other layers: they were not written for this one, and a whole core runs through its floor. */
+    private const ELSEWHERE = 1.5;
+
+    /** Seconds after which a changed class is taken to run for ever: what its tests take, so many times, and a little. */
+    public const PATIENCE = 4;
+
+    /** @param  array<string, TestCase>  $cases */
+    public function __construct(private array $cases, private ClassLoader $loader)
+    {
+    }
+
+    /**
+     * @param  class-string  $class  not loaded yet
+     * @param  array<string, float>  $tests  seconds by test, in the order to run them
+     */
+    public function of(string $class, string $changed, array $tests): Verdict
+    {
+        if ($tests === []) {
+            return Verdict::Uncovered;
+        }
+        $tests = self::affordable($class, $tests);
+        $child = pcntl_fork();
+        if ($child === 0) {
+            $this->run($class, $changed, $tests);
+        }
+        $until = hrtime(true) + (int) ((5 + self::PATIENCE * array_sum($tests)) * 1e9);
+        while (pcntl_waitpid($child, $status, WNOHANG) === 0) {
+            if (hrtime(true) > $until) {
+                posix_kill($child, SIGKILL);
+                pcntl_waitpid($child, $status);
+
+                return Verdict::Endless;
+            }
+            usleep(500);
+        }
+
+        return pcntl_wifexited($status) && pcntl_wexitstatus($status) === 0 ? Verdict::Unnoticed : Verdict::Noticed;
+    }
+
+    /**
+     * The layer's own tests, and as many of the others as there is time for.
+     *
+     * @param  array<string, float>  $tests
+     * @return array<string, float>
+     */
+    public static function affordable(string $class, array $tests): array
+    {
+        $own = '\\Core\\'.explode('\\', $class)[1].'\\';
+        $elsewhere = 0.0;
+
+        return array_filter($tests, static function (float $seconds, string $name) use ($own, &$elsewhere): bool {
+            $elsewhere += str_contains($name, $own) ? 0 : $seconds;
+
+            return $elsewhere <= self::ELSEWHERE;
+        }, ARRAY_FILTER_USE_BOTH);
+    }
+
+    /**
+     * @param  class-string  $class
+     * @param  array<string, float>  $tests
+     */
+    public function run(string $class, string $changed, array $tests): never
+    {
+        ini_set('display_errors', '0');
+        ini_set('memory_limit', '1G');
+        ob_start(static fn (): string => '');
+        $this->loader->addClassMap([$class => $changed]);
+        foreach ($tests as $name => $seconds) {
+            $case = $this->cases[$name];
+            $case->run();
+            if ($case->status()->isFailure() || $case->status()->isError()) {
+                posix_kill(posix_getpid(), SIGKILL);
+            }
+        }
+        exit(0);
+    }
+}
