@@ -3,7 +3,7 @@
 # The demo, or a salon of one's own beside it: each with its own folder and data, one of them at work at a time.
 chosen_instance() {
     local chosen=${TINTA_INSTANCE:-$(cat "$ROOT/var/current" 2>/dev/null || echo demo)}
-    case "$chosen" in demo | salon | drill | test | test2 | group | cluster[1-9]) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
+    case "$chosen" in demo | salon | drill | test | test[23] | group | cluster[1-9]) printf '%s' "$chosen" ;; *) printf 'demo' ;; esac
 }
 
 # choose_instance --empty|--demo : which of the two is started from now on; the other is laid aside as it is
@@ -42,6 +42,7 @@ use_instance() {
     [ "$INSTANCE" = drill ] && base=200
     [ "$INSTANCE" = group ] && base=300
     [ "$INSTANCE" = test2 ] && base=400
+    [ "$INSTANCE" = test3 ] && base=450
     [[ "$INSTANCE" == cluster[1-9] ]] && base=$((500 + 10 * ${INSTANCE#cluster}))
     DB_NAME=tinta
     is_for_tests && DB_NAME=tinta_browser

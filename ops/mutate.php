@@ -10,6 +10,7 @@ declare(strict_types=1);
 use Ops\Mutate\Coverage;
 use Ops\Mutate\Run;
 use Ops\Mutate\Suite;
+use Ops\Mutate\TestFiles;
 use Ops\Mutate\Trial;
 
 $loader = require __DIR__.'/../vendor/autoload.php';
@@ -33,7 +34,7 @@ if ($command === 'layers') {
 if ($command === 'alone') {
     [$class, $changed, $tests] = unserialize((string) file_get_contents($argv[2]), ['allowed_classes' => false]);
     $loader->addClassMap([$class => $changed]);
-    Suite::hand(['tests/Core'], static function (array $cases) use ($loader, $class, $changed, $tests): void {
+    Suite::hand(TestFiles::of($root, array_keys($tests)), static function (array $cases) use ($loader, $class, $changed, $tests): void {
         (new Trial($cases, $loader))->run($class, $changed, $tests);
     });
 }

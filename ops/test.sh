@@ -88,7 +88,7 @@ compiled() {
 
 # Beside the first lane, where there is more than one core.
 LANES=()
-if [ "$(nproc)" -ge 2 ]; then LANES=(test2); fi
+if [ "$(nproc)" -ge 2 ]; then LANES=(test2 test3); fi
 
 # Browser tests mostly wait, for the scale to rest as a hand does: lanes of them, each with a salon, a scale and a browser of its own,
 # take the files one by one from the same pile. What measures time runs before everything; what stops the database and starts it

@@ -29,7 +29,7 @@ final readonly class Coverage
         $core = self::sum([...glob("{$root}/core/*/*.php") ?: [], "{$root}/tests/Pest.php", ...glob("{$root}/tests/Core/*.php") ?: []]);
         $files = [];
         foreach ($cases as $name => $case) {
-            $test = str_replace(['P\\Tests\\', '\\'], ['tests/', '/'], strtok($name, ':') ?: '').'.php';
+            $test = TestFiles::holding($name);
             $files[$test] ??= ['kept' => $folder.'/'.hash('xxh3', $core.self::sum(["{$root}/{$test}"]).$test), 'cases' => []];
             $files[$test]['cases'][$name] = $case;
         }

@@ -5,6 +5,7 @@ import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Tones } from '../../shared/ui/Tones'
 import type { Zone } from './shapes'
+import { ZoneLine } from './ZoneLine'
 
 const PARTS = [
   ['1/4', t`a quarter`],
@@ -33,8 +34,7 @@ export function AlsoWished({
   return (
     <details className="also-wished" open={also !== null}>
       <summary>{t`Something else for some of its strands`}</summary>
-      <div className="zone-line">
-        <span className="zone-what">{t`Of`}</span>
+      <ZoneLine what={t`Of`}>
         <OneOf
           label={t`Of how many strands`}
           all={PARTS}
@@ -42,7 +42,7 @@ export function AlsoWished({
           clears
           onChange={(of) => { if (of === null) onChange(null); else set({ of }) }}
         />
-      </div>
+      </ZoneLine>
       {also === null ? null : (
         <>
           <LevelField

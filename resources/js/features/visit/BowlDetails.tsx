@@ -9,6 +9,7 @@ import { BowlLists } from './BowlLists'
 import { orNone } from './orNone'
 import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
 import type { Sheet, Visit } from './shapes'
+import { ZoneLine } from './ZoneLine'
 
 /**
  * What is said around the formula: its sign on the bench, hair and heat, its clock, what it also serves, what went in
@@ -76,8 +77,7 @@ export function BowlDetails({
           />
         </Field>
       </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Hair`}</span>
+      <ZoneLine what={t`Hair`}>
         <OneOf
           label={t`Hair when it goes on`}
           all={['dry', 'damp', 'wet']}
@@ -85,9 +85,8 @@ export function BowlDetails({
           clears
           onChange={(hair) => { set({ hair: hair ?? undefined }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Cover`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Cover`}>
         <OneOf
           label={t`Covering`}
           all={['open', 'foil', 'film', 'cap']}
@@ -95,7 +94,7 @@ export function BowlDetails({
           clears
           onChange={(covering) => { set({ covering: covering ?? undefined }) }}
         />
-      </div>
+      </ZoneLine>
       <BowlClock sheet={sheet} others={others} error={error} set={set} />
       <Field id="treatment" label={t`After the rinse`}>
         <Form.Control

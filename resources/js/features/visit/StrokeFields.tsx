@@ -8,6 +8,7 @@ import { SPANS } from '../../shared/ui/StrandRibbon'
 import { orNone } from './orNone'
 import type { Stroke, Visit } from './shapes'
 import { METHODS } from './strokes'
+import { ZoneLine } from './ZoneLine'
 
 /** What one stroke says: where along the strand, how, in which order, by whom. */
 export function StrokeFields({
@@ -23,17 +24,15 @@ export function StrokeFields({
     .filter((each) => each !== letter)
   return (
     <>
-      <div className="zone-line">
-        <span className="zone-what">{t`Strand`}</span>
+      <ZoneLine what={t`Strand`}>
         <Chips
           label={t`Along the strand`}
           all={SPANS}
           on={SPANS.filter((span) => current.spans.includes(span))}
           onChange={(spans) => { set({ spans }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Measured`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Measured`}>
         <Form.Control
           className="reach"
           aria-label={t`Measured along the strand`}
@@ -42,7 +41,7 @@ export function StrokeFields({
           value={current.reach ?? ''}
           onChange={(event) => { set({ reach: orNone(event.target.value) }) }}
         />
-      </div>
+      </ZoneLine>
       <div className="field-row">
         <Field id="method" label={t`Technique`}>
           <Form.Select
@@ -67,15 +66,14 @@ export function StrokeFields({
         </datalist>
       </div>
       {current.pattern === undefined ? null : (
-        <div className="zone-line">
-          <span className="zone-what">{t`With`}</span>
+        <ZoneLine what={t`With`}>
           <Chips
             label={t`Bowls that share the pattern`}
             all={others}
             on={current.with ?? []}
             onChange={(letters) => { set({ with: letters.length === 0 ? undefined : letters }) }}
           />
-        </div>
+        </ZoneLine>
       )}
       <div className="field-row">
         <Field id="order" label={t`Order`} className="narrow">
@@ -113,8 +111,7 @@ export function StrokeFields({
           />
         </Field>
       </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Hair`}</span>
+      <ZoneLine what={t`Hair`}>
         <OneOf
           label={t`Hair for this stroke`}
           all={['dry', 'damp', 'wet']}
@@ -122,9 +119,8 @@ export function StrokeFields({
           clears
           onChange={(hair) => { set({ hair: hair ?? undefined }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Cover`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Cover`}>
         <OneOf
           label={t`Covering of this stroke`}
           all={['open', 'foil', 'film', 'cap']}
@@ -132,7 +128,7 @@ export function StrokeFields({
           clears
           onChange={(covering) => { set({ covering: covering ?? undefined }) }}
         />
-      </div>
+      </ZoneLine>
       <Field id="stroke-note" label={t`How the sections lie`}>
         <Form.Control
           value={current.note ?? ''}

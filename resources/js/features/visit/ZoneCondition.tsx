@@ -6,23 +6,22 @@ import { REGIONS } from '../../shared/ui/HeadMap'
 import { OneOf } from '../../shared/ui/OneOf'
 import { SPANS } from '../../shared/ui/StrandRibbon'
 import type { Zone } from './shapes'
+import { ZoneLine } from './ZoneLine'
 
 /** How the hair of a zone bears it, how it is made and where it lies. */
 export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial<Zone>) => void }) {
   return (
     <details className="zone-block">
       <summary>{t`Condition, texture, where it lies`}</summary>
-      <div className="zone-line">
-        <span className="zone-what">{t`Porosity`}</span>
+      <ZoneLine what={t`Porosity`}>
         <OneOf
           label={t`Porosity`}
           all={['low', 'normal', 'high']}
           on={zone.porosity}
           onChange={(porosity) => { set({ porosity: porosity ?? 'normal' }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Elasticity`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Elasticity`}>
         <OneOf
           label={t`Elasticity`}
           all={['good', 'weak', 'gum']}
@@ -30,9 +29,8 @@ export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial
           clears
           onChange={(elasticity) => { set({ elasticity }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Breakage`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Breakage`}>
         <OneOf
           label={t`Breakage`}
           all={['none', 'some', 'much']}
@@ -40,9 +38,8 @@ export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial
           clears
           onChange={(breakage) => { set({ breakage }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Density`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Density`}>
         <OneOf
           label={t`Density`}
           all={['fine', 'medium', 'thick']}
@@ -50,9 +47,8 @@ export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial
           clears
           onChange={(density) => { set({ density }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Texture`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Texture`}>
         <OneOf
           label={t`Texture`}
           all={['fine', 'medium', 'coarse']}
@@ -60,9 +56,8 @@ export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial
           clears
           onChange={(texture) => { set({ texture }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Length`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Length`}>
         <OneOf
           label={t`Length`}
           all={['chin', 'shoulder', 'mid-back']}
@@ -70,25 +65,23 @@ export function ZoneCondition({ zone, set }: { zone: Zone; set: (change: Partial
           clears
           onChange={(length) => { set({ length }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Spans`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Spans`}>
         <Chips
           label={t`Spans of this zone`}
           all={SPANS}
           on={SPANS.filter((span) => zone.spans.includes(span))}
           onChange={(spans) => { set({ spans }) }}
         />
-      </div>
-      <div className="zone-line">
-        <span className="zone-what">{t`Regions`}</span>
+      </ZoneLine>
+      <ZoneLine what={t`Regions`}>
         <Chips
           label={t`Regions of this zone, none for all`}
           all={REGIONS}
           on={REGIONS.filter((region) => zone.regions.includes(region))}
           onChange={(regions) => { set({ regions }) }}
         />
-      </div>
+      </ZoneLine>
       <Field id="band-words" label={t`Bands`}>
         <Form.Control
           value={zone.bandWords}

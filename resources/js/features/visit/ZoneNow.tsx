@@ -6,6 +6,7 @@ import { LevelField, type Rung } from '../../shared/ui/LevelField'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Tones } from '../../shared/ui/Tones'
 import type { Zone } from './shapes'
+import { ZoneLine } from './ZoneLine'
 
 const HISTORY = ['natural', 'coloured', 'lightened', 'direct-dye', 'unknown'] as const
 
@@ -81,15 +82,14 @@ export function ZoneNow({ zone, ladder, problem, set }: NowProps) {
         </label>
       </div>
       <Tones label={t`Tone now, strongest first`} on={zone.tone} onChange={(tone) => { set({ tone }) }} />
-      <div className="zone-line">
-        <span className="zone-what">{t`History`}</span>
+      <ZoneLine what={t`History`}>
         <OneOf
           label={t`History`}
           all={HISTORY}
           on={zone.history}
           onChange={(history) => { set({ history: history ?? 'natural' }) }}
         />
-      </div>
+      </ZoneLine>
       <div className="field-row">
         <Field id="zone-history" label={t`What was done, in words`} className="wide">
           <Form.Control
