@@ -47,20 +47,18 @@ final readonly class MixJudgement
     /** @param  list<Weighed>  $parts */
     public static function of(array $parts, HouseRules $rules): self
     {
-        $mean = static function (array $values, array $weights) use ($parts): ?Bounds {
+        // The same weights are asked for several times in turn: once for each family of tones.
+        $weighed = $mass = null;
+        $mean = static function (array $values, array $weights) use ($parts, &$weighed, &$mass): ?Bounds {
             /**
              * @var array<int, Fraction> $values
              * @var array<int, Fraction> $weights
              */
-            $sum = $mass = Fraction::zero();
-            foreach ($parts as $at => $part) {
-                $sum = isset($values[$at]) && ! $values[$at]->isZero()
-                    ? $sum->plus($values[$at]->times($part->centigrams))
-                    : $sum;
-                $mass = isset($weights[$at]) ? $mass->plus($weights[$at]->times($part->centigrams)) : $mass;
+            if ($mass === null || $weighed !== $weights) {
+                [$weighed, $mass] = [$weights, self::sum($weights, $parts)];
             }
 
-            return $mass->isZero() ? null : Bounds::exactly($sum->dividedBy($mass));
+            return $mass->isZero() ? null : Bounds::exactly(self::sum($values, $parts)->dividedBy($mass));
         };
         $named = array_map(
             static fn (Weighed $part): string => "{$part->centigrams->dividedBy(Fraction::of(100))->decimal(1)} g of {$part->label}",
@@ -73,6 +71,20 @@ final readonly class MixJudgement
             $mean,
             $rules->levelSchool,
         );
+    }
+
+    /**
+     * @param  array<int, Fraction>  $each  a gram, by place; nothing where it is left out
+     * @param  list<Weighed>  $parts
+     */
+    private static function sum(array $each, array $parts): Fraction
+    {
+        $sum = Fraction::zero();
+        foreach ($each as $at => $value) {
+            $sum = $value->isZero() ? $sum : $sum->plus($value->times($parts[$at]->centigrams));
+        }
+
+        return $sum;
     }
 
     /**

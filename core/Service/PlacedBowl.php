@@ -73,14 +73,21 @@ final readonly class PlacedBowl
      */
     public static function sharing(array $bowls): array
     {
-        return array_map(static function (self $bowl) use ($bowls): self {
+        $shared = [];
+        foreach ($bowls as $other) {
+            foreach ($other->sheet->strokes as $stroke) {
+                foreach (array_unique([$other->sheet->letter, ...$stroke->with]) as $letter) {
+                    $shared[$letter][] = [$other, $stroke];
+                }
+            }
+        }
+
+        return array_map(static function (self $bowl) use ($shared): self {
             $strokes = $bowl->laid();
-            foreach ($bowls as $other) {
-                foreach ($other === $bowl ? [] : $other->sheet->strokes as $stroke) {
-                    $seen = $stroke->seenBy($bowl->sheet->letter, $other->sheet->letter);
-                    if ($seen !== null) {
-                        $strokes[] = $seen;
-                    }
+            foreach ($shared[$bowl->sheet->letter] ?? [] as [$other, $stroke]) {
+                $seen = $other === $bowl ? null : $stroke->seenBy($bowl->sheet->letter, $other->sheet->letter);
+                if ($seen !== null) {
+                    $strokes[] = $seen;
                 }
             }
 

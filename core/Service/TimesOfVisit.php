@@ -11,7 +11,6 @@ use Core\Hair\Canvas;
 use Core\Hair\Coverage;
 use Core\Hair\Method;
 use Core\Hair\PatternKind;
-use Core\Hair\Region;
 use Core\Hair\Stroke;
 use Core\Practice\ClockStart;
 use Core\Practice\HouseRules;
@@ -57,15 +56,17 @@ final readonly class TimesOfVisit
         ));
 
         $order = $this->orders($bowls);
+        $together = self::together($bowls);
 
         return new TimedVisit(
             bowls: array_map(
-                fn (PlacedBowl $bowl): TimedBowl => $this->bowl(
+                fn (PlacedBowl $bowl, array $others): TimedBowl => $this->bowl(
                     $bowl,
                     $order[$bowl->sheet->letter] ?? null,
-                    self::together($bowl, $bowls),
+                    $others,
                 ),
                 $bowls,
+                $together,
             ),
             between: $this->between($bowls),
             hands: $this->hands,
@@ -182,43 +183,72 @@ final readonly class TimesOfVisit
     }
 
     /**
-     * Bowls that are laid in turn, strand by strand: those of one pattern, and those of one melt.
+     * Bowls that are laid in turn, strand by strand: those of one pattern, and those of one melt, where each section
+     * takes its root, its middle and its ends before the next one is taken down.
      *
      * @param  list<PlacedBowl>  $all
-     * @return list<PlacedBowl> besides it
+     * @return list<list<PlacedBowl>> besides each of them, in their order
      */
-    private static function together(PlacedBowl $bowl, array $all): array
+    private static function together(array $all): array
     {
-        return array_values(array_filter($all, static fn (PlacedBowl $other): bool => $other !== $bowl
-            && $other->round === $bowl->round
-            && $bowl->sheet->details->after !== $other->sheet->letter
-            && $other->sheet->details->after !== $bowl->sheet->letter
-            && (self::shares($bowl, $other) || self::melts($bowl, $other))));
+        // Few bowls of many share anything: only those are held against each other.
+        $melted = array_filter(array_map(self::melted(...), $all));
+        $places = [];
+        foreach ($all as $at => $bowl) {
+            $places[$bowl->sheet->letter][] = $at;
+        }
+        $found = [];
+        foreach ($all as $at => $bowl) {
+            $near = array_merge([], ...array_map(
+                static fn (string $letter): array => $places[$letter] ?? [],
+                array_keys(self::shared($bowl)),
+            ));
+            foreach (isset($melted[$at]) ? $melted : [] as $each => $regions) {
+                if (array_intersect_key($regions, $melted[$at]) !== []) {
+                    $near[] = $each;
+                }
+            }
+            $near = array_unique($near);
+            sort($near);
+            $found[] = array_values(array_filter(
+                array_map(static fn (int $each): PlacedBowl => $all[$each], $near),
+                static fn (PlacedBowl $other): bool => $other !== $bowl
+                    && $other->round === $bowl->round
+                    && $bowl->sheet->details->after !== $other->sheet->letter
+                    && $other->sheet->details->after !== $bowl->sheet->letter,
+            ));
+        }
+
+        return $found;
     }
 
-    private static function shares(PlacedBowl $bowl, PlacedBowl $other): bool
+    /** @return array<string, true> letters with which its strokes share a pattern, strand by strand */
+    private static function shared(PlacedBowl $bowl): array
     {
+        $letters = [];
         foreach ($bowl->strokes as $stroke) {
             if (
-                in_array($other->sheet->letter, $stroke->with, true) && $stroke->pattern !== null
+                $stroke->pattern !== null
                 && $stroke->pattern->kind !== PatternKind::Between && $stroke->method !== Method::BetweenFoils
             ) {
-                return true;
+                $letters += array_fill_keys($stroke->with, true);
             }
         }
 
-        return false;
+        return $letters;
     }
 
-    /** Each section takes its root, its middle and its ends before the next one is taken down. */
-    private static function melts(PlacedBowl $bowl, PlacedBowl $other): bool
+    /** @return array<string, true> regions where it is laid as a melt */
+    private static function melted(PlacedBowl $bowl): array
     {
-        [$one, $two] = array_map(static fn (PlacedBowl $each): array => array_merge([], ...array_map(
-            static fn (Stroke $stroke): array => $stroke->method === Method::Melt ? $stroke->regions() : [],
-            $each->strokes,
-        )), [$bowl, $other]);
+        $regions = [];
+        foreach ($bowl->strokes as $stroke) {
+            foreach ($stroke->method === Method::Melt ? $stroke->regions() : [] as $region) {
+                $regions[$region->value] = true;
+            }
+        }
 
-        return array_filter($one, static fn (Region $region): bool => in_array($region, $two, true)) !== [];
+        return $regions;
     }
 
     /**
@@ -234,8 +264,9 @@ final readonly class TimesOfVisit
             return $before;
         }
         $minutes = self::own($bowl);
+        $shared = self::shared($bowl);
         foreach ($together as $other) {
-            $minutes += self::shares($bowl, $other) ? 0 : self::own($other);
+            $minutes += isset($shared[$other->sheet->letter]) ? 0 : self::own($other);
         }
 
         return min(240, $minutes);

@@ -106,6 +106,9 @@ final readonly class Fraction
 
     public function times(self $that): self
     {
+        if ($this->denominator === 1 && $that->denominator === 1) {
+            return new self(self::whole($this->numerator * $that->numerator), 1);
+        }
         // Cancelling first keeps honest inputs far from the edge of an integer, and leaves nothing to reduce.
         $left = $that->denominator === 1 ? 1 : self::gcd(abs($this->numerator), $that->denominator);
         $right = $this->denominator === 1 ? 1 : self::gcd(abs($that->numerator), $this->denominator);

@@ -76,13 +76,17 @@ final class CostController extends Controller
         ];
         foreach (self::withAddOns($sheet, $addOns) as $key => $row) {
             $rows[] = [
-                $names[$key]
-
-                                            ?? (string) $key, $row['poured']->text(), $row['cost']->show(),
-                $row['wasted']->text(), $row['wastedCost']->show(), $row['thrown']->text(), $row['thrownCost']->show(),
-                $row['over']->text(), $row['overCost']->show(), $row['unpriced']->text(),
-                Price::ofCents($addOns[$key] ?? 0)
-                    ->show(),
+                $names[$key] ?? (string) $key,
+                $row['poured']->text(),
+                $row['cost']->show(),
+                $row['wasted']->text(),
+                $row['wastedCost']->show(),
+                $row['thrown']->text(),
+                $row['thrownCost']->show(),
+                $row['over']->text(),
+                $row['overCost']->show(),
+                $row['unpriced']->text(),
+                Price::ofCents($addOns[$key] ?? 0)->show(),
             ];
         }
 
