@@ -32,7 +32,7 @@ final readonly class CheckSecond
      *
      * @throws PasswordRefused where a code is wanted, is not right, or was tried too often
      */
-    public function signIn(TeamMember $member, string $typed): void
+    public function ask(TeamMember $member, string $typed): void
     {
         if (self::of($member) === null) {
             return;

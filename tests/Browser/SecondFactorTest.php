@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 use App\Accounts\OneTimeCode;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
 
 // Somebody sets a code up beside their password, signs in with it, loses the telephone, and takes it away again.
 
@@ -32,7 +34,10 @@ it('asks for a code beside the password from the moment it is set up until it is
     $this->type($page, '#second-code', $makes->at(time()));
     $this->press($page, '#second-take');
     $this->see($page, '#own-second', 'Write these down now');
-    $paper = $this->see($page, '.second-paper code')->getText();
+    [$paper, $other] = array_map(
+        static fn (RemoteWebElement $code): string => $code->getText(),
+        $page->findElements(WebDriverBy::cssSelector('.second-paper code')),
+    );
     $this->see($page, '#own-second', 'Codes on paper that are left: 8.');
 
     $this->send($page, 'session', [], method: 'DELETE');
@@ -48,7 +53,12 @@ it('asks for a code beside the password from the moment it is set up until it is
 
     $openOwn->call($this, $page);
     $this->see($page, '#own-second', 'Codes on paper that are left: 7.');
+    // With the password alone nothing is changed of it.
     $this->type($page, '#second-password', 'harbour-light');
+    $this->type($page, '#second-now', '000000');
+    $this->press($page, '#second-drop');
+    $this->see($page, '#own-second .notice', 'This code is not right.');
+    $this->type($page, '#second-now', $other);
     $this->press($page, '#second-drop');
     $this->see($page, '#own-second', 'It is not asked for.');
     $this->send($page, 'session', [], method: 'DELETE');

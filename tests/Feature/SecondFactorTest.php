@@ -129,11 +129,36 @@ it('stands sealed in the database', function () {
         ->toBe($makes->base32());
 });
 
-it('goes with one’s password, and with the link for a new one', function () {
-    [$member, $makes] = withSecond($this);
+it('is changed by nobody who has the password alone', function () {
+    [$member, $makes, $paper] = withSecond($this);
+    $now = CarbonImmutable::now()->getTimestamp();
+    enterWith($this, $member, $makes->at($now))->assertOk();
+    foreach (['post', 'delete'] as $how) {
+        $this->{"{$how}Json"}('/api/session/second', ['password' => 'a-long-password'])->assertUnprocessable()
+            ->assertJsonPath('message', 'A code is asked for as well.')->assertJsonPath('problems.0.pointer', '/code');
+        // The one that opened the door was taken there.
+        $this->{"{$how}Json"}('/api/session/second', ['password' => 'a-long-password', 'code' => $makes->at($now)])
+            ->assertUnprocessable()->assertJsonPath('message', 'This code is not right.');
+    }
+    $this->getJson('/api/session/second')->assertJson(['on' => true, 'left' => 8]);
+    // Another telephone: with a code of paper, and one that the new one makes.
+    $told = $this->postJson('/api/session/second', ['password' => 'a-long-password', 'code' => $paper[0]])->assertOk();
+    expect((string) json_encode(session()->get('second_tried')))
+        ->not->toContain(str_replace(' ', '', $told->json('secret')));
+    $other = OneTimeCode::ofBase32($told->json('secret'));
+    $this->putJson('/api/session/second', ['code' => $other->at($now)])->assertJson(['on' => true, 'left' => 8]);
+    CarbonImmutable::setTestNow('2026-11-28 11:00:10 UTC');
+    $later = CarbonImmutable::now()->getTimestamp();
+    enterWith($this, $member, $makes->at($later))->assertUnprocessable();
+    enterWith($this, $member, $other->at($later))->assertOk();
+});
+
+it('goes with one’s password and a code, and with the link for a new one', function () {
+    [$member, $makes, $paper] = withSecond($this);
     enterWith($this, $member, $makes->at(CarbonImmutable::now()->getTimestamp()))->assertOk();
-    $this->deleteJson('/api/session/second', ['password' => 'wrong'])->assertUnprocessable();
-    $this->deleteJson('/api/session/second', ['password' => 'a-long-password'])->assertJson(['on' => false]);
+    $this->deleteJson('/api/session/second', ['password' => 'wrong', 'code' => $paper[0]])->assertUnprocessable();
+    $this->deleteJson('/api/session/second', ['password' => 'a-long-password', 'code' => $paper[0]])
+        ->assertJson(['on' => false]);
     enterWith($this, $member, null)->assertOk();
 
     [$lost] = withSecond($this);

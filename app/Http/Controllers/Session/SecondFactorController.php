@@ -11,17 +11,21 @@ use App\Exceptions\PasswordRefused;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Session\PasswordRequest;
 use App\Models\TeamMember;
+use App\Sealed\Seal;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
 /** One's own second factor: what is asked for beside the password when one signs in. */
 final class SecondFactorController extends Controller
 {
-    /** In the session until a code of it was typed: only then does the application have it. */
+    /** In the session, sealed, until a code of it was typed: only then does the application have it. */
     private const TRIED = 'second_tried';
 
-    public function __construct(private readonly CheckSecond $check)
-    {
+    public function __construct(
+        private readonly CheckSecond $check,
+        private readonly CheckPassword $password,
+        private readonly Seal $seal,
+    ) {
     }
 
     public function show(Request $request): JsonResponse
@@ -30,12 +34,11 @@ final class SecondFactorController extends Controller
     }
 
     /** A new secret, for the application to read. Nothing is asked for by it yet. */
-    public function store(PasswordRequest $request, CheckPassword $password): JsonResponse
+    public function store(PasswordRequest $request): JsonResponse
     {
-        $member = $this->member($request);
-        $password->again($member, $request->password());
+        $member = $this->sure($request);
         $code = OneTimeCode::fresh();
-        $request->session()->put(self::TRIED, ['by' => $member->id, 'secret' => $code->base32()]);
+        $request->session()->put(self::TRIED, ['by' => $member->id, 'secret' => $this->seal->close($code->base32())]);
 
         return new JsonResponse([
             'secret' => trim(chunk_split($code->base32(), 4, ' ')),
@@ -52,7 +55,7 @@ final class SecondFactorController extends Controller
         if (! is_array($tried) || ($tried['by'] ?? null) !== $member->id || ! is_string($tried['secret'] ?? null)) {
             throw PasswordRefused::notTried();
         }
-        $code = OneTimeCode::ofBase32($tried['secret']);
+        $code = OneTimeCode::ofBase32($this->seal->open($tried['secret']));
         $paper = $this->check->setUp($member, $code, is_string($said['code']) ? $said['code'] : '');
         $request->session()->forget(self::TRIED);
         activity()->performedOn($member)->event('second')->log('A second factor was set up.');
@@ -60,15 +63,27 @@ final class SecondFactorController extends Controller
         return $this->answer($member, $paper);
     }
 
-    public function destroy(PasswordRequest $request, CheckPassword $password): JsonResponse
+    public function destroy(PasswordRequest $request): JsonResponse
     {
-        $member = $this->member($request);
-        $password->again($member, $request->password());
+        $member = $this->sure($request);
         if ($this->check->takeAway($member)) {
             activity()->performedOn($member)->event('second')->log('The second factor was taken away.');
         }
 
         return $this->answer($member);
+    }
+
+    /**
+     * Their password again, and a code where one is asked for at the door: a password that was looked over a shoulder,
+     * at a device that was left open, changes nothing of it.
+     */
+    private function sure(PasswordRequest $request): TeamMember
+    {
+        $member = $this->member($request);
+        $this->password->again($member, $request->password());
+        $this->check->ask($member, $request->code());
+
+        return $member;
     }
 
     /** @param  list<string>  $paper */

@@ -46,7 +46,7 @@ final class SessionController extends Controller
         CookieJar $cookies,
     ): JsonResponse {
         $member = $check->signIn($request, $request->email(), $request->password());
-        $second->signIn($member, $request->code());
+        $second->ask($member, $request->code());
         $this->guard->login($member);
         $request->session()->regenerate();
         IdleLock::open($request->session());

@@ -15,15 +15,25 @@ export function OwnSecondFactor() {
   const queries = useQueryClient()
   const [open, setOpen] = useState(false)
   const [password, setPassword] = useState('')
+  const [code, setCode] = useState('')
+  const forget = () => { setPassword(''); setCode('') }
   const { data, error } = useQuery({ ...secondFactor, enabled: open })
-  const attempt = useMutation({ mutationFn: () => trySecond(password), onSettled: () => { setPassword('') } })
+  const on = data?.on === true
+  const attempt = useMutation({
+    mutationFn: () => trySecond(password, on ? code : undefined),
+    onSuccess: forget,
+    onError: () => { setCode('') },
+  })
   const drop = useMutation({
-    mutationFn: () => dropSecond(password),
-    onSuccess: (now) => { queries.setQueryData(secondFactor.queryKey, now) },
-    onSettled: () => { setPassword('') },
+    mutationFn: () => dropSecond(password, code),
+    onSuccess: (now) => {
+      queries.setQueryData(secondFactor.queryKey, now)
+      forget()
+    },
+    onError: () => { setCode('') },
   })
   const failed = error ?? attempt.error ?? drop.error
-  const on = data?.on === true
+  const unsaid = password === '' || (on && code === '')
   return (
     <details
       className="adjust own-password"
@@ -56,18 +66,28 @@ export function OwnSecondFactor() {
               onChange={(event) => { setPassword(event.target.value) }}
             />
           </Field>
+          {on ? (
+            <Field id="second-now" label={t`A code as it is asked for now, or one from paper`}>
+              <Form.Control
+                autoComplete="one-time-code"
+                maxLength={20}
+                value={code}
+                onChange={(event) => { setCode(event.target.value) }}
+              />
+            </Field>
+          ) : null}
           <div className="notice-actions">
             <Press
               submit
               kind={on ? 'plain' : 'main'}
               id="second-begin"
-              disabled={password === '' || attempt.isPending}
+              disabled={unsaid || attempt.isPending}
             >{on ? t`Set it up for another telephone` : t`Set it up`}</Press>
             {on ? (
               <Press
                 kind="stop"
                 id="second-drop"
-                disabled={password === '' || drop.isPending}
+                disabled={unsaid || drop.isPending}
                 onPress={() => { attempt.reset(); drop.mutate() }}
               >{t`Ask for it no more`}</Press>
             ) : null}

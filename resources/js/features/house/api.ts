@@ -91,9 +91,14 @@ export const secondFactor = queryOptions({
   gcTime: 0,
 })
 const triedShape = z.object({ secret: z.string(), address: z.string() })
-/** A new secret for the application to read; nothing is asked for by it until a code of it was typed. */
-export const trySecond = async (password: string) => triedShape.parse(await postJson('session/second', { password }))
+/**
+ * A new secret for the application to read; nothing is asked for by it until a code of it was typed. The code is of the
+ * one that is asked for now, where one is.
+ */
+export const trySecond = async (password: string, code?: string) => triedShape.parse(
+  await postJson('session/second', { password, code }),
+)
 export const takeSecond = async (code: string) => secondShape.parse(await putJson('session/second', { code }))
-export const dropSecond = async (password: string) => secondShape.parse(
-  await deleteJson('session/second', { password }),
+export const dropSecond = async (password: string, code: string) => secondShape.parse(
+  await deleteJson('session/second', { password, code }),
 )
