@@ -18,7 +18,7 @@ final readonly class Trial
     private const ELSEWHERE = 1.5;
 
     /** Seconds after which a changed class is taken to run for ever: what its tests take, so many times, and a little. */
-    public const PATIENCE = 4;
+    public const PATIENCE = 2;
 
     /** @param  array<string, TestCase>  $cases */
     public function __construct(private array $cases, private ClassLoader $loader)

@@ -132,17 +132,17 @@ it('goes a strength up in open air and down near the scalp, or as the house has 
     $said = StrengthAdvice::for($process, $rules);
     $advice === null ? expect($said)->toBeNull() : expect(words($said))->toContain($advice);
 })->with([
-    'open air' => [['technique' => Technique::OpenAir], HouseRules::standard(), '30 vol'],
+    'open air' => [['technique' => Technique::OpenAir], fn (): HouseRules => HouseRules::standard(), '30 vol'],
     'slow and low' => [
         ['technique' => Technique::OpenAir],
-        HouseRules::standard()->withOpenAir(OpenAir::SlowAndLow),
+        fn (): HouseRules => HouseRules::standard()->withOpenAir(OpenAir::SlowAndLow),
         'more time',
     ],
-    'scalp' => [['onScalp' => true], HouseRules::standard(), '10 vol'],
-    'foil' => [['technique' => Technique::Foil], HouseRules::standard(), null],
+    'scalp' => [['onScalp' => true], fn (): HouseRules => HouseRules::standard(), '10 vol'],
+    'foil' => [['technique' => Technique::Foil], fn (): HouseRules => HouseRules::standard(), null],
     'nothing above 40' => [
         ['technique' => Technique::OpenAir, 'strength' => Strength::vol(40)],
-        HouseRules::standard(),
+        fn (): HouseRules => HouseRules::standard(),
         'already',
     ],
 ]);
@@ -195,13 +195,13 @@ it('does not fill what needs none', function (
     );
     expect($advice->needed)->toBeFalse()->and(said($advice->why[0]))->toContain($why);
 })->with([
-    'natural hair' => [9, HairHistory::Natural, 5, HouseRules::standard(), 'not lightened'],
-    'one level' => [7, HairHistory::Lightened, 6, HouseRules::standard(), 'fills from 2'],
+    'natural hair' => [9, HairHistory::Natural, 5, fn (): HouseRules => HouseRules::standard(), 'not lightened'],
+    'one level' => [7, HairHistory::Lightened, 6, fn (): HouseRules => HouseRules::standard(), 'fills from 2'],
     'a house that fills from three' => [
         8,
         HairHistory::Lightened,
         6,
-        HouseRules::standard()->withFillFromLevels(3),
+        fn (): HouseRules => HouseRules::standard()->withFillFromLevels(3),
         'fills from 3',
     ],
 ]);

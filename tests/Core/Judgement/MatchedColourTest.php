@@ -32,12 +32,12 @@ it('says in which way a result misses its target', function (Lab $result, Lab $t
         ->and($said instanceof Fact ? $said->key : null)
         ->toBe("photos.how.{$how}");
 })->with([
-    'three levels lighter' => [hairOf('9'), hairOf('6'), 'lighter'],
-    'three levels deeper' => [hairOf('6'), hairOf('9'), 'deeper'],
-    'gold on what was to be ash' => [hairOf('9', ToneFamily::Gold), hairOf('9', ToneFamily::Ash), 'warmer'],
-    'ash on what was to be gold' => [hairOf('9', ToneFamily::Ash), hairOf('9', ToneFamily::Gold), 'cooler'],
-    'red' => [new Lab(55, 40, 25), new Lab(55, 8, 25), 'redder'],
-    'green' => [new Lab(55, -24, 25), new Lab(55, 8, 25), 'greener'],
+    'three levels lighter' => [fn (): Lab => hairOf('9'), fn (): Lab => hairOf('6'), 'lighter'],
+    'three levels deeper' => [fn (): Lab => hairOf('6'), fn (): Lab => hairOf('9'), 'deeper'],
+    'gold on what was to be ash' => [fn (): Lab => hairOf('9', ToneFamily::Gold), fn (): Lab => hairOf('9', ToneFamily::Ash), 'warmer'],
+    'ash on what was to be gold' => [fn (): Lab => hairOf('9', ToneFamily::Ash), fn (): Lab => hairOf('9', ToneFamily::Gold), 'cooler'],
+    'red' => [fn (): Lab => new Lab(55, 40, 25), fn (): Lab => new Lab(55, 8, 25), 'redder'],
+    'green' => [fn (): Lab => new Lab(55, -24, 25), fn (): Lab => new Lab(55, 8, 25), 'greener'],
 ]);
 
 it('calls them the same only as far as two photographs can tell', function (float $apart, float $scatter, string $key) {

@@ -107,20 +107,20 @@ it('writes a bowl in one line that reads as the same bowl', function (BowlSheet 
     expect($line->rest)->toBe([], $written)
         ->and(Ladder::grams($read))->toBe(Ladder::grams($sheet), $written)
         ->and($read->minutesWords())->toBe($sheet->minutesWords());
-})->with(fn (): array => [
-    'parts and a total' => [Ladder::bowl()],
+})->with([
+    'parts and a total' => [fn (): BowlSheet => Ladder::bowl()],
     'a total of the mixture' => [
-        Ladder::bowl(
+        fn (): BowlSheet => Ladder::bowl(
             ['7C' => 'all'],
             ['d30' => 'all'],
             ['amount' => ['of' => 'total', 'grams' => '90 g'], 'ratio' => '1:2'],
         ),
     ],
-    'grams' => [Ladder::bowl(['6N' => '22.5 g', '6A' => '7.5 g'], ['d20' => 'all'], ['amount' => ['of' => 'shares']])],
-    'a fraction and the rest' => [Ladder::bowl(['6N' => 'rest', '6A' => '1/4'])],
-    'percents, two strengths' => [Ladder::bowl(['6N' => '75 %', '7C' => '25 %'], ['d10' => '1', 'd30' => '1'])],
+    'grams' => [fn (): BowlSheet => Ladder::bowl(['6N' => '22.5 g', '6A' => '7.5 g'], ['d20' => 'all'], ['amount' => ['of' => 'shares']])],
+    'a fraction and the rest' => [fn (): BowlSheet => Ladder::bowl(['6N' => 'rest', '6A' => '1/4'])],
+    'percents, two strengths' => [fn (): BowlSheet => Ladder::bowl(['6N' => '75 %', '7C' => '25 %'], ['d10' => '1', 'd30' => '1'])],
     'on the lengths' => [
-        Ladder::bowl(
+        fn (): BowlSheet => Ladder::bowl(
             more: [
                 'place' => [['regions' => ['top', 'crown'], 'spans' => ['mids', 'ends'], 'method' => 'gloss']],
                 'minutes' => '20-25',
