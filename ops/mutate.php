@@ -27,8 +27,7 @@ if ($command === 'record') {
 if ($command === 'layers') {
     $layers = array_slice($argv, 2);
     Suite::hand(['tests/Core'], static function (array $cases) use ($root, $loader, $layers, $processors): void {
-        $run = new Run($root, $cases, Coverage::kept($root), $loader, $processors);
-        array_walk($layers, $run->layer(...));
+        (new Run($root, $cases, Coverage::kept($root), $loader, $processors))->layers($layers);
     });
 }
 if ($command === 'alone') {

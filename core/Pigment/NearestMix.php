@@ -20,7 +20,7 @@ final readonly class NearestMix
 
     private const PAIRS = [[1, 1], [2, 1], [1, 2], [3, 1], [1, 3]];
 
-    private const THREES = [[1, 1, 1], [2, 1, 1], [1, 2, 1], [1, 1, 2], [2, 2, 1], [2, 1, 2]];
+    private const THREES = [[1, 1, 1], [2, 1, 1], [1, 2, 1], [1, 1, 2], [2, 2, 1], [2, 1, 2], [1, 2, 2]];
 
     /** So much nearer must a further shade bring it, in CIEDE2000, to be worth a tube. */
     private const WORTH = 0.4;

@@ -20,20 +20,33 @@ final readonly class Run
     ) {
     }
 
-    /** Prints the layer's score; what was not noticed is laid in var/mutate-LAYER.txt. */
-    public function layer(string $layer): void
+    /**
+     * Prints each layer's score as its last class is done; what was not noticed is laid in var/mutate-LAYER.txt.
+     *
+     * @param  list<string>  $layers
+     */
+    public function layers(array $layers): void
     {
-        $files = array_map(fn (string $path): string => substr($path, strlen($this->root) + 1), glob("{$this->root}/core/{$layer}/*.php") ?: []);
-        usort($files, fn (string $a, string $b): int => filesize("{$this->root}/{$b}") <=> filesize("{$this->root}/{$a}"));
-        $score = new Score;
-        Forks::each(array_values($files), $this->processors, $this->file(...), static function (mixed $verdicts, string $file) use ($score): void {
+        $files = $left = $scores = [];
+        foreach ($layers as $layer) {
+            $paths = glob("{$this->root}/core/{$layer}/*.php") ?: [];
+            usort($paths, static fn (string $a, string $b): int => filesize($b) <=> filesize($a));
+            $left[$layer] = count($paths);
+            $scores[$layer] = new Score;
+            array_push($files, ...array_map(fn (string $path): string => substr($path, strlen($this->root) + 1), $paths));
+        }
+        $done = function (mixed $verdicts, string $file) use (&$left, $scores): void {
+            $layer = basename(dirname($file));
             /** @var list<array{string, string}>|null $verdicts */
-            foreach ($verdicts ?? [[Verdict::Unnoticed->value, "{$file}: the process that changed it died"]] as [$verdict, $where]) {
-                $score->add($verdict, $where);
+            foreach ($verdicts ?? [[Verdict::Unnoticed->value, "{$file}: the process that changed it died"]] as $verdict) {
+                $scores[$layer]->add(...$verdict);
             }
-        });
-        file_put_contents("{$this->root}/var/mutate-{$layer}.txt", $score->unnoticed());
-        fwrite(STDOUT, $score->line($layer)."\n");
+            if (--$left[$layer] === 0) {
+                file_put_contents("{$this->root}/var/mutate-{$layer}.txt", $scores[$layer]->unnoticed());
+                fwrite(STDOUT, $scores[$layer]->line($layer)."\n");
+            }
+        };
+        Forks::each($files, $this->processors, $this->file(...), $done);
     }
 
     /** @return list<array{string, string}> verdict and, of what was not noticed, place and change */

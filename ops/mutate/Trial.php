@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
  *
  * The process is a fork of one that has everything loaded but the class: what a process needs to begin is paid once.
  */
-final readonly class Trial
+final class Trial
 {
     /** Seconds for tests of other layers: they were not written for this one, and a whole core runs through its floor. */
     private const ELSEWHERE = 1.5;
@@ -20,8 +20,11 @@ final readonly class Trial
     /** Seconds after which a changed class is taken to run for ever: what its tests take, so many times, and a little. */
     public const PATIENCE = 2;
 
+    /** @var array<string, true> tests that noticed another change of this class, the last one first: they are asked first */
+    private array $sharp = [];
+
     /** @param  array<string, TestCase>  $cases */
-    public function __construct(private array $cases, private ClassLoader $loader)
+    public function __construct(private readonly array $cases, private readonly ClassLoader $loader)
     {
     }
 
@@ -35,11 +38,13 @@ final readonly class Trial
             return Verdict::Uncovered;
         }
         $tests = self::affordable($class, $tests);
+        $first = array_intersect_key($this->sharp, $tests);
+        $tests = [...array_replace($first, array_intersect_key($tests, $first)), ...array_diff_key($tests, $first)];
         $child = pcntl_fork();
         if ($child === 0) {
             $this->run($class, $changed, $tests);
         }
-        $until = hrtime(true) + (int) ((5 + self::PATIENCE * array_sum($tests)) * 1e9);
+        $until = hrtime(true) + (int) (min(30, 5 + self::PATIENCE * array_sum($tests)) * 1e9);
         while (pcntl_waitpid($child, $status, WNOHANG) === 0) {
             if (hrtime(true) > $until) {
                 posix_kill($child, SIGKILL);
@@ -50,7 +55,20 @@ final readonly class Trial
             usleep(500);
         }
 
+        $by = self::note($child);
+        if (is_file($by)) {
+            $name = (string) file_get_contents($by);
+            unlink($by);
+            $this->sharp = [$name => true, ...array_diff_key($this->sharp, [$name => true])];
+        }
+
         return pcntl_wifexited($status) && pcntl_wexitstatus($status) === 0 ? Verdict::Unnoticed : Verdict::Noticed;
+    }
+
+    /** Where the process of a trial says which test noticed. */
+    private static function note(int $process): string
+    {
+        return sys_get_temp_dir()."/tinta-mutate-{$process}";
     }
 
     /**
@@ -85,6 +103,7 @@ final readonly class Trial
             $case = $this->cases[$name];
             $case->run();
             if ($case->status()->isFailure() || $case->status()->isError()) {
+                file_put_contents(self::note(getmypid() ?: 0), $name);
                 posix_kill(posix_getpid(), SIGKILL);
             }
         }

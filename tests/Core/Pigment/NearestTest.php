@@ -100,6 +100,36 @@ it('comes as near as the mixture that the wish was made of', function (string $o
     expect($found?->gap)->toBeLessThan(0.41);
 })->with([['7G', '7C', 1, 1], ['6N', '8G', 2, 1], ['7A', '7G', 1, 3]]);
 
+it('finds every small proportion of two or three shades, whichever of them is the nearest', function (array $parts) {
+    $shade = static fn (int $level, ToneFamily $tone): Shade => Shade::of(
+        Fraction::of($level),
+        ToneMix::only($tone),
+        Fraction::one(),
+    );
+    // Far apart, so that nothing else looks like their mixture.
+    $shades = [
+        '5R' => $shade(5, ToneFamily::Red), '7V' => $shade(7, ToneFamily::Violet), '6M' => $shade(6, ToneFamily::Matte),
+    ];
+    $on = HairColour::lightened(9.0);
+    $keys = array_keys($shades);
+    foreach ([[0, 1, 2], [1, 2, 0], [2, 0, 1]] as $order) {
+        $made = [];
+        foreach ($parts as $at => $weight) {
+            $made[$keys[$order[$at]]] = $weight;
+        }
+        $mixed = array_map(static fn (string $key): array => [$shades[$key], $made[$key]], array_keys($made));
+        $found = NearestMix::of($on, 1.0, $on->dyed(Shade::mixed($mixed), 1.0)->seen(), $shades);
+        expect($found?->parts)->toEqualCanonicalizing($made)->and($found?->gap)->toBeLessThan(0.001);
+        foreach ($made as $key => $weight) {
+            expect($found->parts[$key] ?? 0)->toBe($weight, $key);
+        }
+    }
+})->with([
+    '1:1' => [[1, 1]], '2:1' => [[2, 1]], '1:2' => [[1, 2]], '3:1' => [[3, 1]], '1:3' => [[1, 3]],
+    '1:1:1' => [[1, 1, 1]], '2:1:1' => [[2, 1, 1]], '1:2:1' => [[1, 2, 1]], '1:1:2' => [[1, 1, 2]],
+    '2:2:1' => [[2, 2, 1]], '2:1:2' => [[2, 1, 2]], '1:2:2' => [[1, 2, 2]],
+]);
+
 it('brings natural for grey, whatever is nearest without it, and says so where there is none', function () {
     $on = HairColour::natural(7.0);
     $wish = Ladder::of(Fraction::of(7), ToneMix::only(ToneFamily::Copper));
