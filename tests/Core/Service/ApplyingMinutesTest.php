@@ -44,3 +44,44 @@ it('takes as long as it took the last time, and in proportion where it is more o
             ApplyingMinutes::asBefore([appliedTo([Region::Fringe])], LineKind::Demi, 1, $eighteen, LineKind::Lightener),
         )->toBe(1);
 });
+
+it('takes for a whole head of each technique what the house starts from', function (Method $method, int $minutes) {
+    // Our own model, to be corrected by what it took the last time.
+    expect(ApplyingMinutes::of([appliedTo(Region::cases(), method: $method)], LineKind::Permanent))->toBe($minutes);
+})->with([
+    [Method::RootTouchUp, 15], [Method::WholeHead, 25], [Method::RootShadow, 8], [Method::Melt, 15],
+    [Method::HandPainted, 30], [Method::PaintedUnderFilm, 30], [Method::BetweenFoils, 12], [Method::Blocks, 15],
+    [Method::Gloss, 8], [Method::Filler, 10], [Method::Protect, 3], [Method::Strand, 2], [Method::FineFoils, 40],
+    [Method::ChunkyFoils, 30], [Method::SliceFoils, 30], [Method::BackcombedFoils, 45], [Method::Lowlights, 30],
+]);
+
+it('takes by the kind of line what is laid nowhere in particular', function (LineKind $kind, int $minutes) {
+    $unsaid = new Stroke(Placement::of(Region::cases(), [Span::Mids, Span::Ends]));
+    expect(ApplyingMinutes::of([], $kind))->toBe($minutes)
+        ->and(ApplyingMinutes::of([$unsaid], $kind))->toBe($minutes);
+})->with([
+    [LineKind::Demi, 8], [LineKind::Direct, 10], [LineKind::Care, 3], [LineKind::Permanent, 15], [LineKind::Lightener, 30],
+]);
+
+it('takes a part of the head’s time for a part of the head, rounded up, and two minutes at least', function () {
+    $regions = count(Region::cases());
+    $of = static fn (int $many, Method $method): int => ApplyingMinutes::of(
+        [appliedTo(array_slice(Region::cases(), 0, $many), method: $method)],
+        LineKind::Permanent,
+    );
+    expect($of(1, Method::WholeHead))->toBe((int) ceil(25 / $regions))
+        ->and($of(2, Method::FineFoils))->toBe((int) ceil(80 / $regions))
+        ->and($of(1, Method::Protect))->toBe(2)
+        ->and($of(1, Method::Strand))->toBe(2);
+});
+
+it('lays a foil in a minute and a half, and what lies between them as it lies', function () {
+    $foils = static fn (int $many, Method $method): int => ApplyingMinutes::of(
+        [appliedTo(Region::cases(), '', $many, $method)],
+        LineKind::Lightener,
+    );
+    expect($foils(1, Method::FineFoils))->toBe(2)->and($foils(20, Method::FineFoils))->toBe(30)
+        ->and($foils(21, Method::ChunkyFoils))->toBe(32)
+        ->and($foils(20, Method::BetweenFoils))->toBe(12)
+        ->and($foils(400, Method::FineFoils))->toBe(240);
+});
