@@ -23,7 +23,7 @@ use Tests\Core\Record\Ladder;
  * @param  list<array<string, mixed>>  $zones
  * @param  array<string, mixed>  $more  of the arguments of TimesOfVisit
  */
-function timesOf(array $bowls, array $zones = [], array $more = [], ?Shelf $shelf = null): TimedVisit
+function visitTimed(array $bowls, array $zones = [], array $more = [], ?Shelf $shelf = null): TimedVisit
 {
     $shelf ??= Ladder::shelf();
     $rules = $more['rules'] ?? HouseRules::standard();
@@ -56,7 +56,7 @@ function timesOf(array $bowls, array $zones = [], array $more = [], ?Shelf $shel
  */
 function timedBowl(array $bowl, array $zones = [], array $more = [], ?Shelf $shelf = null): TimedBowl
 {
-    return timesOf([$bowl], $zones, $more, $shelf)->bowls[0];
+    return visitTimed([$bowl], $zones, $more, $shelf)->bowls[0];
 }
 
 /** @return list<int> least, target, most */
@@ -133,7 +133,7 @@ it('starts its clock at the last touch or the first, as the bowl says, else the 
 });
 
 it('follows another bowl from where was said', function (array $said, FollowFrom $from, ?int $plus) {
-    $timed = timesOf([[], ['after' => 'A', ...$said]])->bowl('B') ?? throw new RuntimeException('B');
+    $timed = visitTimed([[], ['after' => 'A', ...$said]])->bowl('B') ?? throw new RuntimeException('B');
     expect($timed->follows?->bowl)->toBe('A')->and($timed->follows->from)->toBe($from)
         ->and($timed->follows->least)->toBe($plus);
 })->with([
@@ -144,7 +144,7 @@ it('follows another bowl from where was said', function (array $said, FollowFrom
 
 it('lasts as long as was said where it goes on at the end of another', function () {
     $lasts = static fn (array $said): array => spanOf(
-        timesOf([[], ['after' => 'A', 'afterFrom' => 'end', ...$said]])->bowl('B')?->window,
+        visitTimed([[], ['after' => 'A', 'afterFrom' => 'end', ...$said]])->bowl('B')?->window,
     );
     expect($lasts(['plus' => '8 to 10']))->toBe([10, 10, 10])
         ->and($lasts(['plus' => 8]))->toBe([8, 8, 8])
@@ -168,7 +168,7 @@ it('is looked at from the minute said, else from its least where it ends by eye'
 
 it('leaves test strands out, and keeps what was said of order and hands', function () {
     $place = static fn (array ...$strokes): array => ['place' => $strokes];
-    $timed = timesOf([
+    $timed = visitTimed([
         $place(
             ['regions' => ['top'], 'spans' => ['mids'], 'order' => 3, 'hands' => 'Ana'],
             ['regions' => ['left'], 'spans' => ['mids'], 'order' => 2, 'hands' => 'Ben and Ana'],
@@ -185,7 +185,7 @@ it('leaves test strands out, and keeps what was said of order and hands', functi
 });
 
 it('washes between rounds, or takes the steps that were said and are not done', function (array $care, array $between, int $after) {
-    $timed = timesOf([[], ['round' => 2]], [], ['care' => $care]);
+    $timed = visitTimed([[], ['round' => 2]], [], ['care' => $care]);
     expect($timed->between)->toBe($between)->and($timed->after)->toBe($after);
 })->with([
     'nothing said' => [[], [5, 5], 0],
@@ -224,7 +224,7 @@ function melting(string $letter, array $regions, string $span): array
 }
 
 it('lays in turn what melts on the same sections, in one application', function () {
-    $timed = timesOf([
+    $timed = visitTimed([
         melting('A', ['top', 'crown'], 'root'), melting('B', ['crown'], 'mids'), melting('C', ['left'], 'ends'),
         [...melting('D', ['top'], 'ends'), 'round' => 1], [...melting('E', ['top'], 'ends'), 'after' => 'A'],
     ]);
@@ -245,7 +245,7 @@ it('lays bowls of one pattern in turn, all along; what lies between foils goes o
     array $stroke,
     array $together,
 ) {
-    $timed = timesOf([
+    $timed = visitTimed([
         ['place' => [['regions' => ['top'], 'spans' => ['mids'], ...$stroke, 'with' => ['C']]]],
         [],
         ['place' => [['regions' => ['left'], 'spans' => ['ends'], 'method' => 'blocks']]],
@@ -261,7 +261,7 @@ it('takes as long to apply as was said, or as it took the last time', function (
     expect(timedBowl(['applying' => 33])->applying)->toBe(33)
         ->and(timedBowl([], [], $took)->applying)->toBe(21)
         ->and(timedBowl(['applying' => 33], [], $took)->applying)->toBe(33)
-        ->and(timesOf([
+        ->and(visitTimed([
             [...melting('A', ['top'], 'root'), 'applying' => 200], [...melting('B', ['top'], 'mids'), 'applying' => 90],
         ])->bowls[0]->applying)->toBe(240);
 });
