@@ -15,14 +15,17 @@ use Symfony\Component\HttpFoundation\Response;
  * hold; who has it already is told so without a word of it (ETag, 304). A request that says `no-cache` is worked anew.
  *
  * `kept:SECONDS` says how long time alone may pass; an answer that holds longer, or shorter, says so with `holds`.
- * `kept:SECONDS,asked` is for a question that is posted because it is long, and writes nothing: the same again has the
- * same answer.
+ * `kept:SECONDS,asked` is for a question that is posted because it may be long, and writes nothing: the same again has
+ * the same answer. What is being typed is never asked twice: it would only push what is asked again out of the memory.
  */
 final readonly class KeptAnswer
 {
     private const HOLDS = 'kept.holds';
 
     private const ASKED = 'asked';
+
+    /** Bytes of a posted question: a longer one holds what somebody is typing. */
+    private const LONGEST_QUESTION = 256;
 
     public function __construct(private Turns $turns, private KeptValues $values)
     {
@@ -37,7 +40,8 @@ final readonly class KeptAnswer
     public function handle(Request $request, Closure $next, string $seconds, string $how = ''): Response
     {
         $member = $request->user();
-        $asked = $how === self::ASKED && $request->isMethod('POST');
+        $asked = $how === self::ASKED && $request->isMethod('POST')
+            && strlen((string) $request->getContent()) <= self::LONGEST_QUESTION;
         if ((! $request->isMethod('GET') && ! $asked) || ! $member instanceof TeamMember) {
             return $next($request);
         }

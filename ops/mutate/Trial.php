@@ -42,7 +42,7 @@ final class Trial
         $tests = [...array_replace($first, array_intersect_key($tests, $first)), ...array_diff_key($tests, $first)];
         $child = pcntl_fork();
         if ($child === 0) {
-            $this->run($class, $changed, $tests);
+            $this->run($class, $changed, $tests, self::note(getmypid() ?: 0));
         }
         $until = hrtime(true) + (int) (min(30, 5 + self::PATIENCE * array_sum($tests)) * 1e9);
         while (pcntl_waitpid($child, $status, WNOHANG) === 0) {
@@ -92,8 +92,9 @@ final class Trial
     /**
      * @param  class-string  $class
      * @param  array<string, float>  $tests
+     * @param  ?string  $note  where the one that notices is named; null where nobody reads it
      */
-    public function run(string $class, string $changed, array $tests): never
+    public function run(string $class, string $changed, array $tests, ?string $note = null): never
     {
         ini_set('display_errors', '0');
         ini_set('memory_limit', '1G');
@@ -103,7 +104,7 @@ final class Trial
             $case = $this->cases[$name];
             $case->run();
             if ($case->status()->isFailure() || $case->status()->isError()) {
-                file_put_contents(self::note(getmypid() ?: 0), $name);
+                $note === null || file_put_contents($note, $name);
                 posix_kill(posix_getpid(), SIGKILL);
             }
         }

@@ -96,6 +96,11 @@ it('answers the same posted question again without working it, and another one a
     expect($again)->toBeLessThan($first - 5)->and($same)->toBe($picture);
     [$other, $without] = $ask(['drafts' => [], 'without' => [$bowl['id']]]);
     expect($other)->toBeGreaterThan($again + 5)->and($without)->not->toBe($picture);
+    // What somebody is typing is worked each time, and kept nowhere.
+    $draft = ['drafts' => [[
+        'id' => $bowl['id'], 'round' => $this->visit['rounds'][0]['id'], 'bowl' => $this->salon->bowl(),
+    ]]];
+    expect($ask($draft)[0])->toBe($ask($draft)[0])->toBeGreaterThan($again + 5);
     // What cannot be asked is refused as often as it is sent.
     foreach ([1, 2] as $time) {
         $this->postJson("/api/visits/{$this->visit['id']}/picture", ['drafts' => 'none'])->assertUnprocessable();
