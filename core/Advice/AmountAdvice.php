@@ -75,12 +75,13 @@ final readonly class AmountAdvice
                 factor: $length->factor()->decimal(1),
             );
         }
-        if ($job === Job::Regrowth && $regrowth->compare(Fraction::of(2)) > 0) {
-            $factor = $factor->times($regrowth)->dividedBy(Fraction::of(2));
+        $usual = Number::UsualRegrowth->value();
+        if ($job === Job::Regrowth && $regrowth->compare($usual) > 0) {
+            $factor = $factor->times($regrowth)->dividedBy($usual);
             $why[] = Fact::of(
                 'why.amount-advice.cm-grown-out-x',
                 regrowth: $regrowth->decimal(1),
-                factor: $regrowth->dividedBy(Fraction::of(2))->decimal(2),
+                factor: $regrowth->dividedBy($usual)->decimal(2),
             );
         }
         if ($resistantGrey && $ofColour) {

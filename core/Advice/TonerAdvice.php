@@ -92,13 +92,12 @@ final readonly class TonerAdvice
                 continue;
             }
             $gap = $pigment->level->minus($level);
-            // Deeper stains, so it counts double.
-            $off = $gap->isNegative() ? $gap->negated()->times(Fraction::of(2)) : $gap;
+            $off = $gap->isNegative() ? $gap->negated()->times(Number::DeepToner->value()) : $gap;
             $lean = $wanted->warmth()->minus($pigment->tone->warmth());
             // Two tones with nothing in common still differ: the one that leans the right way is nearer.
             $distance = $off
                 ->plus($wanted->distance(self::pearlAsViolet($pigment->tone)))
-                ->plus(($lean->isNegative() ? $lean->negated() : $lean)->dividedBy(Fraction::of(2)));
+                ->plus(($lean->isNegative() ? $lean->negated() : $lean)->times(Number::TonerLean->value()));
             $ranked[] = [
                 'product' => $product,
                 'distance' => $distance,

@@ -94,8 +94,9 @@ final readonly class Lift
             $why[] = Fact::of('why.lift.damp-hair-dilutes', levels: $levels->decimal(1));
         }
         if ($zone->span === Span::Root && ! $levels->isZero()) {
+            // Of less than a level its part.
             $extra = $levels->compare(Fraction::one()) < 0
-                ? $levels->dividedBy(Fraction::of(2))
+                ? $levels->times(Number::WarmRoot->value())
                 : Number::WarmRoot->value();
             $levels = $levels->plus($extra);
             $why[] = Fact::of(

@@ -106,6 +106,10 @@ enum Number: string
     case VisitNoticeDays = 'visit-notice-days';
     case VisitNoticeLeast = 'visit-notice-least';
     case LowStock = 'low-stock';
+    case UsualRegrowth = 'usual-regrowth';
+    case DarkBelow = 'dark-below';
+    case DeepToner = 'deep-toner';
+    case TonerLean = 'toner-lean';
 
     /** Value over, value under, unit, mark, who may override it, and what it says. */
     private const TABLE = [
@@ -538,6 +542,24 @@ enum Number: string
             'nearer to a visit nobody is reminded of it any more',
         ],
         'root-centimetres' => [3, 2, 'cm from the scalp', Mark::Practice, Override::Nobody, 'as far as the root goes'],
+        'usual-regrowth' => [2, 1, 'cm', Mark::Practice, Override::Nobody, 'grown out, what a root bowl is reckoned for'],
+        'dark-below' => [
+            7,
+            1,
+            'level',
+            Mark::Practice,
+            Override::Nobody,
+            'deeper hair is dark: its strength is too much for what was lightened',
+        ],
+        'deep-toner' => [
+            2,
+            1,
+            'times',
+            Mark::Model,
+            Override::Nobody,
+            'a toner that is too deep stains: worse than one as much too light',
+        ],
+        'toner-lean' => [1, 2, 'of a level', Mark::Model, Override::Nobody, 'a toner that leans wholly the wrong way is off by'],
     ];
 
     public function value(): Fraction

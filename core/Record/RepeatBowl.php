@@ -13,6 +13,7 @@ use Core\Formula\ScaleBowl;
 use Core\Hair\Method;
 use Core\Hair\Span;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Shelf\Product;
 use Core\Shelf\Shelf;
@@ -278,9 +279,9 @@ final class RepeatBowl
         ) {
             return;
         }
-        $two = Fraction::of(2);
-        $then = $past->regrowthThen->compare($two) > 0 ? $past->regrowthThen : $two;
-        $now = $past->regrowthNow->compare($two) > 0 ? $past->regrowthNow : $two;
+        $usual = Number::UsualRegrowth->value();
+        $then = $past->regrowthThen->compare($usual) > 0 ? $past->regrowthThen : $usual;
+        $now = $past->regrowthNow->compare($usual) > 0 ? $past->regrowthNow : $usual;
         if ($then->equals($now)) {
             return;
         }

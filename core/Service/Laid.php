@@ -16,14 +16,12 @@ final readonly class Laid
     /**
      * @param  list<PlacedBowl>  $partners  in the pattern's order
      * @param  int  $order  among the strokes of a round
-     * @param  int  $place  of its bowl among the bowls
      */
     public function __construct(
         public PlacedBowl $bowl,
         public Stroke $stroke,
         public array $partners,
         public int $order,
-        public int $place,
     ) {
     }
 

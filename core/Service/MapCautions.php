@@ -12,8 +12,8 @@ use Core\Hair\Coverage;
 use Core\Hair\HairHistory;
 use Core\Hair\Sections;
 use Core\Judgement\Caution;
+use Core\Practice\Number;
 use Core\Shelf\LineKind;
-use Core\Units\Fraction;
 use Core\Units\Strength;
 
 /**
@@ -117,11 +117,12 @@ final class MapCautions
                     }
                     $between = $one->minus($other);
                     $gap = $between->isNegative() ? $between->negated() : $between;
-                    if ($gap->compare(Fraction::one()) <= 0) {
+                    $wide = Number::ContrastWide->value();
+                    if ($gap->compare($wide) <= 0) {
                         $found[] = new Caution(
                             'low-contrast',
                             Fact::of(
-                                $gap->equals(Fraction::one())
+                                $gap->equals($wide)
                                     ? 'cautions.low-contrast-a-level'
                                     : 'cautions.low-contrast',
                                 one: $bowl->sheet->letter,
@@ -143,7 +144,7 @@ final class MapCautions
         if (
             $bowl->sheet->details->purpose === Purpose::Protect
             || $bowl->strength === null
-            || $bowl->strength->compare(Strength::vol(20)) < 0
+            || $bowl->strength->compare(Strength::ofVolume(Number::LiftsFrom->value())) < 0
         ) {
             return null;
         }
@@ -154,7 +155,7 @@ final class MapCautions
             }
             if ($zone->history === HairHistory::Lightened) {
                 $light[] = $zone->name;
-            } elseif ($zone->level->compare(Fraction::of(7)) < 0) {
+            } elseif ($zone->level->compare(Number::DarkBelow->value()) < 0) {
                 $dark[] = $zone->name;
             }
         }

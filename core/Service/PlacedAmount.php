@@ -11,6 +11,7 @@ use Core\Hair\Canvas;
 use Core\Hair\Method;
 use Core\Hair\Span;
 use Core\Hair\Stroke;
+use Core\Practice\Number;
 use Core\Shelf\LineKind;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -159,7 +160,7 @@ final readonly class PlacedAmount
     private static function atRoot(Canvas $canvas): array
     {
         $resistant = false;
-        $regrowth = Fraction::of(2);
+        $regrowth = Number::UsualRegrowth->value();
         foreach ($canvas->zones as $zone) {
             $resistant = $resistant || $zone->resistant;
             $regrowth = $zone->regrowth !== null && $zone->regrowth->compare($regrowth) > 0

@@ -17,4 +17,10 @@ enum StrandKind: string
     case Between = 'between';
     /** What the foils leave, and nothing lies on it. */
     case Left = 'left';
+
+    /** In foils, painted or dealt out: what later foils leave of it stays what it was. */
+    public function isTaken(): bool
+    {
+        return $this === self::Taken || $this === self::Dealt;
+    }
 }

@@ -116,7 +116,7 @@ final class Strands
         foreach ($bowls as $bowl) {
             $byLetter[$bowl->sheet->letter] = $bowl;
         }
-        foreach ($bowls as $at => $bowl) {
+        foreach ($bowls as $bowl) {
             if ($bowl->sheet->details->purpose === Purpose::Trial) {
                 continue;
             }
@@ -125,17 +125,12 @@ final class Strands
                     static fn (string $letter): ?PlacedBowl => $byLetter[$letter] ?? null,
                     $stroke->with,
                 )));
-                $found[] = new Laid(
-                    $bowl,
-                    $stroke,
-                    $partners,
-                    $stroke->lastMinutes === null ? $stroke->order ?? 0 : PHP_INT_MAX,
-                    $at,
-                );
+                $order = $stroke->lastMinutes === null ? $stroke->order ?? 0 : PHP_INT_MAX;
+                $found[] = new Laid($bowl, $stroke, $partners, $order);
                 // What the next bowl of such a pattern gets is what the foils leave.
                 foreach ($stroke->pattern?->kind === PatternKind::Between ? $partners : [] as $partner) {
                     $between = $stroke->seenBy($partner->sheet->letter, $bowl->sheet->letter);
-                    $found[] = new Laid($partner, $between ?? $stroke, [], $stroke->order ?? 0, $at);
+                    $found[] = new Laid($partner, $between ?? $stroke, [], $stroke->order ?? 0);
                 }
             }
         }
@@ -155,11 +150,8 @@ final class Strands
         }
         ksort($rounds);
         foreach ($rounds as $round => $here) {
-            usort(
-                $here,
-                static fn (Laid $one, Laid $other): int => [$one->order, $one->place]
-                    <=> [$other->order, $other->place],
-            );
+            // Those of one order stay as they stand.
+            usort($here, static fn (Laid $one, Laid $other): int => $one->order <=> $other->order);
             $rounds[$round] = $here;
         }
 
@@ -282,7 +274,7 @@ final class Strands
             $regions = array_sum(
                 array_map(static fn (Region $region): int => $region->hundredths(), $laid->stroke->regions()),
             );
-            $takes = Number::FoilTakes->value()->times(Fraction::of(100 * $foils, max(1, $regions)));
+            $takes = Number::FoilTakes->value()->times(Fraction::of(100 * $foils, $regions));
             $most = Fraction::one()->minus(Number::BetweenLeast->value());
 
             return $takes->compare($most) > 0 ? $most : $takes;
@@ -306,14 +298,7 @@ final class Strands
      */
     private static function taken(array $strands, array $parts, array $between): array
     {
-        $untaken = array_values(array_filter(
-            $strands,
-            static fn (Strand $strand): bool => in_array(
-                $strand->kind,
-                [StrandKind::Whole, StrandKind::Left, StrandKind::Between],
-                true,
-            ),
-        ));
+        $untaken = array_filter($strands, static fn (Strand $strand): bool => ! $strand->kind->isTaken());
         $all = self::sum($strands);
         $wanted = array_reduce(
             $parts,
@@ -336,17 +321,17 @@ final class Strands
                 $left = $left->minus($share);
             }
             if (! $left->isZero() && ! $left->isNegative()) {
-                $found = [...$found, ...self::covered(
-                    [$strand->with($between === [] ? StrandKind::Left : StrandKind::Between, $left)],
-                    $between,
-                )];
+                $kind = $strand->kind->isTaken()
+                    ? $strand->kind
+                    : ($between === [] ? StrandKind::Left : StrandKind::Between);
+                $found = [...$found, ...self::covered([$strand->with($kind, $left)], $between)];
             }
         }
 
         return $found;
     }
 
-    /** @param  list<Strand>  $strands */
+    /** @param  array<int, Strand>  $strands */
     private static function sum(array $strands): Fraction
     {
         return array_reduce(
@@ -368,7 +353,7 @@ final class Strands
         foreach ($strands as $strand) {
             $key = json_encode([
                 $strand->kind, $strand->span(), array_map(static fn (array $each): array => [
-                    $each['bowl']->round, $each['bowl']->sheet->letter, $each['stroke']->manner(),
+                    $each['bowl']->sheet->letter, $each['stroke']->manner(),
                 ], $strand->laid),
             ], JSON_THROW_ON_ERROR);
             $same = $found[$key] ?? null;

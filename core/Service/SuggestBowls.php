@@ -19,6 +19,7 @@ use Core\Hair\Placement;
 use Core\Hair\Region;
 use Core\Hair\Span;
 use Core\Practice\HouseRules;
+use Core\Practice\Number;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
 use Core\Shelf\Line;
@@ -131,14 +132,12 @@ final readonly class SuggestBowls
         $zone = $outlook->zone;
         $last = $here === [] ? null : $here[count($here) - 1];
         $lightened = $last !== null && $last->line->kind === LineKind::Lightener && $outlook->lifted() !== null;
-        $only = $last === null && ZoneReading::of(
-            $zone,
-            $this->rules,
-        )->direction === Direction::Tone && $zone->wishTone->families !== [];
-        if ($this->demi === null || $zone->wishTone->families === [] || (! $lightened && ! $only)) {
+        $only = $last === null && ZoneReading::of($zone, $this->rules)->direction === Direction::Tone;
+        $reached = $lightened ? $outlook->lifted() : $zone->level;
+        $asked = $zone->wishTone->families !== [] && ($lightened || $only);
+        if ($this->demi === null || $reached === null || ! $asked) {
             return null;
         }
-        $reached = ($lightened ? $outlook->lifted() : $zone->level) ?? Fraction::of(8);
         $advice = TonerAdvice::for(
             reached: $reached,
             wishLevel: $zone->wishLevel,
@@ -212,7 +211,7 @@ final readonly class SuggestBowls
             density: $this->canvas->density(),
             length: $this->canvas->length(),
             resistantGrey: false,
-            regrowth: Fraction::of(2),
+            regrowth: Number::UsualRegrowth->value(),
             foils: 0,
         )->least->text();
 

@@ -100,14 +100,29 @@ final class Trial
         ini_set('memory_limit', '1G');
         ob_start(static fn (): string => '');
         $this->loader->addClassMap([$class => $changed]);
-        foreach ($tests as $name => $seconds) {
+        $name = '';
+        // A warning fails a test here, as it fails the run of the suite.
+        set_error_handler(static function (int $severity) use (&$name, $note): bool {
+            if ((error_reporting() & $severity) !== 0) {
+                self::noticed($name, $note);
+            }
+
+            return false;
+        }, E_WARNING | E_NOTICE | E_USER_WARNING | E_USER_NOTICE);
+        foreach (array_keys($tests) as $name) {
             $case = $this->cases[$name];
             $case->run();
             if ($case->status()->isFailure() || $case->status()->isError()) {
-                $note === null || file_put_contents($note, $name);
-                posix_kill(posix_getpid(), SIGKILL);
+                self::noticed($name, $note);
             }
         }
         exit(0);
+    }
+
+    private static function noticed(string $name, ?string $note): never
+    {
+        $note === null || file_put_contents($note, $name);
+        posix_kill(posix_getpid(), SIGKILL);
+        exit(1);
     }
 }

@@ -158,6 +158,70 @@ it('takes later foils from hair that no foil took before', function () use ($zon
     ))->toBe(['taken 50 A', 'taken 25 B', 'left 25']);
 });
 
+it('takes no more of each than there is, and all that is left where that is just enough', function () use ($zone) {
+    $foils = static fn (string $letter, int $count, int $round = 0): Core\Service\PlacedBowl => colourBowl(
+        $letter, ['method' => 'fine-foils', 'foils' => $count], round: $round,
+    );
+    // 60 and 72 foils of a head of 80 share it as five to six.
+    expect(shown($zone(), $foils('A', 60), $foils('B', 72)))->toBe(['taken 54.5 B', 'taken 45.5 A'])
+        ->and(shown($zone(), $foils('A', 40), $foils('B', 40)))->toBe(['taken 50 A', 'taken 50 B'])
+        ->and(shown($zone(), $foils('A', 40), $foils('B', 40, 1)))->toBe(['taken 50 A', 'taken 50 B'])
+        // One more than there is: of each its part.
+        ->and(shown($zone(), $foils('A', 40), $foils('B', 44, 1)))->toBe(
+            ['taken 27.5 AB', 'taken 27.5 B', 'taken 22.5 A', 'left 22.5'],
+        )
+        // The third round prefers what no foil took, whichever round left it.
+        ->and(shown($zone(), $foils('A', 40), $foils('B', 20, 1), $foils('C', 20, 2)))->toBe(
+            ['taken 50 A', 'taken 25 B', 'taken 25 C'],
+        );
+});
+
+it('shares half the hair among weaves that nobody counted', function () use ($zone) {
+    expect(shown(
+        $zone(),
+        powder(0, 'A', ['method' => 'hand-painted']),
+        powder(0, 'B', ['method' => 'hand-painted']),
+    ))->toBe(['left 50', 'taken 25 A', 'taken 25 B'])
+        ->and(shown(
+            $zone(),
+            colourBowl('A', ['pattern' => 'between', 'with' => ['B']]),
+            colourBowl('B', null),
+            powder(0, 'C', ['method' => 'hand-painted']),
+        ))->toBe(['between 50 B', 'taken 25 A', 'taken 25 C'])
+        // A counted pattern needs no method.
+        ->and(shown(
+            $zone(),
+            colourBowl('A', ['pattern' => '18 foils at 2:1', 'with' => ['B']]),
+            colourBowl('B', null),
+        ))->toBe(['left 77.5', 'dealt 15 A', 'dealt 7.5 B']);
+});
+
+it('lays bowls in the order of the work: rounds first, then what was said, then as they stand', function () use ($zone) {
+    $all = static fn (string $letter, ?int $order = null, int $round = 0, array $more = []): Core\Service\PlacedBowl => colourBowl(
+        $letter, ['method' => 'global'] + ($order === null ? [] : ['order' => $order]) + $more, round: $round,
+    );
+    expect(shown($zone(), $all('A'), $all('B')))->toBe(['whole 100 AB'])
+        ->and(shown($zone(), $all('A', 2), $all('B', 1)))->toBe(['whole 100 BA'])
+        // What nobody ordered comes before what somebody did.
+        ->and(shown($zone(), $all('A', 1), $all('B')))->toBe(['whole 100 BA'])
+        ->and(shown($zone(), $all('A', 1, 1), $all('B', 2)))->toBe(['whole 100 BA'])
+        // A test strand is none of it.
+        ->and(shown($zone(), inRound(0, Ladder::bowl(more: [
+            'letter' => 'T', 'purpose' => 'trial', 'place' => [['regions' => [], 'spans' => ['mids', 'ends']]],
+        ])), $all('B')))->toBe(['whole 100 B'])
+        // Taken through at the end, after what stands behind it.
+        ->and(shown($zone(), inRound(0, Ladder::bowl(more: [
+            'letter' => 'R', 'through' => 5, 'place' => [['regions' => [], 'spans' => ['root'], 'order' => 1]],
+        ])), $all('B', 2)))->toBe(['whole 100 BR'])
+        ->and(shown(
+            $zone(),
+            powder(0, 'A', ['method' => 'fine-foils', 'pattern' => 'between', 'with' => ['B'], 'order' => 2]),
+            colourBowl('B', null),
+            colourBowl('C', ['method' => 'between-foils', 'order' => 1]),
+            $all('D', 3, 0, ['overlaps' => true]),
+        ))->toBe(['taken 50 AD', 'between 50 CBD']);
+});
+
 it('keeps what lies underneath away from what lies on top', function () use ($zone) {
     $found = Strands::of($zone(), [
         colourBowl('A', ['regions' => ['top', 'crown', 'left', 'right', 'back', 'fringe', 'hairline', 'nape']]),
