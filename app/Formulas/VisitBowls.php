@@ -95,6 +95,34 @@ final readonly class VisitBowls
         return PlacedBowl::sharing(array_values(array_filter($found)));
     }
 
+    /**
+     * Those that are being typed and cannot be worked as they stand.
+     *
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  by bowl id
+     * @return array<string, array{letter: string, saved: bool}> by bowl id; saved where the record has one to look at
+     */
+    public function unread(Visit $visit, array $drafts): array
+    {
+        $kept = [];
+        foreach ($visit->rounds as $round) {
+            foreach ($round->bowls as $bowl) {
+                $kept[$bowl->id] = $bowl->letter;
+            }
+        }
+        $unread = [];
+        foreach ($drafts as $id => ['sheet' => $sheet]) {
+            if ($this->read($sheet, $visit) === null) {
+                $typed = $sheet['letter'] ?? null;
+                $unread[$id] = [
+                    'letter' => $kept[$id] ?? (is_string($typed) ? $typed : ''),
+                    'saved' => isset($kept[$id]),
+                ];
+            }
+        }
+
+        return $unread;
+    }
+
     /** @param  array<string, mixed>  $json */
     private function read(array $json, Visit $visit): ?BowlSheet
     {

@@ -195,6 +195,32 @@ it('reads each bowl and replays each batch once a request, however much follows 
     )->toBe([3, 1]);
 });
 
+it('sees a bowl that is half typed as it was saved, and says which', function () {
+    $this->salon = new SmallSalon;
+    $this->actingAs($this->salon->member());
+    $visit = $this->salon->planVisit($this);
+    $bowl = $this->salon->addBowl($this, $visit)->json();
+    $round = $visit['rounds'][0]['id'];
+    $picture = fn (array ...$drafts): array => $this->postJson("/api/visits/{$visit['id']}/picture", [
+        'drafts' => array_map(
+            static fn (array $sheet, string $id): array => ['id' => $id, 'round' => $round, 'bowl' => $sheet],
+            array_values($drafts),
+            array_keys($drafts),
+        ),
+    ])->assertOk()->json();
+    $saved = $picture();
+    $half = ['extras' => [['product' => 'nothing', 'grams' => '']]] + $bowl['sheet'];
+    $seen = $picture(...[$bowl['id'] => $half]);
+    expect($saved['unread'])->toBe([])
+        ->and($seen['unread'])->toBe([['letter' => $bowl['letter'], 'saved' => true]])
+        ->and($seen['cells'])->toBe($saved['cells'])
+        ->and($seen['cells'])->not->toBe([])
+        // A bowl that nobody saved has nothing to be seen by.
+        ->and($picture(...['x' => ['letter' => 'C'] + $half])['unread'])->toBe([['letter' => 'C', 'saved' => false]])
+        ->and($picture(...['x' => ['letter' => ['C']] + $half])['unread'])->toBe([['letter' => '', 'saved' => false]])
+        ->and($picture(...[$bowl['id'] => $bowl['sheet']])['unread'])->toBe([]);
+});
+
 it('begins a visit with a service of the house, once, and never with another salon’s', function () {
     $salon = new SmallSalon;
     $this->actingAs($salon->member());

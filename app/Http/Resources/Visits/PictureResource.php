@@ -7,6 +7,7 @@ namespace App\Http\Resources\Visits;
 use App\Formulas\AmountRows;
 use App\Formulas\LastTime;
 use App\Formulas\SeenLooks;
+use App\Formulas\VisitBowls;
 use App\Formulas\VisitPictures;
 use App\Models\Visit;
 use App\Words\Say;
@@ -52,13 +53,17 @@ final class PictureResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts, $this->without);
+        // What is half typed is no reason to see the head without the bowl: it is seen as it was saved, and said so.
+        $unread = resolve(VisitBowls::class)->unread($this->resource, $this->drafts);
+        $drafts = array_diff_key($this->drafts, $unread);
+        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $drafts, $this->without);
 
         return [
             'zones' => array_map(
                 fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]),
                 $picture->outlooks,
             ),
+            'unread' => array_values($unread),
             'seen' => resolve(SeenLooks::class)->of($this->resource, $picture->outlooks),
             'cells' => (object) $picture->coverage->bowls,
             'maps' => array_map(

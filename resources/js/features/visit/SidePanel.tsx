@@ -19,6 +19,13 @@ export function SidePanel({
     <aside className="side-panel" aria-label={t`Head and outlook`}>
       {withMap ? <RoundMap visit={visit} picture={picture} /> : null}
       {children}
+      {picture.unread.map(({ letter, saved }) => (
+        <p key={letter} className="off-target" role="status">
+          {saved
+            ? t`${letter} as it was saved: what is typed in it cannot be worked yet.`
+            : t`${letter} is not in it: what is typed of it cannot be worked yet.`}
+        </p>
+      ))}
       <div className="outlooks">
         {picture.zones.map((zone) => (
           <section key={zone.id} className="outlook" aria-label={t`Outlook for ${zone.name}`}>

@@ -5,11 +5,13 @@ import { getJson, postJson } from '../../shared/api/http'
 import { keptPost } from '../../shared/outbox/kept'
 import * as formulas from './formulaShapes'
 import * as shapes from './shapes'
+import { withoutBegun } from './begun'
 import { inVisit, thenVisit, asVisit } from './api'
 
 /** The bowl as the core works it; nothing is saved. */
-export const preview = (sheet: shapes.Sheet, visitId?: string) =>
-  queryOptions({
+export const preview = (typed: shapes.Sheet, visitId?: string) => {
+  const sheet = withoutBegun(typed)
+  return queryOptions({
     queryKey: ['preview', sheet, visitId],
     queryFn: async ({ signal }) => shapes.workedBowl.parse(
       await postJson(`bowls/preview${inVisit(visitId)}`, sheet, signal),
@@ -18,6 +20,7 @@ export const preview = (sheet: shapes.Sheet, visitId?: string) =>
     staleTime: Infinity,
     gcTime: 60_000,
   })
+}
 
 /**
  * What is written for a visit waits in one line: a bowl is there before it is weighed, a mark after the one before it.

@@ -90,6 +90,8 @@ export const picture = z.object({
       whole: z.nullable(swatched),
     }),
   ),
+  /** Bowls that are half typed: seen as they were saved, or not at all. */
+  unread: z.array(z.object({ letter: z.string(), saved: z.boolean() })),
   /** What was seen of the strands while their bowls worked, and how they go on by that. */
   seen: z.array(
     z.object({

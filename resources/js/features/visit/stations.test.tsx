@@ -6,6 +6,7 @@ import type { Picture, Visit } from './shapes'
 
 const picture: Picture = {
   zones: [],
+  unread: [],
   seen: [],
   cells: {},
   maps: [],

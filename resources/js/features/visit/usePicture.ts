@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/react-query'
 import { useMemo } from 'react'
 import { picture as pictureQuery } from './api'
+import { withoutBegun } from './begun'
 import type { CanvasDraft } from './canvasDraft'
 import type { Draft } from './drafts'
 import type { Visit } from './shapes'
@@ -15,7 +16,7 @@ export function usePicture(
 ) {
   const typed = useMemo(
     () => ({
-      drafts: Object.values(drafts).map((draft) => ({ id: draft.id, round: draft.round, bowl: draft.sheet })),
+      drafts: Object.values(drafts).map(({ id, round, sheet }) => ({ id, round, bowl: withoutBegun(sheet) })),
       canvas: canvasDraft?.canvas ?? null,
       without: without === null ? [] : [without],
     }),
