@@ -8,6 +8,7 @@ import { Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { addBowl, changeBowl, removeBowl, visit as visitQuery } from './api'
 import { BowlEditor } from './BowlEditor'
+import { NotSaved } from './BowlProblems'
 import type { Draft } from './drafts'
 import type { Shelf } from '../../shared/shelf/shelf'
 import { bowl as bowlShape, type Bowl, type Picture, type Sheet, type Visit } from './shapes'
@@ -96,6 +97,7 @@ export function BowlDesk(props: {
           tools={props.tools}
         />}
       <footer className="desk-foot">
+        {props.footOnly === true || conflict !== null ? null : <NotSaved error={save.error} />}
         <span className="quiet" role="status">
           {save.isPending ? t`Saving…` : props.dirty ? t`Draft, kept here` : t`Saved`}
         </span>

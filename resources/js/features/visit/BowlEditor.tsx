@@ -152,6 +152,7 @@ export function BowlEditor(
         shelf={shelf}
         line={line}
         stale={worked.error !== null || worked.isPlaceholderData}
+        error={error}
       />
     </div>
   )

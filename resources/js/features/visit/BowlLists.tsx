@@ -2,6 +2,7 @@ import { t } from '@lingui/core/macro'
 import Form from 'react-bootstrap/Form'
 import type { ShelfLine } from '../../shared/shelf/shelf'
 import { problemAt } from './problems'
+import { FieldProblem } from '../../shared/ui/Field'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import type { Sheet } from './shapes'
@@ -30,6 +31,7 @@ export function BowlLists({
             aria-label={t`Minutes of heat phase ${at + 1}`}
             inputMode="numeric"
             value={phase.minutes}
+            isInvalid={problemAt(error, `/heat/${at}/minutes`) !== undefined}
             onChange={(event) => {
               set({ heat: heat.map((each, index) => (index === at ? { ...each, minutes: event.target.value } : each)) })
             }}
@@ -39,6 +41,7 @@ export function BowlLists({
             label={t`Take the heat phase out`}
             onPress={() => { set({ heat: heat.filter((_, index) => index !== at) }) }}
           >✕</Press>
+          <FieldProblem problem={problemAt(error, `/heat/${at}/minutes`)} />
         </div>
       ))}
       {uses.map((use, at) => (
@@ -65,6 +68,7 @@ export function BowlLists({
             label={t`Take the job out`}
             onPress={() => { set({ uses: uses.length === 1 ? undefined : uses.filter((_, index) => index !== at) }) }}
           >✕</Press>
+          <FieldProblem problem={problemAt(error, `/uses/${at}/grams`) ?? problemAt(error, `/uses/${at}/job`)} />
         </div>
       ))}
       {extras.map((extra, at) => (
@@ -86,6 +90,7 @@ export function BowlLists({
             aria-label={t`Grams of extra ${at + 1}`}
             placeholder={t`12 g`}
             value={extra.grams}
+            isInvalid={problemAt(error, `/extras/${at}/grams`) !== undefined}
             onChange={(event) => {
               set({
                 extras: extras.map((each, index) => (index === at ? { ...each, grams: event.target.value } : each)),
@@ -109,6 +114,9 @@ export function BowlLists({
               set({ extras: extras.length === 1 ? undefined : extras.filter((_, index) => index !== at) })
             }}
           >✕</Press>
+          <FieldProblem
+            problem={problemAt(error, `/extras/${at}/grams`) ?? problemAt(error, `/extras/${at}/product`)}
+          />
         </div>
       ))}
     </>

@@ -1,8 +1,10 @@
 import { t } from '@lingui/core/macro'
+import { Refused } from '../../shared/api/http'
 import { Mass } from '../../shared/ui/Mass'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { productColour } from '../../shared/shelf/productColour'
 import type { Shelf, ShelfLine } from '../../shared/shelf/shelf'
+import { ProblemList } from './BowlProblems'
 import type { WorkedBowl } from './shapes'
 
 export function wedgesOf(worked: WorkedBowl | null, line: ShelfLine | undefined, shelf: Shelf) {
@@ -21,7 +23,16 @@ export function BowlTotals({
   shelf,
   line,
   stale,
-}: { letter: string; worked: WorkedBowl | null; shelf: Shelf; line: ShelfLine | undefined; stale: boolean }) {
+  error = null,
+}: {
+  letter: string
+  worked: WorkedBowl | null
+  shelf: Shelf
+  line: ShelfLine | undefined
+  stale: boolean
+  /** Why it cannot be worked, where something is wrong that was typed. */
+  error?: Error | null
+}) {
   return (
     <div className={`bowl-totals ${stale && worked !== null ? 'is-stale' : ''}`} aria-live="polite">
       <BowlGlyph
@@ -31,7 +42,9 @@ export function BowlTotals({
         label={t`Bowl ${letter}`}
       />
       {worked === null ? (
-        <p className="quiet">{t`Choose shades and an amount.`}</p>
+        error instanceof Refused && error.problems.length > 0
+          ? <div className="field-problem"><ProblemList error={error} /></div>
+          : <p className="quiet">{t`Choose shades and an amount.`}</p>
       ) : (
         <dl>
           <dt>{t`Total`}</dt>
