@@ -269,6 +269,19 @@ it('swaps a shade that is out for its nearest blend, splits the bowl, and moves 
     $this->press($page, '#save-bowl');
     $this->see($page, '.desk-foot [role=status]', 'Saved');
     $before = $this->see($page, '#bowl-total')->getText();
+    // An extra that says nothing yet changes nothing; what cannot be read is said beside the button, and the head stays.
+    $this->press($page, '.adjust > summary', 'Bowl, clock and jobs');
+    $this->press($page, '.adjust button', '+ extra beside');
+    $this->see($page, '.desk-foot [role=status]', 'Draft');
+    expect($this->see($page, '#bowl-total')->getText())->toBe($before);
+    $this->type($page, 'input[aria-label="Grams of extra 1"]', '12 hands');
+    $this->press($page, '#save-bowl');
+    $this->see($page, '.desk-foot .notice', 'Not saved.');
+    $this->see($page, '.desk-foot .notice', '“hands” in “12 hands”');
+    $this->see($page, '.side-panel .off-target', 'as it was saved');
+    $this->press($page, '.desk-foot button', 'Undo changes');
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
+    expect($this->see($page, '#bowl-total')->getText())->toBe($before);
     $this->press($page, '.adjust > summary', 'Copy, split, merge, move');
     $this->press($page, '#split-bowl');
     $this->see($page, '.bowl-choice svg[aria-label="Bowl C"]');

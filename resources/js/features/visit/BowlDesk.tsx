@@ -117,7 +117,7 @@ export function BowlDesk(props: {
           </Press>
         )}
         {props.dirty && bowl !== null ? (
-          <Press kind="quiet" onPress={() => { props.onDrop(draft.id) }}>{t`Undo changes`}</Press>
+          <Press kind="quiet" onPress={() => { save.reset(); props.onDrop(draft.id) }}>{t`Undo changes`}</Press>
         ) : null}
         <Press
           kind={props.dirty ? 'main' : 'plain'}

@@ -2,14 +2,13 @@ import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { useSearchParams } from 'react-router'
-import { deviceKeep } from '../../shared/keep/keep'
 import { visit as visitQuery } from './api'
 import { retimeBowl } from './timesApi'
 import { tryChange } from './formulaApi'
 import { canvasDrafts, type CanvasDraft } from './canvasDraft'
 import { CanvasStation } from './CanvasStation'
 import { CloseStation } from './CloseStation'
-import { dropDraft, readDrafts, writeDraft, type Draft } from './drafts'
+import type { Draft } from './drafts'
 import { FormulateStation } from './FormulateStation'
 import { PlaceStation } from './PlaceStation'
 import { ReadStation } from './ReadStation'
@@ -25,6 +24,7 @@ import type { Trial } from './whatIf'
 import { isOver } from '../../shared/visits/visitLine'
 import { VisitHead } from './VisitHead'
 import { draftOf, fillersOf, newBowl, suggestedDraft, withTrial } from './bowlDrafts'
+import { useDrafts } from './useDrafts'
 import { usePicture } from './usePicture'
 import { useSettledLate } from './useSettledLate'
 import { VisitNotices } from './VisitNotices'
@@ -36,7 +36,7 @@ export function Workspace({
   formulates,
   error,
 }: { visit: Visit; shelf: Shelf; formulates: boolean; error: Error | null }) {
-  const [drafts, setDrafts] = useState(() => readDrafts(deviceKeep, visit.id))
+  const { drafts, onDraft, onDrop, readAgain } = useDrafts(visit.id)
   const [canvasDraft, setCanvasDraft] = useState<CanvasDraft | null>(() => canvasDrafts.read(visit.id))
   const queries = useQueryClient()
   const [params, setParams] = useSearchParams()
@@ -58,10 +58,8 @@ export function Workspace({
     if (/^[1-6]$/.test(event.key) && at !== undefined) go({ at })
   })
   const editable = formulates && !isOver(visit)
-  const onDraft = (draft: Draft) => { setDrafts(writeDraft(deviceKeep, visit.id, draft)) }
-  const onDrop = (id: string) => { setDrafts(dropDraft(deviceKeep, visit.id, id)) }
   const onSettled = () => {
-    setDrafts(readDrafts(deviceKeep, visit.id))
+    readAgain()
     setCanvasDraft(canvasDrafts.read(visit.id))
   }
   useSettledLate(visit.id, onSettled)

@@ -26,6 +26,20 @@ export function writeDraft(keep: Keep, visit: string, changed: Draft): Record<st
   return all
 }
 
+const made = new Map<string, number>()
+
+/** The version that the server has made of what this page sent of a bowl. */
+export const versionMade = (id: string, version: number): void => { made.set(id, version) }
+
+/**
+ * What is typed before the page has read its own save again goes on from that save: it was typed over it, and nobody
+ * else changed the bowl.
+ */
+export function onWhatWasMade(draft: Draft): Draft {
+  const version = made.get(draft.id)
+  return version === undefined || (draft.version ?? 0) >= version ? draft : { ...draft, version }
+}
+
 export function dropDraft(keep: Keep, visit: string, id: string): Record<string, Draft> {
   const all = Object.fromEntries(Object.entries(readDrafts(keep, visit)).filter(([key]) => key !== id))
   if (Object.keys(all).length === 0) keep.drop(`drafts.${visit}`)

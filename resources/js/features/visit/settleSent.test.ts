@@ -1,6 +1,6 @@
 import { beforeEach, expect, it } from 'vitest'
 import type { Entry } from '../../shared/outbox/entry'
-import { emptySheet, readDrafts, writeDraft } from './drafts'
+import { emptySheet, onWhatWasMade, readDrafts, writeDraft } from './drafts'
 import { settleSent } from './settleSent'
 
 let all: Map<string, string>
@@ -51,6 +51,19 @@ it('keeps what was typed since, on the version the server has made', () => {
     canvas: { zones: [], worn: '', target: '' },
   }), { canvas: { version: 2 } })
   expect(keep.read('canvas.V')).toMatchObject({ version: 2, canvas: { worn: 'up' } })
+})
+
+it('goes on from its own save where the page has not read it again yet', () => {
+  const typed = { id: 'c', round: 'r', version: 3, sheet }
+  expect(onWhatWasMade(typed)).toEqual(typed)
+  settleSent(keep, entry('PUT', 'bowls/c', { version: 3, bowl: sheet }), { version: 4 })
+  expect(onWhatWasMade(typed)).toEqual({ ...typed, version: 4 })
+  // Somebody else's later version stays theirs, and another bowl is another.
+  expect(onWhatWasMade({ ...typed, version: 5 }).version).toBe(5)
+  expect(onWhatWasMade({ ...typed, id: 'd' }).version).toBe(3)
+  // A bowl that was new is not put there a second time.
+  settleSent(keep, entry('POST', 'rounds/r/bowls', { id: 'e', bowl: sheet }), { version: 1 })
+  expect(onWhatWasMade({ ...typed, id: 'e', version: null }).version).toBe(1)
 })
 
 it('lets a canvas and a review go once they are there, and touches nothing else', () => {

@@ -1,7 +1,7 @@
 import * as z from 'zod/mini'
 import type { Keep } from '../../shared/keep/keep'
 import type { Entry } from '../../shared/outbox/entry'
-import { dropDraft, readDrafts, writeDraft } from './drafts'
+import { dropDraft, readDrafts, versionMade, writeDraft } from './drafts'
 
 const withVersion = z.looseObject({ version: z.number() })
 const canvasAnswer = z.looseObject({ canvas: z.looseObject({ version: z.number() }) })
@@ -28,9 +28,11 @@ export function settleSent(keep: Keep, entry: Entry, answer: unknown): void {
 function settleBowl(keep: Keep, visit: string, changed: string | undefined, body: unknown, answer: unknown): void {
   const sent = bowlBody.safeParse(body)
   const id = changed ?? sent.data?.id
-  const draft = id === undefined ? undefined : readDrafts(keep, visit)[id]
-  if (!sent.success || draft === undefined) return
+  if (!sent.success || id === undefined) return
   const made = withVersion.safeParse(answer)
+  if (made.success) versionMade(id, made.data.version)
+  const draft = readDrafts(keep, visit)[id]
+  if (draft === undefined) return
   if (same(draft.sheet, sent.data.bowl)) dropDraft(keep, visit, draft.id)
   else if (made.success) writeDraft(keep, visit, { ...draft, version: made.data.version })
 }
