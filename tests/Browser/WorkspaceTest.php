@@ -282,6 +282,27 @@ it('swaps a shade that is out for its nearest blend, splits the bowl, and moves 
     $this->press($page, '.desk-foot button', 'Undo changes');
     $this->see($page, '.desk-foot [role=status]', 'Saved');
     expect($this->see($page, '#bowl-total')->getText())->toBe($before);
+    // Typed on while it is saved, and saved again: in no conflict with oneself.
+    $page->executeScript(<<<'JS'
+        const type = (id, text) => {
+          const field = document.getElementById(id)
+          Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(field, text)
+          field.dispatchEvent(new Event('input', { bubbles: true }))
+        }
+        const save = () => { document.getElementById('save-bowl').click() }
+        type('mark', 'the yellow one')
+        const steps = [save, ...Array.from({ length: 30 }, (_, n) => () => { type('treatment', `rest ${n}`) }), save]
+        const next = () => { steps.shift()?.(); if (steps.length > 0) setTimeout(next, 20) }
+        setTimeout(next, 200)
+        JS);
+    $until = microtime(true) + 8;
+    do {
+        usleep(300_000);
+        $kept = $this->visitOf($page, 'Linnea Forsberg')['rounds'][0]['bowls'][0]['sheet'];
+    } while (($kept['treatment'] ?? '') !== 'rest 29' && microtime(true) < $until);
+    expect($kept)->toMatchArray(['mark' => 'the yellow one', 'treatment' => 'rest 29'])
+        ->and($page->findElements(WebDriverBy::cssSelector('.workspace .notice-warn')))->toBe([]);
+    $this->see($page, '.desk-foot [role=status]', 'Saved');
     $this->press($page, '.adjust > summary', 'Copy, split, merge, move');
     $this->press($page, '#split-bowl');
     $this->see($page, '.bowl-choice svg[aria-label="Bowl C"]');

@@ -126,6 +126,16 @@ it('refuses what it could not keep, rather than drop it', function () {
     expect(Bowl::query()->count())->toBe(0);
 });
 
+it('loses nothing of a new bowl that is sent a second time with more in it', function () {
+    $visit = $this->salon->planVisit($this);
+    $id = (string) Str::uuid();
+    $this->salon->addBowl($this, $visit, ['job' => 'Root'], $id)->assertCreated();
+    $this->salon->addBowl($this, $visit, ['job' => 'Root, and the hairline'], $id)
+        ->assertConflict()
+        ->assertJson(['newer' => ['id' => $id, 'version' => 1, 'job' => 'Root']]);
+    expect(Bowl::query()->count())->toBe(1);
+});
+
 it('makes one bowl of a request that arrives twice', function () {
     $visit = $this->salon->planVisit($this);
     $id = (string) Str::uuid();

@@ -45,8 +45,12 @@ final readonly class SaveBowl
             LockVisit::any($round->visit_id);
             $existing = Bowl::query()->find($id);
             if ($existing !== null) {
-                // The same device sent it again: its first arrival stands.
-                return $existing->round_id === $round->id ? $existing : throw VisitRefused::idTaken();
+                // The same device sent it again: its first arrival stands. With something else in it, nothing of either is lost.
+                return match (true) {
+                    $existing->round_id !== $round->id => throw VisitRefused::idTaken(),
+                    $this->rows->json($existing) == $this->rows->json($this->rows->fill(new Bowl, $sheet)) => $existing,
+                    default => throw EditedElsewhere::bowl($existing),
+                };
             }
             LockVisit::open($round->visit_id);
             $this->assertLetterFree($round, $sheet, null);

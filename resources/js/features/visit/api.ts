@@ -44,13 +44,13 @@ export const thenVisit = (visitId: string, about: string) => ({ ...inLine(visitI
 export const addBowl = (visitId: string, round: string, id: string, sheet: shapes.Sheet) => keptPost(
   `rounds/${round}/bowls`,
   { id, bowl: sheet },
-  inLine(visitId, t`New bowl ${sheet.letter}, ${sheet.job}`),
+  { ...inLine(visitId, t`New bowl ${sheet.letter}, ${sheet.job}`), made: { version: ['version'], change: `bowls/${id}` } },
 )
 
 export const changeBowl = (visitId: string, id: string, version: number, sheet: shapes.Sheet, reason = '') => keptPut(
   `bowls/${id}`,
   { version, bowl: sheet, ...(reason === '' ? {} : { reason }) },
-  inLine(visitId, t`Bowl ${sheet.letter}, ${sheet.job}`),
+  { ...inLine(visitId, t`Bowl ${sheet.letter}, ${sheet.job}`), made: { version: ['version'] } },
 )
 
 export const removeBowl = (visitId: string, id: string, version: number, letter: string) => keptDelete(
@@ -80,7 +80,11 @@ export const openVisits = queryOptions({
 export const asVisit = (json: unknown) => shapes.visit.parse(json)
 
 export const saveCanvas = async (visitId: string, version: number, canvas: shapes.Canvas) => asVisit(
-  await keptPut(`visits/${visitId}/canvas`, { version, canvas }, thenVisit(visitId, t`The canvas`)),
+  await keptPut(
+    `visits/${visitId}/canvas`,
+    { version, canvas },
+    { ...thenVisit(visitId, t`The canvas`), made: { version: ['canvas', 'version'] } },
+  ),
 )
 
 /** Not kept on the device: a password is with it. */

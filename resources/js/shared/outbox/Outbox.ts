@@ -1,4 +1,5 @@
 import { Refused, Unreachable } from '../api/http'
+import { goOn } from './goOn'
 import { readEntries, type Entry, type NewEntry } from './entry'
 import { signedOut, unreadable, verdictOf } from './verdict'
 import { AT_ONCE_MS, KEY, LONGEST_PAUSE_MS, MOST_FAILURES, type Author, type Status, type World } from './world'
@@ -46,8 +47,8 @@ export class Outbox {
   write(what: NewEntry): Promise<unknown> {
     const author = this.#author
     if (author === null) return Promise.reject(signedOut())
-    const made = { id: this.world.newId(), author, madeAt: this.world.now(), failures: 0, refused: null }
-    const entry: Entry = { at: '', pour: null, ...what, ...made }
+    const now = { id: this.world.newId(), author, madeAt: this.world.now(), failures: 0, refused: null }
+    const entry: Entry = { at: '', pour: null, ...what, ...now }
     this.#change((entries) => [...entries, entry])
     return new Promise((resolve, reject) => {
       this.#owners.set(entry.id, { resolve, reject })
@@ -119,7 +120,7 @@ export class Outbox {
   async #sendOne(entry: Entry, renewed = false): Promise<'sent' | 'refused' | 'failed' | 'connection' | 'sign-in'> {
     try {
       const answer = await this.world.send(entry, Math.max(0, this.world.now() - entry.madeAt))
-      this.#change((entries) => entries.filter((each) => each.id !== entry.id))
+      this.#change((entries) => goOn(entries.filter((each) => each.id !== entry.id), entry, answer))
       this.world.sent(entry, answer)
       this.#owner(entry.id)?.resolve(answer)
       return 'sent'
@@ -152,8 +153,7 @@ export class Outbox {
 
   #refuse(entry: Entry, error: Refused): 'refused' {
     const owner = this.#owner(entry.id)
-    // Whoever pressed it still looks at the form, which keeps what was typed and says what is wrong. A pour has no
-    // form.
+    // Whoever pressed it still looks at the form, which keeps what was typed and says what is wrong; a pour has none.
     const shown = owner !== undefined && entry.pour === null && this.world.now() - entry.madeAt < AT_ONCE_MS
     const { status, message, mend, problems } = error
     const refused = { status, message, mend, problems }

@@ -20,6 +20,15 @@ export const entryShape = z.object({
   at: z.string(),
   /** Grams that are in a bowl, where it is a pour: what is refused then is more than words. */
   pour: z.nullable(z.object({ batch: z.string(), line: z.string(), label: z.string(), grams: z.string() })),
+  /** What the server makes of it, where the same may be written again before it answers. */
+  made: z.optional(
+    z.object({
+      /** Where its answer has the version, from the outside in. */
+      version: z.array(z.string()),
+      /** The path at which what was new is changed from then on. */
+      change: z.optional(z.string()),
+    }),
+  ),
   failures: z.number(),
   refused: z.nullable(
     z.object({ status: z.number(), message: z.string(), mend: z.string(), problems: z.array(problem) }),
@@ -32,7 +41,7 @@ export type NewEntry = Pick<Entry,
   | 'method'
   | 'path'
   | 'body'
-  | 'about'> & { at?: string; pour?: Entry['pour'] }
+  | 'about'> & { at?: string; pour?: Entry['pour']; made?: Entry['made'] }
 
 /** What a device kept; one that cannot be read does not take the others with it. */
 export function readEntries(kept: unknown): Entry[] {

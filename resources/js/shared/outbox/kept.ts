@@ -46,7 +46,14 @@ if (typeof window !== 'undefined') {
 
 export const useOutbox = (): Status => useSyncExternalStore(outbox.subscribe, outbox.status)
 
-type What = { stream: string; about: string; at?: string; pour?: Entry['pour']; reload?: string }
+type What = {
+  stream: string
+  about: string
+  at?: string
+  pour?: Entry['pour']
+  made?: Entry['made']
+  reload?: string
+}
 
 const isKnown = (answer: unknown): boolean => typeof answer === 'object' && answer !== null && 'already' in answer
 
