@@ -45,7 +45,7 @@ final readonly class SaveBowl
             LockVisit::any($round->visit_id);
             $existing = Bowl::query()->find($id);
             if ($existing !== null) {
-                // The same device sent it again: its first arrival stands. With something else in it, nothing of either is lost.
+                // The same device sent it again: its first arrival stands. With something else in it, neither is lost.
                 return match (true) {
                     $existing->round_id !== $round->id => throw VisitRefused::idTaken(),
                     $this->rows->json($existing) == $this->rows->json($this->rows->fill(new Bowl, $sheet)) => $existing,

@@ -1,6 +1,7 @@
 import { t } from '@lingui/core/macro'
 import { useMutation } from '@tanstack/react-query'
 import { useState } from 'react'
+import { typedSince } from '../../shared/keep/typedSince'
 import Form from 'react-bootstrap/Form'
 import { useMember } from '../../shared/session/member'
 import { Field } from '../../shared/ui/Field'
@@ -42,16 +43,16 @@ export function Particulars({ file, onSaved }: { file: Client; onSaved: () => vo
   const set = (change: Partial<typeof now>) => { setFields({ ...now, ...change }) }
   const vouched = now.bornOn !== file.bornOn || now.training !== file.training
   const save = useMutation({
-    mutationFn: () => changeClient(file.id, now),
-    onSuccess: () => {
-      setFields(null)
+    mutationFn: (sent: typeof now) => changeClient(file.id, sent),
+    onSuccess: (saved, sent) => {
+      setFields((typed) => typedSince(typed, sent, saved.version))
       onSaved()
     },
   })
   return (
     <details className="adjust">
       <summary>{t`Particulars`}</summary>
-      <Form onSubmit={(event) => { event.preventDefault(); save.mutate() }}>
+      <Form onSubmit={(event) => { event.preventDefault(); save.mutate(now) }}>
         <Field id="its-name" label={t`Name`}>
           <Form.Control
             required

@@ -86,6 +86,7 @@ export const changeClient = async (id: number, fields: {
       about: t`Particulars of ${fields.name}`,
       at: `/clients/${id}`,
       reload: `clients/${id}`,
+      made: { version: ['version'] },
     }),
   )
 

@@ -6,6 +6,7 @@ import { useLocation } from 'react-router'
 import { Refused } from '../../shared/api/http'
 import { house as houseQuery, houseShape, type House } from '../../shared/house/house'
 import { deviceKeep } from '../../shared/keep/keep'
+import { typedSince } from '../../shared/keep/typedSince'
 import { Field } from '../../shared/ui/Field'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -44,9 +45,10 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
   const queries = useQueryClient()
   const [draft, setDraft] = useState(() => (owns ? readHouseDraft(deviceKeep) : null))
   const save = useMutation({
-    mutationFn: (version: number) => changeHouse(version, allRules(house, draft), draft?.timezone ?? house.timezone),
-    onSuccess: async (saved) => {
-      change(null)
+    mutationFn: ({ sent, version }: { sent: HouseDraft | null; version: number }) =>
+      changeHouse(version, allRules(house, sent), sent?.timezone ?? house.timezone),
+    onSuccess: async (saved, { sent }) => {
+      setDraft((now) => keepHouseDraft(deviceKeep, typedSince(now, sent, saved.version)))
       queries.setQueryData(houseQuery.queryKey, saved)
       // Every computed number may rest on a rule.
       await queries.invalidateQueries()
@@ -88,7 +90,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
                 change(null)
                 queries.setQueryData(houseQuery.queryKey, newer.data)
               }}>{t`Take the newer`}</Press>
-              <Press kind="stop" onPress={() => { save.mutate(newer.data.version) }}>
+              <Press kind="stop" onPress={() => { save.mutate({ sent: draft, version: newer.data.version }) }}>
                 {t`Put mine in their place`}
               </Press>
             </span>
@@ -155,7 +157,7 @@ function Rules({ house, owns }: { house: House; owns: boolean }) {
             id="save-house"
             kind="main"
             disabled={draft === null || save.isPending}
-            onPress={() => { if (draft !== null) save.mutate(draft.version) }}
+            onPress={() => { if (draft !== null) save.mutate({ sent: draft, version: draft.version }) }}
           >{t`Save rules`}</Press>
         </footer>
       ) : null}

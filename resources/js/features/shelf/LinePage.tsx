@@ -4,6 +4,7 @@ import { useState } from 'react'
 import { useNavigate, useParams } from 'react-router'
 import { Refused } from '../../shared/api/http'
 import { deviceKeep } from '../../shared/keep/keep'
+import { typedSince } from '../../shared/keep/typedSince'
 import { shelf as shelfQuery } from '../../shared/shelf/shelf'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -57,8 +58,13 @@ function Desk({ line, writes }: { line: Line | null; writes: boolean }) {
           () => made,
         )
     },
-    onSuccess: async (saved) => {
-      change(null)
+    onSuccess: async (saved, { of }) => {
+      setDraft((now) => {
+        const left = typedSince(now, of, saved.version)
+        // What was typed of a new line goes on at the line it has become.
+        if (line === null) keepLineDraft(deviceKeep, saved.id, left)
+        return keepLineDraft(deviceKeep, name, line === null ? null : left)
+      })
       queries.setQueryData(lineQuery(saved.id).queryKey, saved)
       await queries.invalidateQueries({ queryKey: shelfQuery.queryKey })
       if (line === null) await go(`/shelf/${saved.id}`, { replace: true })

@@ -1,0 +1,11 @@
+/**
+ * What is still to be saved once a save has arrived: what was typed meanwhile, over what the server has made of the
+ * rest; nothing, where nothing was. Drafts are told apart by being the same object: each letter makes another.
+ */
+export function typedSince<Draft extends { version: number }>(
+  now: Draft | null,
+  sent: Draft | null,
+  version: number,
+): Draft | null {
+  return now === null || now === sent ? null : { ...now, version }
+}
