@@ -2,10 +2,12 @@ import { t } from '@lingui/core/macro'
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../../shared/api/http'
+import { deviceKeep } from '../../shared/keep/keep'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
+import { countedSince, keepCounts, readCounts, type Counts } from './countDraft'
 import { moveStock, stock as stockQuery, type StockRow } from './stockApi'
 import { StockLine } from './StockLine'
 
@@ -17,17 +19,18 @@ export function StockView() {
   const loaded = useQuery(stockQuery)
   const [shown, setShown] = useState<Shown>('all')
   const [open, setOpen] = useState<string | null>(null)
-  const [counts, setCounts] = useState<Record<string, string> | null>(null)
+  const [counts, setAll] = useState(() => readCounts(deviceKeep))
+  const setCounts = (next: Counts | null) => { setAll(keepCounts(deviceKeep, next)) }
   const typed = Object.entries(counts ?? {}).filter(([, amount]) => amount.trim() !== '')
   const save = useMutation({
-    mutationFn: () => moveStock(
-      typed.map(([product, amount]) => ({ product, kind: 'counted' as const, amount, out: false, note: '' })),
-      t`A count of ${String(typed.length)} products`,
+    mutationFn: (sent: typeof typed) => moveStock(
+      sent.map(([product, amount]) => ({ product, kind: 'counted' as const, amount, out: false, note: '' })),
+      t`A count of ${String(sent.length)} products`,
     ),
-    onSuccess: (next) => {
+    onSuccess: (next, sent) => {
       queries.setQueryData(stockQuery.queryKey, next)
       void queries.invalidateQueries({ queryKey: ['stock'] })
-      setCounts(null)
+      setAll((now) => keepCounts(deviceKeep, countedSince(now, Object.fromEntries(sent))))
     },
   })
   const data = loaded.data
@@ -65,7 +68,7 @@ export function StockView() {
                   id="save-count"
                   kind="main"
                   disabled={typed.length === 0 || save.isPending}
-                  onPress={() => { save.mutate() }}
+                  onPress={() => { save.mutate(typed) }}
                 >{t`Keep ${String(typed.length)} counted`}</Press>
               </>
             )}
