@@ -72,3 +72,45 @@ it('has another side for each', function () {
         expect($side->other()->other())->toBe($side)->and($side->other())->not->toBe($side);
     }
 });
+
+/** @return list<array{string, int}> every mark of the bowl, in minutes */
+function bowlMarks(array $sides): array
+{
+    return array_map(
+        static fn (Stamp $stamp): array => [$stamp->kind->value, intdiv($stamp->second, 60)],
+        SideClocks::together(array_map(marks(...), $sides)),
+    );
+}
+
+it('tells what was done to the bowl once, as the side says that has it most often, in the order in which it was', function () {
+    expect(bowlMarks([
+        'left' => [
+            ['began', 0], ['checked', 8], ['completed', 10], ['heat-on', 11], ['heat-off', 16], ['through', 30],
+        ],
+        'right' => [
+            ['began', 5], ['completed', 14], ['heat-on', 15], ['heat-off', 18], ['heat-on', 19], ['checked', 20],
+            ['emulsified', 40],
+        ],
+    ]))->toBe([
+        ['began', 0], ['checked', 8], ['completed', 14], ['heat-on', 15], ['heat-off', 16], ['heat-on', 19],
+        ['checked', 20], ['through', 30], ['emulsified', 40],
+    ]);
+});
+
+it('keeps the order of life where marks fall on one moment', function () {
+    expect(bowlMarks([
+        'left' => [['rinsed', 0], ['checked', 0], ['completed', 0], ['began', 0], ['more', 0]],
+        'right' => [['began', 0], ['completed', 0], ['rinsed', 0], ['through', 0]],
+    ]))->toBe([
+        ['began', 0], ['checked', 0], ['through', 0], ['more', 0], ['completed', 0], ['rinsed', 0],
+    ]);
+});
+
+it('takes back the latest mark of a side that still stands', function () {
+    expect(bowlMarks([
+        'left' => [['began', 0], ['completed', 10], ['undone', 11], ['completed', 12]],
+        'right' => [['began', 3], ['completed', 9]],
+    ]))->toBe([['began', 0], ['completed', 12]])
+        // Of two that are begun and one that is complete, the bowl is not.
+        ->and(bowlMarks(['left' => [['began', 4], ['completed', 10]], 'right' => [['began', 3]]]))->toBe([['began', 3]]);
+});
