@@ -34,6 +34,22 @@ final readonly class SaveBowl
     }
 
     /**
+     * A bowl as somebody types it: sent a second time with something else in it, neither is lost.
+     *
+     * @param  array<string, mixed>  $json
+     */
+    public function typed(Round $round, string $id, array $json): Bowl
+    {
+        $typed = $this->rows->json($this->rows->fill(new Bowl, $this->read($round, $json, $id)));
+        $bowl = $this->add($round, $id, $json);
+        if ($this->rows->json($bowl) != $typed) {
+            throw EditedElsewhere::bowl($bowl);
+        }
+
+        return $bowl;
+    }
+
+    /**
      * @param  array<string, mixed>  $json
      * @param  ?string  $from  id of the bowl it comes from
      */
@@ -45,12 +61,8 @@ final readonly class SaveBowl
             LockVisit::any($round->visit_id);
             $existing = Bowl::query()->find($id);
             if ($existing !== null) {
-                // The same device sent it again: its first arrival stands. With something else in it, neither is lost.
-                return match (true) {
-                    $existing->round_id !== $round->id => throw VisitRefused::idTaken(),
-                    $this->rows->json($existing) == $this->rows->json($this->rows->fill(new Bowl, $sheet)) => $existing,
-                    default => throw EditedElsewhere::bowl($existing),
-                };
+                // The same device sent it again: its first arrival stands.
+                return $existing->round_id === $round->id ? $existing : throw VisitRefused::idTaken();
             }
             LockVisit::open($round->visit_id);
             $this->assertLetterFree($round, $sheet, null);

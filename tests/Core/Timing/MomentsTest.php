@@ -22,7 +22,7 @@ function momentsOf(TimedBowl $bowl, mixed ...$more): BowlTimes
 }
 
 /** @return list<string> kind, letter and minutes */
-function broken(array $bowls, mixed ...$more): array
+function breaksOf(array $bowls, mixed ...$more): array
 {
     return array_map(
         static fn (TimeBreak $each): string => "{$each->kind->value} {$each->letter} {$each->minutes}",
@@ -100,27 +100,27 @@ it('says by how much something does not hold', function () {
         'B', Window::of(10, 10, 60), ['follows' => $follows, 'rinse' => 'own', ...$more],
     );
     // Rinsed at 1800, and it was to go on at 600 at the latest: now is 720.
-    expect(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 8, 10))], now: 720))->toBe(['late B 2'])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 8, 12))], now: 720))->toBe([])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 12))], now: 720))->toBe([])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 12))], now: 721))->toBe(['late B 1'])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::Rinsed, 5, 6))], now: 720))->toBe([])
+    expect(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 8, 10))], now: 720))->toBe(['late B 2'])
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 8, 12))], now: 720))->toBe([])
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 12))], now: 720))->toBe([])
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch, 12))], now: 721))->toBe(['late B 1'])
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::Rinsed, 5, 6))], now: 720))->toBe([])
         // At whatever minute of its round.
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch), ['starts' => 9])], now: 720))
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch), ['starts' => 9])], now: 720))
         ->toBe(['late B 3'])
         // Mixed at 0, and good for eleven minutes.
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
             'fresh' => 11, 'happened' => new Happened(mixed: 0),
         ])], now: 720))->toBe(['stale B 1'])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
             'fresh' => 12, 'happened' => new Happened(mixed: 0),
         ])], now: 720))->toBe([])
-        ->and(broken([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
+        ->and(breaksOf([$on(), $after(new Follows('A', FollowFrom::FirstTouch), [
             'fresh' => 12, 'happened' => new Happened(mixed: -1000),
         ])], now: 720))->toBe(['stale B 12'])
         // What should be off by now is the next act, and no plan mends it.
-        ->and(broken([$on()], now: 5000))->toBe([])
-        ->and(broken([$on(['happened' => new Happened(began: 0, completed: 0, rinsed: 60)])], now: 5000))->toBe([]);
+        ->and(breaksOf([$on()], now: 5000))->toBe([])
+        ->and(breaksOf([$on(['happened' => new Happened(began: 0, completed: 0, rinsed: 60)])], now: 5000))->toBe([]);
 });
 
 it('counts back from the end of what it follows', function () {
@@ -185,5 +185,5 @@ it('frees the last bowl of what contradicts, or as many as it takes', function (
         ->and(leftOut($a(), $b('B'), $b('C')))->toBe(['contradicts C', 'contradicts B'])
         ->and(leftOut($a(['order' => 3]), $b('B'), $c))->toBe(['contradicts B'])
         // Freed, it goes on with its round; what does not contradict stays as it was said.
-        ->and(Plans::minutes(planOf([$a(), $b('B')]), 'rinse'))->toBe(['A' => 35, 'B' => 35]);
+        ->and(Plans::minutes(TimePlan::of(new TimedVisit([$a(), $b('B')])), 'rinse'))->toBe(['A' => 35, 'B' => 35]);
 });

@@ -19,7 +19,7 @@ final class BowlController extends Controller
     public function store(SaveBowlRequest $request, Round $round, SaveBowl $save): JsonResponse
     {
         $this->authorize('formulate', $round->visit);
-        $bowl = $save->add($round, $request->id(), $request->bowl());
+        $bowl = $save->typed($round, $request->id(), $request->bowl());
 
         return new JsonResponse((new BowlResource($bowl))->toArray(), 201);
     }
