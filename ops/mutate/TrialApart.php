@@ -31,7 +31,7 @@ final readonly class TrialApart
 
         return match ($status) {
             0 => Verdict::Unnoticed,
-            124 => Verdict::Endless,
+            124, 128 + SIGALRM => Verdict::Endless,
             default => Verdict::Noticed,
         };
     }

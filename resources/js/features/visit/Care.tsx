@@ -20,10 +20,11 @@ const KINDS = [
   ['dry', t({ message: 'dry', context: 'care' })],
   ['other', t`other`],
 ] as const
+const KIND: Record<string, string> = Object.fromEntries(KINDS)
 
 /** One step in words: mask, the blue one · 10 min · 12.50. */
 export const careWords = (step: CareStep) => [
-  step.kind === 'other' ? step.words : `${step.kind}: ${step.words}`,
+  step.kind === 'other' ? step.words : `${KIND[step.kind] ?? step.kind}: ${step.words}`,
   step.minutes === null ? '' : t`${step.minutes} min`,
   step.price,
 ].filter((each) => each !== '').join(' · ')
@@ -32,7 +33,7 @@ export const careWords = (step: CareStep) => [
 export function Care({ visit }: { visit: Visit }) {
   const queries = useQueryClient()
   const { steps } = visit.care
-  const [words, setWords] = useKept(`care.${visit.id}`)
+  const [words, setWords, wordsArrived] = useKept(`care.${visit.id}`)
   const [more, setMore] = useState<{
     kind: string
     minutes: string
@@ -53,7 +54,11 @@ export function Care({ visit }: { visit: Visit }) {
       done: false,
       round: more.round,
     }
-    save.mutate([...steps, step], { onSuccess: () => { setWords(''); setMore({ ...more, minutes: '', price: '' }) } })
+    const arrived = () => {
+      wordsArrived(words)
+      setMore((now) => (now === more ? { ...now, minutes: '', price: '' } : now))
+    }
+    save.mutate([...steps, step], { onSuccess: arrived })
   }
   const open = !isOver(visit)
   const change = (id: string, with_:

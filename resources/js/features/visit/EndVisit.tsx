@@ -16,11 +16,11 @@ const WHY = [
 
 function useEnding(visit: Visit) {
   const queries = useQueryClient()
-  const [reason, setReason] = useKept(`ended.${visit.id}`)
+  const [reason, setReason, arrived] = useKept(`ended.${visit.id}`)
   const end = useMutation({
-    mutationFn: (why: string | null) => endVisit(visit.id, visit.version, why, why === null ? '' : reason),
-    onSuccess: (changed) => {
-      setReason('')
+    mutationFn: ({ why, said }: { why: string | null; said: string }) => endVisit(visit.id, visit.version, why, said),
+    onSuccess: (changed, { said }) => {
+      arrived(said)
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
     },
   })
@@ -43,7 +43,7 @@ export function EndVisit({ visit }: { visit: Visit }) {
         key={why}
         kind="plain"
         disabled={end.isPending}
-        onPress={() => { end.mutate(why) }}
+        onPress={() => { end.mutate({ why, said: reason }) }}
       >{label}</Press>)}
       {end.error === null ? null : <ErrorNotice error={end.error} />}
     </div>
@@ -55,7 +55,7 @@ export function TakeUpAgain({ visit, formulates }: { visit: Visit; formulates: b
   return (
     <p className="wish" id="ended">
       {visit.endedReason} {formulates ? (
-        <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate(null) }} id="take-up-again">
+        <Press kind="quiet" disabled={end.isPending} onPress={() => { end.mutate({ why: null, said: '' }) }} id="take-up-again">
           {t`Take it up again`}
         </Press>
       ) : null}

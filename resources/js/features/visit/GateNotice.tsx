@@ -15,14 +15,14 @@ import type { Visit } from './shapes'
 export function GateNotice({ visit }: { visit: Visit }) {
   const member = useMember()
   const queries = useQueryClient()
-  const [reason, setReason] = useKept(`waiver.${visit.id}`)
+  const [reason, setReason, arrived] = useKept(`waiver.${visit.id}`)
   const [password, setPassword] = useState('')
   const [id, setId] = useState(newId)
   const sign = useMutation({
-    mutationFn: () => waive(visit.id, id, reason, password),
-    onSuccess: (changed) => {
+    mutationFn: (why: string) => waive(visit.id, id, why, password),
+    onSuccess: (changed, why) => {
       setId(newId())
-      setReason('')
+      arrived(why)
       queries.setQueryData(visitQuery(visit.id).queryKey, changed)
     },
     onSettled: () => { setPassword('') },
@@ -66,7 +66,7 @@ export function GateNotice({ visit }: { visit: Visit }) {
           <p className="quiet">
             {t`Where local rules permit, your reason may stand for a test of what is planned now. It is on record with your name and licence.`}
           </p>
-          <Form className="gate-waive" onSubmit={(event) => { event.preventDefault(); sign.mutate() }}>
+          <Form className="gate-waive" onSubmit={(event) => { event.preventDefault(); sign.mutate(reason) }}>
             <Form.Control
               aria-label={t`Reason of a licensed person`}
               placeholder={t`your reason, in a few words`}

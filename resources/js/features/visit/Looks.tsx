@@ -20,8 +20,8 @@ function strandsOf(visit: Visit, bowl: Bowl) {
 /** What is seen when somebody looks: of which strands, at which level, in words; kept until it is marked. */
 export function useLook(visit: Visit, bowl: Bowl) {
   const [where, setWhere] = useKept(`seen.where.${bowl.id}`)
-  const [level, setLevel] = useKept(`seen.level.${bowl.id}`)
-  const [words, setWords] = useKept(`seen.${bowl.id}`)
+  const [level, setLevel, levelArrived] = useKept(`seen.level.${bowl.id}`)
+  const [words, setWords, wordsArrived] = useKept(`seen.${bowl.id}`)
   const strands = strandsOf(visit, bowl)
   const chosen = strands.find((each) => each.key === where) ?? (strands.length === 1 ? strands[0] : undefined)
   return {
@@ -38,8 +38,8 @@ export function useLook(visit: Visit, bowl: Bowl) {
       ...(level.trim() === '' ? {} : { level: level.trim().replace(',', '.') }),
     },
     done: () => {
-      setWords('')
-      setLevel('')
+      wordsArrived(words)
+      levelArrived(level)
     },
   }
 }

@@ -4,6 +4,7 @@ import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { Link } from 'react-router'
 import { newId } from '../../shared/api/newId'
+import { wordsSince } from '../../shared/keep/typedSince'
 import { BowlGlyph } from '../../shared/ui/BowlGlyph'
 import { Press } from '../../shared/ui/Press'
 import { addRound, visit as visitQuery } from './api'
@@ -115,10 +116,10 @@ function NewRound({ visit }: { visit: string }) {
   const [id, setId] = useState(newId)
   const queries = useQueryClient()
   const add = useMutation({
-    mutationFn: () => addRound(visit, id, name.trim()),
-    onSuccess: (changed) => {
+    mutationFn: (called: string) => addRound(visit, id, called.trim()),
+    onSuccess: (changed, called) => {
       queries.setQueryData(visitQuery(visit).queryKey, changed)
-      setName('')
+      setName((now) => wordsSince(now, called))
       setId(newId())
     },
   })
@@ -127,7 +128,7 @@ function NewRound({ visit }: { visit: string }) {
       className="new-round"
       onSubmit={(event) => {
         event.preventDefault()
-        add.mutate()
+        add.mutate(name)
       }}
     >
       <Form.Control

@@ -3,6 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { newId } from '../../shared/api/newId'
+import { wordsSince } from '../../shared/keep/typedSince'
 import { showDay } from '../../shared/format/time'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
@@ -48,8 +49,8 @@ export function TakeBowls({
   })
   const again = () => { void queries.invalidateQueries({ queryKey: ['to-take'] }) }
   const keep = useMutation({
-    mutationFn: () => keepService(visit.id, service.trim()),
-    onSuccess: () => { setService(''); again() },
+    mutationFn: (called: string) => keepService(visit.id, called.trim()),
+    onSuccess: (_, called) => { setService((now) => wordsSince(now, called)); again() },
   })
   const drop = useMutation({
     mutationFn: ({ id, called }: { id: number; called: string }) => dropService(id, called),
@@ -130,7 +131,7 @@ export function TakeBowls({
         ) : null}
       </div>
       {visit.rounds.every((each) => each.bowls.length === 0) ? null : (
-        <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate() }}>
+        <Form className="detail-row" onSubmit={(event) => { event.preventDefault(); keep.mutate(service) }}>
           <Form.Control
             aria-label={t`Name of a service of the house`}
             placeholder={t`keep this visit’s bowls as a service of the house`}

@@ -9,3 +9,6 @@ export function typedSince<Draft extends { version: number }>(
 ): Draft | null {
   return now === null || now === sent ? null : { ...now, version }
 }
+
+/** The words of a field once those that were sent have arrived: empty, or as they stand where somebody typed on. */
+export const wordsSince = (now: string, sent: string, empty = ''): string => (now === sent ? empty : now)

@@ -87,11 +87,11 @@ function ReadTest({
   readers,
   onChanged,
 }: { client: number; test: Safety['tests'][number]; readers: string; onChanged: () => void }) {
-  const [note, setNote] = useKept(`skin.${test.id}`)
+  const [note, setNote, arrived] = useKept(`skin.${test.id}`)
   const read = useMutation({
-    mutationFn: (result: string) => readTest(client, test.id, result, note),
-    onSuccess: () => {
-      setNote('')
+    mutationFn: ({ result, shows }: { result: string; shows: string }) => readTest(client, test.id, result, shows),
+    onSuccess: (_, { shows }) => {
+      arrived(shows)
       onChanged()
     },
   })
@@ -114,8 +114,8 @@ function ReadTest({
           value={note}
           onChange={(event) => { setNote(event.target.value) }}
         />
-        <Press onPress={() => { read.mutate('clear') }} id="read-clear">{t`✓ Clear`}</Press>
-        <Press kind="stop" onPress={() => { read.mutate('reaction') }} id="read-reaction">{t`✕ Reaction`}</Press>
+        <Press onPress={() => { read.mutate({ result: 'clear', shows: note }) }} id="read-clear">{t`✓ Clear`}</Press>
+        <Press kind="stop" onPress={() => { read.mutate({ result: 'reaction', shows: note }) }} id="read-reaction">{t`✕ Reaction`}</Press>
       </div>
       {read.error === null ? null : <ErrorNotice error={read.error} />}
     </div>
@@ -124,14 +124,14 @@ function ReadTest({
 
 function NoteOne({ client, onChanged }: { client: number; onChanged: () => void }) {
   const [kind, setKind] = useState('')
-  const [words, setWords] = useKept(`against.${client}`)
+  const [words, setWords, arrived] = useKept(`against.${client}`)
   const [id, setId] = useState(newId)
   const note = useMutation({
-    mutationFn: () => noteContraindication(client, { id, kind, note: words }),
-    onSuccess: () => {
+    mutationFn: (said: string) => noteContraindication(client, { id, kind, note: said }),
+    onSuccess: (_, said) => {
       setId(newId())
       setKind('')
-      setWords('')
+      arrived(said)
       onChanged()
     },
   })
@@ -155,7 +155,7 @@ function NoteOne({ client, onChanged }: { client: number; onChanged: () => void 
           value={words}
           onChange={(event) => { setWords(event.target.value) }}
         />
-        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate() }}>
+        <Press kind="stop" disabled={kind === '' || note.isPending} onPress={() => { note.mutate(words) }}>
           {t`Note it`}
         </Press>
       </div>
