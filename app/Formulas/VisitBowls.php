@@ -99,23 +99,24 @@ final readonly class VisitBowls
      * Those that are being typed and cannot be worked as they stand.
      *
      * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts  by bowl id
-     * @return array<string, array{letter: string, saved: bool}> by bowl id; saved where the record has one to look at
+     * @return array<string, array{letter: string, saved: bool}> by bowl id; saved where the record's own is looked at instead
      */
     public function unread(Visit $visit, array $drafts): array
     {
         $kept = [];
         foreach ($visit->rounds as $round) {
             foreach ($round->bowls as $bowl) {
-                $kept[$bowl->id] = $bowl->letter;
+                $kept[$bowl->id] = $bowl;
             }
         }
         $unread = [];
         foreach ($drafts as $id => ['sheet' => $sheet]) {
             if ($this->read($sheet, $visit) === null) {
                 $typed = $sheet['letter'] ?? null;
+                $bowl = $kept[$id] ?? null;
                 $unread[$id] = [
-                    'letter' => $kept[$id] ?? (is_string($typed) ? $typed : ''),
-                    'saved' => isset($kept[$id]),
+                    'letter' => $bowl->letter ?? (is_string($typed) ? $typed : ''),
+                    'saved' => $bowl !== null && ! $bowl->isSetAside() && $this->read($bowl->sheet, $visit) !== null,
                 ];
             }
         }

@@ -219,6 +219,10 @@ it('sees a bowl that is half typed as it was saved, and says which', function ()
         ->and($picture(...['x' => ['letter' => 'C'] + $half])['unread'])->toBe([['letter' => 'C', 'saved' => false]])
         ->and($picture(...['x' => ['letter' => ['C']] + $half])['unread'])->toBe([['letter' => '', 'saved' => false]])
         ->and($picture(...[$bowl['id'] => $bowl['sheet']])['unread'])->toBe([]);
+    // Nor has one that was weighed and set aside meanwhile.
+    $this->salon->pourAll($this, $this->salon->startBatch($this, $bowl['id']));
+    $this->salon->setAside($this, $bowl['id']);
+    expect($picture(...[$bowl['id'] => $half])['unread'])->toBe([['letter' => $bowl['letter'], 'saved' => false]]);
 });
 
 it('begins a visit with a service of the house, once, and never with another salon’s', function () {

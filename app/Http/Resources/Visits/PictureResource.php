@@ -37,33 +37,39 @@ use Illuminate\Http\Resources\Json\JsonResource;
  */
 final class PictureResource extends JsonResource
 {
+    /** @var array<string, array{letter: string, saved: bool}> bowls that are half typed, by id */
+    private readonly array $unread;
+
+    /** @var array<string, array{sheet: array<string, mixed>, round: string}> bowls as they are typed, that can be worked */
+    private readonly array $drafts;
+
     /**
-     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $drafts
+     * @param  array<string, array{sheet: array<string, mixed>, round: string}>  $typed  bowls, by id
      * @param  list<string>  $without  ids of bowls seen as if nobody planned them
      */
     public function __construct(
         Visit $visit,
         private readonly ?Canvas $canvas = null,
-        private readonly array $drafts = [],
+        array $typed = [],
         private readonly array $without = [],
     ) {
         parent::__construct($visit);
+        // What is half typed is no reason to see the head without the bowl: it is seen as it was saved, and said so.
+        $this->unread = resolve(VisitBowls::class)->unread($visit, $typed);
+        $this->drafts = array_diff_key($typed, $this->unread);
     }
 
     /** @return array<string, mixed> */
     public function toArray(?Request $request = null): array
     {
-        // What is half typed is no reason to see the head without the bowl: it is seen as it was saved, and said so.
-        $unread = resolve(VisitBowls::class)->unread($this->resource, $this->drafts);
-        $drafts = array_diff_key($this->drafts, $unread);
-        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $drafts, $this->without);
+        $picture = resolve(VisitPictures::class)->of($this->resource, $this->canvas, $this->drafts, $this->without);
 
         return [
             'zones' => array_map(
                 fn (Outlook $outlook): array => $this->zone($outlook, $picture->readings[$outlook->zone->id]),
                 $picture->outlooks,
             ),
-            'unread' => array_values($unread),
+            'unread' => array_values($this->unread),
             'seen' => resolve(SeenLooks::class)->of($this->resource, $picture->outlooks),
             'cells' => (object) $picture->coverage->bowls,
             'maps' => array_map(
