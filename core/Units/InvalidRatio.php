@@ -11,7 +11,9 @@ final class InvalidRatio extends Refusal
 {
     public static function unreadable(string $text): self
     {
-        return new self(Fact::of('refusals.invalid-ratio.unreadable', text: $text));
+        return new self(trim($text) === ''
+            ? Fact::of('refusals.invalid-ratio.missing')
+            : Fact::of('refusals.invalid-ratio.unreadable', text: $text));
     }
 
     public static function emptyPart(string $text): self

@@ -11,7 +11,9 @@ final class InvalidStrength extends Refusal
 {
     public static function unreadable(string $text): self
     {
-        return new self(Fact::of('refusals.invalid-strength.unreadable', text: $text));
+        return new self(trim($text) === ''
+            ? Fact::of('refusals.invalid-strength.missing')
+            : Fact::of('refusals.invalid-strength.unreadable', text: $text));
     }
 
     public static function ambiguous(string $text, string $asVolume, string $asPercent): self

@@ -214,6 +214,10 @@ return [
             'said' => '“:text” is not a number.',
             'mend' => 'Write it as 1.5, 1,5, 1½ or 3/2.',
         ],
+        'missing' => [
+            'said' => 'There is no number.',
+            'mend' => 'Write it as 1.5, 1,5, 1½ or 3/2.',
+        ],
         'divided-by-zero' => [
             'said' => '“:text” divides by zero.',
             'mend' => 'Write a number of 1 or more below the line.',
@@ -236,6 +240,10 @@ return [
     'invalid-ratio' => [
         'unreadable' => [
             'said' => '“:text” is not a ratio.',
+            'mend' => 'Write colour : developer by weight, such as 1:1.5, 1:2 or 1:2.5:3.5.',
+        ],
+        'missing' => [
+            'said' => 'There is no ratio.',
             'mend' => 'Write colour : developer by weight, such as 1:1.5, 1:2 or 1:2.5:3.5.',
         ],
         'empty-part' => [
@@ -336,6 +344,10 @@ return [
     'invalid-strength' => [
         'unreadable' => [
             'said' => '“:text” is not a developer strength.',
+            'mend' => 'Write it as 20 vol or 6 %.',
+        ],
+        'missing' => [
+            'said' => 'There is no strength.',
             'mend' => 'Write it as 20 vol or 6 %.',
         ],
         'ambiguous' => [

@@ -214,6 +214,10 @@ return [
             'said' => '“:text” não é um número.',
             'mend' => 'Escreva-o como 1.5, 1,5, 1½ ou 3/2.',
         ],
+        'missing' => [
+            'said' => 'Falta o número.',
+            'mend' => 'Escreva-o como 1.5, 1,5, 1½ ou 3/2.',
+        ],
         'divided-by-zero' => [
             'said' => '“:text” divide por zero.',
             'mend' => 'Escreva um número de 1 ou mais por baixo do traço.',
@@ -236,6 +240,10 @@ return [
     'invalid-ratio' => [
         'unreadable' => [
             'said' => '“:text” não é uma proporção.',
+            'mend' => 'Escreva cor : oxidante em peso, tal como 1:1.5, 1:2 ou 1:2.5:3.5.',
+        ],
+        'missing' => [
+            'said' => 'Falta a proporção.',
             'mend' => 'Escreva cor : oxidante em peso, tal como 1:1.5, 1:2 ou 1:2.5:3.5.',
         ],
         'empty-part' => [
@@ -336,6 +344,10 @@ return [
     'invalid-strength' => [
         'unreadable' => [
             'said' => '“:text” não é a força de um oxidante.',
+            'mend' => 'Escreva-a como 20 vol ou 6 %.',
+        ],
+        'missing' => [
+            'said' => 'Falta a força.',
             'mend' => 'Escreva-a como 20 vol ou 6 %.',
         ],
         'ambiguous' => [

@@ -34,7 +34,7 @@ it('refuses what is no ratio, and says why', function (string $text, string $mes
     'negative' => ['1:-2', 'part of zero'],
     'one number' => ['1.5', 'not a ratio'],
     'words' => ['one to two', 'not a ratio'],
-    'empty' => ['', 'not a ratio'],
+    'empty' => ['', 'There is no ratio'],
     'ounces' => ['1 oz : 2 oz', 'not a ratio'],
     'far apart' => ['1:200', 'more than 50 times'],
     'five parts' => ['1:1:1:1:1', 'more than 4 parts'],

@@ -44,6 +44,14 @@ it('tells the number that it refuses as the trade writes it', function (Closure 
     ],
 ]);
 
+it('says that nothing is there where nothing is', function (Closure $making, string $of) {
+    expect(refusedOf($making))->toEqual(Fact::of("refusals.{$of}.missing"));
+})->with([
+    'number' => [fn () => Fraction::parse(' '), 'invalid-number'],
+    'strength' => [fn () => Strength::parse(''), 'invalid-strength'],
+    'ratio' => [fn () => MixRatio::parse(''), 'invalid-ratio'],
+]);
+
 it('takes the edges themselves', function () {
     expect(Share::percent(Fraction::of(100))->text())->toBe('100 %')
         ->and(Share::fraction(Fraction::one())->text())->toBe('all')

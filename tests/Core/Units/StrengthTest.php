@@ -48,7 +48,7 @@ it('refuses strengths that are wrong, doubtful or dangerous', function (string $
     'zero' => ['0 vol', 'no strength'],
     'bare zero' => ['0', 'no strength'],
     'words' => ['strong', 'not a developer strength'],
-    'empty' => ['', 'not a developer strength'],
+    'empty' => ['', 'There is no strength'],
 ]);
 
 it('mixes strengths by mass', function (array $amounts, string $shown) {
