@@ -26,7 +26,7 @@ final class CompareBowls
         $one = self::facts($before, $shelf, $rules);
         $two = self::facts($after, $shelf, $rules);
         $rows = [];
-        foreach ($one + $two as $what => $unused) {
+        foreach (self::inOrder(array_keys($one), array_keys($two)) as $what) {
             // A code of digits alone is a number to PHP where it is a key.
             $rows[] = new Row(
                 (string) $what,
@@ -40,6 +40,28 @@ final class CompareBowls
             $rows,
             static fn (Row $row): bool => $row->before !== '' || $row->after !== '',
         ));
+    }
+
+    /**
+     * What only the second says stands where it says it: a new shade under the shades.
+     *
+     * @param  list<int|string>  $one
+     * @param  list<int|string>  $two
+     * @return list<int|string>
+     */
+    private static function inOrder(array $one, array $two): array
+    {
+        $at = count($one);
+        foreach (array_reverse($two) as $what) {
+            $there = array_search($what, $one, true);
+            if ($there === false) {
+                array_splice($one, $at, 0, [$what]);
+            } else {
+                $at = $there;
+            }
+        }
+
+        return $one;
     }
 
     /** @return array<string, string> */
@@ -111,7 +133,10 @@ final class CompareBowls
         if ($known === null) {
             foreach ($sheet->entries as $part) {
                 foreach ($part as $entry) {
-                    $found[$shelf->product($entry->product)?->label() ?? $entry->blend] = $entry->portion->text();
+                    $name = $shelf->product($entry->product)?->label() ?? (
+                        $entry->blend === '' ? $entry->words : $entry->blend
+                    );
+                    self::add($found, $name, $entry->portion->text());
                 }
             }
 
@@ -119,16 +144,26 @@ final class CompareBowls
         }
         foreach ($known->lines() as $line) {
             [$amount, $share] = [$line->amount(), $line->percent(1) ?? ''];
-            $found[$line->label] = implode(
+            self::add($found, $line->label, implode(
                 ' · ',
                 array_filter(
                     [$amount, $share === $amount ? '' : $share],
                     static fn (string $each): bool => $each !== '',
                 ),
-            );
+            ));
         }
 
         return $found;
+    }
+
+    /**
+     * Two products of one name stand in one row, both.
+     *
+     * @param  array<string, string>  $found
+     */
+    private static function add(array &$found, string $name, string $amount): void
+    {
+        $found[$name] = isset($found[$name]) ? "{$found[$name]} + {$amount}" : $amount;
     }
 
     /** @return array<string, string> */

@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Core\Record;
 
 use Core\CoreException;
-use Core\Hair\Method;
-use Core\Hair\Region;
-use Core\Hair\Span;
-use Core\Practice\Number;
 use Core\Shelf\Line;
 use Core\Shelf\LineKind;
 use Core\Shelf\PartRole;
@@ -27,7 +23,8 @@ use Core\Units\Strength;
  */
 final class ReadBowlLine
 {
-    private const NUMBER = '\d+(?:[.,]\d+)?[½⅓⅔¼¾]?|[½⅓⅔¼¾]';
+    /** A shade that is not on the shelf rather than so many grams, where the letter is large and stands at the number. */
+    private const GOLD = '/^(?:[1-9]|1[0-2])G$/';
 
     /** @var list<string> */
     private array $rest = [];
@@ -53,18 +50,11 @@ final class ReadBowlLine
     /** @var ?array{of: string, grams: string} */
     private ?array $amount = null;
 
-    /** @var list<string> */
-    private array $regions = [];
-
-    /** @var list<string> */
-    private array $spans = [];
-
-    private ?string $method = null;
-
-    private bool $placed = false;
+    private PlaceWords $places;
 
     private function __construct(private readonly Shelf $shelf, private readonly Line $line)
     {
+        $this->places = new PlaceWords;
     }
 
     /**
@@ -122,8 +112,9 @@ final class ReadBowlLine
     /** @return bool whether the text names this line */
     private function read(string $text): bool
     {
-        if (preg_match('/[“"]([^”"]{1,80})[”"]/u', $text, $m) === 1) {
-            $this->job = trim($m[1]);
+        // At the very beginning, or by itself between commas; anywhere else it is the word for an amount.
+        if (preg_match('/^\s*[“"]([^”"]{1,80})[”"]|(?<=,)\s*[“"]([^”"]{1,80})[”"]\s*(?=,|$)/u', $text, $m) === 1) {
+            $this->job = trim($m[count($m) - 1]);
             $text = str_replace($m[0], ',', $text);
         }
         $named = stripos($text, $this->line->name) !== false;
@@ -137,15 +128,18 @@ final class ReadBowlLine
 
     private function segment(string $segment): void
     {
-        $number = self::NUMBER;
+        $number = CardAmount::NUMBER;
         $segment = $this->take('/^(?:same\s+)?as\s+(?:bowl\s+)?([A-Z])\b/iu', $segment, function (array $m): void {
             $this->as = strtoupper($m[1]);
         });
         $segment = $this->take('/\b(\d{1,3})(?:\s*(?:-|–|to)\s*(\d{1,3}))?\s*(?:min(?:ute)?s?\b|[\'’])/iu', $segment, function (array $m): void {
             $this->minutes = isset($m[2]) && $m[2] !== '' ? "{$m[1]}-{$m[2]}" : $m[1];
         });
-        $segment = $this->take('/\bfoils?\s*[:×x]?\s*(\d{1,3})\b|\b(\d{1,3})\s*foils?\b/iu', $segment, function (array $m): void {
-            $this->foils = $m[1] !== '' ? $m[1] : ($m[2] ?? '');
+        $kind = '(?:(fine|chunky|slice|back-?combed)\s+)?';
+        $foils = "/\\b{$kind}foils?\\s*[:×x]?\\s*(\\d{1,3})\\b|\\b(\\d{1,3})\\s*{$kind}foils?\\b/iu";
+        $segment = $this->take($foils, $segment, function (array $m): void {
+            $this->foils = $m[2] !== '' ? $m[2] : ($m[3] ?? '');
+            $this->places->foiled($m[1] !== '' ? $m[1] : ($m[4] ?? ''));
         });
         $segment = $this->take('/\b(?:no|without)\s+developer\b/iu', $segment, function (): void {
             $this->ratio = 'no developer';
@@ -165,13 +159,10 @@ final class ReadBowlLine
             $segment,
             fn (array $m) => $this->proportion($m[1]),
         );
-        $segment = $this->take("/^(1\\s*\\+\\s*(?:{$number}))$/u", $segment, fn (array $m) => $this->proportion($m[1]));
-        // “6G 20 vol” is a shade and a strength; “45 g 20 vol” is grams of it.
-        $isShade = preg_match(
-            "/\\b((?:{$number})g)\\s+(?:{$number})\\s*vol/iu",
-            $segment,
-            $m,
-        ) === 1 && $this->product([$m[1]], 0)[0] !== null;
+        $segment = $this->take("/(?:^|\\s)(1\\s*\\+\\s*(?:{$number}))$/u", $segment, fn (array $m) => $this->proportion($m[1]));
+        // “6G 20 vol” is a shade and a strength, whether the line has it or not; “45 g 20 vol” is grams of it.
+        $isShade = preg_match("/\\b((?:{$number})g)\\s+(?:{$number})\\s*vol/iu", $segment, $m) === 1
+            && (preg_match(self::GOLD, $m[1]) === 1 || $this->product([$m[1]], 0)[0] !== null);
         $grams = $isShade ? '()' : "(?:\\b((?:{$number})\\s*(?:g|%|parts?)|\\d+\\/\\d+)\\s*(?:of\\s+)?)?";
         $segment = $this->take("/{$grams}\\b({$number})(?:\\s*\\+\\s*({$number}))?\\s*vol(?:ume)?s?\\b/iu", $segment, function (array $m): void {
             $this->strengths[] = [$m[2], $m[1] === '' ? null : $m[1]];
@@ -214,52 +205,83 @@ final class ReadBowlLine
 
     private function products(string $segment): void
     {
-        $words = preg_split('/\s*[+&]\s*|\s+/u', trim($segment), -1, PREG_SPLIT_NO_EMPTY) ?: [];
-        $pending = $raw = [];
-        $last = null;
+        $words = preg_split('/\s*[+&]\s*|\s+/u', $segment, -1, PREG_SPLIT_NO_EMPTY) ?: [];
+        $named = $before = $raw = [];
         for ($at = 0; $at < count($words); $at++) {
-            $word = $words[$at];
-            $raw[] = $word;
-            if (preg_match('/^(?:equal(?:ly)?|parts?|each|of|and|the|on)$/iu', $word) === 1) {
-                $this->equal = $this->equal || preg_match('/^(?:equal|each)/iu', $word) === 1;
-                if (preg_match('/^parts?$/i', $word) === 1 && $pending !== []) {
-                    $pending[] = $word;
-                }
+            $isSmall = preg_match(CardAmount::SMALL, $words[$at]) === 1;
+            [$product, $took] = $isSmall ? [null, 0] : $this->product($words, $at);
+            if ($product === null) {
+                $raw[] = $words[$at];
 
                 continue;
             }
-            [$product, $took] = $this->product($words, $at);
-            if ($product !== null) {
-                $this->found[] = [$product, $pending === [] ? null : implode(' ', $pending)];
-                $last = count($this->found) - 1;
-                $pending = $raw = [];
-                $at += $took - 1;
-
-                continue;
-            }
-            $pending[] = $word;
+            $named[] = $product;
+            $before[] = $raw;
+            $raw = [];
+            $at += $took - 1;
         }
-        if ($pending === []) {
-            return;
-        }
-        // “6A a quarter”: said behind it.
-        $amount = self::amount(implode(' ', $pending));
-        if ($last !== null && $this->found[$last][1] === null && $amount !== null) {
-            $this->found[$last][1] = implode(' ', $pending);
+        if ($named === []) {
+            $this->nothingNamed($segment, $words);
 
             return;
         }
-        if (
-            $last === null
-            && $this->found === []
-            && $amount !== null
-            && preg_match('/^\S*\d\S*\s*(?:g|oz|ml)$/iu', implode(' ', $pending)) === 1
-        ) {
-            $this->amount ??= ['of' => 'total', 'grams' => implode(' ', $pending)];
+        $equal = preg_grep('/^equal(?:ly)?$/iu', $words) !== [];
+        $each = preg_grep('/^each$/iu', $words) !== [];
+        $this->equal = $this->equal || $equal || $each;
+        $amounts = [];
+        foreach ($before as $at => $said) {
+            [$amounts[$at], $unread] = CardAmount::atTheEndOf($said);
+            $this->notProducts($unread);
+        }
+        [$behind, $unread] = CardAmount::atTheBeginningOf($raw);
+        $all = array_values(array_filter([...$amounts, $behind], static fn (?string $each): bool => $each !== null));
+        $amounts = match (true) {
+            // “6N and 6G 30 each”
+            $each && count($all) === 1 => array_fill(0, count($named), $all[0]),
+            // “6N 30, 6G 15”, “6A a quarter”: all said behind it.
+            $behind !== null && $amounts[0] === null && count($all) === count($named) && ! $equal => $all,
+            $behind !== null && $amounts[count($named) - 1] === null && ! $equal => [
+                ...array_slice($amounts, 0, -1),
+                $behind,
+            ],
+            default => $amounts,
+        };
+        $this->notProducts(in_array($behind, [null, ...$amounts], true) ? $unread : $raw);
+        foreach ($named as $at => $product) {
+            $this->found[] = [$product, $amounts[$at]];
+        }
+    }
+
+    /**
+     * A stretch between commas that names no product.
+     *
+     * @param  list<string>  $words
+     */
+    private function nothingNamed(string $segment, array $words): void
+    {
+        $said = implode(' ', $words);
+        $isGrams = preg_match('/^\S*\d\S*\s*(?:g|oz|ml)$/iu', $said) === 1 && preg_match(self::GOLD, $said) !== 1;
+        if ($this->found === [] && $isGrams) {
+            $this->amount ??= ['of' => 'total', 'grams' => $said];
 
             return;
         }
-        $unread = $this->places(implode(' ', $raw));
+        $this->equal = $this->equal || preg_grep('/^(?:equal|each)/iu', $words) !== [];
+        $this->notProducts($words, $segment);
+    }
+
+    /**
+     * Places and techniques, or what nobody understands.
+     *
+     * @param  list<string>  $words
+     * @param  ?string  $text  as they were written; null where that is no more known
+     */
+    private function notProducts(array $words, ?string $text = null): void
+    {
+        if (preg_grep(CardAmount::SMALL, $words, PREG_GREP_INVERT) === []) {
+            return;
+        }
+        $unread = $this->places->read($text ?? implode(' ', $words));
         if ($unread !== '') {
             $this->rest[] = $unread;
         }
@@ -306,67 +328,6 @@ final class ReadBowlLine
         return array_values(array_filter($found, static fn (Product $each): bool => ! $each->withdrawn));
     }
 
-    /** What names places and techniques is taken; what is left is given back. */
-    private function places(string $text): string
-    {
-        $left = ' '.mb_strtolower($text).' ';
-        $say = function (string $words, callable $then) use (&$left): void {
-            $pattern = '/(?<=[\s\/])'.preg_quote($words, '/').'(?=[\s\/])/u';
-            if (preg_match($pattern, $left) === 1) {
-                $left = (string) preg_replace($pattern, ' ', $left, 1);
-                $then();
-                $this->placed = true;
-            }
-        };
-        foreach (Method::cases() as $method) {
-            foreach ([$method->label(), str_replace('-', ' ', $method->value), $method->value] as $words) {
-                $say($words, function () use ($method): void {
-                    $this->method ??= $method->value;
-                });
-            }
-        }
-        $say('all over', function (): void {
-            $this->spans = array_map(static fn (Span $span): string => $span->value, Span::cases());
-        });
-        $say('lengths', function (): void {
-            array_push($this->spans, Span::Mids->value, Span::Ends->value);
-        });
-        foreach (Region::cases() as $region) {
-            foreach ([$region->label(), $region->value] as $words) {
-                $say($words, function () use ($region): void {
-                    $this->regions[] = $region->value;
-                });
-            }
-        }
-        foreach (Span::cases() as $span) {
-            foreach (["{$span->value}s", $span->value] as $words) {
-                $say($words, function () use ($span): void {
-                    $this->spans[] = $span->value;
-                });
-            }
-        }
-        $unread = trim(
-            (string) preg_replace('/\s+/u', ' ', (string) preg_replace('/(?<=\s)(?:to|and|the)(?=\s)/u', ' ', $left)),
-        );
-
-        // Where nothing of it was a place it stands as it was written.
-        return mb_strtolower(trim($text)) === $unread ? trim($text) : $unread;
-    }
-
-    /** An amount as a bowl writes it; null where it is none. */
-    private static function amount(string $words): ?string
-    {
-        $plain = trim(mb_strtolower($words));
-        if (preg_match('/^(?:about|ca\.?)?\s*(?:'.self::NUMBER.')$/u', $plain) === 1) {
-            return $plain;
-        }
-        try {
-            return Share::parse($plain)->text();
-        } catch (CoreException) {
-            return preg_match('/^(?:an?|some|the)\s+\p{L}+$|^\?$/u', $plain) === 1 ? $plain : null;
-        }
-    }
-
     private function made(?string $letter): BowlLine
     {
         $ratio = $this->ratio === null || $this->ratio === 'no developer'
@@ -376,7 +337,7 @@ final class ReadBowlLine
         $parts = array_fill(0, count($ratio->parts), []);
         $additives = [];
         $arePriced = array_filter($this->found, static fn (array $each): bool => $each[1] !== null) !== [];
-        $numbersArePart = $this->numbersAreParts();
+        $numbersArePart = CardAmount::areParts(array_column($this->colours(), 1));
         foreach ($this->found as [$product, $said]) {
             $part = $this->line->partOf($product->role());
             if (
@@ -388,7 +349,7 @@ final class ReadBowlLine
                 $part = $this->line->partOf(PartRole::Base);
             }
             $share = match (true) {
-                $said !== null => $this->share($said, $numbersArePart),
+                $said !== null => CardAmount::share($said, $numbersArePart),
                 $part !== 0 || (($this->equal || ! $arePriced) && count($this->colours()) === 1) => 'all',
                 $this->equal || ! $arePriced => '1',
                 default => '?',
@@ -415,13 +376,7 @@ final class ReadBowlLine
         return new BowlLine(
             letter: $letter, as: $this->as, line: $this->line->id, ratio: $without ? 'no developer' : $this->ratio,
             parts: array_values($parts), additives: $additives, amount: $this->amount,
-            place: $this->placed || $this->foils !== null ? array_filter([
-                'regions' => array_values(
-                    array_unique($this->regions),
-                ), 'spans' => array_values(array_unique($this->spans)),
-                'method' => $this->method ?? ($this->foils === null ? null : Method::FineFoils->value),
-                'foils' => $this->foils,
-            ], static fn (mixed $each): bool => $each !== null) : null,
+            place: $this->places->place($this->foils),
             minutes: $this->minutes, job: $this->job, rest: $this->rest,
         );
     }
@@ -437,32 +392,6 @@ final class ReadBowlLine
                 true,
             ),
         ));
-    }
-
-    private function numbersAreParts(): bool
-    {
-        $bare = array_filter(
-            $this->colours(),
-            static fn (array $each): bool => $each[1] !== null && preg_match('/^\d+(?:[.,]\d+)?$/', $each[1]) === 1,
-        );
-
-        return count($bare) > 1 && array_filter(
-            $bare,
-            static fn (array $each): bool => ! ctype_digit((string) $each[1]) || Fraction::of((int) $each[1])->compare(
-                Number::CardParts->value(),
-            ) > 0,
-        ) === [];
-    }
-
-    private function share(string $said, bool $numbersAreParts): string
-    {
-        $said = trim((string) preg_replace('/\s+of$/iu', '', $said));
-        if (preg_match('/^(?:'.self::NUMBER.')$/u', $said) === 1 && ! $numbersAreParts) {
-            // ¼ is a quarter; 15 is grams.
-            return preg_match('/^[½⅓⅔¼¾]$/u', $said) === 1 ? $said : "{$said} g";
-        }
-
-        return $said;
     }
 
     /**
@@ -481,13 +410,18 @@ final class ReadBowlLine
                     ? Strength::parse($volume)
                     : Strength::ofVolume(Fraction::parse(str_replace(',', '.', $volume)));
                 $entries = $this->shelf->developersReaching($this->line, $wanted);
+                // Of one that is mixed of others, each takes its part of what was said.
+                $whole = match (true) {
+                    $said !== null => Share::parse($said),
+                    count($this->strengths) > 1 => Share::parts(Fraction::one()),
+                    default => null,
+                };
                 foreach ($entries as $entry) {
-                    $parts[$at][] = match (true) {
-                        $said !== null && count($entries) === 1 => ['product' => $entry['product'], 'share' => $said],
-                        count($this->strengths) > 1 => ['product' => $entry['product'], 'share' => '1'],
-                        count($entries) === 1 => ['product' => $entry['product'], 'share' => 'all'],
-                        default => $entry,
-                    };
+                    $parts[$at][] = ['product' => $entry['product'], 'share' => match (true) {
+                        count($entries) > 1 => $whole?->times(Fraction::parse($entry['share']))->text() ?? $entry['share'],
+                        $said !== null => $said,
+                        default => $whole?->text() ?? 'all',
+                    }];
                 }
             } catch (CoreException) {
                 $this->rest[] = str_ends_with($volume, '%') ? $volume : "{$volume} vol";
