@@ -14,12 +14,11 @@ final class Letters
      */
     public static function free(array $taken): string
     {
-        foreach ([...range('A', 'Z'), 'AA', 'AB', 'AC'] as $letter) {
-            if (! in_array((string) $letter, $taken, true)) {
-                return (string) $letter;
-            }
+        $letter = 'A';
+        while (in_array($letter, $taken, true)) {
+            $letter++;
         }
 
-        return 'ZZ';
+        return $letter;
     }
 }
