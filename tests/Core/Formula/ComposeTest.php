@@ -20,7 +20,7 @@ use Core\Units\Share;
 use Tests\Core\Record\CardShelf;
 use Tests\Core\Record\Ladder;
 
-function named(string $product, string $share = '1', string $blend = '', string ...$alternatives): Entry
+function entryOf(string $product, string $share = '1', string $blend = '', string ...$alternatives): Entry
 {
     return new Entry(
         product: $product,
@@ -61,26 +61,26 @@ function complaints(BowlDraft $draft, Shelf $shelf): array
 it('tells everything that does not fit, and where', function (BowlDraft $draft, array $said) {
     expect(complaints($draft, Ladder::shelf()))->toBe($said);
 })->with([
-    'fits' => [fn () => drafted([[named('6N')], [named('d20')]]), []],
+    'fits' => [fn () => drafted([[entryOf('6N')], [entryOf('d20')]]), []],
     'small letter, no line' => [
-        fn () => drafted([[named('6N')], [named('d20')]], line: 'X', letter: 'a1'),
+        fn () => drafted([[entryOf('6N')], [entryOf('d20')]], line: 'X', letter: 'a1'),
         ['letter unfit-product.letter', 'line unfit-product.no-line'],
     ],
     'no parts' => [fn () => drafted([]), ['parts unfit-product.empty']],
     'an empty part' => [
-        fn () => drafted([[], [named('d20')]]),
+        fn () => drafted([[], [entryOf('d20')]]),
         ['parts/0/ingredients unworkable-bowl.empty-part colour'],
     ],
     'twice' => [
-        fn () => drafted([[named('6N'), named('6N')], [named('d20')]]),
+        fn () => drafted([[entryOf('6N'), entryOf('6N')], [entryOf('d20')]]),
         ['parts/0/ingredients/1/product unfit-product.twice 6N'],
     ],
     'twice in two parts' => [
-        fn () => drafted([[named('6N')], [named('d20')], [named('6N')]], ratio: '1:1:1'),
+        fn () => drafted([[entryOf('6N')], [entryOf('d20')], [entryOf('6N')]], ratio: '1:1:1'),
         ['parts/2/ingredients/0/product unfit-product.twice 6N'],
     ],
     'the wrong way round' => [
-        fn () => drafted([[named('d20')], [named('6N')]]),
+        fn () => drafted([[entryOf('d20')], [entryOf('6N')]]),
         [
             'parts/0/ingredients/0/product unfit-product.developer-as-colour 20 vol',
             'parts/1/ingredients/0/product unfit-product.no-such-developer Ladder, 6N, '
@@ -88,25 +88,25 @@ it('tells everything that does not fit, and where', function (BowlDraft $draft, 
         ],
     ],
     'a developer that the line has not' => [
-        fn () => drafted([[named('d8G')], [named('d20')]], line: 'D'),
+        fn () => drafted([[entryOf('d8G')], [entryOf('d20')]], line: 'D'),
         ['parts/1/ingredients/0/product unfit-product.no-such-developer Soft, 20 vol (6 %), 10 vol (3 %)'],
     ],
     'not there, and not chosen' => [
-        fn () => drafted([[named('nothing'), named('')], [named('d20')]]),
+        fn () => drafted([[entryOf('nothing'), entryOf('')], [entryOf('d20')]]),
         [
             'parts/0/ingredients/0/product unfit-product.not-on-shelf',
             'parts/0/ingredients/1/product unfit-product.not-chosen',
         ],
     ],
     'what it may have been' => [
-        fn () => drafted([[named('6N', '1', '', '6G', '6N', 'moon', 'd20')], [named('d20')]]),
+        fn () => drafted([[entryOf('6N', '1', '', '6G', '6N', 'moon', 'd20')], [entryOf('d20')]]),
         [
             'parts/0/ingredients/0/or/2 unfit-product.not-on-shelf',
             'parts/0/ingredients/0/or/3 unfit-product.developer-as-colour 20 vol',
         ],
     ],
     'additions' => [
-        fn () => drafted([[named('6N')], [named('d20')]], additives: [
+        fn () => drafted([[entryOf('6N')], [entryOf('d20')]], additives: [
             ['product' => 'blue', 'dose' => Dose::parse('3 g')],
             ['product' => 'blue', 'dose' => Dose::parse('3 g')],
             ['product' => 'moon', 'dose' => Dose::parse('3 g')],
@@ -114,15 +114,15 @@ it('tells everything that does not fit, and where', function (BowlDraft $draft, 
         ['additives/1/product unfit-product.twice Blue', 'additives/2/product unfit-product.not-on-shelf'],
     ],
     'a ratio of more parts' => [
-        fn () => drafted([[named('6N')], [named('d20')]], ratio: '1:1:1'),
+        fn () => drafted([[entryOf('6N')], [entryOf('d20')]], ratio: '1:1:1'),
         ['ratio unworkable-bowl.parts-differ 3, 2'],
     ],
     'a blend nobody made' => [
-        fn () => drafted([[named('', '1', 'Harbour')], [named('d20')]]),
+        fn () => drafted([[entryOf('', '1', 'Harbour')], [entryOf('d20')]]),
         ['parts/0/ingredients/0/blend unfit-product.no-such-blend Harbour, 1'],
     ],
     'a fourth part of nothing' => [
-        fn () => drafted([[named('6N')], [named('d20')], [named('clear')], []], ratio: '1:1:1:1'),
+        fn () => drafted([[entryOf('6N')], [entryOf('d20')], [entryOf('clear')], []], ratio: '1:1:1:1'),
         ['parts/3/ingredients unworkable-bowl.empty-part fourth part'],
     ],
 ]);
@@ -130,21 +130,21 @@ it('tells everything that does not fit, and where', function (BowlDraft $draft, 
 it('knows which part of a line of three is which', function (array $parts, array $said) {
     expect(complaints(drafted($parts, 'T', '1:2.5:3.5'), CardShelf::shelf()))->toBe($said);
 })->with([
-    'fits' => [fn () => [[named('t8A')], [named('gel')], [named('d5')]], []],
+    'fits' => [fn () => [[entryOf('t8A')], [entryOf('gel')], [entryOf('d5')]], []],
     'no gel' => [
-        fn () => [[named('t8A')], [], [named('d5')]],
+        fn () => [[entryOf('t8A')], [], [entryOf('d5')]],
         ['parts/1/ingredients unworkable-bowl.empty-part third part'],
     ],
     'no developer' => [
-        fn () => [[named('t8A')], [named('gel')], []],
+        fn () => [[entryOf('t8A')], [entryOf('gel')], []],
         ['parts/2/ingredients unworkable-bowl.empty-part developer'],
     ],
     'a developer of another line' => [
-        fn () => [[named('t8A')], [named('gel')], [named('d20')]],
+        fn () => [[entryOf('t8A')], [entryOf('gel')], [entryOf('d20')]],
         ['parts/2/ingredients/0/product unfit-product.no-such-developer Trio, 20 vol (6 %), 5 vol (1.5 %), 10 vol (3 %)'],
     ],
     'an addition as a colour' => [
-        fn () => [[named('bond')], [named('d5')], [named('d10')]],
+        fn () => [[entryOf('bond')], [entryOf('d5')], [entryOf('d10')]],
         ['parts/0/ingredients/0/product unfit-product.outside-ratio Sea bond drops'],
     ],
 ]);
@@ -157,7 +157,7 @@ it('finds the version of a blend, and says what of it is gone', function () {
     $shelf = Ladder::shelf()->withBlends([$blend(1, '6N', '6G'), $blend(2, '6N', 'moon')]);
     $of = static fn (?int $version): array => complaints(drafted([
         [new Entry(product: '', portion: Share::parse('all'), blend: 'Sand', version: $version)],
-        [named('d20')],
+        [entryOf('d20')],
     ]), $shelf);
     expect($of(null))->toBe([])
         ->and($of(1))->toBe([])
@@ -166,11 +166,11 @@ it('finds the version of a blend, and says what of it is gone', function () {
 });
 
 it('stops at the first thing that does not fit where nobody listens', function () {
-    expect(fn () => ComposeBowl::of(drafted([[named('6N')], [named('d20')]], letter: '?'), Ladder::shelf()))
+    expect(fn () => ComposeBowl::of(drafted([[entryOf('6N')], [entryOf('d20')]], letter: '?'), Ladder::shelf()))
         ->toThrow(UnfitProduct::class)
-        ->and(fn () => ComposeBowl::of(drafted([[named('6N')], []]), Ladder::shelf()))
+        ->and(fn () => ComposeBowl::of(drafted([[entryOf('6N')], []]), Ladder::shelf()))
         ->toThrow(UnworkableBowl::class)
-        ->and(ComposeBowl::of(drafted([[named('6N')], [named('d20')]]), Ladder::shelf())->bowl)->not->toBeNull();
+        ->and(ComposeBowl::of(drafted([[entryOf('6N')], [entryOf('d20')]]), Ladder::shelf())->bowl)->not->toBeNull();
 });
 
 it('names the parts of a bowl whose grams nobody knows', function () {
@@ -179,7 +179,7 @@ it('names the parts of a bowl whose grams nobody knows', function () {
         job: '',
         line: 'P',
         ratio: null,
-        entries: [[named('6N')], [named('d20')], [named('6G')], [named('clear')]],
+        entries: [[entryOf('6N')], [entryOf('d20')], [entryOf('6G')], [entryOf('clear')]],
         amount: null,
     ), Ladder::shelf());
     expect($sheet->bowl)->toBeNull()
