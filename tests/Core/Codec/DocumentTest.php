@@ -373,8 +373,9 @@ it('works the example whole, and its own output to the same', function () {
 const OF_THE_WHOLE = '/is not in the document|not on the shelf|The house has no| has no |There is no (?:worked )?bowl|comes to|do not say how much|gives this product nothing|not understood|has not been begun|no such zone|could be/';
 
 it('refuses by its schema just what the command refuses', function () {
-    // Outside check: JSON Schema 2020-12 by opis/json-schema. Every place of the example is damaged in every way, a
-    // ninth of them here.
+    // Outside check: JSON Schema 2020-12 by opis/json-schema. Every place of the example is damaged in every way: an
+    // eighteenth of them here, all of them in ./tinta drill fuzz.
+    $every = max(1, intdiv(9_000, (int) (getenv('DAMAGE') ?: 500)));
     $schema = json_decode((string) file_get_contents(dirname(__DIR__, 3).'/docs/format/formula.schema.json'));
     $text = (string) json_encode(visitExample());
     $validator = new Validator;
@@ -409,7 +410,7 @@ it('refuses by its schema just what the command refuses', function () {
     foreach ($places(json_decode($text, true)) as $at => $place) {
         foreach ($ways as $kind => $damage) {
             $last = $place[count($place) - 1];
-            if (($at * 17 + $kind) % 9 !== 0 || ($damage === 'gone' && is_int($last))) {
+            if (($at * 17 + $kind) % $every !== 0 || ($damage === 'gone' && is_int($last))) {
                 continue;
             }
             $document = json_decode($text, true);
@@ -436,5 +437,5 @@ it('refuses by its schema just what the command refuses', function () {
             $tried++;
         }
     }
-    expect($tried)->toBeGreaterThan(600)->and($refused)->toBeGreaterThan(300);
+    expect($tried)->toBeGreaterThan(300)->and($refused)->toBeGreaterThan(150);
 });
