@@ -1260,6 +1260,8 @@ it('reads bowls as they are written on a card, and what they are like', function
     [$own, $like, $none] = $read("30 6N + 15 6G, 1:2 15 vol, root, moonlight\nas A, 30 vol\ngood morning");
     expect($own['sheet']['letter'])->toBe('B')
         ->and($own['rest'])->toBe(['moonlight'])
+        ->and($own['place'])->toBe('all over, root')
+        ->and($none['place'])->toBe('')
         ->and($own['worked']['total'])->toBe('135.0 g')
         // 15 vol is made of what the line has.
         ->and($own['worked']['strength']['developer'])->toStartWith('15 vol')

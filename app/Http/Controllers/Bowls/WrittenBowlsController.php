@@ -13,6 +13,7 @@ use App\Models\Visit;
 use App\Words\Say;
 use Core\Codec\ReadBowl;
 use Core\CoreException;
+use Core\Hair\Stroke;
 use Illuminate\Http\JsonResponse;
 
 /** Reads bowls as they are written on a card, while they are typed; nothing is kept. */
@@ -30,14 +31,18 @@ final class WrittenBowlsController extends Controller
         $bowls = [];
         foreach ($written->read($request->text(), $visit) as ['sheet' => $sheet, 'rest' => $rest]) {
             $worked = $problem = null;
+            $place = '';
             try {
-                $worked = $sheet === null
-                    ? null
-                    : WorkedBowlResource::of(ReadBowl::from($sheet, $shelf), $shelf, $rules)->toArray();
+                $bowl = $sheet === null ? null : ReadBowl::from($sheet, $shelf);
+                $place = implode('; ', array_map(
+                    static fn (Stroke $stroke): string => Say::name($stroke->words()),
+                    $bowl->strokes ?? [],
+                ));
+                $worked = $bowl === null ? null : WorkedBowlResource::of($bowl, $shelf, $rules)->toArray();
             } catch (CoreException $refusal) {
                 $problem = Say::refusal($refusal);
             }
-            $bowls[] = ['sheet' => $sheet, 'rest' => $rest, 'worked' => $worked, 'problem' => $problem];
+            $bowls[] = ['sheet' => $sheet, 'rest' => $rest, 'worked' => $worked, 'place' => $place, 'problem' => $problem];
         }
 
         return new JsonResponse(['bowls' => $bowls]);

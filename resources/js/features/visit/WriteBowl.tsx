@@ -2,12 +2,13 @@ import { t } from '@lingui/core/macro'
 import { Mass } from '../../shared/ui/Mass'
 import { masses } from '../../shared/format/mass'
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import Form from 'react-bootstrap/Form'
-import { newId } from '../../shared/api/newId'
 import { deviceKeep } from '../../shared/keep/keep'
+import { wordsSince } from '../../shared/keep/typedSince'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
+import { addLines } from './addLines'
 import { addBowl, visit as visitQuery } from './api'
 import { readWritten } from './formulaApi'
 import type { Visit } from './shapes'
@@ -28,7 +29,9 @@ export function WriteBowl({
   const queries = useQueryClient()
   const kept = deviceKeep.read(`written.${visit.id}`)
   const [text, setText] = useState(typeof kept === 'string' ? kept : '')
+  const latest = useRef(text)
   const set = (next: string) => {
+    latest.current = next
     setText(next)
     if (next === '') deviceKeep.drop(`written.${visit.id}`)
     else deviceKeep.write(`written.${visit.id}`, next)
@@ -43,18 +46,15 @@ export function WriteBowl({
   const bowls = text.trim() === '' ? [] : (read.data ?? [])
   const settle = async () => { await queries.invalidateQueries({ queryKey: visitQuery(visit.id).queryKey }) }
   const add = useMutation({
-    mutationFn: async () => {
+    mutationFn: async (sent: string) => {
       // As it stands at the press, not as it stood at the last pause.
-      const now = await queries.fetchQuery(readWritten(visit.id, text.trim(), version))
-      const lines = now.flatMap((each) => (each.sheet === null ? [] : [{ id: newId(), sheet: each.sheet }]))
-      for (const each of lines) await addBowl(visit.id, round, each.id, each.sheet)
-      return {
-        last: lines.at(-1)?.id,
-        rest: now.flatMap((each) => (each.rest.length === 0 ? [] : [each.rest.join(', ')])).join('\n'),
-      }
+      const now = await queries.fetchQuery(readWritten(visit.id, sent.trim(), version))
+      const { added, left, error } = await addLines(sent, now, (id, sheet) => addBowl(visit.id, round, id, sheet))
+      set(wordsSince(latest.current, sent, left))
+      if (error !== null) throw error
+      return { last: added.at(-1) }
     },
-    onSuccess: async ({ last, rest }) => {
-      set(rest)
+    onSuccess: async ({ last }) => {
       await settle()
       if (last !== undefined) onAdded(last)
     },
@@ -62,7 +62,7 @@ export function WriteBowl({
   const error = add.error ?? (text.trim() === '' ? null : read.error)
   return (
     <div className="write-bowl">
-      <Form onSubmit={(event) => { event.preventDefault(); add.mutate() }}>
+      <Form onSubmit={(event) => { event.preventDefault(); add.mutate(text) }}>
         <Form.Control
           as="textarea" id="write-bowl" aria-label={t`A bowl in one line`} rows={Math.min(
             6,
@@ -73,7 +73,7 @@ export function WriteBowl({
           onKeyDown={(event) => {
             if (event.key !== 'Enter' || event.shiftKey) return
             event.preventDefault()
-            if (text.trim() !== '' && !add.isPending) add.mutate()
+            if (text.trim() !== '' && !add.isPending) add.mutate(text)
           }}
         />
         <Press
@@ -104,6 +104,7 @@ function Read({ bowl }: { bowl: WrittenBowl }) {
           {bowl.worked.ratio} · {masses(bowl.worked.total)}
           {bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}
           {bowl.sheet?.minutes === null || bowl.sheet === null ? '' : t` · ${bowl.sheet.minutes} min`}
+          {bowl.place === '' ? '' : ` · ${bowl.place}`}
         </span>
       )}
       {bowl.problem === null ? null : <span className="off-target">! {bowl.problem}</span>}

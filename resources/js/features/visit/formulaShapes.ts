@@ -69,6 +69,7 @@ export const writtenBowls = z.object({
       sheet: z.nullable(sheet),
       rest: z.array(z.string()),
       worked: z.nullable(workedBowl),
+      place: z.string(),
       problem: z.nullable(z.string()),
     }),
   ),
