@@ -3,11 +3,12 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query'
 import { useState } from 'react'
 import { Refused } from '../../shared/api/http'
 import { deviceKeep } from '../../shared/keep/keep'
+import { showClock, showDay } from '../../shared/format/time'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Press } from '../../shared/ui/Press'
 import { Waiting } from '../../shared/ui/Waiting'
-import { countedSince, keepCounts, readCounts, type Counts } from './countDraft'
+import { countedSince, isOld, keepCount, readCount, type Count } from './countDraft'
 import { moveStock, stock as stockQuery, type StockRow } from './stockApi'
 import { StockLine } from './StockLine'
 
@@ -19,8 +20,11 @@ export function StockView() {
   const loaded = useQuery(stockQuery)
   const [shown, setShown] = useState<Shown>('all')
   const [open, setOpen] = useState<string | null>(null)
-  const [counts, setAll] = useState(() => readCounts(deviceKeep))
-  const setCounts = (next: Counts | null) => { setAll(keepCounts(deviceKeep, next)) }
+  const [count, setAll] = useState(() => readCount(deviceKeep))
+  // As it was when the page was opened: nobody is asked in the middle of counting.
+  const [old, setOld] = useState(() => count !== null && isOld(count, Date.now()))
+  const setCount = (next: Count | null) => { setAll(keepCount(deviceKeep, next)); if (next === null) setOld(false) }
+  const counts = count?.counts ?? null
   const typed = Object.entries(counts ?? {}).filter(([, amount]) => amount.trim() !== '')
   const save = useMutation({
     mutationFn: (sent: typeof typed) => moveStock(
@@ -30,7 +34,8 @@ export function StockView() {
     onSuccess: (next, sent) => {
       queries.setQueryData(stockQuery.queryKey, next)
       void queries.invalidateQueries({ queryKey: ['stock'] })
-      setAll((now) => keepCounts(deviceKeep, countedSince(now, Object.fromEntries(sent))))
+      setAll((now) => keepCount(deviceKeep, countedSince(now, Object.fromEntries(sent))))
+      setOld(false)
     },
   })
   const data = loaded.data
@@ -60,10 +65,10 @@ export function StockView() {
         />
         <span className="notice-actions stock-presses">
           {counts === null
-            ? <Press id="count" kind="main" onPress={() => { setCounts({}); setOpen(null) }}>{t`Count`}</Press>
+            ? <Press id="count" kind="main" onPress={() => { setCount({ begun: new Date().toISOString(), counts: {} }); setOpen(null) }}>{t`Count`}</Press>
             : (
               <>
-                <Press kind="quiet" onPress={() => { setCounts(null); save.reset() }}>{t`Leave the count`}</Press>
+                <Press kind="quiet" onPress={() => { setCount(null); save.reset() }}>{t`Leave the count`}</Press>
                 <Press
                   id="save-count"
                   kind="main"
@@ -75,6 +80,11 @@ export function StockView() {
           <a className="btn btn-outline-primary press" href="/shelf/order">{t`Order list`}</a>
         </span>
       </div>
+      {count !== null && old ? (
+        <Notice kind="warn" title={t`This count was begun on ${showDay(count.begun)} at ${showClock(count.begun)}.`}>
+          {t`What was poured since is not in what was typed then: look again, or leave the count.`}
+        </Notice>
+      ) : null}
       {counts === null ? null : (
         <Notice kind="note" title={t`Type what you find: grams, or packs such as 3 tubes.`}>
           {t`What you leave empty stays as it is. Enter goes to the next.`}
@@ -101,7 +111,10 @@ export function StockView() {
               problem={problems.find((each) =>
                 each.pointer === `/moves/${String(typed.findIndex(([id]) => id === row.id))}/amount`,
               )}
-              onCount={(amount) => { save.reset(); setCounts({ ...counts, [row.id]: amount }) }}
+              onCount={(amount) => {
+                save.reset()
+                if (count !== null) setCount({ ...count, counts: { ...count.counts, [row.id]: amount } })
+              }}
             />
           ))}
         </tbody>
