@@ -33,6 +33,9 @@ final class ReadChange
         'twenty' => '20',
     ];
 
+    /** A sign that is not seen (the word joiner, U+2060). */
+    private const JOINED = "\u{2060}";
+
     private const LESS = ['less', 'shorter', 'fewer'];
 
     /** “Another bowl like A for the ends, 30 g”: one more of a formula that is there. */
@@ -50,28 +53,81 @@ final class ReadChange
     public static function from(string $text, array $bowls, Shelf $shelf): array
     {
         $changes = [];
+        // “5 min. longer”: the point behind a unit ends no sentence.
+        $text = (string) preg_replace('/\b(g|min|vol|oz|ml)\.(?=\s+\p{Ll})/u', '$1', $text);
         foreach (preg_split('/(?:[;\n]+|(?<!\d)\.(?=\s|$)|\.(?=\s+[A-Z]))/u', $text) ?: [] as $sentence) {
             $plain = trim($sentence);
             if ($plain !== '') {
-                $changes[] = self::one($plain, $bowls, $shelf);
+                array_push($changes, ...self::sentence($plain, $bowls, $shelf));
             }
         }
 
         return $changes;
     }
 
-    /** @param  list<BowlSheet>  $bowls */
-    private static function one(string $words, array $bowls, Shelf $shelf): Change
+    /**
+     * One change; several where a sentence strings them together and each is understood by itself.
+     *
+     * @param  list<BowlSheet>  $bowls
+     * @return non-empty-list<Change>
+     */
+    private static function sentence(string $words, array $bowls, Shelf $shelf): array
     {
         $letter = self::bowlMeant($words, $bowls);
+        $whole = self::one($words, $letter, $bowls, $shelf);
+        if ($whole->kind === ChangeKind::AddBowl || ($whole->kind !== ChangeKind::Words && $whole->rest === '')) {
+            return [$whole];
+        }
+        [$plain, $condition] = self::condition($words);
+        $pieces = preg_split('/(?<!\d)\s*,\s+|\s*,\s+(?=\D)|\s+and\s+/u', $plain) ?: [];
+        $each = [];
+        foreach ($pieces as $piece) {
+            $named = self::bowlMeant($piece, $bowls);
+            $change = self::one($piece, $named === '' ? $letter : $named, $bowls, $shelf);
+            if ($change->kind === ChangeKind::Words || $change->rest !== '' || count($pieces) < 2) {
+                return [$whole];
+            }
+            $each[] = $change->onlyIf($condition);
+        }
+
+        return $each === [] ? [$whole] : $each;
+    }
+
+    /** @return array{string, string} the sentence without its condition, and that */
+    private static function condition(string $plain): array
+    {
+        if (preg_match('/^(.*?)[,\s]+(?:if|when|unless|in case)\s+(.+)$/iu', $plain, $m) !== 1) {
+            return [$plain, ''];
+        }
+
+        return [$m[1], preg_match('/\bunless\b/iu', $plain) === 1 ? "not {$m[2]}" : $m[2]];
+    }
+
+    /** Decimals with a point, however they were written: 1,5; 1½. */
+    private static function decimals(string $plain): string
+    {
+        $quarters = ['¼' => '.25', '½' => '.5', '¾' => '.75'];
+        $pointed = (string) preg_replace('/(?<=\d),(?=\d)/u', '.', $plain);
+
+        return (string) preg_replace_callback(
+            '/(?<![\d.])(\d*)\s?([¼½¾])/u',
+            static fn (array $m): string => ($m[1] === '' ? '0' : $m[1]).$quarters[$m[2]],
+            $pointed,
+        );
+    }
+
+    /** @param  list<BowlSheet>  $bowls */
+    private static function one(string $words, string $letter, array $bowls, Shelf $shelf): Change
+    {
         $only = new Change(kind: ChangeKind::Words, bowl: $letter, value: '', from: '', to: '', words: $words);
         if (preg_match('/\b(?:do not|don[’\']t|not|never|avoid|without(?! bowl))\b/iu', $words) === 1) {
             return $only;
         }
-        $plain = (string) preg_replace('/^(?:bowl\s+)?[A-Z]{1,2}\s*[:,]\s*/u', '', $words);
-        $condition = '';
-        if (preg_match('/^(.*?)[,\s]+(?:if|when|unless|in case)\s+(.+)$/iu', $plain, $m) === 1) {
-            [$plain, $condition] = [$m[1], preg_match('/\bunless\b/iu', $plain) === 1 ? "not {$m[2]}" : $m[2]];
+        [$plain, $condition] = self::condition(
+            (string) preg_replace('/^(?:(?i:bowl)\s+)?[A-Z]{1,2}\s*[:,]\s*/u', '', self::decimals($words)),
+        );
+        if ($letter !== '') {
+            $plain = (string) preg_replace("/^{$letter}\\s+(?=\\d)|\\s+(?:for|in) (?:bowl )?{$letter}$/u", '', $plain);
         }
         foreach (self::NUMBERS as $word => $digits) {
             $plain = (string) preg_replace(
@@ -80,7 +136,8 @@ final class ReadChange
                 $plain,
             );
         }
-        $lower = mb_strtolower($plain);
+        // A gold is no gram: “6G more”.
+        $lower = mb_strtolower((string) preg_replace('/\b(\d{1,2})G\b/u', '$1'.self::JOINED.'G', $plain));
         $meant = array_values(array_filter(
             $bowls,
             static fn (BowlSheet $bowl): bool => $letter === '' || $bowl->letter === $letter,
@@ -93,7 +150,7 @@ final class ReadChange
         $rest = trim((string) preg_replace(
             ['/\s+/u', '/^[\s,.]+|[\s,.]+$/u'],
             [' ', ''],
-            str_replace(mb_strtolower($matched), ' ', $lower),
+            str_replace(str_replace(self::JOINED, '', mb_strtolower($matched)), ' ', str_replace(self::JOINED, '', $lower)),
         ));
 
         return new Change(
@@ -116,7 +173,7 @@ final class ReadChange
         $left = $rest;
         foreach ($bowls as $bowl) {
             $job = mb_strtolower(explode(',', $bowl->job)[0]);
-            $left = $job === '' ? $left : str_replace($job, ' ', $left);
+            $left = $job === '' ? $left : (string) preg_replace('/'.preg_quote($job, '/').'s?/u', ' ', $left);
             $left = (string) preg_replace('/\b'.mb_strtolower($bowl->letter).'\b/u', ' ', $left);
         }
 
@@ -167,8 +224,23 @@ final class ReadChange
                 ];
             }
             if (
+                preg_match('/(\d+(?:\.\d+)?)\s*(g|grams?|%)\s+(?:of\s+)?(?:the\s+)?(\S+)\s+(less|more|fewer)/iu', $plain, $m) === 1
+                && $used($shelf->byCode($line, $m[3]))
+            ) {
+                return [self::productAmount($bowl, $shelf->byCode($line, $m[3]), $m[1], $m[2], $m[4]), $m[0]];
+            }
+            if (preg_match('/\b(?:add|put in|plus)\s+(\d+(?:\.\d+)?)\s*(g|grams?|%)\s+(?:of\s+)?(\S+)/iu', $plain, $m) === 1) {
+                $new = $shelf->byCode($line, trim($m[3], '.,;'));
+                if ($new !== null) {
+                    return [
+                        new Change(ChangeKind::PutIn, $bowl->letter, $m[1].($m[2] === '%' ? ' %' : ' g'), '', $new->id),
+                        rtrim($m[0], '.,;'),
+                    ];
+                }
+            }
+            if (
                 preg_match(
-                    '/\b(?:take|leave)\s+(?:out\s+)?(?:the\s+)?(\S+?)(?:\s+out)\b|\bleave out\s+(?:the\s+)?(\S+)/iu',
+                    '/\b(?:take|leave)\s+(?:the\s+)?(\S+?)\s+out\b|\b(?:leave|take) out\s+(?:the\s+)?(\S+)/iu',
                     $plain,
                     $m,
                 ) === 1
@@ -245,7 +317,7 @@ final class ReadChange
                 $plain,
                 $m,
             ) === 1 => $made(self::gramsOf($m['of'].($m['then'] ?? '')), self::signed($m['way'])."{$m[1]} g", $m[0]),
-            preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)/u", $plain, $m) === 1 => $made(
+            preg_match("/\\b{$number}\\s*%\\s*(less|more|fewer)(?!\\s+(?:grey|gray|cover))/u", $plain, $m) === 1 => $made(
                 ChangeKind::Amount,
                 self::signed($m[2])."{$m[1]} %",
                 $m[0],
@@ -271,10 +343,10 @@ final class ReadChange
                 $m,
             ) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
             preg_match(
-                "/\\b{$number}\\s*(vol\\b|%)\\s*(?:(?:instead(?: of)?|rather(?: than)?)\\s*(?:[\\d+.\\s]+(?:vol|%)?)?|next time|$)/u",
+                "/\\b{$number}\\s*(vol(?:umes?)?\\b|%)\\s*(?:developer|peroxide)?\\s*(?:(?:instead(?: of)?|rather(?: than)?)\\s*(?:[\\d+.\\s]+(?:vol|%)?)?|next time|$)/u",
                 $plain,
                 $m,
-            ) === 1 => $made(ChangeKind::Strength, "{$m[1]} {$m[2]}", $m[0]),
+            ) === 1 => $made(ChangeKind::Strength, "{$m[1]} ".self::unit($m[2]), $m[0]),
             preg_match(
                 '/\b(?:a|an|one|1)\s+strength\s+(up|higher|stronger|down|lower|weaker)\b/u',
                 $plain,
@@ -290,7 +362,7 @@ final class ReadChange
                 $m,
             ) === 1 => $made(ChangeKind::Strength, "{$m[1]} ".self::unit($m[2] ?? ''), $m[0]),
             preg_match(
-                '/(?:\bratio\s*|\bat\s+)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)/u',
+                '/(?:\bratio\s*(?:of\s*)?|\bat\s+|^)(\d+(?:\.\d+)?:\d+(?:\.\d+)?(?::\d+(?:\.\d+)?)?)(?:\s*(?:instead of|rather than)\s*[\d.:]+)?/u',
                 $plain,
                 $m,
             ) === 1 => $made(ChangeKind::Ratio, $m[1], $m[0]),
@@ -305,15 +377,24 @@ final class ReadChange
                 $m,
             ) === 1 => $made(ChangeKind::Grey, "{$m[1]} %", $m[0]),
             preg_match(
-                '/^(?:for\s+|only\s+|at\s+)?(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u',
+                '/(?:^|\b(?:for|only|at)\s+)(\d+)\s*min(?:ute)?s?(?:\s+only)?$/u',
                 $plain,
                 $m,
             ) === 1 => $made(ChangeKind::Minutes, "{$m[1]} min", $m[0]),
             preg_match(
-                "/^(?:only\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+only)?$/u",
+                "/^(?:only\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+only|\\s+(?:instead of|rather than)\\s+[\\d.]+\\s*(?:g|grams?)?)?$/u",
                 $plain,
                 $m,
             ) === 1 && count($bowls) === 1 => $made(self::givenBy($bowls[0]), "{$m[1]} g", $m[0]),
+            preg_match(
+                "/^(?:(?<of>colou?r|mixture|in all|total)\\s+)?{$number}\\s*(?:g|grams?)(?:\\s+(?:of\\s+)?(?<then>colou?r|mixture|in all|total))?$/u",
+                $plain,
+                $m,
+            ) === 1 && $m['of'].($m['then'] ?? '') !== '' => $made(
+                self::gramsOf($m['of'].($m['then'] ?? '')),
+                "{$m[2]} g",
+                $m[0],
+            ),
             preg_match(
                 '/\b(?:take|taken|comb|combed)\s+(?:it\s+|the colour\s+)?through\s+(?:the\s+(?:lengths|mids|ends)\s+)?(?:for\s+)?(?:the\s+)?last\s+(\d+)\s*min(?:ute)?s?/u',
                 $plain,
@@ -372,7 +453,7 @@ final class ReadChange
         foreach ($bowls as $bowl) {
             if (
                 preg_match(
-                    "/^(?:bowl\\s+)?{$bowl->letter}\\s*[:,]|\\bbowl\\s+{$bowl->letter}\\b|^{$bowl->letter}\\s+(?:at|for|with)\\b/u",
+                    "/^(?:(?i:bowl)\\s+)?{$bowl->letter}\\s*[:,]|\\b(?i:bowl)\\s+{$bowl->letter}\\b|^{$bowl->letter}\\s+(?:(?:at|for|with)\\b|\\d)|\\b(?:for|of|in) {$bowl->letter}$/u",
                     $words,
                 ) === 1
             ) {
