@@ -129,7 +129,7 @@ it('refuses bowls that do not fit the shelf', function (callable $change, string
 it('never crashes on any JSON', function () {
     mt_srand(6);
     $values = [null, true, 0, -1, 1.5, '', 'x', '1:2', [], ['a' => 1], [[]], str_repeat('9', 300), "\0"];
-    for ($i = 0; $i < 1500; $i++) {
+    for ($i = 3 * (int) (getenv('DAMAGE') ?: 500); $i > 0; $i--) {
         $json = ShelfSample::json();
         for ($changes = mt_rand(1, 3); $changes > 0; $changes--) {
             $value = $values[mt_rand(0, count($values) - 1)];
