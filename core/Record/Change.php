@@ -65,12 +65,6 @@ final readonly class Change
         );
     }
 
-    /** The same under a condition that was said of several at once. */
-    public function onlyIf(string $condition): self
-    {
-        return $condition === '' ? $this : self::fromArray(['condition' => $condition] + $this->toArray());
-    }
-
     public function canBeApplied(): bool
     {
         return $this->kind !== ChangeKind::Words;

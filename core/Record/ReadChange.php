@@ -81,13 +81,15 @@ final class ReadChange
         [$plain, $condition] = self::condition($words);
         $pieces = preg_split('/(?<!\d)\s*,\s+|\s*,\s+(?=\D)|\s+and\s+/u', $plain) ?: [];
         $each = [];
+        // Each keeps the words of the condition that holds for all.
+        $tail = $condition === '' ? '' : ' '.trim(substr($words, strlen($plain)), ' ,');
         foreach ($pieces as $piece) {
             $named = self::bowlMeant($piece, $bowls);
-            $change = self::one($piece, $named === '' ? $letter : $named, $bowls, $shelf);
+            $change = self::one($piece.$tail, $named === '' ? $letter : $named, $bowls, $shelf);
             if ($change->kind === ChangeKind::Words || $change->rest !== '' || count($pieces) < 2) {
                 return [$whole];
             }
-            $each[] = $change->onlyIf($condition);
+            $each[] = $change;
         }
 
         return $each === [] ? [$whole] : $each;

@@ -248,7 +248,8 @@ it('never crashes on any details, and keeps what it accepts', function () {
     ];
     $members = array_keys(WHOLE);
     $accepted = 0;
-    for ($i = 3 * (int) (getenv('DAMAGE') ?: 500); $i > 0; $i--) {
+    $tried = 3 * (int) (getenv('DAMAGE') ?: 500);
+    for ($i = $tried; $i > 0; $i--) {
         $more = [];
         for ($changes = mt_rand(1, 3); $changes > 0; $changes--) {
             $more[$members[mt_rand(0, count($members) - 1)]] = $values[mt_rand(0, count($values) - 1)];
@@ -265,7 +266,7 @@ it('never crashes on any details, and keeps what it accepts', function () {
         $accepted++;
         expect(ReadBowl::from(WriteBowl::toArray($sheet), Ladder::shelf()))->toEqual($sheet);
     }
-    expect($accepted)->toBeGreaterThan(150);
+    expect($accepted * 10)->toBeGreaterThan($tried);
 });
 
 it('counts the foils of all its strokes, by their groups where that is how they lie', function () {

@@ -187,7 +187,7 @@ it('understands which bowl is meant', function (string $said, string $read) {
 
 it('keeps the words of each of several changes, and reads a comma as it reads a point', function () {
     $changes = ReadChange::from('Warmer and 5 g less if toned damp', [Ladder::bowl()], Ladder::shelf());
-    expect(array_map(static fn (Change $each): string => $each->words, $changes))->toBe(['Warmer', '5 g less'])
+    expect(array_map(static fn (Change $each): string => $each->words, $changes))->toBe(['Warmer if toned damp', '5 g less if toned damp'])
         ->and(saidInShort('1,5 levels lighter', true))->toBe(saidInShort('1.5 levels lighter', true))
         ->and(saidInShort('2,5 g more of 6G', true))->toBe(saidInShort('2.5 g more of 6G', true));
 });
