@@ -107,14 +107,14 @@ run_lanes() {
     rm -rf var/test-pile var/test-again
     mkdir -p var/test-pile var/test-again
     run_pest alone --testsuite Feature,Ops --group alone || status=1
-    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
-    # What works whole services over, and what looks at the whole demo, in a database of its own: while browsers wait.
+    # What works whole services over, and what looks at the whole demo, beside the others, each in a database of its own.
     (on_database tinta_http2 && in_spare_time "${COMPILED[@]}" vendor/bin/pest --log-junit var/junit-heavy.xml --testsuite Feature --group heavy) \
         >var/heavy.log 2>&1 8>&- &
     spare+=($!) beside+=($!)
     (on_database tinta_demo && in_spare_time "${COMPILED[@]}" vendor/bin/pest --log-junit var/junit-demo.xml --testsuite Feature --group demo) \
         >var/demo.log 2>&1 8>&- &
     spare+=($!) beside+=($!)
+    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
     [ ${#LANES[@]} -gt 0 ] || run_pest ops --testsuite Ops --exclude-group apart || status=1
     for each in "${LANES[@]}"; do
         (

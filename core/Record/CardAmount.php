@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Core\Record;
 
 use Core\CoreException;
+use Core\Formula\Dose;
 use Core\Formula\Portion;
 use Core\Practice\Number;
 use Core\Units\Fraction;
@@ -116,6 +117,9 @@ final class CardAmount
                 return implode(' ', $said);
             }
         } catch (CoreException) {
+            if (preg_match('/\bg\s*(?:\/|per)\s*g/u', $plain) === 1 && self::isDose($plain)) {
+                return implode(' ', $said);
+            }
             // A plain ounce, a scoop of the house's: the bowl asks, or knows it.
             $measure = preg_match('/^(?:'.self::NUMBER.'|\d+\/\d+)\s*(\p{L}+)$/u', $plain, $m) === 1 ? $m[1] : '';
             if ($measure !== '' && ! PlaceWords::isOne($measure)) {
@@ -124,5 +128,17 @@ final class CardAmount
         }
 
         return preg_match('/^(?:an?|some|the)\s+\p{L}+$|^some$/u', $plain) === 1 ? $plain : null;
+    }
+
+    /** “0.1 g per gram”: of an addition. */
+    private static function isDose(string $plain): bool
+    {
+        try {
+            Dose::parse($plain);
+
+            return true;
+        } catch (CoreException) {
+            return false;
+        }
     }
 }

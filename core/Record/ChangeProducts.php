@@ -111,7 +111,7 @@ final class ChangeProducts
     {
         $new = $bowl->shelf->product($product) ?? throw ChangeRefused::notInBowl();
         $part = $bowl->line()->partOf($new->role()) ?? throw ChangeRefused::notInBowl();
-        $by = AmountChange::parse(ltrim($value, '+'));
+        $by = AmountChange::parse(self::unsigned($value));
         $share = $by->factor();
         if ($share !== null) {
             return self::withShareOf($bowl, $part, $product, $share);
@@ -135,13 +135,21 @@ final class ChangeProducts
      */
     public static function dilute(RewriteBowl $bowl, string $value): BowlSheet
     {
-        $share = AmountChange::parse($value)->factor() ?? throw ChangeRefused::unreadable($value);
+        $share = AmountChange::parse(self::unsigned($value))->factor() ?? throw ChangeRefused::unreadable($value);
         foreach ($bowl->shelf->productsOf($bowl->line()) as $product) {
             if ($product->kind === ProductKind::Clear) {
                 return self::withShareOf($bowl, 0, $product->id, $share);
             }
         }
         throw ChangeRefused::noSuchShade('clear');
+    }
+
+    /** What is put in is so much, not so much more or less of something. */
+    private static function unsigned(string $value): string
+    {
+        $plain = ltrim($value, ' +');
+
+        return str_starts_with($plain, '-') ? throw ChangeRefused::unreadable($value) : $plain;
     }
 
     /**

@@ -5,7 +5,10 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Exception\Internal\UnexpectedResponseException;
+use Facebook\WebDriver\Exception\JavascriptErrorException;
+use Facebook\WebDriver\Exception\ScriptTimeoutException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
+use Facebook\WebDriver\Exception\UnknownErrorException;
 use Facebook\WebDriver\Remote\RemoteExecuteMethod;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
@@ -16,14 +19,45 @@ use PHPUnit\Framework\TestCase;
 /** A real browser on the running application, with the demo salon, and a hand on the simulated scale. */
 abstract class BrowserTestCase extends TestCase
 {
-    /** The first element of a kind that is shown and says a text, found in one question. */
-    private const SHOWN = <<<'JS'
-        const [css, text] = arguments;
+    /** The first element of a kind that is shown and says a text. */
+    private const FIND = <<<'JS'
         const seen = (each) => each.checkVisibility({ opacityProperty: true, visibilityProperty: true });
         const shown = (each) => each.tagName === 'OPTION' ? seen(each.closest('select')) : seen(each) && [...each.getClientRects()].some((box) => box.width > 0 || box.height > 0);
-        const says = (each) => (each.innerText ?? each.textContent).replaceAll('\u00a0', ' ').includes(text);
-        return [...document.querySelectorAll(css)].find((each) => shown(each) && (text === '' || says(each))) ?? null;
+        const says = (each, text) => (each.innerText ?? each.textContent).replaceAll('\u00a0', ' ').includes(text);
+        const find = (css, text) => [...document.querySelectorAll(css)].find((each) => shown(each) && (text === '' || says(each, text))) ?? null;
+
         JS;
+
+    /** It, found in one question. */
+    private const SHOWN = <<<'JS'
+        return find(...arguments);
+        JS;
+
+    /** It, once it is there: the page itself looks again and again, which is cheaper than to be asked. */
+    private const SEEN = <<<'JS'
+        const [css, text, most, done] = arguments;
+        const until = performance.now() + most;
+        const look = () => {
+            const found = find(css, text);
+            if (found !== null || performance.now() > until) done(found); else setTimeout(look, 30);
+        };
+        look();
+        JS;
+
+    /** Answers once nothing was under way twice in a row. */
+    private const RESTED = <<<'JS'
+        const [most, done] = arguments;
+        const until = performance.now() + most;
+        let quiet = 0;
+        const look = () => {
+            quiet = document.documentElement.dataset.busy === undefined ? quiet + 1 : 0;
+            if (quiet > 1 || performance.now() > until) done(quiet > 1); else setTimeout(look, 30);
+        };
+        look();
+        JS;
+
+    /** Longest wait of one question, in seconds: a page that is left meanwhile never answers. */
+    private const TURN = 2.0;
 
     private static bool $seenIn = false;
 
@@ -115,11 +149,10 @@ abstract class BrowserTestCase extends TestCase
     ): RemoteWebElement {
         $until = microtime(true) + $seconds;
         do {
-            $found = $browser->executeScript(self::SHOWN, [$css, $text]);
+            $found = $this->wait($browser, self::FIND.self::SEEN, [$css, $text], $until);
             if (is_array($found)) {
                 return new RemoteWebElement(new RemoteExecuteMethod($browser), (string) current($found), true);
             }
-            usleep(40_000);
         } while (microtime(true) < $until);
         $shot = sys_get_temp_dir().'/tinta-browser-failure.png';
         try {
@@ -166,12 +199,25 @@ abstract class BrowserTestCase extends TestCase
     protected function rest(RemoteWebDriver $browser, float $seconds = 4.0): void
     {
         $until = microtime(true) + $seconds;
-        $quiet = 0;
-        while ($quiet < 2 && microtime(true) < $until) {
-            $quiet = $browser->executeScript('return document.documentElement.dataset.busy === undefined') === true
-                ? $quiet + 1
-                : 0;
-            usleep(30_000);
+        do {
+            $rested = $this->wait($browser, self::RESTED, [], $until);
+        } while ($rested !== true && microtime(true) < $until);
+    }
+
+    /**
+     * Lets the page wait for something; null where it was left or drawn anew meanwhile.
+     *
+     * @param  list<string>  $of
+     */
+    private function wait(RemoteWebDriver $browser, string $script, array $of, float $until): mixed
+    {
+        $milliseconds = (int) (1000 * max(0.0, min(self::TURN, $until - microtime(true))));
+        try {
+            return $browser->executeAsyncScript($script, [...$of, $milliseconds]);
+        } catch (JavascriptErrorException|ScriptTimeoutException|UnknownErrorException) {
+            usleep(50_000);
+
+            return null;
         }
     }
 
@@ -344,7 +390,7 @@ abstract class BrowserTestCase extends TestCase
         while (! $shown('#stage-in') && microtime(true) < $until) {
             if ($shown('#pan-question')) {
                 // A question that the next reading answers is gone before anybody can press.
-                $choice = $browser->executeScript(self::SHOWN, ['.bench-choices button', 'It is empty']);
+                $choice = $browser->executeScript(self::FIND.self::SHOWN, ['.bench-choices button', 'It is empty']);
                 if (is_array($choice)) {
                     $browser->executeScript('arguments[0].click()', [$choice]);
                 }

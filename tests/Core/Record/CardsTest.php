@@ -149,6 +149,9 @@ it('reads what is on a card and gives back what it does not understand', functio
     ['20 g 6N + “a dash” 6G, “Root”, 20 vol', 'P | 20 g 6N + “a dash” 6G | all d20 | “Root”'],
     ['20 g 6N + “a dash” 6G, 20 vol', 'P | 20 g 6N + “a dash” 6G | all d20'],
     ['6N, 20 vol, "Nape"', 'P | all 6N | all d20 | “Nape”'],
+    ['6N 30, 0.1 g per gram Bond, 20 vol', 'P | 30 g 6N | all d20 | 0.1 g per gram bond'],
+    ['6N 30, 5 % Bond, 20 vol', 'P | 30 g 6N | all d20 | 5 % bond'],
+    ['6N 30, 0.1 g/g Bond, 20 vol', 'P | 30 g 6N | all d20 | 0.1 g/g bond'],
 ]);
 
 it('takes what is written behind the codes for what is written behind them', function () {
