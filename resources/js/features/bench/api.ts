@@ -3,6 +3,7 @@ import { queryOptions } from '@tanstack/react-query'
 import * as z from 'zod/mini'
 import { getJson, postJson } from '../../shared/api/http'
 import { keptPost } from '../../shared/outbox/kept'
+import { newerBatch } from './newerBatch'
 
 const line = z.object({
   key: z.string(),
@@ -108,6 +109,7 @@ export const batchOf = (bowl: string) =>
     queryFn: async ({ signal }) => z.nullable(batchShape).parse(await getJson(`bowls/${bowl}/batch`, signal)),
     // Another device may weigh the same bowl: seen within seconds, and refused on the spot if both record.
     refetchInterval: 4_000,
+    structuralSharing: newerBatch,
   })
 
 /** All that is poured into a bowl waits in one line. */
@@ -117,6 +119,7 @@ export const benchStream = (bowl: string) => `bench:${bowl}`
 export const batchBy = (id: string) => queryOptions({
   queryKey: ['batch-by', id],
   queryFn: async ({ signal }) => batchShape.parse(await getJson(`batches/${id}`, signal)),
+  structuralSharing: newerBatch,
 })
 
 export const startBatch = async (bowl: string, id: string, about: string, how: {
