@@ -227,6 +227,14 @@ final class ReadBowlLine
         }
         $equal = preg_grep('/^equal(?:ly)?$/iu', $words) !== [];
         $each = preg_grep('/^each$/iu', $words) !== [];
+        if (! $equal && ! $each && preg_match('/[+&]/u', $segment) === 1) {
+            // “6N 30 + 6G”: what stands before a plus is of what stands before it.
+            foreach (preg_split('/\s*[+&]\s*/u', $segment, -1, PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+                $this->products($piece);
+            }
+
+            return;
+        }
         $this->equal = $this->equal || $equal || $each;
         $amounts = [];
         foreach ($before as $at => $said) {
@@ -238,6 +246,8 @@ final class ReadBowlLine
         $amounts = match (true) {
             // “6N and 6G 30 each”
             $each && count($all) === 1 => array_fill(0, count($named), $all[0]),
+            // “equal 30 6N 6G”: of each, or of all? It is given back.
+            $equal && count($all) < count($named) => array_fill(0, count($named), null),
             // “6N 30, 6G 15”, “6A a quarter”: all said behind it.
             $behind !== null && $amounts[0] === null && count($all) === count($named) && ! $equal => $all,
             $behind !== null && $amounts[count($named) - 1] === null && ! $equal => [
@@ -247,6 +257,9 @@ final class ReadBowlLine
             default => $amounts,
         };
         $this->notProducts(in_array($behind, [null, ...$amounts], true) ? $unread : $raw);
+        if ($equal && ! in_array($all[0] ?? null, [null, $behind, ...$amounts], true)) {
+            $this->rest[] = $all[0];
+        }
         foreach ($named as $at => $product) {
             $this->found[] = [$product, $amounts[$at]];
         }

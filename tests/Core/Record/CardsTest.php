@@ -152,6 +152,10 @@ it('reads what is on a card and gives back what it does not understand', functio
     ['6N 30, 0.1 g per gram Bond, 20 vol', 'P | 30 g 6N | all d20 | 0.1 g per gram bond'],
     ['6N 30, 5 % Bond, 20 vol', 'P | 30 g 6N | all d20 | 5 % bond'],
     ['6N 30, 0.1 g/g Bond, 20 vol', 'P | 30 g 6N | all d20 | 0.1 g/g bond'],
+    ['6N 30 + 6G, 20 vol', 'P | 30 g 6N + ? 6G | all d20'],
+    ['6N 30 & 6G 15, 20 vol', 'P | 30 g 6N + 15 g 6G | all d20'],
+    ['equal 30 6N 6G, 20 vol', 'P | 1 6N + 1 6G | all d20 | rest: 30'],
+    ['30 6N root + 20 6G ends, 20 vol', 'P | 30 g 6N + 20 g 6G | all d20 | root/ends/-/-'],
 ]);
 
 it('takes what is written behind the codes for what is written behind them', function () {
