@@ -2,7 +2,7 @@
 
 RUN_PACKAGES=(mariadb-server nginx-light libnginx-mod-http-brotli-static php8.2-fpm php8.2-mysql php8.2-curl php8.2-mbstring php8.2-xml php8.2-intl php8.2-zip php8.2-gd php8.2-opcache php8.2-apcu acl logrotate runit procps openssl)
 CLUSTER_PACKAGES=(galera-4 rsync lsof)
-TEST_PACKAGES=(chromium chromium-driver units glpk-utils fonts-dejavu-core)
+TEST_PACKAGES=(chromium chromium-headless-shell chromium-driver units glpk-utils fonts-dejavu-core)
 
 install_debian() {
     local missing=()

@@ -2,12 +2,13 @@ import '@fontsource-variable/atkinson-hyperlegible-next/wght.css'
 import '@fontsource-variable/fraunces/wght.css'
 import 'bootstrap/dist/css/bootstrap.min.css'
 import '../../css/tinta.css'
-import { QueryClient, QueryClientProvider } from '@tanstack/react-query'
+import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
+import { knownQueries } from '../shared/api/knownQueries'
 import { InkPatterns } from '../shared/ui/InkPatterns'
 import { mayBegin } from '../features/begin/api'
 import { settleSent } from '../features/visit/settleSent'
@@ -18,7 +19,7 @@ import { session } from '../shared/session/session'
 import { resumeSerial } from '../shared/scale/serial'
 import { App } from './App'
 
-const queries = new QueryClient({
+const queries = knownQueries({
   defaultOptions: {
     queries: { retry: (count, error) => error instanceof Unreachable && count < 3, networkMode: 'always' },
     mutations: { networkMode: 'always' },
