@@ -93,7 +93,7 @@ foreach ([[ToneFamily::Natural], [ToneFamily::Gold, ToneFamily::Copper], [ToneFa
     [$ours, $found] = timed(5, static fn (): array => FindBlends::for($wishOf($tones), Grams::ofCentigrams(6000), $shelf, Fraction::zero(), HouseRules::standard()));
     [$theirs, $distance] = timed(1, static fn (): float => Glpsol::distance($wishOf($tones), $shelf, 600));
     row("stand-in for 7 {$wishOf($tones)->tone->words()}, 120 shades", $ours, 'glpsol, the same problem', $theirs);
-    printf("    %s, distance %s (glpsol %.6f)\n", $found[0]->words(), $found[0]->distance->decimal(6), $distance);
+    printf("    %s, distance %s (glpsol %.6f)\n", implode(' and ', array_map(static fn (array $part): string => "{$part['grams']->text()} of {$part['candidate']->label}", $found[0]->parts)), $found[0]->distance->decimal(6), $distance);
 }
 
 $bowl = static fn (int $n): Bowl => new Bowl(MixRatio::parse('1:1.5'), [

@@ -7,11 +7,13 @@ namespace Core\Record;
 use Core\CoreException;
 use Core\Formula\BowlAmount;
 use Core\Formula\BowlSheet;
+use Core\Formula\BowlUse;
 use Core\Formula\Entry;
 use Core\Formula\RewriteBowl;
 use Core\Shelf\ProductKind;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\LargestRemainder;
 use Core\Units\Rounding;
 use Core\Units\Share;
 use Core\Units\ShareKind;
@@ -221,10 +223,34 @@ final class ChangeProducts
                     $factor,
                 );
             }
-            [$amount, $uses] = [BowlAmount::shares(), []];
+            $changed = $bowl->sheet->draft->with(entries: $entries, amount: BowlAmount::shares(), uses: []);
+
+            return $uses === [] ? $bowl->draft($changed) : self::forUses($bowl, $bowl->draft($changed));
         }
 
         return $bowl->draft($bowl->sheet->draft->with(entries: $entries, amount: $amount, uses: $uses));
+    }
+
+    /** Several jobs share what has become more or less, each as much of it as before. */
+    private static function forUses(RewriteBowl $bowl, BowlSheet $changed): BowlSheet
+    {
+        $total = $changed->known($bowl->step)->total->grams();
+        $uses = $bowl->sheet->uses;
+        $before = array_sum(array_map(static fn (BowlUse $use): int => $use->grams->centigrams, $uses));
+        if ($total === null || $before === 0) {
+            return $changed;
+        }
+        $exact = array_map(
+            static fn (BowlUse $use): Fraction => Fraction::of($use->grams->centigrams * $total->centigrams, $before),
+            $uses,
+        );
+        $each = array_map(
+            static fn (BowlUse $use, Grams $grams): BowlUse => new BowlUse($use->job, $grams),
+            $uses,
+            LargestRemainder::round($exact, $total, $bowl->step),
+        );
+
+        return $bowl->draft($changed->draft->with(uses: $each));
     }
 
     /**

@@ -56,10 +56,12 @@ final class DeriveBowl
         foreach ($sheet->additives as $additive) {
             $named[$additive->key] = true;
             $grams = $poured[$additive->key] ?? Grams::zero();
-            $additives[] = [
-                'product' => $additive->key,
-                'dose' => $grams->isZero() ? $additive->dose : Dose::perBowl($grams),
-            ];
+            if (! $grams->isZero()) {
+                $additives[] = ['product' => $additive->key, 'dose' => Dose::perBowl($grams)];
+            } elseif (! $additive->isKnown()) {
+                // A dash goes in past the scale; what was to be weighed and was not has not gone in.
+                $additives[] = ['product' => $additive->key, 'dose' => $additive->dose];
+            }
         }
         $line = $shelf->line($sheet->line);
         foreach (self::beside($named, $poured, $shelf) as ['product' => $product, 'grams' => $grams]) {

@@ -137,7 +137,7 @@ final class RepeatBowl
                 )[0];
                 $differs = $blend->differs === [] ? Fact::of('why.repeat-bowl.nearest-blend-its-line') : Fact::of(
                     'why.repeat-bowl.differs',
-                    differs: $blend->differsInWords(),
+                    differs: $blend->said(),
                 );
                 // A level away is another colour: that is for a colourist to take or to leave.
                 $near = $blend->distance->compare(Fraction::one()) <= 0;
@@ -145,10 +145,10 @@ final class RepeatBowl
                     key: 'substitute',
                     words: Fact::of('why.repeat-bowl.shade-gone', product: $product->label()),
                     before: $product->label(),
-                    after: $near ? $blend->words() : '',
+                    after: $near ? $blend->of() : '',
                     reason: $near ? $differs : Fact::of(
                         'why.repeat-bowl.nothing-comes-near-nearest',
-                        blend: $blend->words(),
+                        blend: $blend->of(),
                         differs: $differs,
                     ),
                     changed: $near ? $changed : null,

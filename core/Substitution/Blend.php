@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Substitution;
 
+use Core\Fact;
 use Core\Judgement\MixJudgement;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -14,7 +15,7 @@ final readonly class Blend
     /**
      * @param  non-empty-list<array{candidate: Candidate, grams: Grams}>  $parts  largest first
      * @param  Fraction  $distance  in levels: the level's miss, plus all differences of pigment
-     * @param  list<string>  $differs  in words
+     * @param  list<Fact>  $differs  empty where level, tone and intensity are met
      * @param  bool  $complete  every blend was looked at; where not, there may be a nearer one
      */
     public function __construct(
@@ -27,27 +28,28 @@ final readonly class Blend
     ) {
     }
 
-    /** What differs, in words, and whether there may be a nearer one. */
-    public function differsInWords(): string
+    /**
+     * What differs, and whether there may be a nearer one.
+     *
+     * @return non-empty-list<Fact>
+     */
+    public function said(): array
     {
-        return implode(
-            ', ',
-            [
-                ...$this->differs,
-                ...($this->complete ? [] : ['there may be a nearer one: the search stopped at its limit']),
-            ],
-        );
+        $said = $this->differs === [] ? [Fact::of('why.blend.nothing-differs')] : $this->differs;
+
+        return $this->complete ? $said : [...$said, Fact::of('why.blend.stopped-at-its-limit')];
     }
 
-    /** In words: 30 g of 6N and 30 g of 8N. */
-    public function words(): string
+    /** 30 g of 6N and 30 g of 8N. */
+    public function of(): Fact
     {
-        return implode(
-            ' and ',
-            array_map(
-                static fn (array $part): string => "{$part['grams']->text()} of {$part['candidate']->label}",
-                $this->parts,
+        return Fact::of('why.blend.of', parts: array_map(
+            static fn (array $part): Fact => Fact::of(
+                'why.blend.part',
+                grams: $part['grams']->text(),
+                shade: $part['candidate']->label,
             ),
-        );
+            $this->parts,
+        ));
     }
 }

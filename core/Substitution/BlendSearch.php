@@ -22,8 +22,8 @@ final class BlendSearch
     /** Pricings kept: words of 62 bits. */
     private const MOST_PRICINGS = 620;
 
-    /** Splits looked at before the search stops and says so: some 10 to 20 microseconds each. */
-    private const MOST_LOOKS = 15_000;
+    /** Splits looked at before the search stops and says so: some 5 to 15 microseconds each. */
+    private const MOST_LOOKS = 40_000;
 
     private readonly BlendSplit $split;
 
@@ -56,7 +56,7 @@ final class BlendSearch
 
     /**
      * @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>,
-     *     complete: bool} nearest first
+     *     complete: bool, looks: int} nearest first, and how many splits were looked at for it
      */
     public static function of(BlendForms $forms): array
     {
@@ -66,14 +66,14 @@ final class BlendSearch
             $search->best = null;
             $search->bound = $found === [] ? PHP_INT_MAX : $found[0]['cost'] - self::WORTH * $forms->steps;
             if ($search->bound > 0) {
-                $size === 1 ? $search->ones() : $search->sets($size);
+                $size === 1 ? $search->ones() : $search->sets($size, count($found[0]['members'] ?? []) === 2 ? $found[0]['members'] : null);
             }
             if ($search->best !== null) {
                 array_unshift($found, $search->best);
             }
         }
 
-        return ['found' => $found, 'complete' => ! $search->isSpent()];
+        return ['found' => $found, 'complete' => ! $search->isSpent(), 'looks' => $search->split->looks];
     }
 
     private function isSpent(): bool
@@ -118,13 +118,32 @@ final class BlendSearch
         }
     }
 
-    private function sets(int $size): void
+    /**
+     * A near bound rules out more: what the best pair makes with each of the others.
+     *
+     * @param  list<int>  $pair
+     */
+    private function beside(array $pair): void
+    {
+        foreach (array_keys($this->forms->off) as $shade) {
+            $set = [...$pair, $shade];
+            if (! in_array($shade, $pair, true) && ! $this->isRuledOut($set)) {
+                $this->solve($set);
+            }
+        }
+    }
+
+    /** @param  ?list<int>  $pair  the best one found before */
+    private function sets(int $size, ?array $pair): void
     {
         if ($this->bound === PHP_INT_MAX) {
             // Nothing stands alone: any pair will do to begin with.
             $this->begin();
         }
         $this->remask();
+        if ($size === 3 && $pair !== null) {
+            $this->beside($pair);
+        }
         $this->done = [];
         $this->draw($size, []);
     }

@@ -17,8 +17,11 @@ final class BlendSplit
     /** How many splits were looked at. */
     public int $looks = 0;
 
+    private readonly BlendRoom $room;
+
     public function __construct(private readonly BlendForms $forms)
     {
+        $this->room = new BlendRoom($forms);
     }
 
     /**
@@ -26,14 +29,17 @@ final class BlendSplit
      */
     public function pair(int $i, int $j): ?array
     {
-        return $this->line($i, $j, null, 0);
+        $split = $this->line($i, $j, null, 0);
+
+        return $split === null ? null : [$split[0], $split[1]];
     }
 
     /**
      * The cheapest split of what is left between two shades, beside some steps of a third.
      *
      * @param  ?int  $mass  taken for the sum of the weights, for a cost that is at most the true one
-     * @return ?array{int, int} steps of the first, and the cost
+     * @return ?array{0: int, 1: int, 2?: int, 3?: int} steps of the first, and the cost; where the sum of the weights
+     *     stays also what it would cost at least and at most were steps not whole
      */
     private function line(int $i, int $j, ?int $k, int $beside, ?int $mass = null): ?array
     {
@@ -42,7 +48,7 @@ final class BlendSplit
         $steps = $forms->steps - $beside;
         $low = max(1, $steps - $forms->most[$j]);
         $high = min($forms->most[$i], $steps - 1);
-        [$low, $high] = $this->within(i: $i, j: $j, k: $k, beside: $beside, low: $low, high: $high);
+        [$low, $high] = $this->room->between(i: $i, j: $j, k: $k, beside: $beside, low: $low, high: $high);
         if ($low > $high) {
             return null;
         }
@@ -72,7 +78,7 @@ final class BlendSplit
     /**
      * @param  list<int>  $start
      * @param  list<int>  $slopes
-     * @return array{int, int}
+     * @return array{int, int, int, int} steps and cost; then what it would cost at least and at most were steps not whole
      */
     private function median(array $start, array $slopes, int $mass, int $low, int $high): array
     {
@@ -90,14 +96,16 @@ final class BlendSplit
             $tilt -= $bend;
         }
         ksort($places);
-        $at = $low;
+        $lowest = 1000 * $low;
+        $steepest = -$tilt;
         foreach ($places as $place => $bend) {
-            $at = intdiv($place, 1000);
+            $lowest = $place;
             $tilt += $bend;
             if ($tilt >= 0) {
                 break;
             }
         }
+        $at = intdiv($lowest, 1000);
         $best = $high;
         $least = PHP_INT_MAX;
         foreach ([$at - 1, $at, $at + 1, $at + 2] as $near) {
@@ -107,8 +115,30 @@ final class BlendSplit
                 [$best, $least] = [$near, $cost];
             }
         }
+        // Were steps not whole, the limits could lie up to a step further out.
+        $real = $this->between($start, $slopes, $mass, max(1000 * $low - 1000, min(1000 * $high + 1000, $lowest)));
+        $above = $lowest < 1000 * $low || $lowest > 1000 * $high ? $least : $real;
 
-        return [$best, $least];
+        return [$best, $least, $real - intdiv($steepest, 1000) - $steps - count($slopes), $above];
+    }
+
+    /**
+     * What it would cost with thousandths of a step.
+     *
+     * @param  list<int>  $start
+     * @param  list<int>  $slopes
+     */
+    private function between(array $start, array $slopes, int $mass, int $thousandths): int
+    {
+        $cost = 0;
+        for ($term = $this->forms->terms - 1; $term > 0; $term--) {
+            $sum = 1000 * $start[$term] + $slopes[$term] * $thousandths;
+            $cost += $sum < 0 ? -$sum : $sum;
+        }
+        $level = intdiv(abs(1000 * $start[0] + $slopes[0] * $thousandths), 1000);
+        $steps = $this->forms->steps;
+
+        return intdiv($cost, 1000) + intdiv($level, $mass) * $steps + intdiv($level % $mass * $steps, $mass);
     }
 
     /**
@@ -206,7 +236,7 @@ final class BlendSplit
         } elseif ($forms->weight[$k] === 0) {
             [$i, $k] = [$k, $i];
         }
-        $range = $this->range($i, $j, $k);
+        $range = $this->room->outside($i, $j, $k);
         if ($range === null) {
             return null;
         }
@@ -228,8 +258,9 @@ final class BlendSplit
     }
 
     /**
-     * The least cost bends one way only along the outer shade: the lowest place is found by thirds, and from there it
-     * is enough to go on until a whole step of the inner split could not make up for it.
+     * The least cost bends one way only along the outer shade, but for what whole steps of the inner split add to it.
+     * About the lowest place is found by thirds; from there it is gone on, either way, until it rises without whole
+     * steps too, and above the bound.
      *
      * @param  array{int, int, int}  $members
      * @return ?array{cost: int, members: array{int, int, int}, amounts: array{int, int, int}}
@@ -237,28 +268,30 @@ final class BlendSplit
     private function convex(array $members, int $bound, int $low, int $high, int $near): ?array
     {
         [$i, $j, $k] = $members;
-        $inner = $this->slopes($i, $j, $k)[1];
+        $slopes = $this->slopes($i, $j, $k);
         // From near the lowest place outwards, twice as far each time, until it rises on both sides.
         [$from, $to] = [max($low, $near - 2), min($high, $near + 2)];
         for (
             $far = 4; $from > $low
-            && ($this->line($j, $k, $i, $from)[1] ?? 0) < ($this->line($j, $k, $i, $from + 1)[1] ?? 0); $far *= 2
+            && $this->falls($j, $k, $i, $from + 1, $from); $far *= 2
         ) {
             $from = max($low, $from - $far);
         }
         for (
             $far = 4; $to < $high
-            && ($this->line($j, $k, $i, $to)[1] ?? 0) < ($this->line($j, $k, $i, $to - 1)[1] ?? 0); $far *= 2
+            && $this->falls($j, $k, $i, $to - 1, $to); $far *= 2
         ) {
             $to = min($high, $to + $far);
         }
         while ($to - $from > 4) {
             $third = intdiv($to - $from, 3);
-            if (
-                (
-                    $this->line($j, $k, $i, $from + $third)[1] ?? PHP_INT_MAX
-                ) <= ($this->line($j, $k, $i, $to - $third)[1] ?? PHP_INT_MAX)
-            ) {
+            $left = $this->line($j, $k, $i, $from + $third);
+            $right = $this->line($j, $k, $i, $to - $third);
+            if ($left === null || $right === null) {
+                // Too narrow for whole steps: every place of it is gone through.
+                break;
+            }
+            if ($left[1] <= $right[1]) {
                 $to -= $third;
             } else {
                 $from += $third;
@@ -267,11 +300,17 @@ final class BlendSplit
         $best = null;
         $middle = intdiv($from + $to, 2);
         foreach ([[$middle, 1], [$middle - 1, -1]] as [$x, $way]) {
+            $lowest = PHP_INT_MAX;
             for (; $x >= $low && $x <= $high; $x += $way) {
                 $split = $this->line($j, $k, $i, $x);
                 if ($split === null) {
                     continue;
                 }
+                $least = $split[2] ?? $split[1] - $this->inner($slopes, $i, $x);
+                if ($least >= $lowest && $least >= $bound) {
+                    break;
+                }
+                $lowest = min($lowest, $split[3] ?? $split[1]);
                 if ($split[1] < $bound) {
                     $bound = $split[1];
                     $best = [
@@ -280,13 +319,19 @@ final class BlendSplit
                         'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]],
                     ];
                 }
-                if ($bound <= $split[1] - $inner && ($x > $to || $x < $from)) {
-                    break;
-                }
             }
         }
 
         return $best;
+    }
+
+    /** Whether it is cheaper with one more step outwards, or cannot be said, for there is no split in whole steps. */
+    private function falls(int $i, int $j, int $k, int $inside, int $outside): bool
+    {
+        $here = $this->line($i, $j, $k, $outside);
+        $before = $here === null ? null : $this->line($i, $j, $k, $inside);
+
+        return $here === null || $before === null || $here[1] < $before[1];
     }
 
     /**
@@ -300,29 +345,31 @@ final class BlendSplit
     private function sweep(array $members, int $bound, int $low, int $high, int $near): ?array
     {
         [$i, $j, $k] = $members;
-        [$outer, $inner] = $this->slopes($i, $j, $k);
+        $slopes = $this->slopes($i, $j, $k);
         $free = ! $this->isLimited($i, $j, $k);
         $most = max($this->forms->weight[$i], $this->forms->weight[$j], $this->forms->weight[$k]) * $this->forms->steps;
         $best = null;
         foreach ([[$near, 1], [$near - 1, -1]] as [$from, $way]) {
-            $last = PHP_INT_MAX;
+            $lowest = PHP_INT_MAX;
             for ($x = $from; $x >= $low && $x <= $high;) {
-                $least = $this->line($j, $k, $i, $x, $most)[1] ?? null;
-                if ($least === null) {
+                $relaxed = $this->line($j, $k, $i, $x, $most);
+                if ($relaxed === null) {
                     $x += $way;
 
                     continue;
                 }
-                if ($least - $inner >= $bound) {
-                    if ($least >= $last) {
+                $inner = $this->inner($slopes, $i, $x);
+                $least = $relaxed[2] ?? $relaxed[1] - $inner;
+                if ($least >= $bound) {
+                    if ($least >= $lowest) {
                         break;
                     }
-                    $last = $least;
+                    $lowest = min($lowest, $relaxed[3] ?? $relaxed[1]);
                     $x += $way;
 
                     continue;
                 }
-                $last = $least;
+                $lowest = min($lowest, $relaxed[3] ?? $relaxed[1]);
                 $split = $this->line($j, $k, $i, $x);
                 if ($split !== null && $split[1] < $bound) {
                     $bound = $split[1];
@@ -332,7 +379,7 @@ final class BlendSplit
                         'amounts' => [$x, $split[0], $this->forms->steps - $x - $split[0]],
                     ];
                 }
-                $x += $way * ($split === null || ! $free ? 1 : max(1, intdiv($split[1] - $inner - $bound, $outer)));
+                $x += $way * ($split === null || ! $free ? 1 : max(1, intdiv($split[1] - $inner - $bound, $slopes[0])));
             }
         }
 
@@ -357,96 +404,10 @@ final class BlendSplit
     }
 
     /**
-     * The steps of the first of two shades, beside some of a third, with which the blend has what it must have.
+     * By how much the cost can change when a step moves to the outer shade, by how much the pigment's when one moves
+     * between the inner ones, and the level's then, where every step carries a level.
      *
-     * @return array{int, int} the first more than the last where there are none
-     */
-    private function within(int $i, int $j, ?int $k, int $beside, int $low, int $high): array
-    {
-        $steps = $this->forms->steps - $beside;
-        $lacking = 0;
-        foreach ($this->forms->limits as $limit) {
-            $start = $limit[$j] * $steps + ($k === null ? 0 : $limit[$k] * $beside);
-            $slope = $limit[$i] - $limit[$j];
-            if ($slope > 0) {
-                $low = max($low, self::ceil(-$start, $slope));
-            } elseif ($slope < 0) {
-                $high = min($high, -self::ceil(-$start, -$slope));
-            } elseif ($start < 0) {
-                // No split of the two mends it; how much is lacking says which way the third must go.
-                $lacking = min($lacking, -1 - intdiv(-$start, 1000));
-            }
-        }
-
-        return $lacking === 0 ? [$low, $high] : [0, min($lacking, $high - $low)];
-    }
-
-    /** @return ?array{int, int} steps of the outer shade for which there is a split at all */
-    private function range(int $i, int $j, int $k): ?array
-    {
-        $forms = $this->forms;
-        $low = max(1, $forms->steps - $forms->most[$j] - $forms->most[$k]);
-        $high = min($forms->most[$i], $forms->steps - 2);
-        if ($low > $high) {
-            return null;
-        }
-        // How much room a split has is least at the ends: it is highest at one place, and falls off on both sides.
-        [$from, $to] = [$low, $high];
-        while ($to - $from > 2) {
-            $third = max(1, intdiv($to - $from, 3));
-            if ($this->room($i, $j, $k, $from + $third) >= $this->room($i, $j, $k, $to - $third)) {
-                $to -= $third;
-            } else {
-                $from += $third;
-            }
-        }
-        $top = $from;
-        for ($x = $from; $x <= $to; $x++) {
-            $top = $this->room($i, $j, $k, $x) > $this->room($i, $j, $k, $top) ? $x : $top;
-        }
-        if ($this->room($i, $j, $k, $top) < 0) {
-            // Between whole steps there may be room where none of them has it, but no split either.
-            return null;
-        }
-
-        return [$this->border($i, $j, $k, $top, $low), $this->border($i, $j, $k, $top, $high)];
-    }
-
-    /** How many steps the inner split can move beside so much of the outer shade; below zero where there is none. */
-    private function room(int $i, int $j, int $k, int $x): int
-    {
-        $steps = $this->forms->steps - $x;
-        [$low, $high] = $this->within(
-            i: $j,
-            j: $k,
-            k: $i,
-            beside: $x,
-            low: max(1, $steps - $this->forms->most[$k]),
-            high: min($this->forms->most[$j], $steps - 1),
-        );
-
-        return $high - $low;
-    }
-
-    /** The last place towards an end at which there is a split. */
-    private function border(int $i, int $j, int $k, int $inside, int $end): int
-    {
-        $way = $end <=> $inside;
-        while ($inside !== $end) {
-            $middle = $inside + $way * max(1, intdiv(abs($end - $inside) + 1, 2));
-            if ($this->room($i, $j, $k, $middle) >= 0) {
-                $inside = $middle;
-            } else {
-                $end = $middle - $way;
-            }
-        }
-
-        return $inside;
-    }
-
-    /**
-     * @return array{int, int} by how much the cost can change when a step moves to the outer shade, and between the
-     *     inner ones
+     * @return array{int, int, int}
      */
     private function slopes(int $i, int $j, int $k): array
     {
@@ -470,11 +431,21 @@ final class BlendSplit
         );
         $move = $carrying === [] ? 0 : intdiv(2 * max($levels) * max($carrying), min($carrying)) + 1;
 
-        return [$outer + ($forms->weight[$i] === 0 ? 0 : $move), $inner + $move];
+        return [$outer + ($forms->weight[$i] === 0 ? 0 : $move), $inner, $move];
     }
 
-    private static function ceil(int $number, int $divisor): int
+    /**
+     * What whole steps of the inner split can add to the least cost beside so much of the outer shade. Where that
+     * carries no level, the others' steps are the more of it the fewer they are.
+     *
+     * @param  array{int, int, int}  $slopes
+     */
+    private function inner(array $slopes, int $i, int $x): int
     {
-        return intdiv($number, $divisor) + ($number > 0 && $number % $divisor !== 0 ? 1 : 0);
+        $steps = $this->forms->steps;
+
+        return $slopes[1] + (
+            $this->forms->weight[$i] === 0 ? intdiv($slopes[2] * $steps, $steps - $x) + 1 : $slopes[2]
+        );
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Core\Substitution;
 
+use Core\Fact;
 use Core\Judgement\MixJudgement;
 use Core\Judgement\Weighed;
 use Core\Practice\HouseRules;
@@ -215,17 +216,15 @@ final class FindBlends
         );
     }
 
-    /** @return list<string> */
+    /** @return list<Fact> */
     private static function differs(Pigment $wanted, MixJudgement $behaves, bool $keepsGreyCover): array
     {
         $differs = [];
         $level = $behaves->level?->value()?->minus($wanted->level ?? Fraction::zero());
         if ($level !== null && ! $level->isZero()) {
-            $differs[] = (
-                $level->isNegative()
-                    ? $level->negated()->decimal(1).' level deeper'
-                    : $level->decimal(1).' level lighter'
-            );
+            $differs[] = $level->isNegative()
+                ? Fact::of('why.blend.deeper', levels: $level->negated()->decimal(1))
+                : Fact::of('why.blend.lighter', levels: $level->decimal(1));
         }
         foreach (ToneFamily::cases() as $family) {
             $gap = ($behaves->tone ?? ToneMix::none())
@@ -233,19 +232,19 @@ final class FindBlends
                 ->minus($wanted->tone->share($family))
                 ->times(Fraction::of(100));
             if (! $gap->isZero()) {
-                $differs[] = (
-                    $gap->isNegative() ? $gap->negated()->decimal(0).' % less ' : $gap->decimal(0).' % more '
-                ).$family->value;
+                $differs[] = $gap->isNegative()
+                    ? Fact::of('why.blend.less', percent: $gap->negated()->decimal(0), tone: $family->value)
+                    : Fact::of('why.blend.more', percent: $gap->decimal(0), tone: $family->value);
             }
         }
         $strength = $behaves->pigmentShare->least->compare($wanted->intensity);
         if ($strength !== 0) {
-            $differs[] = $strength < 0 ? 'less intense' : 'more intense';
+            $differs[] = $strength < 0 ? Fact::of('why.blend.less-intense') : Fact::of('why.blend.more-intense');
         }
         if (! $keepsGreyCover) {
-            $differs[] = 'covers grey less';
+            $differs[] = Fact::of('why.blend.covers-grey-less');
         }
 
-        return $differs === [] ? ['nothing: level, tone and intensity are met'] : $differs;
+        return $differs;
     }
 }

@@ -3,12 +3,14 @@
 declare(strict_types=1);
 
 use Core\Formula\BowlSheet;
+use Core\Formula\BowlUse;
 use Core\Formula\Entry;
 use Core\Practice\HouseRules;
 use Core\Record\ApplyChange;
 use Core\Record\Change;
 use Core\Record\ChangeKind;
 use Core\Record\ChangeRefused;
+use Core\Units\Grams;
 use Tests\Core\Record\Ladder;
 
 /** @return list<string> part by part what it says, then how much it is given by, and its total */
@@ -96,3 +98,21 @@ it('thins with the line’s clear, and keeps how much it is', function () {
 it('thins neither by nothing nor by all of it', function (string $by) {
     changedTo(Ladder::bowl(), ChangeKind::Dilute, $by);
 })->with(['0 %', '100 %', '120 %', '-10 %', '5 g'])->throws(ChangeRefused::class);
+
+it('goes on serving its jobs, each with as much of it as before', function (string $change, string $product, array $jobs) {
+    $forTwo = Ladder::bowl(['6N' => '1', '6G' => '1'], more: [
+        'uses' => [['job' => 'root', 'grams' => '100 g'], ['job' => 'foils', 'grams' => '50 g']],
+        'amount' => null,
+    ]);
+    $rules = HouseRules::standard();
+    $after = ApplyChange::to($forTwo, new Change(ChangeKind::Product, 'A', $change, $product, ''), Ladder::shelf(), $rules);
+    $said = array_map(static fn (BowlUse $use): string => "{$use->job} {$use->grams->show($rules->step)}", $after->uses);
+    expect($said)->toBe($jobs);
+    $sum = Grams::sum(array_map(static fn (BowlUse $use): Grams => $use->grams, $after->uses));
+    expect($after->known($rules->step)->total->show())->toBe($sum->show($rules->step));
+})->with([
+    // 60 g of colour with 90 g of developer; 6 g more of it are 15 g more.
+    'more' => ['+6 g', '6G', ['root 110.0 g', 'foils 55.0 g']],
+    'less' => ['-12 g', '6N', ['root 80.0 g', 'foils 40.0 g']],
+    'what cannot be shared evenly' => ['+1 g', '6G', ['root 101.7 g', 'foils 50.8 g']],
+]);

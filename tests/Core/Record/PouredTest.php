@@ -125,6 +125,11 @@ it('says an addition by what was poured of it, planned or not', function () {
     expect(pouredAs($sheet([]), $poured, CardShelf::shelf()))->toBe(['30 g 6N', '45 g d20', 'with 2.5 g bond', '1:1.5'])
         ->and(pouredAs($sheet([['product' => 'bond', 'dose' => '3 g']]), $poured, CardShelf::shelf()))
         ->toBe(['30 g 6N', '45 g d20', 'with 2.5 g bond', '1:1.5']);
+    unset($poured['bond']);
+    expect(pouredAs($sheet([['product' => 'bond', 'dose' => '3 g']]), $poured, CardShelf::shelf()))
+        ->toBe(['30 g 6N', '45 g d20', '1:1.5'])
+        ->and(pouredAs($sheet([['product' => 'bond', 'dose' => 'a dash']]), $poured, CardShelf::shelf()))
+        ->toBe(['30 g 6N', '45 g d20', 'with “a dash” bond', '1:1.5']);
 });
 
 it('adds what went in beside the plan to each batch alike', function (int $grams, int $batches, array $extras) {

@@ -8,6 +8,7 @@ use App\Formulas\SalonShelf;
 use App\Formulas\StockRows;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Bowls\SubstituteRequest;
+use App\Words\Say;
 use Core\Codec\ReadBowl;
 use Core\Codec\WriteBowl;
 use Core\CoreException;
@@ -45,8 +46,8 @@ final class SubstituteController extends Controller
         );
 
         return new JsonResponse([...array_map(fn (array $each): array => [
-            'words' => $each['blend']->words(),
-            'differs' => $each['blend']->differsInWords(),
+            'words' => Say::words($each['blend']->of()),
+            'differs' => implode(', ', Say::all($each['blend']->said())),
             'distance' => $each['blend']->distance->decimal(2),
             'sheet' => WriteBowl::toArray($each['sheet']),
         ], $found), ...$this->others($sheet, $request->product(), $shelf, $salon->rules())]);
@@ -73,10 +74,8 @@ final class SubstituteController extends Controller
                 }
 
                 return [
-                    'words' => $way->product->label().($way->key === 'another-line' ? " of {$way->line->name}" : ''),
-                    'differs' => $way->key === 'double-pigment'
-                        ? 'double pigment: stronger, and covers grey better'
-                        : 'another line: its own bowl, its own developer and time',
+                    'words' => Say::either($way->of()),
+                    'differs' => Say::words($way->differs()),
                     'distance' => '', 'sheet' => $changed,
                 ];
             }, OtherWays::for($pigment, $product, $line, $shelf));

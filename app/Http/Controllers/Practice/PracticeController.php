@@ -79,7 +79,12 @@ final class PracticeController extends Controller
         $found = $try($this->member($request), $visit);
 
         return new JsonResponse([
-            'came' => $found['try']->came,
+            'came' => array_map(static fn (array $each): array => [
+                ...$each,
+                'words' => Say::name($each['words']),
+                'wished' => Say::name($each['wished']),
+                'verdict' => Say::name($each['verdict']),
+            ], $found['try']->came),
             'away' => self::away($found['try']->seen_hundredths),
             'said' => $found['said'],
         ], 201);

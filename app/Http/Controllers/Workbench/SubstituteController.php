@@ -8,7 +8,9 @@ use App\Formulas\StockRows;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
+use App\Words\Say;
 use Core\Advice\GreyAdvice;
+use Core\Fact;
 use Core\Pigment\Ladder;
 use Core\Shelf\Pigment;
 use Core\Shelf\ReadCode;
@@ -51,34 +53,38 @@ final class SubstituteController extends Controller
         $found = FindBlends::for($wanted, $grams, $shelf, $natural, $rules);
 
         return new JsonResponse((new AnswerResource(
-            $found[0]->words(),
+            Say::words($found[0]->of()),
             [...array_map(fn (Blend $blend): array => [
-                'label' => $blend->words(),
-                'value' => $blend->differsInWords()." (distance {$blend->distance->decimal(2)})",
+                'label' => Say::words($blend->of()),
+                'value' => Fact::of(
+                    'why.blend.at-distance', differs: $blend->said(), distance: $blend->distance->decimal(2),
+                ),
             ], $found), ...array_map(fn (OtherWay $way): array => [
-                'label' => $way->key === 'double-pigment'
-                    ? $way->product->label()
-                    : "{$way->product->label()} of {$way->line->name}",
-                'value' => $way->key === 'double-pigment'
-                    ? 'double pigment: stronger, and covers grey better'
-                    : 'another line: its own developer and time',
+                'label' => Say::either($way->of()),
+                'value' => $way->differs(),
             ], OtherWays::for($wanted, '', $line, $request->shelf()))],
             [
-                'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer by a hundredth.',
+                Say::plain(
+                    'Distance, in levels: how far the level is off, plus every difference of pigment. No other blend of up to three shades of this line comes nearer by a hundredth.',
+                ),
                 ...$found[0]->behaves->why,
                 ...(
                     $natural->isZero()
                         ? []
                         : [
-                            "Grey to cover: at least {$natural->times(Fraction::of(100))->decimal(0)} % natural comes first.",
+                            Say::plain('Grey to cover: at least :percent % natural comes first.', [
+                                'percent' => $natural->times(Fraction::of(100))->decimal(0),
+                            ]),
                         ]
                 ),
             ],
             [
-                ['label' => 'wanted', 'hex' => $this->swatch($wanted->level, $wanted->tone)],
+                ['label' => Say::plain('wanted'), 'hex' => $this->swatch($wanted->level, $wanted->tone)],
                 ...array_map(
                     fn (Blend $blend): array => [
-                        'label' => count($blend->parts) === 1 ? 'one shade' : count($blend->parts).' shades',
+                        'label' => count($blend->parts) === 1
+                            ? Say::plain('one shade')
+                            : Say::plain(':count shades', ['count' => (string) count($blend->parts)]),
                         'hex' => $this->swatch(
                             $blend->behaves->level?->value(),
                             $blend->behaves->tone ?? ToneMix::none(),

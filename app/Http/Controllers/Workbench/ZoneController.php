@@ -7,6 +7,7 @@ namespace App\Http\Controllers\Workbench;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Workbench\InstrumentRequest;
 use App\Http\Resources\Workbench\AnswerResource;
+use App\Words\Say;
 use Core\Advice\StrengthAdvice;
 use Core\Hair\HairHistory;
 use Core\Hair\Porosity;
@@ -67,15 +68,15 @@ final class ZoneController extends Controller
             why: $seen->why,
             swatches: [
                 [
-                    'label' => "now {$zone->level->decimal(1)}",
+                    'label' => Say::plain('now :level', ['level' => $zone->level->decimal(1)]),
                     'hex' => Standing::of($zone)->seen()->hex(),
                 ],
                 [
-                    'label' => "lifted {$seen->lifted->decimal(1)}",
+                    'label' => Say::plain('lifted :level', ['level' => $seen->lifted->decimal(1)]),
                     'hex' => $seen->bared->seen()->hex(),
                 ],
                 [
-                    'label' => "expected {$seen->level->decimal(1)}, a sketch",
+                    'label' => Say::plain('expected :level, a sketch', ['level' => $seen->level->decimal(1)]),
                     'hex' => $seen->swatch(),
                 ],
             ],
