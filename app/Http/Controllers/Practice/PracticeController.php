@@ -83,7 +83,6 @@ final class PracticeController extends Controller
                 ...$each,
                 'words' => Say::name($each['words']),
                 'wished' => Say::name($each['wished']),
-                'verdict' => Say::name($each['verdict']),
             ], $found['try']->came),
             'away' => self::away($found['try']->seen_hundredths),
             'said' => $found['said'],
