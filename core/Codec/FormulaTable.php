@@ -21,12 +21,10 @@ final class FormulaTable
                 ->at('letter')
                 ->text().($job === '' ? '' : "  {$job}").'  '.$worked
                 ->at('total')
-                ->text().($worked->at('ratio')->isGiven() ? '  at '.$worked->at('ratio')->text() : '');
+                ->text().self::ratio($worked->at('ratio')->text());
             foreach (self::ingredients($worked) as [$label, $grams, $percent]) {
-                $lines[] = '  '.self::pad($label, 22).self::pad($grams, 20, left: true).self::pad(
-                    $percent,
-                    10,
-                    left: true,
+                $lines[] = rtrim(
+                    '  '.self::pad($label, 22).self::pad($grams, 20, left: true).self::pad($percent, 16, left: true),
                 );
             }
             foreach (['strength' => 'Developer', 'strengthOnHead' => 'On the head'] as $key => $words) {
@@ -101,6 +99,15 @@ final class FormulaTable
             ],
             $entries,
         );
+    }
+
+    private static function ratio(string $said): string
+    {
+        return match (true) {
+            $said === '' => '',
+            str_contains($said, ':') => "  at {$said}",
+            default => "  {$said}",
+        };
     }
 
     private static function pad(string $text, int $width, bool $left = false): string

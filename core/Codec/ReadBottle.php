@@ -19,12 +19,13 @@ final class ReadBottle
     {
         $bottle = $node->at('bottle')->record();
         $node->at('line')->text();
-        $of = Leftover::PREFIX.mb_strtoupper($bottle->at('of')->text());
+        $letter = $bottle->at('of')->letter();
+        $of = Leftover::PREFIX.$letter;
         $from = $leftovers[$of] ?? null;
         if ($from === null) {
             $bottle->at('of')->problem(Fact::of(
                 'documents.no-worked-bowl-before-one',
-                bottle: $bottle->at('of')->text(),
+                bottle: $letter,
             ));
         }
         $ingredients = [['product' => $of, 'share' => $bottle->at('left')->text()]];
@@ -49,5 +50,20 @@ final class ReadBottle
         }
 
         return $json;
+    }
+
+    /** What is wrong with the ordinary bowl, where it was said: in the bottle. */
+    public static function said(Problem $problem, string $bowl): Problem
+    {
+        $pattern = '/^'.preg_quote("{$bowl}/parts/0/ingredients/", '/').'(\d+)(\/.*)?$/';
+        if (preg_match($pattern, $problem->pointer, $m) !== 1) {
+            return $problem;
+        }
+        $rest = $m[2] ?? '';
+
+        return new Problem(match (true) {
+            $m[1] !== '0' => "{$bowl}/bottle/add/".((int) $m[1] - 1).($rest === '/share' ? '/grams' : $rest),
+            default => "{$bowl}/bottle/".($rest === '/share' ? 'left' : 'of'),
+        }, $problem->fact);
     }
 }

@@ -170,6 +170,7 @@ final class ReadLine
             $node->at('notation')->problem(Fact::of('documents.no-notation'));
         }
         $digits = $kind === NotationKind::Digits;
+        $separators = self::separators($node->at('separators'));
         $primary = $node->at('primary')->isGiven() ? $node->at('primary')->through(Fraction::parse(...)) : null;
         $zero = $node->at('zero')->text();
         if ($zero !== '' && ! in_array($zero, self::ZERO_MUTES, true)) {
@@ -179,7 +180,7 @@ final class ReadLine
         return new Legend(
             kind: $kind ?? NotationKind::Letters,
             tones: $tones,
-            separators: $digits ? self::separators($node->at('separators')) : [],
+            separators: $digits ? $separators : [],
             primary: $primary instanceof Fraction && ! $primary->isNegative() && ! $primary->isZero()
                 ? $primary
                 : $rules->primaryWeight,

@@ -68,8 +68,9 @@ final class WorkBowls
             $judged = JudgeBowl::of($known, $this->rules);
             $happened = $this->version < 2 ? [] : $this->happened($node, $sheet, $shelf);
         } catch (UnreadableDocument $refusal) {
+            $inBottle = $node->at('bottle')->isGiven();
             foreach ($refusal->problems() as $problem) {
-                $node->report($problem);
+                $node->report($inBottle ? ReadBottle::said($problem, $node->pointer()) : $problem);
             }
 
             return [];

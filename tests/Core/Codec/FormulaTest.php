@@ -7,6 +7,7 @@ use Core\Codec\JsonText;
 use Core\Codec\Problem;
 use Core\Codec\UnreadableDocument;
 use Core\Codec\WorkFormula;
+use Core\Fact;
 use Opis\JsonSchema\Validator;
 
 function exampleText(): string
@@ -311,10 +312,17 @@ it('answers why for every number', function () {
 it('is read by people as a table', function () {
     $json = json_decode(exampleText(), true);
     expect(FormulaTable::of($json, WorkFormula::of($json)->inWords(words(...))))
-        ->toContain('Bowl A  Root  110.0 g  at 1:1.5')
-        ->toContain('“a dash”')
-        ->toContain('Together  more than')
-        ->toContain('Bowls A and D must not touch');
+        ->toBe((string) file_get_contents(__DIR__.'/table.txt'));
+});
+
+it('answers the example of the documentation with all that follows from it', function () {
+    $json = JsonText::read(exampleText());
+    $worked = $json->with(WorkFormula::of($json->values)->inWords(static fn (Fact $fact): string => $fact->text()));
+    $kept = __DIR__.'/worked.json';
+    if (getenv('WORKED') === 'write') {
+        file_put_contents($kept, "{$worked}\n");
+    }
+    expect("{$worked}\n")->toBe((string) file_get_contents($kept), 'WORKED=write writes it anew; read what has changed');
 });
 
 it('never crashes on a damaged document', function () {
