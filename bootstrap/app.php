@@ -32,7 +32,9 @@ use Illuminate\Http\Request;
 use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Session\Middleware\StartSession;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 
 $app = Application::configure(basePath: dirname(__DIR__))
     ->withRouting(
@@ -123,11 +125,31 @@ $app = Application::configure(basePath: dirname(__DIR__))
         });
         $exceptions->render(fn (ScaleUnreachable $silence) => response()->json([
             'message' => $silence->getMessage(),
-            'mend' => 'Check that the scale is on and its cable is in. Grams can be typed by hand.',
+            'mend' => Say::plain('Check that the scale is on and its cable is in. Grams can be typed by hand.'),
         ], 503));
+        $exceptions->render(function (AccessDeniedHttpException $denied, Request $request) {
+            // A policy may say why; else the framework says it, in its own English.
+            $own = ! in_array($denied->getMessage(), ['', 'This action is unauthorized.', 'Forbidden'], true);
+
+            return ! $request->is('api/*') ? null : response()->json([
+                'message' => $own ? $denied->getMessage() : Say::plain('That is not for you to do here.'),
+                'mend' => Say::plain('Ask somebody who may: a colourist, or an owner of the salon.'),
+                'problems' => [],
+            ], 403);
+        });
+        $exceptions->render(fn (TooManyRequestsHttpException $many, Request $request) => $request->is('api/*')
+            ? response()->json([
+                'message' => Say::plain('Too much was asked at once.'),
+                'mend' => Say::plain('Wait a moment, then do it again.'),
+                'problems' => [],
+            ], 429, $many->getHeaders())
+            : null);
         $exceptions->render(fn (NotFoundHttpException $missing, Request $request) => $request->is('api/*')
             ? response()->json(
-                ['message' => 'There is no such record in this salon.', 'mend' => 'Go back and open it from its list.'],
+                [
+                    'message' => Say::plain('There is no such record in this salon.'),
+                    'mend' => Say::plain('Go back and open it from its list.'),
+                ],
                 404,
             )
             : null);

@@ -56,7 +56,7 @@ function plainWords(): array
 {
     $root = dirname(__DIR__, 2);
     $said = [];
-    foreach (['app', 'resources/views'] as $folder) {
+    foreach (['app', 'bootstrap', 'resources/views'] as $folder) {
         foreach (
             new RecursiveIteratorIterator(
                 new RecursiveDirectoryIterator("{$root}/{$folder}", FilesystemIterator::SKIP_DOTS),

@@ -122,7 +122,7 @@ final class WorkedBowlResource extends JsonResource
             'warnings' => array_map(Say::caution(...), $this->cautions),
             'judgement' => $this->judgement === null ? null : [
                 'level' => $this->judgement->level?->show(1),
-                'tone' => $this->judgement->toneWords(),
+                'tone' => Say::name($this->judgement->toneWords()),
                 'pigment' => $this->judgement->pigmentShare->show(2),
                 'swatch' => $this->swatch($this->judgement),
                 'why' => Say::all($this->judgement->why),

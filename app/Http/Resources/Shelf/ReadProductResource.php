@@ -33,7 +33,7 @@ final class ReadProductResource
             'tone' => $product->pigment === null || $product->pigment->tone->isNone()
                 ? ''
                 : Say::name($product->pigment->tone->words()),
-            'steps' => $steps,
+            'steps' => array_map(Say::name(...), $steps),
             'swatch' => ShadeSwatch::drawn($product->pigment) ?? ShadeSwatch::plain($product->kind),
             'unread' => $unread,
         ];

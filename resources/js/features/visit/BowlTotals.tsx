@@ -1,3 +1,4 @@
+import { masses } from '../../shared/format/mass'
 import { t } from '@lingui/core/macro'
 import { Refused } from '../../shared/api/http'
 import { Mass } from '../../shared/ui/Mass'
@@ -61,9 +62,9 @@ export function BowlTotals({
           {worked.strength === null ? null : (
             <>
               <dt>{t`Developer`}</dt>
-              <dd>{worked.strength.developer}</dd>
+              <dd>{masses(worked.strength.developer)}</dd>
               <dt>{t`On the head`}</dt>
-              <dd>{worked.strength.onHead}</dd>
+              <dd>{masses(worked.strength.onHead ?? '')}</dd>
             </>
           )}
           <Enough of={worked.enough} />

@@ -1,5 +1,5 @@
 import { t } from '@lingui/core/macro'
-import { named } from '../../shared/words/named'
+import { named, toneNamed } from '../../shared/words/named'
 import type { Visit } from './shapes'
 
 export function CanvasTable({ visit }: { visit: Visit }) {
@@ -22,11 +22,11 @@ export function CanvasTable({ visit }: { visit: Visit }) {
               <td>
                 {[
                   zone.level,
-                  zone.tone.join('-'),
-                  zone.history === 'natural' ? '' : zone.history,
+                  toneNamed(zone.tone),
+                  zone.history === 'natural' ? '' : named(zone.history),
                   zone.historyWords === ''
                     ? ''
-                    : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${zone.confidence})`}`,
+                    : `“${zone.historyWords}”${zone.confidence === 'read' ? '' : ` (${named(zone.confidence)})`}`,
                   zone.grey === null || zone.grey === 0 ? '' : t`${zone.grey} % grey`,
                   zone.regrowth === null ? '' : t`${zone.regrowth} cm grown out`,
                   zone.porosity === 'normal' ? '' : t`${named(zone.porosity)} porosity`,
@@ -36,17 +36,17 @@ export function CanvasTable({ visit }: { visit: Visit }) {
               <td>
                 {[
                   zone.wish.level,
-                  zone.wish.tone.join('-'),
+                  toneNamed(zone.wish.tone),
                   zone.wish.words,
                   zone.also === null
                     ? ''
-                    : `; ${zone.also.of}: ${[zone.also.level, zone.also.tone.join('-'), zone.also.words].filter((each) => each !== null && each !== '').join(' ')}`,
+                    : `; ${zone.also.of}: ${[zone.also.level, toneNamed(zone.also.tone), zone.also.words].filter((each) => each !== null && each !== '').join(' ')}`,
                 ].filter((each) => each !== null && each !== '').join(' ')}
               </td>
               <td>
                 {result === undefined
                   ? ''
-                  : [result.level, result.tone.join('-'), result.words].filter((each) =>
+                  : [result.level, toneNamed(result.tone), result.words].filter((each) =>
                     each !== null && each !== '',
                   ).join(' ')}
               </td>

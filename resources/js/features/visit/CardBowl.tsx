@@ -31,7 +31,7 @@ export function CardBowl({
             : unmixed
             ? t`planned, never mixed`
             : masses(`${worked.ratio}, ${worked.total}${bowl.poured === null || bowl.worked === null ? '' : t` (planned ${bowl.worked.total})`}`)}
-          {worked?.strength === null || worked === null ? '' : ` · ${worked.strength.developer}`}
+          {worked?.strength === null || worked === null ? '' : ` · ${masses(worked.strength.developer)}`}
           {bowl.purpose === 'trial' ? t` · test strand` : ''}
         </p>
         <p className="card-formula">

@@ -2,7 +2,7 @@ import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { useParams } from 'react-router'
 import { encode } from 'uqr'
-import { named } from '../../shared/words/named'
+import { named, toneNamed } from '../../shared/words/named'
 import { showClock, showDate, showDay } from '../../shared/format/time'
 import { HeadMap } from '../../shared/ui/HeadMap'
 import { ErrorNotice } from '../../shared/ui/Notice'
@@ -81,7 +81,7 @@ function Card({ visit }: { visit: Visit }) {
               {round.reached.length === 0 ? null : (
                 <p className="card-reached">
                   <strong>{t`Reached:`}</strong>{' '}
-                  {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')} ${each.words}`.trim()).join('; ')}
+                  {round.reached.map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${toneNamed(each.tone)} ${each.words}`.trim()).join('; ')}
                 </p>
               )}
             </section>

@@ -20,6 +20,7 @@ import { ProposalList } from './ProposalList'
 import { judgedZones, OtherResults, resultKey, ResultRows, resultsToSend, strandName, VerdictChoice } from './ResultRows'
 import type { Visit } from './shapes'
 import { inWeeks, type Review, readReview } from './review'
+import { toneNamed } from '../../shared/words/named'
 
 // Whether it lasts is asked at the next visit, where it can be known.
 const ASKED = [['covering', t`Covering`], ['bright', t`Bright`]] as const
@@ -66,7 +67,7 @@ export function CloseStation({ visit, ladder, formulates }: { visit: Visit; ladd
         <ul>
           {visit.results.map((result) => (
             <li key={resultKey(result)}>
-              {t`${strandName(visit, result)}: level ${result.level ?? ''} ${result.tone.join('-')} ${result.words}`}
+              {t`${strandName(visit, result)}: level ${result.level ?? ''} ${toneNamed(result.tone)} ${result.words}`}
             </li>
           ))}
         </ul>

@@ -11,12 +11,13 @@ import { isOver } from '../../shared/visits/visitLine'
 import { saveReached, visit as visitQuery } from './api'
 import { judgedZones, resultKey, ResultRows, resultsToSend } from './ResultRows'
 import type { Result, Visit } from './shapes'
+import { toneNamed } from '../../shared/words/named'
 
 type Round = Visit['rounds'][number]
 
 const shown = (visit: Visit, round: Round) => round.reached
   .filter((each) => each.level !== null)
-  .map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${each.tone.join('-')}`.trim())
+  .map((each) => `${visit.picture.zones.find((zone) => zone.id === each.zone)?.name ?? each.zone} ${each.level ?? ''} ${toneNamed(each.tone)}`.trim())
   .join(', ')
 
 /** What each zone came to once a round is off the hair: the next one is chosen by it, not by what was hoped for. */

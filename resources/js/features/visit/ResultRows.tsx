@@ -5,6 +5,7 @@ import { OneOf } from '../../shared/ui/OneOf'
 import { Tones } from '../../shared/ui/Tones'
 import { problemAt } from './problems'
 import type { Result, Visit } from './shapes'
+import { toneNamed } from '../../shared/words/named'
 
 const VERDICTS = [['good', t`✓ Good`], ['mixed', t`~ Mixed`], ['poor', t`✕ Poor`]] as const
 
@@ -60,7 +61,7 @@ export function judgedZones(visit: Visit): Judged[] {
       strand: '',
       name: name(zone.id),
       of: strands.length < 2 ? undefined : strands.find((strand) => strand.main)?.name,
-      wish: [zone.wish.level ?? '', zone.wish.tone.join('-')].join(' ').trim(),
+      wish: [zone.wish.level ?? '', toneNamed(zone.wish.tone)].join(' ').trim(),
     }
     return zone.also === null
       ? [main]
@@ -71,7 +72,7 @@ export function judgedZones(visit: Visit): Judged[] {
           zone: `${zone.id}-also`,
           strand: '',
           name: name(`${zone.id}-also`),
-          wish: [zone.also.level ?? '', zone.also.tone.join('-')].join(' ').trim(),
+          wish: [zone.also.level ?? '', toneNamed(zone.also.tone)].join(' ').trim(),
         },
       ]
   })

@@ -102,7 +102,7 @@ function Read({ bowl }: { bowl: WrittenBowl }) {
       {bowl.worked === null ? null : (
         <span className="quiet">
           {bowl.worked.ratio} · {masses(bowl.worked.total)}
-          {bowl.worked.strength === null ? '' : ` · ${bowl.worked.strength.developer}`}
+          {bowl.worked.strength === null ? '' : ` · ${masses(bowl.worked.strength.developer)}`}
           {bowl.sheet?.minutes === null || bowl.sheet === null ? '' : t` · ${bowl.sheet.minutes} min`}
           {bowl.place === '' ? '' : ` · ${bowl.place}`}
         </span>

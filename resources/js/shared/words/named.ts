@@ -30,3 +30,6 @@ export const named = (value: string): string => NAMES[value] ?? value.replaceAll
 
 /** Several values in a row: too warm, too deep. */
 export const namedAll = (values: string): string => values.split(', ').map(named).join(', ')
+
+/** A tone as it is read, from its families: copper-gold. */
+export const toneNamed = (families: readonly string[]): string => families.map(named).join('-')
