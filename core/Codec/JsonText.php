@@ -14,6 +14,9 @@ final readonly class JsonText
     /** Longer whole numbers than the machine holds are carried as text between two marks that no document has. */
     private const LONG = "\u{E000}long\u{E000}";
 
+    /** Objects and lists within each other, and the values in the last of them. */
+    private const DEEPEST = 64;
+
     /** @param  mixed  $values  objects as arrays */
     private function __construct(public mixed $values, private mixed $document)
     {
@@ -29,8 +32,8 @@ final readonly class JsonText
         ) ?? $text;
         try {
             return new self(
-                json_decode($kept, true, 64, JSON_THROW_ON_ERROR),
-                json_decode($kept, false, 64, JSON_THROW_ON_ERROR),
+                json_decode($kept, true, self::DEEPEST, JSON_THROW_ON_ERROR),
+                json_decode($kept, false, self::DEEPEST, JSON_THROW_ON_ERROR),
             );
         } catch (JsonException) {
             $line = self::faultyLine($text);
@@ -66,11 +69,8 @@ final readonly class JsonText
     {
         self::blanks($text, $at);
         $next = $text[$at] ?? '';
-        if ($depth > 64) {
-            return false;
-        }
         if ($next === '{' || $next === '[') {
-            return self::members($text, $at, $next === '{', $depth);
+            return $depth < self::DEEPEST - 1 && self::members($text, $at, $next === '{', $depth);
         }
 
         return self::matched(
