@@ -43,6 +43,9 @@ final class BlendSearch
 
     private int $bound = PHP_INT_MAX;
 
+    /** How many sets were worked without whole steps. */
+    private int $corners = 0;
+
     /** @var array<int, true> shades whose sets were drawn already */
     private array $done = [];
 
@@ -56,7 +59,8 @@ final class BlendSearch
 
     /**
      * @return array{found: list<array{cost: int, members: non-empty-list<int>, amounts: non-empty-list<int>}>,
-     *     complete: bool, looks: int} nearest first, and how many splits were looked at for it
+     *     complete: bool, looks: int, corners: int} nearest first; how many splits were looked at for it, and how many
+     *     sets were worked without whole steps
      */
     public static function of(BlendForms $forms): array
     {
@@ -73,7 +77,12 @@ final class BlendSearch
             }
         }
 
-        return ['found' => $found, 'complete' => ! $search->isSpent(), 'looks' => $search->split->looks];
+        return [
+            'found' => $found,
+            'complete' => ! $search->isSpent(),
+            'looks' => $search->split->looks,
+            'corners' => $search->corners,
+        ];
     }
 
     private function isSpent(): bool
@@ -384,6 +393,7 @@ final class BlendSearch
     /** @param  list<int>  $members  two or three */
     private function corner(array $members, ?int $reach, int $heaviest): ?BlendCorner
     {
+        $this->corners++;
         $off = $limits = [];
         foreach ($members as $member) {
             $own = $this->forms->off[$member];
