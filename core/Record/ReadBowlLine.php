@@ -26,6 +26,9 @@ final class ReadBowlLine
     /** A shade that is not on the shelf rather than so many grams, where the letter is large and stands at the number. */
     private const GOLD = '/^(?:[1-9]|1[0-2])G$/';
 
+    /** Signs that join shades, where they stand within a code. */
+    private const WITHIN = ['+' => "\u{E001}", '&' => "\u{E002}"];
+
     /** @var list<string> */
     private array $rest = [];
 
@@ -117,6 +120,7 @@ final class ReadBowlLine
             $this->job = trim($m[count($m) - 1]);
             $text = str_replace($m[0], ',', $text);
         }
+        $text = $this->keptWhole($text);
         $named = stripos($text, $this->line->name) !== false;
         $text = $named ? str_ireplace($this->line->name, ',', $text) : $text;
         foreach (preg_split('/(?<!\d),|,(?!\d)|;|\s[·|]\s/u', $text) ?: [] as $segment) {
@@ -124,6 +128,31 @@ final class ReadBowlLine
         }
 
         return $named;
+    }
+
+    /** What joins shades is no join within a code: “Red +” is one shade, where “Red” by itself is none. */
+    private function keptWhole(string $text): string
+    {
+        $codes = [];
+        foreach ($this->shelf->productsOf($this->line) as $product) {
+            foreach ([$product->code, $product->name] as $code) {
+                if ($code !== '' && strpbrk($code, '+&') !== false && ! $product->withdrawn) {
+                    $codes[] = $code;
+                }
+            }
+        }
+        usort($codes, static fn (string $one, string $other): int => strlen($other) <=> strlen($one));
+        foreach ($codes as $code) {
+            [$bare] = $this->product([trim($code, ' +&')], 0);
+            $behind = $bare === null ? '(?=[\\s,;+&]|$)' : '(?=\\s*(?:[,;+&]|$))';
+            $text = (string) preg_replace_callback(
+                '/(?<![\\p{L}\\p{N}])'.str_replace(' ', '\\s*', preg_quote($code, '/')).$behind.'/iu',
+                static fn (): string => strtr($code, self::WITHIN),
+                $text,
+            );
+        }
+
+        return $text;
     }
 
     private function segment(string $segment): void
@@ -307,7 +336,8 @@ final class ReadBowlLine
     private function product(array $words, int $at): array
     {
         for ($length = min(3, count($words) - $at); $length > 0; $length--) {
-            $name = mb_strtolower(implode(' ', array_slice($words, $at, $length)));
+            $said = implode(' ', array_slice($words, $at, $length));
+            $name = mb_strtolower(strtr($said, array_flip(self::WITHIN)));
             foreach ($this->shelf->productsOf($this->line) as $product) {
                 if (
                     ! $product->withdrawn
@@ -390,7 +420,11 @@ final class ReadBowlLine
             letter: $letter, as: $this->as, line: $this->line->id, ratio: $without ? 'no developer' : $this->ratio,
             parts: array_values($parts), additives: $additives, amount: $this->amount,
             place: $this->places->place($this->foils),
-            minutes: $this->minutes, job: $this->job, rest: $this->rest,
+            minutes: $this->minutes, job: $this->job,
+            rest: array_map(
+                static fn (string $each): string => strtr($each, array_flip(self::WITHIN)),
+                $this->rest,
+            ),
         );
     }
 

@@ -38,6 +38,8 @@ final class CardShelf
                     ['id' => '6G', 'code' => '6G'],
                     ['id' => '7G', 'code' => '7G'],
                     ['id' => '9G', 'code' => '9G'],
+                    ['id' => '7Gi', 'code' => '7G+'],
+                    ['id' => 'red', 'code' => 'Red +', 'kind' => 'booster', 'tone' => ['red' => 1]],
                     ['id' => 'clear', 'code' => 'Clear', 'kind' => 'clear'],
                     ['id' => 'bond', 'code' => 'Bond', 'name' => 'Sea bond drops', 'kind' => 'additive'],
                     [

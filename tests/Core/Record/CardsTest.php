@@ -9,6 +9,15 @@ use Tests\Core\Record\CardShelf;
 it('reads what is on a card and gives back what it does not understand', function (string $card, string $read) {
     expect(understood(ReadBowlLine::of($card, CardShelf::shelf(), 'P')))->toBe($read);
 })->with([
+    // A plus within a code joins nothing.
+    ['“Ends”, 70 % 6N + 20 % 6G + 10 % Red +, 10 vol, 1:2', 'P | 1:2 | 70 % 6N + 20 % 6G + 10 % red | all d10 | “Ends”'],
+    ['10 red+ + 30 6N, 20 vol', 'P | 10 g red + 30 g 6N | all d20'],
+    ['10 Red + 30 6N, 20 vol', 'P | 10 g red + 30 g 6N | all d20'],
+    ['30 7G + 15 6N, 20 vol', 'P | 30 g 7G + 15 g 6N | all d20'],
+    ['30 7G+ + 15 6N, 20 vol', 'P | 30 g 7Gi + 15 g 6N | all d20'],
+    ['30 7G+, 15 6N, 20 vol', 'P | 30 g 7Gi + 15 g 6N | all d20'],
+    ['30 6N + 10 Rod +, 20 vol', 'P | 30 g 6N | all d20 | rest: 10 Rod'],
+    ['30 6N, red + x, 20 vol', 'P | 30 g 6N + ? red | all d20 | rest: x'],
     [' 30 6N , 20 vol ,  35  min', 'P | 30 g 6N | all d20 | 35 min'],
     ['same as bowl b, 30 vol', 'as B | P | all d30'],
     ['As b', 'as B | P | all not said'],
