@@ -16,10 +16,12 @@ use Core\Substitution\Candidate;
 use Core\Substitution\FindBlends;
 use Core\Substitution\OtherWay;
 use Core\Substitution\OtherWays;
+use Core\Substitution\SubstitutionRefused;
 use Core\Tone\ToneFamily;
 use Core\Tone\ToneMix;
 use Core\Units\Fraction;
 use Core\Units\Grams;
+use Core\Units\ScaleStep;
 
 /** Three permanent lines, one of them with double naturals, and a demi. */
 function linesOfAShelf(): Shelf
@@ -95,18 +97,27 @@ it('says which shade, of which line, and what is different about it', function (
 /** The nearest blend of these for a 7 gold, and what it says of itself. */
 function nearestToGold(array $shelf, int $natural = 0, int $grams = 60): Blend
 {
-    $one = static fn (string $key, int $level, array $tone, Fraction $intensity): Candidate => new Candidate(
+    $one = static fn (
+        string $key,
+        Fraction $level,
+        array $tone,
+        Fraction $intensity,
+        ?int $stock,
+    ): Candidate => new Candidate(
         $key,
         $key,
-        new Pigment(Fraction::of($level), ToneMix::mean(array_map(
+        new Pigment($level, ToneMix::mean(array_map(
             static fn (ToneFamily $family, int $share): array => [ToneMix::only($family), Fraction::of($share)],
             array_map(ToneFamily::from(...), array_keys($tone)),
             array_values($tone),
         )), $intensity),
+        $stock === null ? null : Grams::ofCentigrams($stock * 100),
     );
     $candidates = [];
-    foreach ($shelf as $key => [$level, $tone, $intensity]) {
-        $candidates[] = $one((string) $key, $level, $tone, $intensity);
+    foreach ($shelf as $key => $shade) {
+        [$level, $tone, $intensity] = $shade;
+        $level = $level instanceof Fraction ? $level : Fraction::of($level);
+        $candidates[] = $one((string) $key, $level, $tone, $intensity, $shade[3] ?? null);
     }
 
     return FindBlends::for(
@@ -134,6 +145,28 @@ it('says what is different about a blend, level, tones and strength', function (
         ['why.blend.lighter (levels: 1)', 'why.blend.more-intense'],
     ],
     'weaker' => [['7G' => [7, ['gold' => 1], Fraction::of(3, 4)]], 0, ['why.blend.less-intense']],
+    'a third of a level, a third of the tone' => [
+        ['7GA' => [Fraction::of(22, 3), ['gold' => 2, 'ash' => 1], Fraction::one()]],
+        0,
+        ['why.blend.lighter (levels: 0.3)', 'why.blend.more (percent: 33; tone: ash)', 'why.blend.less (percent: 33; tone: gold)'],
+    ],
+    'two thirds of a level deeper' => [
+        ['6G' => [Fraction::of(19, 3), ['gold' => 1], Fraction::one()]],
+        0,
+        ['why.blend.deeper (levels: 0.7)'],
+    ],
+    // Grey cover goes before pigment, and either where there is no other.
+    'grey cover of weak shades' => [
+        ['7N' => [7, ['natural' => 1], Fraction::of(1, 4)], '7G' => [7, ['gold' => 1], Fraction::one()]],
+        75,
+        [
+            'why.blend.more (percent: 43; tone: natural)', 'why.blend.less (percent: 43; tone: gold)',
+            'why.blend.less-intense',
+        ],
+    ],
+    'weak, and no grey cover' => [
+        ['7G' => [7, ['gold' => 1], Fraction::of(1, 4)]], 50, ['why.blend.less-intense', 'why.blend.covers-grey-less'],
+    ],
     'no grey cover' => [['7G' => [7, ['gold' => 1], Fraction::one()]], 50, ['why.blend.covers-grey-less']],
 ]);
 
@@ -146,6 +179,20 @@ it('names the most of it first, and of equal ones the first of the shelf', funct
         '4G' => [4, ['gold' => 1], Fraction::one()],
         '8G' => [8, ['gold' => 1], Fraction::one()],
     ]);
+    // The nearer one has run low: the other is most of it.
+    $low = nearestToGold([
+        '8G' => [8, ['gold' => 1], Fraction::one(), 10],
+        '4G' => [4, ['gold' => 1], Fraction::one()],
+    ]);
+    $both = nearestToGold([
+        'b' => [6, ['gold' => 1], Fraction::one(), 30],
+        'a' => [5, ['gold' => 1], Fraction::one(), 30],
+    ]);
+    $named = static fn (Blend $blend): array => array_map(
+        static fn (array $part): string => "{$part['grams']->text()} {$part['candidate']->label}",
+        $blend->parts,
+    );
+    expect($named($low))->toBe(['50 g 4G', '10 g 8G'])->and($named($both))->toBe(['30 g a', '30 g b']);
     expect($even->of()->text())->toBe(
         'why.blend.of (parts: why.blend.part (grams: 30 g; shade: 6G), why.blend.part (grams: 30 g; shade: 8G))',
     )->and($uneven->of()->text())->toBe(
@@ -165,4 +212,28 @@ it('says that there may be a nearer one where the search stopped', function () {
     );
     expect(array_map(static fn (Fact $fact): string => $fact->key, $stopped->said()))
         ->toBe(['why.blend.nothing-differs', 'why.blend.stopped-at-its-limit']);
+});
+
+it('searches among four hundred shades, and no more', function () {
+    $shelf = array_fill_keys(array_map(static fn (int $at): string => "s{$at}", range(1, 400)), [
+        7, ['gold' => 1], Fraction::one(),
+    ]);
+    expect(nearestToGold($shelf)->differs)->toBe([])
+        ->and(fn () => nearestToGold($shelf + ['one more' => [7, ['gold' => 1], Fraction::one()]]))
+        ->toThrow(SubstitutionRefused::class);
+});
+
+it('makes as little as the scale can show', function () {
+    $wanted = new Pigment(Fraction::of(7), ToneMix::only(ToneFamily::Gold), Fraction::one());
+    $shelf = [new Candidate('7G', '7G', $wanted)];
+    $make = static fn (int $centigrams): array => FindBlends::for(
+        $wanted,
+        Grams::ofCentigrams($centigrams),
+        $shelf,
+        Fraction::zero(),
+        HouseRules::standard()->withStep(ScaleStep::WholeGram),
+    );
+    expect($make(100))->toHaveCount(1)
+        ->and($make(50)[0]->parts[0]['grams']->centigrams)->toBe(100)
+        ->and(fn () => $make(49))->toThrow(SubstitutionRefused::class);
 });
