@@ -165,8 +165,8 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
         return 60 * (int) $minutes + (int) $seconds;
     };
     $agree = static function () use ($left, $page, $wrong): void {
-        // Read one after the other: a second may pass between them.
-        expect(abs($left($page) - $left($wrong)))->toBeLessThan(3);
+        // Read one after the other: on a busy machine seconds may pass between them, and an hour lies between the clocks.
+        expect(abs($left($page) - $left($wrong)))->toBeLessThan(6);
     };
     $agree();
     $before = $left($page);
@@ -189,8 +189,8 @@ it('shows one clock on a device that is an hour wrong, and goes on when the serv
     expect($status ?? null)->toBe(0);
     // The clocks go on meanwhile, and a mark that is made waits and is made once.
     $this->press($wrong, '.clock-lane ~ .lane-marks button, .lane-marks button', '+5 min');
-    $this->see($page, '.clock-marks', '5 min more', 20);
-    $this->see($wrong, '.clock-marks', '5 min more', 20);
+    $this->see($page, '.clock-marks', '5 min more', 45);
+    $this->see($wrong, '.clock-marks', '5 min more', 45);
     $agree();
     expect($left($page))->toBeGreaterThan($before + 200)->toBeLessThan($before + 301);
     $stamps = collect($this->ask($page, "visits/{$visit}")['rounds'])
