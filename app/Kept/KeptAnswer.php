@@ -7,12 +7,15 @@ namespace App\Kept;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Closure;
+use Illuminate\Contracts\Foundation\Application;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
  * An answer is worked once for each person while nothing it is made of has changed, and for as long as its minutes
- * hold; who has it already is told so without a word of it (ETag, 304). A request that says `no-cache` is worked anew.
+ * hold; who has it already is told so without a word of it (ETag, 304). Once something was written, what the answer
+ * was read from is asked for again, of the tables that were written alone: where the record says of it what it said,
+ * the answer holds. A request that says `no-cache` is worked anew.
  *
  * `kept:SECONDS` says how long time alone may pass; an answer that holds longer, or shorter, says so with `holds`.
  * `kept:SECONDS,asked` is for a question that is posted because it may be long, and writes nothing: the same again has
@@ -27,8 +30,12 @@ final readonly class KeptAnswer
     /** Bytes of a posted question: a longer one holds what somebody is typing. */
     private const LONGEST_QUESTION = 256;
 
-    public function __construct(private Turns $turns, private KeptValues $values)
-    {
+    public function __construct(
+        private Turns $turns,
+        private KeptValues $values,
+        private Reads $reads,
+        private Application $app,
+    ) {
     }
 
     /** Said by what works the answer: for so many seconds, time alone changes nothing in it. */
@@ -50,16 +57,17 @@ final readonly class KeptAnswer
         if ($turn === null) {
             return $next($request);
         }
-        $key = 'answer '.hash('xxh128', implode(' ', [
+        $key = hash('xxh128', implode(' ', [
             $member->id,
+            hash('xxh128', serialize($member->getAttributes())),
             $member->language->value,
-            $turn,
+            $this->turns->ofShelf($member->salon_id) ?? 'unknown',
             $request->getRequestUri(),
             $asked ? (string) $request->getContent() : '',
         ]));
         $now = CarbonImmutable::now();
-        $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->values->get($key);
-        if (is_array($kept) && $now->getTimestamp() < $kept['until']) {
+        $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->kept($key, $turn, $member, $now);
+        if ($kept !== null) {
             return $this->with(
                 $request,
                 new Response($kept['body'], 200, ['Content-Type' => 'application/json']),
@@ -67,16 +75,50 @@ final readonly class KeptAnswer
                 $now,
             );
         }
-        $response = $next($request);
+        $at = $this->turns->each($member->salon_id);
+        // What is asked for from here on is heard: whatever was looked up before is looked up again.
+        $member->unsetRelations();
+        $this->app->forgetScopedInstances();
+        [$response, $reads] = $this->reads->during(fn (): Response => $next($request));
         if ($response->getStatusCode() !== 200 || $response->headers->get('Content-Type') !== 'application/json') {
             return $response;
         }
         $body = (string) $response->getContent();
         $tag = hash('xxh128', preg_replace('/"now":"[^"]*"/', '', $body) ?? $body);
         $holds = $request->attributes->getInt(self::HOLDS, (int) $seconds);
-        $this->values->put($key, ['body' => $body, 'tag' => $tag, 'until' => $now->getTimestamp() + $holds], $holds);
+        $until = $now->getTimestamp() + $holds;
+        $this->values->put("answer {$key}", ['body' => $body, 'tag' => $tag, 'until' => $until, 'turn' => $turn], $holds);
+        if ($reads !== null) {
+            $this->values->put("reads {$key}", ['at' => $at, 'reads' => $reads], $holds);
+        }
 
         return $this->with($request, $response, $tag, $now);
+    }
+
+    /**
+     * What was answered before, where it holds: nothing was written since, or nothing that it was made of.
+     *
+     * @return ?array{body: string, tag: string}
+     */
+    private function kept(string $key, int $turn, TeamMember $member, CarbonImmutable $now): ?array
+    {
+        $kept = $this->values->get("answer {$key}");
+        $left = is_array($kept) ? $kept['until'] - $now->getTimestamp() : 0;
+        if (! is_array($kept) || $left <= 0) {
+            return null;
+        }
+        if ($kept['turn'] !== $turn) {
+            $made = $this->values->get("reads {$key}");
+            $at = $this->turns->each($member->salon_id);
+            $changed = is_array($made) ? $this->turns->changedSince($member->salon_id, $made['at']) : null;
+            if (! is_array($made) || $changed === null || ! $this->reads->stillSaid($made['reads'], $changed)) {
+                return null;
+            }
+            $this->values->put("answer {$key}", ['turn' => $turn] + $kept, $left);
+            $this->values->put("reads {$key}", ['at' => $at] + $made, $left);
+        }
+
+        return ['body' => $kept['body'], 'tag' => $kept['tag']];
     }
 
     private function with(Request $request, Response $response, string $tag, CarbonImmutable $now): Response

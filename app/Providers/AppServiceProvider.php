@@ -11,7 +11,9 @@ use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
 use App\Formulas\StockRows;
 use App\Formulas\VisitTimes;
+use App\Kept\HeardConnection;
 use App\Kept\KeptValues;
+use App\Kept\Reads;
 use App\Kept\Turns;
 use App\Models\Batch;
 use App\Models\Bowl;
@@ -38,11 +40,13 @@ use App\Records\Editions;
 use App\Records\WriteContext;
 use App\Sealed\Seal;
 use App\Words\Catalogue;
+use Closure;
 use Illuminate\Cache\ApcStore;
 use Illuminate\Cache\ApcWrapper;
 use Illuminate\Cache\ArrayStore;
 use Illuminate\Cache\RateLimiting\Limit;
 use Illuminate\Contracts\Auth\StatefulGuard;
+use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\Events\TransactionCommitting;
@@ -54,6 +58,7 @@ use Illuminate\Support\Facades\RateLimiter;
 use Illuminate\Support\Facades\Route;
 use Illuminate\Support\Facades\Vite;
 use Illuminate\Support\ServiceProvider;
+use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
@@ -87,6 +92,17 @@ final class AppServiceProvider extends ServiceProvider
             fn (): Seal => new Seal(array_values(array_map(strval(...), (array) config('tinta.notes_keys')))),
         );
         $this->app->singleton(Turns::class);
+        $this->app->singleton(Reads::class);
+        Connection::resolverFor(
+            'mariadb',
+            static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new HeardConnection(
+                app(Reads::class),
+                $pdo,
+                $database,
+                $prefix,
+                $config,
+            ),
+        );
         $this->app->singleton(KeptValues::class, fn (): KeptValues => new KeptValues(
             function_exists('apcu_enabled') && apcu_enabled()
                 ? new ApcStore(new ApcWrapper, 'tinta ')
