@@ -7,10 +7,12 @@ declare(strict_types=1);
 
 const TIMES = 80;
 const AT_ONCE = 50;
+/** Pours into one bowl at another chair: more than a bowl ever has. */
+const ELSEWHERE = 30;
 
 $web = 'http://127.0.0.1:'.getenv('TINTA_WEB_PORT');
-// Each person may ask so often a minute: three of them share the requests.
-$people = ['tomasz', 'ines', 'leilani'];
+// Each person may ask so often a minute: three of them share the requests, and the fourth pours.
+$people = ['tomasz', 'ines', 'leilani', 'amara'];
 $jars = array_map(static fn (): string => (string) tempnam(sys_get_temp_dir(), 'tinta-http'), $people);
 $tokens = array_fill(0, count($people), '');
 $who = 0;
@@ -61,13 +63,46 @@ $requests = [
     'wall' => ['GET', '/api/wall', null],
     'messages' => ['GET', '/api/messages', null],
 ];
+// Bowls to pour into, of what needs no skin test.
+$hex = static fn (int $long): string => substr(bin2hex(random_bytes(8)), 0, $long);
+$uuid = static fn (): string => "{$hex(8)}-{$hex(4)}-4{$hex(3)}-a{$hex(3)}-{$hex(12)}";
+$care = array_values(array_filter($ask('GET', '/api/shelf')['lines'], static fn (array $line): bool => $line['kind'] === 'care'))[0];
+$walkIn = static function (string $name) use ($ask, $uuid): array {
+    $visit = $ask('POST', '/api/walk-ins', ['id' => $uuid(), 'name' => $name]);
+
+    return $ask('GET', "/api/visits/{$visit['id']}");
+};
+$begin = static function (array $visit, string $letter) use ($ask, $uuid, $care, &$who): array {
+    $made = $ask('POST', "/api/rounds/{$visit['rounds'][0]['id']}/bowls", ['id' => $uuid(), 'bowl' => [
+        'letter' => $letter, 'job' => "Bench {$letter}", 'line' => $care['id'], 'ratio' => 'no developer', 'additives' => [], 'place' => [],
+        'minutes' => null, 'note' => '', 'amount' => ['of' => 'colour', 'grams' => '200 g', 'ingredient' => null],
+        'parts' => [['ingredients' => [['product' => $care['products'][0]['id'], 'share' => 'all']]]],
+    ]]);
+
+    return ['who' => $who] + $ask('POST', "/api/bowls/{$made['id']}/batches", ['id' => $uuid()]);
+};
+$pour = static fn (array $batch): array => ['POST', "/api/batches/{$batch['id']}/events", [
+    'id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['current'], 'grams' => '0.1 g', 'source' => 'hand',
+]];
+// Somebody else, at another chair: a little more in a bowl that no page below shows but Today and the wall.
+$chair = $bowlElsewhere = null;
+$elsewhere = static function () use (&$bowlElsewhere, &$who, $handle, $pour): void {
+    [$was, $who] = [$who, $bowlElsewhere['who']];
+    $answer = json_decode((string) curl_exec($handle(...$pour($bowlElsewhere))), true);
+    is_int($answer['sequence'] ?? null) || throw new RuntimeException('A pour was not taken: '.json_encode($answer));
+    $bowlElsewhere['sequence'] = $answer['sequence'];
+    $who = $was;
+};
 $at = static fn (array $sorted, float $part): float => $sorted[min(count($sorted) - 1, (int) floor(count($sorted) * $part))];
-$alone = static function (array $request) use ($handle, $at): array {
+$alone = static function (array $request, ?Closure $before) use ($handle, $at): array {
     $one = $handle(...$request);
     $took = [];
-    for ($time = 0; $time < TIMES + 10; $time++) {
+    $warm = $before === null ? 10 : 3;
+    $times = $before === null ? TIMES + $warm : ELSEWHERE;
+    for ($time = 0; $time < $times; $time++) {
+        $before === null || $before();
         curl_exec($one);
-        if ($time >= 10) {
+        if ($time >= $warm) {
             $took[] = curl_getinfo($one, CURLINFO_TOTAL_TIME) * 1000;
         }
         curl_getinfo($one, CURLINFO_HTTP_CODE) < 400 || throw new RuntimeException("{$request[1]}: ".curl_getinfo($one, CURLINFO_HTTP_CODE));
@@ -76,7 +111,7 @@ $alone = static function (array $request) use ($handle, $at): array {
 
     return [$at($took, 0.5), $at($took, 0.95)];
 };
-$together = static function (array $request) use ($handle, $at): array {
+$together = static function (array $request, ?Closure $before) use ($handle, $at): array {
     $multi = curl_multi_init();
     $took = [];
     $begun = 0;
@@ -94,6 +129,7 @@ $together = static function (array $request) use ($handle, $at): array {
             $took[] = curl_getinfo($done['handle'], CURLINFO_TOTAL_TIME) * 1000;
             curl_getinfo($done['handle'], CURLINFO_HTTP_CODE) < 400 || throw new RuntimeException("{$request[1]}: ".curl_getinfo($done['handle'], CURLINFO_HTTP_CODE));
             curl_multi_remove_handle($multi, $done['handle']);
+            $begun % AT_ONCE === 0 && $before !== null && $before();
             if ($begun < 3 * AT_ONCE) {
                 $start();
             }
@@ -104,10 +140,16 @@ $together = static function (array $request) use ($handle, $at): array {
 
     return [$at($took, 0.5), $at($took, 0.95), count($took) / (microtime(true) - $from)];
 };
-// What was answered before is answered again as long as nothing has changed; after a change each is worked anew (Cache-Control: no-cache
-// asks for that). Both are said: the first is what pages see that ask by themselves, the second what follows a write.
+// What was answered before is answered again as long as nothing it is made of has changed; otherwise it is worked anew (Cache-Control:
+// no-cache asks for that). Said are what pages see that ask by themselves, what they see while somebody weighs at another chair, and what
+// follows a write to what they show.
 $bare = null;
-foreach (['as the pages ask, nothing changed since' => [], 'worked anew, as after a change' => ['Cache-Control: no-cache']] as $how => $extra) {
+$ways = [
+    'as the pages ask, nothing changed since' => [[], null],
+    'worked anew, as after a change to what it shows' => [['Cache-Control: no-cache'], null],
+    'each after a pour into another bowl' => [[], $elsewhere],
+];
+foreach ($ways as $how => [$extra, $before]) {
     echo "\n{$how}\n";
     // Each person may ask so often a minute.
     $bare === null || sleep(61);
@@ -115,36 +157,27 @@ foreach (['as the pages ask, nothing changed since' => [], 'worked anew, as afte
     printf("%-26s %8s %9s %9s %9s %9s %9s %9s\n", 'request', 'p50 ms', 'p50 x', 'p95 x', 'p50 ms', 'p50 x', 'p95 x', 'a second');
     $number = 0;
     foreach ($requests as $name => $request) {
-        $who = $number++ % count($people);
-        [$p50, $p95] = $alone([...$request, $extra]);
-        [$p50Many, $p95Many, $rate] = $together([...$request, $extra]);
+        if ($before !== null) {
+            $who = array_key_last($people);
+            $chair ??= $walkIn('Bench elsewhere');
+            $bowlElsewhere = $begin($chair, chr(ord('A') + $number));
+        }
+        $who = $number++ % (count($people) - 1);
+        [$p50, $p95] = $alone([...$request, $extra], $before);
+        [$p50Many, $p95Many, $rate] = $together([...$request, $extra], $before);
         $bare ??= [$p50, $p95, $p50Many, $p95Many];
         printf("%-26s %8.1f %9.2f %9.2f %9.1f %9.2f %9.2f %9.0f\n", $name, $p50, $p50 / $bare[0], $p95 / $bare[1], $p50Many, $p50Many / $bare[2], $p95Many / $bare[3], $rate);
     }
 }
 
-// A pour writes, and is never answered from what was answered before: fifty people, each into a bowl of their own, of what needs no
-// skin test.
-$hex = static fn (int $long): string => substr(bin2hex(random_bytes(8)), 0, $long);
-$uuid = static fn (): string => "{$hex(8)}-{$hex(4)}-4{$hex(3)}-a{$hex(3)}-{$hex(12)}";
-$care = array_values(array_filter($ask('GET', '/api/shelf')['lines'], static fn (array $line): bool => $line['kind'] === 'care'))[0];
+// A pour writes, and is never answered from what was answered before: fifty people, each into a bowl of their own.
 $batches = [];
 for ($each = 0; $each < AT_ONCE; $each++) {
     $who = $each % count($people);
-    $walkIn = $ask('POST', '/api/walk-ins', ['id' => $uuid(), 'name' => "Bench {$each}"]);
-    $visit = $ask('GET', "/api/visits/{$walkIn['id']}");
-    $made = $ask('POST', "/api/rounds/{$visit['rounds'][0]['id']}/bowls", ['id' => $uuid(), 'bowl' => [
-        'letter' => 'A', 'job' => 'Bench', 'line' => $care['id'], 'ratio' => 'no developer', 'additives' => [], 'place' => [], 'minutes' => null, 'note' => '',
-        'amount' => ['of' => 'colour', 'grams' => '200 g', 'ingredient' => null],
-        'parts' => [['ingredients' => [['product' => $care['products'][0]['id'], 'share' => 'all']]]],
-    ]]);
-    $batches[] = ['who' => $who] + $ask('POST', "/api/bowls/{$made['id']}/batches", ['id' => $uuid()]);
+    $batches[] = $begin($walkIn("Bench {$each}"), 'A');
     $each % 15 === 14 && sleep(6);
 }
 sleep(61);
-$pour = static fn (array $batch): array => ['POST', "/api/batches/{$batch['id']}/events", [
-    'id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['current'], 'grams' => '0.1 g', 'source' => 'hand',
-]];
 $took = [];
 for ($time = 0; $time < TIMES + 10; $time++) {
     $batch = &$batches[$time % count($people)];

@@ -34,10 +34,37 @@ final class HeardConnection extends MariaDbConnection
      */
     public function select($query, $bindings = [], $useReadPdo = true): array
     {
+        $bound = $this->prepareBindings($bindings);
+        $known = $this->reads->known($query, $bound);
+        if ($known !== null) {
+            return $known;
+        }
         $rows = parent::select($query, $bindings, $useReadPdo);
-        $this->reads->heard($query, $this->prepareBindings($bindings), $rows);
+        $this->reads->heard($query, $bound, $rows);
 
         return $rows;
+    }
+
+    /**
+     * @param  string  $query
+     * @param  array<mixed>  $bindings
+     */
+    public function statement($query, $bindings = []): bool
+    {
+        $this->reads->written();
+
+        return parent::statement($query, $bindings);
+    }
+
+    /**
+     * @param  string  $query
+     * @param  array<mixed>  $bindings
+     */
+    public function affectingStatement($query, $bindings = []): int
+    {
+        $this->reads->written();
+
+        return parent::affectingStatement($query, $bindings);
     }
 
     /**

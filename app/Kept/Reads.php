@@ -19,8 +19,16 @@ final class Reads
     /** Asking for more rows than these again is dearer than what was made of them. */
     private const MOST_ROWS = 2_000;
 
-    /** @var ?list<Read> null while nobody listens, or where something was read that cannot be asked again */
+    /** Rows of one answer that are held to be given again. */
+    private const MOST_HELD = 200;
+
+    /** @var ?list<Read> null where something was read that cannot be asked again */
     private ?array $heard = null;
+
+    private bool $listens = false;
+
+    /** @var array<string, array<mixed>> what was answered to what has been asked in the same work already */
+    private array $held = [];
 
     public function __construct(private readonly DatabaseManager $database)
     {
@@ -34,12 +42,26 @@ final class Reads
      */
     public function during(Closure $work): array
     {
-        $this->heard = [];
+        [$this->heard, $this->listens] = [[], true];
         try {
             return [$work(), $this->heard];
         } finally {
-            $this->heard = null;
+            [$this->heard, $this->listens, $this->held] = [null, false, []];
         }
+    }
+
+    /**
+     * What the same question was answered before, in the same work: what is worked from one state of the record asks
+     * each question once.
+     *
+     * @param  array<mixed>  $bindings
+     * @return ?array<mixed>
+     */
+    public function known(string $sql, array $bindings): ?array
+    {
+        $held = $this->listens ? $this->held[self::question($sql, $bindings)] ?? null : null;
+
+        return $held === null ? null : self::copied($held);
     }
 
     /**
@@ -48,15 +70,23 @@ final class Reads
      */
     public function heard(string $sql, array $bindings, array $rows): void
     {
-        if ($this->heard === null) {
+        if (! $this->listens) {
             return;
+        }
+        if (count($rows) <= self::MOST_HELD && ! str_ends_with($sql, 'for update')) {
+            $this->held[self::question($sql, $bindings)] = self::copied($rows);
         }
         if (count($rows) > self::MOST_ROWS) {
             $this->heard = null;
-
-            return;
+        } elseif ($this->heard !== null) {
+            $this->heard[] = ['sql' => $sql, 'bindings' => array_values($bindings), 'said' => self::sum($rows)];
         }
-        $this->heard[] = ['sql' => $sql, 'bindings' => array_values($bindings), 'said' => self::sum($rows)];
+    }
+
+    /** Something was written: what was answered before may be answered otherwise. */
+    public function written(): void
+    {
+        $this->held = [];
     }
 
     /** Something was read row by row, and is not known. */
@@ -87,6 +117,23 @@ final class Reads
         }
 
         return true;
+    }
+
+    /** @param  array<mixed>  $bindings */
+    private static function question(string $sql, array $bindings): string
+    {
+        return $sql."\0".serialize($bindings);
+    }
+
+    /**
+     * Whoever is given rows may write in them.
+     *
+     * @param  array<mixed>  $rows
+     * @return array<mixed>
+     */
+    private static function copied(array $rows): array
+    {
+        return array_map(static fn (mixed $row): mixed => is_object($row) ? clone $row : $row, $rows);
     }
 
     /** @param  array<mixed>  $rows */

@@ -21,6 +21,7 @@ use Core\Safety\SkinTestState;
 use Core\Service\DueMessage;
 use Core\Service\DueMessages;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Collection;
 
 /**
  * What is due to a salon's clients, by its record: the visits ahead, the tests that wait, the visits of some weeks ago.
@@ -98,18 +99,17 @@ final readonly class DueRows
             ->orderBy('starts_at')
             ->get();
         $found = [];
-        $first = $due->firstNotice();
+        // Whose time has not come is not asked about skin tests: that costs the most.
+        $latest = $now->getTimestamp() + $due->firstNotice();
+        $visits = $visits->filter(fn (Visit $visit): bool => $visit->starts_at->getTimestamp() <= $latest);
+        $worst = $this->worst($visits, $now);
         foreach ($visits as $visit) {
-            // Whose time has not come is not asked about skin tests: that costs the most.
-            if ((int) $visit->starts_at->getTimestamp() - $first > (int) $now->getTimestamp()) {
-                continue;
-            }
             foreach (
                 $due->ofComing(
                     $visit->id,
                     (string) $visit->client_id,
                     (int) $visit->starts_at->getTimestamp(),
-                    $this->worst($visit, $now),
+                    $worst[$visit->id],
                 ) as $each
             ) {
                 $found[] = $this->worded(
@@ -211,30 +211,39 @@ final readonly class DueRows
         return $found;
     }
 
-    /** Of what is planned; where nothing is yet, of what they had last time. */
-    private function worst(Visit $visit, CarbonImmutable $now): SkinTestState
+    /**
+     * Of what is planned; where nothing is yet, of what they had last time.
+     *
+     * @param  Collection<int, Visit>  $visits
+     * @return array<string, SkinTestState> by visit
+     */
+    private function worst(Collection $visits, CarbonImmutable $now): array
     {
-        $states = $this->safety->gate($visit, $now)->states;
-        $last = $states === [] ? $visit->before() : null;
-        if ($last !== null) {
-            $client = $this->safety->client($visit->client, $now, $visit);
-            $lines = $last->rounds()
-                ->with('bowls.colourLine')
-                ->get()
+        $clients = $this->safety->clients($visits, $now);
+        $states = [];
+        foreach ($visits as $visit) {
+            $states[$visit->id] = $this->safety->gate($visit, $now, $clients[$visit->id])->states;
+        }
+        $unplanned = $visits->filter(fn (Visit $visit): bool => $states[$visit->id] === []);
+        foreach (Visit::beforeEach($unplanned, ['rounds.bowls.colourLine']) as $id => $last) {
+            $lines = $last->rounds
                 ->flatMap(fn ($round) => $round->bowls)
                 ->map(fn ($bowl) => $bowl->colourLine)
                 ->filter(fn ($line): bool => ! in_array($line->kind, ['direct', 'care'], true))->unique('id');
             foreach ($lines as $line) {
-                $states["line-{$line->id}"] = $client->stateFor(
+                $states[$id]["line-{$line->id}"] = $clients[$id]->stateFor(
                     "line-{$line->id}",
                     (int) $now->getTimestamp(),
-                    $visit->rules()->skinTestDays,
+                    $unplanned->firstOrFail('id', $id)->rules()->skinTestDays,
                 );
             }
         }
-        usort($states, static fn (SkinTestState $one, SkinTestState $other): int => $one->rank() <=> $other->rank());
 
-        return $states[0] ?? SkinTestState::Clear;
+        return array_map(static function (array $of): SkinTestState {
+            usort($of, static fn (SkinTestState $one, SkinTestState $other): int => $one->rank() <=> $other->rank());
+
+            return $of[0] ?? SkinTestState::Clear;
+        }, $states);
     }
 
     private function worded(

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Units\Grams;
@@ -29,7 +30,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Batch extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'batches';
 
     public $incrementing = false;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Core\Timing\StampKind;
 use Core\Weighing\BatchStatus;
@@ -32,7 +33,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Bowl extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'bowls';
 
     public $incrementing = false;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -20,7 +21,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Canvas extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'canvases';
 
     public $incrementing = false;
 

@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Casts\AsSealed;
 use App\Enums\ConsentKind;
 use App\Exceptions\ClientRefused;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -37,7 +38,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Client extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'clients';
 
     protected $guarded = [];
 

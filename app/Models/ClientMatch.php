@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
@@ -23,7 +24,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ClientMatch extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'client_matches';
 
     protected $guarded = [];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
@@ -30,7 +31,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class ColourLine extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'colour_lines';
 
     protected $guarded = [];
 

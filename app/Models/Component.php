@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
@@ -20,6 +21,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Component extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'components';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Enums\ConsentKind;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -24,7 +25,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Consent extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'consents';
 
     public $incrementing = false;
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsSealed;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\Contraindication;
@@ -25,6 +26,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class ContraindicationNote extends Model
 {
+    use ReadOnce;
     use Recorded;
 
     public $incrementing = false;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Core\Units\Fraction;
 use Core\Units\Grams;
@@ -25,7 +26,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Developer extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'developers';
 
     protected $guarded = [];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -18,6 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Edition extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'editions';
+
     public $timestamps = false;
 
     protected $guarded = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Model;
 
@@ -19,6 +20,7 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class HouseBlendVersion extends Model
 {
+    use ReadOnce;
     use Recorded;
 
     protected $table = 'house_blends';

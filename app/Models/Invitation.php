@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Enums\Role;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -29,7 +30,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Invitation extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'invitations';
 
     protected $guarded = [];
 

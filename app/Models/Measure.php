@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Core\Units\Grams;
 use Illuminate\Database\Eloquent\Model;
@@ -21,7 +22,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Measure extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'measures';
 
     protected $guarded = [];
 

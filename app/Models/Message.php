@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Enums\MessageState;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Service\MessageKind;
@@ -33,7 +34,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Message extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'messages';
 
     private const ON_ITS_WAY_SECONDS = 60;
 

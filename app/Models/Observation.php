@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -25,6 +26,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class Observation extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'observations';
+
     public $timestamps = false;
 
     protected $guarded = [];

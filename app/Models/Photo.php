@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Enums\PhotoKind;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -26,7 +27,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Photo extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'photos';
 
     public $incrementing = false;
 

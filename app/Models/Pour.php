@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Core\Units\Grams;
 use Core\Weighing\BatchEventKind;
@@ -35,6 +36,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Pour extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'pours';
+
     public $incrementing = false;
 
     public $timestamps = false;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -22,6 +23,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class PracticeTry extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'practice_tries';
+
     public $timestamps = false;
 
     protected $guarded = [];

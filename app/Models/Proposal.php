@@ -6,6 +6,7 @@ namespace App\Models;
 
 use App\Enums\ProposalSource;
 use App\Enums\ProposalState;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -37,7 +38,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Proposal extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'proposals';
 
     public $incrementing = false;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Collection;
@@ -25,7 +26,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Round extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'rounds';
 
     public $incrementing = false;
 

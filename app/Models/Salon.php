@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Practice\HouseRules;
@@ -23,7 +24,10 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 final class Salon extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'salons';
 
     protected $guarded = [];
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Model;
 
@@ -18,7 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ScaleFormat extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'scale_formats';
 
     protected $guarded = [];
 

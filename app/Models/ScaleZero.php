@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 
@@ -17,6 +18,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ScaleZero extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'scale_zeros';
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.v';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsSealed;
+use App\Records\ReadOnce;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -18,6 +19,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class SecondFactor extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'second_factors';
+
     protected $guarded = [];
 
     protected $hidden = ['secret', 'paper'];

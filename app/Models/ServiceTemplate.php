@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Illuminate\Database\Eloquent\Model;
 
@@ -17,7 +18,10 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class ServiceTemplate extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'service_templates';
 
     protected $guarded = [];
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Core\Shelf\ProductKind;
 use Core\Tone\ToneFamily;
@@ -34,7 +35,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Shade extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'shades';
 
     protected $guarded = [];
 

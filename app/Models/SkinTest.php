@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsSealed;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Safety\TestResult;
@@ -28,7 +29,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class SkinTest extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'skin_tests';
 
     public $incrementing = false;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Core\Timing\StampKind;
 use Illuminate\Database\Eloquent\Model;
@@ -28,6 +29,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Stamp extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'stamps';
+
     public $incrementing = false;
 
     protected $keyType = 'string';

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use Carbon\CarbonImmutable;
 use Core\Stock\MovementKind;
 use Core\Units\Grams;
@@ -29,6 +30,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class StockMove extends Model
 {
+    use ReadOnce;
+
+    protected $table = 'stock_moves';
+
     public $timestamps = false;
 
     protected $guarded = [];

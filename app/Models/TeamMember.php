@@ -7,6 +7,7 @@ namespace App\Models;
 use App\Accounts\CanonicalEmail;
 use App\Enums\Language;
 use App\Enums\Role;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Casts\Attribute;
@@ -29,7 +30,10 @@ use Illuminate\Foundation\Auth\User;
  */
 final class TeamMember extends User
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'team_members';
 
     protected $guarded = [];
 

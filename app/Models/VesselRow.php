@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\Casts\AsGrams;
+use App\Records\ReadOnce;
 use Core\Units\Grams;
 use Core\Weighing\Vessel;
 use Illuminate\Database\Eloquent\Model;
@@ -19,6 +20,8 @@ use Illuminate\Database\Eloquent\Model;
  */
 final class VesselRow extends Model
 {
+    use ReadOnce;
+
     protected $table = 'vessels';
 
     protected $guarded = [];

@@ -8,6 +8,7 @@ use App\Enums\ProposalSource;
 use App\Enums\Verdict;
 use App\Enums\VisitStatus;
 use App\Records\Editions;
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Core\Practice\HouseRules;
@@ -58,7 +59,10 @@ use Illuminate\Database\Eloquent\Relations\HasOne;
  */
 final class Visit extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'visits';
 
     public $incrementing = false;
 
@@ -91,6 +95,25 @@ final class Visit extends Model
     {
         return self::query()->where('client_id', $this->client_id)->where('status', VisitStatus::Closed)
             ->whereKeyNot($this->id)->where('starts_at', '<', $this->starts_at)->latest('starts_at')->first();
+    }
+
+    /**
+     * The last closed visit of its client before each of these, with what `with` names, asked for at once.
+     *
+     * @param  Collection<int, self>  $visits
+     * @param  list<string>  $with
+     * @return array<string, self> by visit
+     */
+    public static function beforeEach(Collection $visits, array $with = []): array
+    {
+        $last = self::query()->from('visits', 'last')->select('last.id')->whereColumn('last.client_id', 'visits.client_id')
+            ->where('last.status', VisitStatus::Closed)->whereColumn('last.id', '!=', 'visits.id')
+            ->whereColumn('last.starts_at', '<', 'visits.starts_at')->latest('last.starts_at')->limit(1);
+        $ids = self::query()->whereKey($visits->modelKeys())->select('visits.id')->selectSub($last, 'last_id')
+            ->toBase()->pluck('last_id', 'id')->filter();
+        $found = self::query()->whereKey($ids->unique()->values()->all())->with($with)->get()->keyBy('id');
+
+        return $ids->map(fn (mixed $id): ?self => $found[$id] ?? null)->filter()->all();
     }
 
     /** @return BelongsTo<Client, $this> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
@@ -22,7 +23,10 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
  */
 final class Waiver extends Model
 {
+    use ReadOnce;
     use Recorded;
+
+    protected $table = 'waivers';
 
     public $incrementing = false;
 

@@ -130,6 +130,36 @@ it('asks again only of what names a table that was written, and not what it coul
     expect($reads->during(fn (): int => 7))->toBe([7, []]);
 });
 
+it('asks each question once while one thing is worked, and anew once something is written', function () {
+    $clients = DB::table('clients')->where('id', $this->salon->client->id);
+    $asked = function (Closure $work): array {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        [$said, $heard] = app(Reads::class)->during($work);
+        $statements = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return [$said, count($heard), $statements];
+    };
+    $twice = function () use ($clients): array {
+        $first = $clients->first();
+        $first->name = 'written over by whoever asked';
+
+        return [$clients->value('name'), $clients->first()->name];
+    };
+    $name = $this->salon->client->name;
+    expect($asked($twice))->toBe([[$name, $name], 2, 2]);
+    $between = function () use ($clients): array {
+        $clients->first();
+        (clone $clients)->update(['name' => 'Renamed']);
+
+        return [$clients->first()->name];
+    };
+    expect($asked($between))->toBe([['Renamed'], 2, 3]);
+    $locked = fn (): int => count([$clients->lockForUpdate()->get(), $clients->lockForUpdate()->get()]);
+    expect($asked($locked))->toBe([2, 2, 2]);
+});
+
 it('knows which rows go with others', function () {
     $found = [];
     foreach (DB::select('show tables') as $row) {

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use App\Actions\Messages\SendByRule;
 use App\Enums\Role;
+use App\Models\Bowl;
+use App\Models\Client;
 use App\Models\Message;
+use App\Models\Round;
 use App\Models\Visit;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\DB;
@@ -274,4 +277,45 @@ it('does not send twice what is on its way, and again what nobody has heard of',
         ->toContain('nobody knows whether it went out');
     ($this->settle)(($this->due)()[0], 'mail')->assertOk();
     expect(($this->sent)())->toHaveCount(1)->and(($this->due)()[0]['state'])->toBe('sent');
+});
+
+it('asks as often for many who are coming as for few, and of each what they had themselves', function () {
+    $lines = [];
+    $comes = function (string $name, bool $coloured) use (&$lines): string {
+        $client = Client::query()->create(['salon_id' => $this->salon->salon->id, 'name' => $name]);
+        $this->client = $client;
+        $last = ($this->visit)('2026-10-01 08:00:00', 'closed', '2026-10-01 10:00:00');
+        if ($coloured) {
+            $round = Round::query()->create(['id' => (string) Str::uuid(), 'visit_id' => $last, 'position' => 1, 'name' => 'One']);
+            Bowl::query()->create([
+                'id' => (string) Str::uuid(), 'round_id' => $round->id, 'position' => 1, 'letter' => 'A', 'job' => 'Root',
+                'colour_line_id' => $this->salon->line->id, 'sheet' => $this->salon->bowl(),
+            ]);
+        }
+
+        return ($this->visit)('2026-11-28 08:00:00');
+    };
+    $count = function (): array {
+        app()->forgetScopedInstances();
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $due = $this->getJson('/api/messages', ['Cache-Control' => 'no-cache'])->assertOk()->json('due');
+        $asked = count(DB::getQueryLog());
+        DB::disableQueryLog();
+
+        return [$asked, $due];
+    };
+    $with = $comes('Nell Fairley', true);
+    $without = $comes('Mab Quill', false);
+    $count();
+    [$few, $due] = $count();
+    $tests = array_values(array_filter($due, fn (array $each): bool => $each['kind'] === 'skin-test'));
+    expect(array_column($tests, 'about'))->toContain($with)->not->toContain($without);
+    foreach (['Ada', 'Bea', 'Cleo', 'Dot'] as $name) {
+        $comes("{$name} Marsh", true);
+        $comes("{$name} Quill", false);
+    }
+    [$many, $due] = $count();
+    $tests = array_values(array_filter($due, fn (array $each): bool => $each['kind'] === 'skin-test'));
+    expect($tests)->toHaveCount(5)->and($many)->toBeLessThanOrEqual($few);
 });
