@@ -66,7 +66,8 @@ final readonly class KeptAnswer
             $asked ? (string) $request->getContent() : '',
         ]));
         $now = CarbonImmutable::now();
-        $kept = $request->headers->hasCacheControlDirective('no-cache') ? null : $this->kept($key, $turn, $member, $now);
+        $anew = $request->headers->hasCacheControlDirective('no-cache');
+        $kept = $anew ? null : $this->kept($key, $turn, $member, $now);
         if ($kept !== null) {
             return $this->with(
                 $request,
@@ -87,7 +88,8 @@ final readonly class KeptAnswer
         $tag = hash('xxh128', preg_replace('/"now":"[^"]*"/', '', $body) ?? $body);
         $holds = $request->attributes->getInt(self::HOLDS, (int) $seconds);
         $until = $now->getTimestamp() + $holds;
-        $this->values->put("answer {$key}", ['body' => $body, 'tag' => $tag, 'until' => $until, 'turn' => $turn], $holds);
+        $answer = ['body' => $body, 'tag' => $tag, 'until' => $until, 'turn' => $turn];
+        $this->values->put("answer {$key}", $answer, $holds);
         if ($reads !== null) {
             $this->values->put("reads {$key}", ['at' => $at, 'reads' => $reads], $holds);
         }

@@ -8,9 +8,9 @@ use Closure;
 use Illuminate\Database\DatabaseManager;
 
 /**
- * Hears what is asked of the record while something is worked, and what it said. What was worked then holds for as long
- * as the same questions have the same answers, whatever else was written beside them: that a pour went into another bowl
- * is found out with the few statements that read pours, and no page of other bowls is worked anew.
+ * Hears what is asked of the record while something is worked, and what it said. What was worked then holds for as
+ * long as the same questions have the same answers, whatever else was written beside them: that a pour went into
+ * another bowl is found out with the few statements that read pours, and no page of other bowls is worked anew.
  *
  * @phpstan-type Read array{sql: string, bindings: list<mixed>, said: string}
  */

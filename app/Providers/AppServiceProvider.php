@@ -93,16 +93,7 @@ final class AppServiceProvider extends ServiceProvider
         );
         $this->app->singleton(Turns::class);
         $this->app->singleton(Reads::class);
-        Connection::resolverFor(
-            'mariadb',
-            static fn (PDO|Closure $pdo, string $database, string $prefix, array $config): Connection => new HeardConnection(
-                app(Reads::class),
-                $pdo,
-                $database,
-                $prefix,
-                $config,
-            ),
-        );
+        Connection::resolverFor('mariadb', $this->heard(...));
         $this->app->singleton(KeptValues::class, fn (): KeptValues => new KeptValues(
             function_exists('apcu_enabled') && apcu_enabled()
                 ? new ApcStore(new ApcWrapper, 'tinta ')
@@ -150,6 +141,12 @@ final class AppServiceProvider extends ServiceProvider
                 (string) ($request->user()?->getAuthIdentifier() ?? $request->ip()),
             ),
         );
+    }
+
+    /** @param  array<string, mixed>  $config */
+    private function heard(PDO|Closure $pdo, string $name, string $prefix, array $config): Connection
+    {
+        return new HeardConnection(app(Reads::class), $pdo, $name, $prefix, $config);
     }
 
     private function salon(): int

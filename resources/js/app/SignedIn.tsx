@@ -66,6 +66,13 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
   const { pathname } = useLocation()
   useEffect(fetchTheRest, [])
   useNews(!member.locked)
+  // What a new salon is led through comes when it comes: the day does not wait for it.
+  const today = (
+    <>
+      {member.ownsRules ? <Suspense><Steps /></Suspense> : null}
+      <TodayPage formulates={formulates} />
+    </>
+  )
   return (
     <Mishap at={pathname}>
       <KeySheet />
@@ -75,7 +82,7 @@ function Pages({ member, onLeave }: { member: Session; onLeave: () => void }) {
           <Route path="/bench/:bowl" element={<BenchPage />} />
           <Route path="/wall" element={<WallPage />} />
           <Route element={<Layout member={member} onLeave={onLeave} />}>
-            <Route path="/" element={<>{member.ownsRules ? <Steps /> : null}<TodayPage formulates={formulates} /></>} />
+            <Route path="/" element={today} />
             <Route path="/clients" element={<ClientsPage formulates={formulates} />} />
             <Route path="/clients/:id" element={<ClientPage formulates={formulates} owns={member.ownsRules} />} />
             <Route path="/guide" element={<GuidePage />} />

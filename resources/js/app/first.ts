@@ -21,7 +21,17 @@ document.documentElement.dataset['bsTheme'] = localStorage.getItem('tinta.theme'
     : session.then(async (answer) => (answer.ok && (await answer.clone().text()) === 'null'
       ? ask('beginning/open')
       : null))
+  // Whoever is here and opens the first page wants the day.
+  const day = location.pathname === '/' && location.search === ''
+    ? session.then(async (answer) => (answer.ok && (await answer.clone().text()).includes('"locked":false')
+      ? ask('today?days=1')
+      : null))
+    : Promise.resolve(null)
   // Nobody may come for them.
-  for (const each of [session, open]) each.catch(() => null)
-  globalThis.tintaFirst = new Map<string, Promise<Response | null>>([['session', session], ['beginning/open', open]])
+  for (const each of [session, open, day]) each.catch(() => null)
+  globalThis.tintaFirst = new Map<string, Promise<Response | null>>([
+    ['session', session],
+    ['beginning/open', open],
+    ['today?days=1', day],
+  ])
 }

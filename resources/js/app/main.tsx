@@ -18,6 +18,7 @@ import { onSent } from '../shared/outbox/kept'
 import { session } from '../shared/session/session'
 import { resumeSerial } from '../shared/scale/serial'
 import { App } from './App'
+import { ahead } from './pages'
 
 const queries = knownQueries({
   defaultOptions: {
@@ -31,12 +32,12 @@ void resumeSerial()
 markWork(document.documentElement)
 onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 
-/** What was asked before the page came is mostly there by now: then the page begins with it. */
-const PATIENCE_MS = 150
+/** What was asked before the page came is mostly there by now: then the page begins with it, and nothing else first. */
+const PATIENCE_MS = 400
 
 async function whoIsHere(): Promise<void> {
   await queries.prefetchQuery(session)
-  if (queries.getQueryData(session.queryKey) === null) await queries.prefetchQuery(mayBegin)
+  await (queries.getQueryData(session.queryKey) === null ? queries.prefetchQuery(mayBegin) : ahead)
 }
 
 function begin(root: HTMLElement): void {

@@ -1,4 +1,4 @@
-import { lazy, type ComponentType } from 'react'
+import { createElement, lazy, useState, type ComponentType } from 'react'
 import { keepPieces } from '../offline/keepPieces'
 
 /** Each page is a piece of its own: the first one shown does not wait for the others. */
@@ -30,8 +30,30 @@ const load = {
   handOver: () => import('./HandOver'),
 }
 
-const page = <P extends object, K extends string>(from: () => Promise<Record<K, ComponentType<P>>>, name: K) =>
-  lazy(async () => ({ default: (await from())[name] }))
+type Load = () => Promise<unknown>
+
+const arrived = new Map<Load, unknown>()
+
+async function fetched<T>(from: () => Promise<T>): Promise<T> {
+  const piece = await from()
+  arrived.set(from, piece)
+  return piece
+}
+
+/**
+ * A piece that is there is shown at once. One that is waited for shows that first, and React then holds it back for a
+ * third of a second, so that nothing flickers.
+ */
+function page<P extends object, K extends string>(from: () => Promise<Record<K, ComponentType<P>>>, name: K) {
+  const Later = lazy(async () => ({ default: (await fetched(from))[name] }))
+  return function Page(props: P) {
+    // Which of the two it is stays so for as long as it is shown.
+    const [shown] = useState((): { piece: ComponentType<P> } => (
+      { piece: (arrived.get(from) as Record<K, ComponentType<P>> | undefined)?.[name] ?? Later }
+    ))
+    return createElement(shown.piece, props)
+  }
+}
 
 export const BenchPage = page(load.bench, 'BenchPage')
 export const TodayPage = page(load.today, 'TodayPage')
@@ -62,8 +84,22 @@ export const HandOver = page(load.handOver, 'HandOver')
 /** What whoever signs in sees first, and where they go next: run ahead, so that they open at once. */
 const NEXT = [load.signedIn, load.today, load.visit, load.bench]
 
-// Where somebody has been before, they are asked for together with who it is.
-if (localStorage.getItem('tinta.touched') !== null) void load.signedIn().catch(() => undefined)
+/** By the first word of its address. */
+const FIRST: Record<string, Load[]> = {
+  '': [load.today, load.steps],
+  bench: [load.bench],
+  clients: [load.clients, load.client],
+  messages: [load.messages],
+  shelf: [load.shelf],
+  visits: [load.visit],
+  wall: [load.wall],
+  workbench: [load.workbench],
+}
+
+/** Where somebody has been before, what they will see is asked for together with who it is. */
+export const ahead: Promise<unknown> = localStorage.getItem('tinta.touched') === null
+  ? Promise.resolve()
+  : Promise.all([load.signedIn, ...FIRST[location.pathname.split('/')[1] ?? ''] ?? []].map(fetched)).catch(() => null)
 
 export function fetchFirst(): () => void {
   return afterwards(() => { void inTurn(NEXT.slice(0, 2)) })
@@ -87,8 +123,8 @@ function afterwards(what: () => void): () => void {
   return () => { clearTimeout(timer) }
 }
 
-const inTurn = (pages: (() => Promise<unknown>)[]): Promise<unknown> =>
+const inTurn = (pages: Load[]): Promise<unknown> =>
   pages.reduce<Promise<unknown>>(
-    (before, next) => before.then((): Promise<unknown> => next()).catch(() => undefined),
+    (before, next) => before.then((): Promise<unknown> => fetched(next)).catch(() => undefined),
     Promise.resolve(),
   )
