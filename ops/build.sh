@@ -1,12 +1,21 @@
 # Building the page, and the commands that start, stop and tell.
 
-front_end_files() { find resources vite.config.ts chunks.ts vite.worker.config.ts tsconfig.json words.plugin.ts lingui.config.ts package-lock.json ops/brotli.mjs -type f | LC_ALL=C sort; }
+front_end_files() { find resources vite.config.ts chunks.ts vite.worker.config.ts vite.door.config.ts tsconfig.json words.plugin.ts lingui.config.ts package-lock.json ops/brotli.mjs ops/door.mjs -type f | LC_ALL=C sort; }
+
+# The sign-in page in each language, as it is served before its own piece has come.
+draw_doors() {
+    local language
+    for language in en pt; do
+        node ops/door.mjs "$language" >"public/build/door-$language.html" || return 1
+    done
+    rm -rf var/door
+}
 
 build_front_end() {
     mapfile -t files < <(front_end_files)
     if [ ! -f public/build/manifest.json ] || [ ! -f public/sw.js ] || stamp_is_old build "${files[@]}"; then
         say 'Building the page'
-        { npx vite build && npx vite build -c vite.worker.config.ts; } >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
+        { npx vite build && npx vite build -c vite.worker.config.ts && npx vite build -c vite.door.config.ts && draw_doors; } >var/build.log 2>&1 || { tail -30 var/build.log >&2; fail 'The page could not be built; see var/build.log.'; }
         # As far as it goes, once; by Brotli for whoever takes it, which browsers do by TLS and on the machine itself.
         find public/build -type f \( -name '*.js' -o -name '*.css' -o -name '*.svg' \) -exec gzip -9 -k -f {} + -exec node ops/brotli.mjs {} +
         record_stamp build "${files[@]}"

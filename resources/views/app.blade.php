@@ -9,7 +9,7 @@
     @vite($language === 'en' ? ['resources/js/app/main.tsx'] : ["resources/js/words/{$language}.ts", 'resources/js/app/main.tsx'])
 </head>
 <body>
-    <div id="root"></div>
+    <div id="root">@if ($door !== '')<div data-door>{!! $door !!}</div>@endif</div>
     <noscript>Tinta needs JavaScript.</noscript>
 </body>
 </html>

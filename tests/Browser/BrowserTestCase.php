@@ -23,8 +23,10 @@ abstract class BrowserTestCase extends TestCase
     private const FIND = <<<'JS'
         const seen = (each) => each.checkVisibility({ opacityProperty: true, visibilityProperty: true });
         const shown = (each) => each.tagName === 'OPTION' ? seen(each.closest('select')) : seen(each) && [...each.getClientRects()].some((box) => box.width > 0 || box.height > 0);
+        // What stands there before the page's own piece has come is no part of it yet.
+        const atDoor = (each) => each.closest('[data-door]') !== null;
         const says = (each, text) => (each.innerText ?? each.textContent).replaceAll('\u00a0', ' ').includes(text);
-        const find = (css, text) => [...document.querySelectorAll(css)].find((each) => shown(each) && (text === '' || says(each, text))) ?? null;
+        const find = (css, text) => [...document.querySelectorAll(css)].find((each) => !atDoor(each) && shown(each) && (text === '' || says(each, text))) ?? null;
 
         JS;
 

@@ -204,3 +204,34 @@ it('says how many grams are in the bowl and not on the record, and records them'
     expect($this->ask($page, "bowls/{$bowl}/batch")['lines'][0]['poured'])->toBe('17.3 g')
         ->and($page->findElements(WebDriverBy::cssSelector('#outbox')))->toBe([]);
 });
+
+it('takes over what was typed and pressed before the page’s own piece had come', function (bool $presses) {
+    $page = $this->browser();
+    // Somebody quick: as soon as the fields stand, they are filled, and Enter is pressed.
+    $press = $presses ? 'door.querySelector("form").requestSubmit()' : '';
+    $page->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+        'cmd' => 'Page.addScriptToEvaluateOnNewDocument',
+        'params' => ['source' => <<<JS
+            new MutationObserver((_, seen) => {
+                const door = document.querySelector('[data-door]');
+                if (!door?.querySelector('#sign-in')) return;
+                seen.disconnect();
+                globalThis.wasQuick = true;
+                door.querySelector('#email').value = 'tomasz@sailcloth.example';
+                door.querySelector('#password').value = 'harbour-light';
+                door.querySelector('#password').focus();
+                {$press}
+            }).observe(document, { childList: true, subtree: true });
+            JS],
+    ]);
+    $page->get($this->address());
+    expect($page->executeScript('return globalThis.wasQuick'))->toBeTrue();
+    if (! $presses) {
+        expect($this->see($page, '#email')->getAttribute('value'))->toBe('tomasz@sailcloth.example')
+            ->and($page->executeScript('return document.activeElement.id'))->toBe('password')
+            ->and($page->getCurrentURL())->not->toContain('?');
+        $this->press($page, '#sign-in');
+    }
+    $this->see($page, '.frame-head');
+    expect($page->getCurrentURL())->not->toContain('?');
+})->with(['typed' => false, 'typed and pressed' => true]);

@@ -5,6 +5,13 @@
 document.documentElement.dataset['bsTheme'] = localStorage.getItem('tinta.theme')
   ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
 
+// Whoever has signed in before the page's own piece has come is let in by it.
+document.addEventListener('submit', (event) => {
+  if (!(event.target instanceof Element) || event.target.closest('[data-door]') === null) return
+  event.preventDefault()
+  globalThis.tintaPressed = true
+})
+
 // Who is at this device, asked while the page's own pieces are still on their way; where it is nobody, whether a salon
 // can be begun here. `shared/api/firstAnswers` takes what was answered.
 {

@@ -4,6 +4,7 @@ import 'bootstrap/dist/css/bootstrap.min.css'
 import '../../css/tinta.css'
 import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
+import { flushSync } from 'react-dom'
 import { createRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { markWork } from '../shared/api/busy'
@@ -35,26 +36,33 @@ onSent((entry, answer) => { settleSent(deviceKeep, entry, answer) })
 /** What was asked before the page came is mostly there by now: then the page begins with it, and nothing else first. */
 const PATIENCE_MS = 400
 
+/** Where the sign-in page stands as it was served, nothing is shown instead of it before it is known who is here. */
+const AT_DOOR_MS = 4_000
+
 async function whoIsHere(): Promise<void> {
   await queries.prefetchQuery(session)
   await (queries.getQueryData(session.queryKey) === null ? queries.prefetchQuery(mayBegin) : ahead)
 }
 
 function begin(root: HTMLElement): void {
-  createRoot(root).render(
-    <StrictMode>
-      <QueryClientProvider client={queries}>
-        <BrowserRouter>
-          <InkPatterns />
-          <App />
-        </BrowserRouter>
-      </QueryClientProvider>
-    </StrictMode>,
-  )
+  // In one go: between reading what was typed at the door and taking its place no key is pressed.
+  flushSync(() => {
+    createRoot(root).render(
+      <StrictMode>
+        <QueryClientProvider client={queries}>
+          <BrowserRouter>
+            <InkPatterns />
+            <App />
+          </BrowserRouter>
+        </QueryClientProvider>
+      </StrictMode>,
+    )
+  })
+  performance.mark('begun')
 }
 
 const root = document.getElementById('root')
 if (root !== null) void Promise.race([
   whoIsHere(),
-  new Promise((over) => { setTimeout(over, PATIENCE_MS) }),
+  new Promise((over) => { setTimeout(over, root.hasChildNodes() ? AT_DOOR_MS : PATIENCE_MS) }),
 ]).then(() => { begin(root) })

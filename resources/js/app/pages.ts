@@ -45,7 +45,7 @@ async function fetched<T>(from: () => Promise<T>): Promise<T> {
  * third of a second, so that nothing flickers.
  */
 function page<P extends object, K extends string>(from: () => Promise<Record<K, ComponentType<P>>>, name: K) {
-  const Later = lazy(async () => ({ default: (await fetched(from))[name] }))
+  const Later: ComponentType<P> = lazy<ComponentType<P>>(async () => ({ default: (await fetched(from))[name] }))
   return function Page(props: P) {
     // Which of the two it is stays so for as long as it is shown.
     const [shown] = useState((): { piece: ComponentType<P> } => (

@@ -26,6 +26,9 @@ declare const self: {
 
 const SHELL = 'tinta-shell'
 
+/** Without the sign-in page in it: whoever opens it without the network may be somebody who is signed in. */
+const bare = () => fetch('/?bare', { headers: { Accept: 'text/html' } })
+
 void self.skipWaiting()
 clientsClaim()
 // The page that brought this worker was opened before it stood: without this a device that opens once holds no shell at
@@ -36,7 +39,7 @@ self.addEventListener('install', (event) => {
     { condition: { urlPattern: '/build/assets/*' }, source: { cacheName: BUILT } },
     ...['/api/*', '/scale/*', '/news'].map((urlPattern): Route => ({ condition: { urlPattern }, source: 'network' })),
   ])
-  event.waitUntil(caches.open(SHELL).then((held) => held.add(new Request('/', { headers: { Accept: 'text/html' } }))))
+  event.waitUntil(caches.open(SHELL).then((held) => bare().then((page) => (page.ok ? held.put('/', page) : undefined))))
 })
 // A page that was still opening while this worker became active is not among those it claimed then: it asks.
 self.addEventListener('message', (event) => {
@@ -47,7 +50,11 @@ self.addEventListener('message', (event) => {
 const shell = new NetworkFirst({
   cacheName: SHELL,
   networkTimeoutSeconds: 4,
-  plugins: [{ cacheKeyWillBeUsed: () => Promise.resolve('/') }],
+  plugins: [{
+    cacheKeyWillBeUsed: () => Promise.resolve('/'),
+    cacheWillUpdate: ({ response }) =>
+      Promise.resolve(response.ok && response.headers.get('X-Door') === null ? response : null),
+  }],
 })
 registerRoute(new NavigationRoute(shell, { denylist: [/^\/api\//, /^\/scale\//] }))
 registerRoute(

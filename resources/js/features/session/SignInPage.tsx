@@ -1,6 +1,6 @@
 import { t } from '@lingui/core/macro'
 import { useMutation, useQueryClient } from '@tanstack/react-query'
-import { useState } from 'react'
+import { useEffect, useEffectEvent, useState } from 'react'
 import Form from 'react-bootstrap/Form'
 import { language } from '../../shared/words/i18n'
 import { CALLED, LANGUAGES, speak } from '../../shared/words/language'
@@ -9,6 +9,7 @@ import { Field } from '../../shared/ui/Field'
 import { ErrorNotice, Notice } from '../../shared/ui/Notice'
 import { Press } from '../../shared/ui/Press'
 import { Refused } from '../../shared/api/http'
+import { pressedAtDoor, typedAtDoor, wasAtDoor } from '../../shared/session/atDoor'
 import { session, signIn } from '../../shared/session/session'
 
 const MARK = [
@@ -18,8 +19,9 @@ const MARK = [
 ]
 
 export function SignInPage({ onBegin }: { onBegin?: () => void }) {
-  const [email, setEmail] = useState('')
-  const [password, setPassword] = useState('')
+  const [email, setEmail] = useState(() => typedAtDoor('email'))
+  const [password, setPassword] = useState(() => typedAtDoor('password'))
+  const [atPassword] = useState(() => wasAtDoor('password'))
   const [code, setCode] = useState('')
   // Once a code was asked for it stays asked for: a wrong one is typed again.
   const [wantsCode, setWantsCode] = useState(false)
@@ -34,6 +36,10 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
       setCode('')
     },
   })
+  const carryOn = useEffectEvent(() => {
+    if (pressedAtDoor() && email !== '' && password !== '') enter.mutate('')
+  })
+  useEffect(() => { carryOn() }, [])
   return (
     <main className="sign-in">
       <div className="sign-in-card">
@@ -52,7 +58,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
               autoCapitalize="none"
               autoComplete="username"
               required
-              autoFocus
+              autoFocus={!atPassword}
               value={email}
               onChange={(event) => { setEmail(event.target.value) }}
             />
@@ -62,6 +68,7 @@ export function SignInPage({ onBegin }: { onBegin?: () => void }) {
               type="password"
               autoComplete="current-password"
               required
+              autoFocus={atPassword}
               value={password}
               onChange={(event) => { setPassword(event.target.value) }}
             />

@@ -1,7 +1,7 @@
 /** The patterns of all bowls, drawn once for the page; shapes refer to them by url(#ink-…). */
 export function InkPatterns() {
   return (
-    <svg width="0" height="0" aria-hidden="true" style={{ position: 'absolute' }}>
+    <svg width="0" height="0" aria-hidden="true" className="ink-patterns">
       <defs>
         <pattern id="ink-stripe" width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
           <rect width="8" height="8" fill="var(--ink-sea)" />
