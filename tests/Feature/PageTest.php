@@ -21,7 +21,7 @@ afterEach(fn () => File::deleteDirectory($this->built));
 
 it('shows the sign-in page before its own piece has come, in the language of the device', function () {
     new SmallSalon;
-    $this->get('/')->assertOk()->assertSee('<div data-door><p>Drawn in English</p></div>', false)
+    $this->get('/')->assertOk()->assertSee('<div id="root" data-door><p>Drawn in English</p></div>', false)
         ->assertHeader('X-Door', 'en');
     $this->get('/visits/7')->assertSee('Drawn in English');
     $this->withUnencryptedCookie('language', 'pt')->get('/')->assertSee('Drawn in Portuguese')

@@ -5,6 +5,22 @@
 document.documentElement.dataset['bsTheme'] = localStorage.getItem('tinta.theme')
   ?? (matchMedia('(prefers-color-scheme: dark)').matches ? 'dark' : 'light')
 
+// The sign-in page is painted before the pieces run that take it over: they are here already, and take a while.
+const runLater = () => {
+  for (const each of document.querySelectorAll<HTMLScriptElement>('script[type="later"]')) {
+    const piece = document.createElement('script')
+    piece.type = 'module'
+    piece.async = false
+    piece.src = each.src
+    each.replaceWith(piece)
+  }
+}
+document.addEventListener('DOMContentLoaded', () => {
+  requestAnimationFrame(() => { setTimeout(runLater) })
+  // Behind other windows nothing is painted.
+  setTimeout(runLater, 500)
+})
+
 // Whoever has signed in before the page's own piece has come is let in by it.
 document.addEventListener('submit', (event) => {
   if (!(event.target instanceof Element) || event.target.closest('[data-door]') === null) return

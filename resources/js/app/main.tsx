@@ -5,7 +5,7 @@ import '../../css/tinta.css'
 import { QueryClientProvider } from '@tanstack/react-query'
 import { StrictMode } from 'react'
 import { flushSync } from 'react-dom'
-import { createRoot } from 'react-dom/client'
+import { createRoot, hydrateRoot } from 'react-dom/client'
 import { BrowserRouter } from 'react-router'
 import { markWork } from '../shared/api/busy'
 import { Unreachable } from '../shared/api/http'
@@ -45,24 +45,32 @@ async function whoIsHere(): Promise<void> {
 }
 
 function begin(root: HTMLElement): void {
+  const page = (
+    <StrictMode>
+      <QueryClientProvider client={queries}>
+        <BrowserRouter>
+          <InkPatterns />
+          <App />
+        </BrowserRouter>
+      </QueryClientProvider>
+    </StrictMode>
+  )
   // In one go: between reading what was typed at the door and taking its place no key is pressed.
   flushSync(() => {
-    createRoot(root).render(
-      <StrictMode>
-        <QueryClientProvider client={queries}>
-          <BrowserRouter>
-            <InkPatterns />
-            <App />
-          </BrowserRouter>
-        </QueryClientProvider>
-      </StrictMode>,
-    )
+    if (isSignIn(root)) hydrateRoot(root, page)
+    else createRoot(root).render(page)
   })
+  delete root.dataset['door']
   performance.mark('begun')
 }
+
+/** Whether what was served is what will be shown: then it is taken as it stands, with whatever is typed in it. */
+const isSignIn = (root: HTMLElement): boolean => root.dataset['door'] !== undefined
+  && queries.getQueryData(session.queryKey) === null
+  && queries.getQueryData(mayBegin.queryKey)?.open === false
 
 const root = document.getElementById('root')
 if (root !== null) void Promise.race([
   whoIsHere(),
-  new Promise((over) => { setTimeout(over, root.hasChildNodes() ? AT_DOOR_MS : PATIENCE_MS) }),
+  new Promise((over) => { setTimeout(over, root.dataset['door'] !== undefined ? AT_DOOR_MS : PATIENCE_MS) }),
 ]).then(() => { begin(root) })
