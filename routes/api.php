@@ -131,12 +131,12 @@ Route::middleware(
         Route::delete('invitations/{invitation}', [TeamController::class, 'withdraw']);
     });
 
-    Route::get('today', TodayController::class)->middleware('kept:15');
-    Route::get('wall', WallController::class)->middleware('kept:15');
+    Route::get('today', TodayController::class)->middleware('kept:15,shared');
+    Route::get('wall', WallController::class)->middleware('kept:15,shared');
     Route::post('walk-ins', WalkInController::class);
     Route::post('calendar', [CalendarController::class, 'store']);
     Route::get('visits/{visit}/calendar', [CalendarController::class, 'visit']);
-    Route::get('shelf', ShelfController::class)->middleware('kept:300');
+    Route::get('shelf', ShelfController::class)->middleware('kept:300,shared');
     Route::post('lines', [LineController::class, 'store']);
     Route::post('lines/tried', [LineController::class, 'tried']);
     Route::get('lines/{line}', [LineController::class, 'show'])->middleware('kept:300');
@@ -169,7 +169,7 @@ Route::middleware(
     Route::get('retention', [ErasureController::class, 'due']);
     Route::put('retention', [ErasureController::class, 'rule'])->middleware('code');
     Route::post('retention/erase', [ErasureController::class, 'erase'])->middleware('code');
-    Route::get('messages', [MessageController::class, 'index'])->middleware('kept:30');
+    Route::get('messages', [MessageController::class, 'index'])->middleware('kept:30,shared');
     Route::post('messages', [MessageController::class, 'store']);
     Route::put('messages/rules', [MessageController::class, 'rules']);
     Route::delete('photos/{photo}', [PhotoController::class, 'destroy']);
@@ -195,11 +195,11 @@ Route::middleware(
 
     Route::get('clients', [ClientController::class, 'index'])->middleware('kept:60');
     Route::post('clients', [ClientController::class, 'store']);
-    Route::get('clients/{client}', [ClientController::class, 'show'])->middleware('kept:60');
+    Route::get('clients/{client}', [ClientController::class, 'show'])->middleware('kept:60,shared');
     Route::put('clients/{client}', [ClientController::class, 'update']);
     Route::post('clients/{client}/visits', [VisitController::class, 'store']);
 
-    Route::get('visits/{visit}', [VisitController::class, 'show'])->middleware('kept:15');
+    Route::get('visits/{visit}', [VisitController::class, 'show'])->middleware('kept:15,shared');
     Route::patch('visits/{visit}', [VisitController::class, 'update']);
     Route::delete('visits/{visit}', [VisitController::class, 'destroy']);
     Route::post('visits/{visit}/receive', ReceiveClientController::class);
@@ -257,7 +257,7 @@ Route::middleware(
     Route::put('bowls/{bowl}', [BowlController::class, 'update']);
     Route::delete('bowls/{bowl}', [BowlController::class, 'destroy']);
 
-    Route::get('bowls/{bowl}/bench', BenchController::class)->middleware('kept:15');
+    Route::get('bowls/{bowl}/bench', BenchController::class)->middleware('kept:15,shared');
     Route::get('bowls/{bowl}/batch', [BatchController::class, 'current']);
     Route::post('bowls/{bowl}/batches', [BatchController::class, 'store']);
     Route::get('batches/{batch}', [BatchController::class, 'show']);

@@ -12,12 +12,15 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * An answer is worked once for each person while nothing it is made of has changed, and for as long as its minutes
+ * An answer is worked once while nothing it is made of has changed, and for as long as its minutes
  * hold; who has it already is told so without a word of it (ETag, 304). Once something was written, what the answer
  * was read from is asked for again, of the tables that were written alone: where the record says of it what it said,
  * the answer holds. A request that says `no-cache` is worked anew.
  *
  * `kept:SECONDS` says how long time alone may pass; an answer that holds longer, or shorter, says so with `holds`.
+ * It is worked for each person apart; `kept:SECONDS,shared` is for what everybody of a salon with the same role sees
+ * alike: of thirty devices that ask after a pour, one has it worked.
+ *
  * `kept:SECONDS,asked` is for a question that is posted because it may be long, and writes nothing: the same again has
  * the same answer. What is being typed is never asked twice: it would only push what is asked again out of the memory.
  */
@@ -26,6 +29,8 @@ final readonly class KeptAnswer
     private const HOLDS = 'kept.holds';
 
     private const ASKED = 'asked';
+
+    private const SHARED = 'shared';
 
     /** Bytes of a posted question: a longer one holds what somebody is typing. */
     private const LONGEST_QUESTION = 256;
@@ -58,8 +63,9 @@ final readonly class KeptAnswer
             return $next($request);
         }
         $key = hash('xxh128', implode(' ', [
-            $member->id,
-            hash('xxh128', serialize($member->getAttributes())),
+            $how === self::SHARED
+                ? "{$member->salon_id} {$member->role->value}"
+                : "{$member->id} ".hash('xxh128', serialize($member->getAttributes())),
             $member->language->value,
             $this->turns->ofShelf($member->salon_id) ?? 'unknown',
             $request->getRequestUri(),

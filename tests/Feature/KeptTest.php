@@ -7,6 +7,7 @@ use App\Kept\KeptValues;
 use App\Kept\Reads;
 use App\Kept\Turns;
 use App\Models\Client;
+use Illuminate\Routing\Route;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Feature\SmallSalon;
@@ -91,6 +92,47 @@ it('answers as before what was written beside it, and tells it apart from what w
     $this->tomasz->forceFill(['licence' => 'L-77'])->save();
     app(Turns::class)->count($this->salon->salon->id);
     expect(($this->ask)($path)[2])->toBeGreaterThan($kept + 5);
+});
+
+it('works once for everybody of a role what they all see alike', function (string $path) {
+    $bowl = $this->salon->addBowl($this, $this->visit)->assertCreated()->json('id');
+    $path = str_replace(
+        ['{visit}', '{client}', '{bowl}'],
+        [$this->visit['id'], (string) $this->salon->client->id, $bowl],
+        $path,
+    );
+    $body = fn (array $answer): string => (string) preg_replace('/"now":"[^"]*"/', '', $answer[3]);
+    $anew = fn (): array => ($this->ask)($path, ['Cache-Control' => 'no-cache']);
+    $other = $this->salon->member(Role::Colourist);
+    $owner = $this->salon->member(Role::Owner);
+    app(Turns::class)->count($this->salon->salon->id);
+    $mine = $anew();
+    $this->actingAs($other);
+    $kept = ($this->ask)($path);
+    $theirs = $anew();
+    // What is shared is what each would have been told.
+    expect($body($theirs))->toBe($body($mine))->and($body($kept))->toBe($body($mine))
+        ->and($kept[2])->toBeLessThan($theirs[2]);
+    // Whoever may do other things has it worked for themselves.
+    $this->actingAs($owner);
+    expect(($this->ask)($path)[2])->toBeGreaterThan($kept[2]);
+    // Another salon's people are never told.
+    $this->actingAs((new SmallSalon)->member(Role::Colourist));
+    expect(($this->ask)($path)[2])->toBeGreaterThan($kept[2]);
+})->with(['today', 'wall', 'shelf', 'messages', 'clients/{client}', 'visits/{visit}', 'bowls/{bowl}/bench']);
+
+it('shares no answer of a route that the test above does not ask', function () {
+    $shared = array_filter(
+        iterator_to_array(app('router')->getRoutes()),
+        fn (Route $route): bool => array_any(
+            $route->gatherMiddleware(),
+            fn (mixed $each): bool => is_string($each) && str_starts_with($each, 'kept:') && str_contains($each, 'shared'),
+        ),
+    );
+    expect(array_values(array_map(fn (Route $route): string => $route->uri(), $shared)))->toEqualCanonicalizing([
+        'api/today', 'api/wall', 'api/shelf', 'api/messages', 'api/clients/{client}', 'api/visits/{visit}',
+        'api/bowls/{bowl}/bench',
+    ]);
 });
 
 it('works it anew where nobody can say what was written', function (Closure $write) {
