@@ -43,7 +43,9 @@ SQL
     local pool=$(($(awk '/^MemTotal/ {print $2}' /proc/meminfo 2>/dev/null || echo 524288) / 4096))
     if [ $pool -lt 128 ]; then pool=128; elif [ $pool -gt 8192 ]; then pool=8192; fi
     is_for_tests && pool=128
-    local server=(mariadbd --no-defaults --datadir="$DIR/mysql" --skip-networking --socket="$DB_SOCKET"
+    # A folder of its own for what it sorts: at its start it clears away what it finds there, and in one that several share that is what
+    # another is just working with.
+    local server=(mariadbd --no-defaults --datadir="$DIR/mysql" --tmpdir="$DIR/tmp" --skip-networking --socket="$DB_SOCKET"
         --pid-file="$DIR/run/mariadbd.own" --local-infile=0 --secure-file-priv="$DIR/nginx"
         --innodb-flush-log-at-trx-commit=$((flush == 1 ? 1 : 2)) --innodb-doublewrite=ON --innodb-buffer-pool-size=${pool}M
         --log-bin="$DIR/binlog/tinta" --binlog-format=ROW --sync-binlog="$flush" --expire-logs-days=7 --max-binlog-size=64M

@@ -95,14 +95,14 @@ own_folders() {
     chmod 700 "$ROOT/var"
     (
         umask 077
-        mkdir -p "$DIR"/{run,log,nginx,backups,binlog} "$DIR"/storage/{app/private,logs} "$DIR"/storage/framework/{cache,views,sessions}
+        mkdir -p "$DIR"/{run,log,nginx,backups,binlog,tmp} "$DIR"/storage/{app/private,logs} "$DIR"/storage/framework/{cache,views,sessions}
         mkdir -p "$DIR/secrets"
     )
     if [ "$(id -u)" -eq 0 ]; then
         chown "$OWN_USER:" "$ROOT/var"
         # A folder of an earlier release, or one that was cut off in the making, may still be root's.
         local owned
-        owned=$(stat -c %U "$DIR" "$DIR"/{run,log,nginx,backups,binlog,storage,storage/logs} "$DIR"/nginx/* "$DIR"/mysql 2>/dev/null | sort -u | tr '\n' ' ') || true
+        owned=$(stat -c %U "$DIR" "$DIR"/{run,log,nginx,backups,binlog,tmp,storage,storage/logs} "$DIR"/nginx/* "$DIR"/mysql 2>/dev/null | sort -u | tr '\n' ' ') || true
         if [ "$owned" != "$OWN_USER " ]; then
             chown -R "$OWN_USER:" "$DIR"
         fi

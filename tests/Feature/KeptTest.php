@@ -118,7 +118,8 @@ it('works once for everybody of a role what they all see alike', function (strin
     expect(($this->ask)($path)[2])->toBeGreaterThan($kept[2]);
     // Another salon's people are never told.
     $this->actingAs((new SmallSalon)->member(Role::Colourist));
-    expect(($this->ask)($path)[2])->toBeGreaterThan($kept[2]);
+    $elsewhere = ($this->ask)($path);
+    expect($elsewhere[0] === 404 || $elsewhere[2] > $kept[2])->toBeTrue();
 })->with(['today', 'wall', 'shelf', 'messages', 'clients/{client}', 'visits/{visit}', 'bowls/{bowl}/bench']);
 
 it('shares no answer of a route that the test above does not ask', function () {

@@ -160,6 +160,11 @@ it('puts a backup back table by table as it was', function () {
         ->and(Shell::say('stat -c %a "$DIR/backups/test-one.tar.gz"'))->toBe('600');
 });
 
+it('sorts in a folder of its own, which no other database clears away', function () {
+    [$sorts, $own] = explode("\n", Shell::say('sql root -N -e "SELECT @@tmpdir"; echo "$DIR/tmp"'));
+    expect($sorts)->toBe($own)->and(Shell::say('stat -c "%a %U" "$DIR/tmp"'))->toBe('700 '.Shell::say('echo "$OWN_USER"'));
+});
+
 it('is of one moment, though the salon works while it is made', function () {
     Shell::say('DB_NAME=tinta_upgrade; export DB_DATABASE=tinta_upgrade; update_record');
     // Always two rows in one transaction: a backup holds both or neither.
