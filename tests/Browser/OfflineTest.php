@@ -106,3 +106,24 @@ function heldForNoNetwork(RemoteWebDriver $page): void
     }
     expect($missing)->toBe([]);
 }
+
+it('keeps the page of this release without the sign-in page in it, whoever opened it', function () {
+    $page = $this->browser();
+    $this->see($page, '#email');
+    $kept = fn () => $page->executeAsyncScript(<<<'JS'
+        const done = arguments[0];
+        const until = performance.now() + 8000;
+        const look = async () => {
+            const page = await caches.match('/', { cacheName: 'tinta-shell' }).then((held) => held?.text()).catch(() => undefined);
+            if (page !== undefined || performance.now() > until) done(page ?? null); else setTimeout(look, 100);
+        };
+        navigator.serviceWorker.ready.then(look);
+        JS);
+    expect($kept())->toContain('<div id="root"></div>');
+    // What stands there from now on comes from opening the page with nobody signed in.
+    $page->executeAsyncScript('caches.delete("tinta-shell").then(arguments[0])');
+    $page->get($this->address());
+    $this->see($page, '#email');
+    expect($page->executeScript('return navigator.serviceWorker.controller !== null'))->toBeTrue()
+        ->and($kept())->toContain('<div id="root"></div>')->toContain('type="module"');
+});

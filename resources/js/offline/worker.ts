@@ -27,7 +27,17 @@ declare const self: {
 const SHELL = 'tinta-shell'
 
 /** Without the sign-in page in it: whoever opens it without the network may be somebody who is signed in. */
-const bare = () => fetch('/?bare', { headers: { Accept: 'text/html' } })
+const bare = async (): Promise<Response | null> => {
+  const page = await fetch('/?bare', { headers: { Accept: 'text/html' } })
+  return page.ok ? page : null
+}
+
+async function keepBare(): Promise<void> {
+  const page = await bare()
+  // Without it this worker is of no use, and is tried again.
+  if (page === null) throw new Error('no page')
+  await (await caches.open(SHELL)).put('/', page)
+}
 
 void self.skipWaiting()
 clientsClaim()
@@ -39,7 +49,7 @@ self.addEventListener('install', (event) => {
     { condition: { urlPattern: '/build/assets/*' }, source: { cacheName: BUILT } },
     ...['/api/*', '/scale/*', '/news'].map((urlPattern): Route => ({ condition: { urlPattern }, source: 'network' })),
   ])
-  event.waitUntil(caches.open(SHELL).then((held) => bare().then((page) => (page.ok ? held.put('/', page) : undefined))))
+  event.waitUntil(keepBare())
 })
 // A page that was still opening while this worker became active is not among those it claimed then: it asks.
 self.addEventListener('message', (event) => {
@@ -52,8 +62,11 @@ const shell = new NetworkFirst({
   networkTimeoutSeconds: 4,
   plugins: [{
     cacheKeyWillBeUsed: () => Promise.resolve('/'),
-    cacheWillUpdate: ({ response }) =>
-      Promise.resolve(response.ok && response.headers.get('X-Door') === null ? response : null),
+    // Of this release all the same: the pieces that an older one names may be gone when the network is.
+    cacheWillUpdate: async ({ response }) => {
+      if (!response.ok) return null
+      return response.headers.get('X-Door') === null ? response : await bare()
+    },
   }],
 })
 registerRoute(new NavigationRoute(shell, { denylist: [/^\/api\//, /^\/scale\//] }))
