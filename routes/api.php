@@ -258,9 +258,9 @@ Route::middleware(
     Route::delete('bowls/{bowl}', [BowlController::class, 'destroy']);
 
     Route::get('bowls/{bowl}/bench', BenchController::class)->middleware('kept:15,shared');
-    Route::get('bowls/{bowl}/batch', [BatchController::class, 'current']);
+    Route::get('bowls/{bowl}/batch', [BatchController::class, 'current'])->middleware('kept:15,shared');
     Route::post('bowls/{bowl}/batches', [BatchController::class, 'store']);
-    Route::get('batches/{batch}', [BatchController::class, 'show']);
+    Route::get('batches/{batch}', [BatchController::class, 'show'])->middleware('kept:15,shared');
     Route::post('batches/{batch}/events', [BatchEventController::class, 'store']);
     Route::post('batches/{batch}/pan', PanController::class);
 

@@ -52,6 +52,16 @@ final class Batch extends Model
         ];
     }
 
+    /**
+     * Summed from its pours, each of which is on the record.
+     *
+     * @return list<string>
+     */
+    protected static function worked(): array
+    {
+        return ['mixed_cg', 'used_cg'];
+    }
+
     /** @return BelongsTo<Bowl, $this> */
     public function bowl(): BelongsTo
     {

@@ -33,8 +33,18 @@ trait Recorded
                 ],
             )
             ->logOnlyDirty()
-            ->dontLogIfAttributesChangedOnly(['updated_at', 'version', 'remember_token'])
+            ->dontLogIfAttributesChangedOnly(['updated_at', 'version', 'remember_token', ...self::worked()])
             ->dontSubmitEmptyLogs();
+    }
+
+    /**
+     * Columns that are worked from what is on the record elsewhere: their changing alone is no change of their own.
+     *
+     * @return list<string>
+     */
+    protected static function worked(): array
+    {
+        return [];
     }
 
     public function tapActivity(Activity $activity, string $event): void

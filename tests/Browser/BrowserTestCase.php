@@ -104,6 +104,15 @@ abstract class BrowserTestCase extends TestCase
         return $this->browsers[] = Devices::take($this->address(), $width, $height);
     }
 
+    /** As for whoever has not asked for less motion: most tests look at a page that does not move. */
+    protected function inMotion(RemoteWebDriver $browser): void
+    {
+        $browser->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
+            'cmd' => 'Emulation.setEmulatedMedia',
+            'params' => ['features' => [['name' => 'prefers-reduced-motion', 'value' => 'no-preference']]],
+        ]);
+    }
+
     protected function address(string $path = '/'): string
     {
         return 'http://127.0.0.1:'.($this->cable->port ?? self::webPort()).$path;

@@ -7,6 +7,8 @@ use Facebook\WebDriver\WebDriverKeys;
 
 it('plans two bowls, weighs both on the scale, over-pours once and keeps the proportion, closes, repeats', function () {
     $page = $this->browser();
+    $this->inMotion($page);
+    expect($page->executeScript("return matchMedia('(prefers-reduced-motion: reduce)').matches"))->toBeFalse();
     $this->signIn($page, 'tomasz');
 
     // Plan: a client without a visit today.

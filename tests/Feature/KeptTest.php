@@ -96,9 +96,10 @@ it('answers as before what was written beside it, and tells it apart from what w
 
 it('works once for everybody of a role what they all see alike', function (string $path) {
     $bowl = $this->salon->addBowl($this, $this->visit)->assertCreated()->json('id');
+    $batch = str_contains($path, 'batch') ? $this->salon->startBatch($this, $bowl)['id'] : '';
     $path = str_replace(
-        ['{visit}', '{client}', '{bowl}'],
-        [$this->visit['id'], (string) $this->salon->client->id, $bowl],
+        ['{visit}', '{client}', '{bowl}', '{batch}'],
+        [$this->visit['id'], (string) $this->salon->client->id, $bowl, $batch],
         $path,
     );
     $body = fn (array $answer): string => (string) preg_replace('/"now":"[^"]*"/', '', $answer[3]);
@@ -120,7 +121,41 @@ it('works once for everybody of a role what they all see alike', function (strin
     $this->actingAs((new SmallSalon)->member(Role::Colourist));
     $elsewhere = ($this->ask)($path);
     expect($elsewhere[0] === 404 || $elsewhere[2] > $kept[2])->toBeTrue();
-})->with(['today', 'wall', 'shelf', 'messages', 'clients/{client}', 'visits/{visit}', 'bowls/{bowl}/bench']);
+})->with([
+    'today', 'wall', 'shelf', 'messages', 'clients/{client}', 'visits/{visit}', 'bowls/{bowl}/bench',
+    'bowls/{bowl}/batch', 'batches/{batch}',
+]);
+
+it('tells a device that looks on at a bowl what was poured, and nothing while nothing is', function () {
+    $bowl = $this->salon->addBowl($this, $this->visit)->assertCreated()->json('id');
+    $batch = $this->salon->startBatch($this, $bowl);
+    app(Turns::class)->count($this->salon->salon->id);
+    $path = "bowls/{$bowl}/batch";
+    [, $tag, $first] = ($this->ask)($path);
+    [$status, , $again] = ($this->ask)($path, ['If-None-Match' => $tag]);
+    expect($status)->toBe(304)->and($again)->toBeLessThan(intdiv($first, 2));
+    $pour = ['kind' => 'poured', 'line' => $batch['lines'][0]['key'], 'grams' => '12.3', 'source' => 'hand'];
+    $poured = $this->salon->record($this, $batch, $pour)->assertCreated()->json();
+    app(Turns::class)->count($this->salon->salon->id);
+    [$status, , , $body] = ($this->ask)($path, ['If-None-Match' => $tag]);
+    // What whoever poured was answered is what is read by everybody else.
+    expect($status)->toBe(200)->and(json_decode($body, true))->toEqual($poured)
+        ->and($poured['sequence'])->toBe($batch['sequence'] + 1);
+});
+
+it('writes a pour down once, and beside it what else changed of the bowl', function () {
+    $bowl = $this->salon->addBowl($this, $this->visit)->assertCreated()->json('id');
+    $batch = $this->salon->startBatch($this, $bowl);
+    $changes = fn (): int => DB::table('activity_log')->where('subject_id', $batch['id'])->count();
+    $before = $changes();
+    $pour = ['kind' => 'poured', 'line' => $batch['lines'][0]['key'], 'grams' => '12.3', 'source' => 'hand'];
+    $batch = $this->salon->record($this, $batch, $pour)->assertCreated()->json();
+    // The sum of its pours is worked from them, and no change of its own.
+    expect(DB::table('batches')->where('id', $batch['id'])->value('mixed_cg'))->toBe(1_230)
+        ->and($changes())->toBe($before);
+    $this->salon->record($this, $batch, ['kind' => 'discarded', 'reason' => 'spilled'])->assertCreated();
+    expect($changes())->toBe($before + 1);
+});
 
 it('shares no answer of a route that the test above does not ask', function () {
     $shared = array_filter(
@@ -132,7 +167,7 @@ it('shares no answer of a route that the test above does not ask', function () {
     );
     expect(array_values(array_map(fn (Route $route): string => $route->uri(), $shared)))->toEqualCanonicalizing([
         'api/today', 'api/wall', 'api/shelf', 'api/messages', 'api/clients/{client}', 'api/visits/{visit}',
-        'api/bowls/{bowl}/bench',
+        'api/bowls/{bowl}/bench', 'api/bowls/{bowl}/batch', 'api/batches/{batch}',
     ]);
 });
 

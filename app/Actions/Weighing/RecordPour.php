@@ -66,6 +66,11 @@ final readonly class RecordPour
             if ($known !== null) {
                 return $this->same($known, $pour, $current) ? $current : throw EditedElsewhere::reusedId($current);
             }
+            if ($pour->kind === BatchEventKind::Poured) {
+                // Grams need nothing of the bowl but what it is called.
+                $batch->bowl->round->setRelation('visit', $visit);
+                $current->setRelation('bowl', $batch->bowl);
+            }
             $latest = (int) $current->pours->max('sequence');
             if ($after !== $latest) {
                 throw EditedElsewhere::batch($current);
@@ -115,7 +120,7 @@ final readonly class RecordPour
                 },
             ])->save();
 
-            return $current->unsetRelation('pours');
+            return $current->setRelation('pours', $current->pours->push($pour));
         });
     }
 
