@@ -27,8 +27,21 @@ final readonly class CostRows
 
     private const AT_ONCE = 500;
 
-    public function __construct(private DatabaseManager $database)
+    /** Movements that are summed at once: a year of ten busy chairs, in about ten seconds. */
+    private const MOST = 200_000;
+
+    public function __construct(private DatabaseManager $database, private int $most = self::MOST)
     {
+    }
+
+    /** Whether what was moved in these days can be summed while somebody waits for it. */
+    public function isWithin(Salon $salon, CarbonImmutable $from, CarbonImmutable $to): bool
+    {
+        $moves = $this->database->table('stock_moves')
+            ->where('salon_id', $salon->id)->whereBetween('moved_at', [$from, $to])
+            ->select('moved_at')->limit($this->most + 1);
+
+        return $this->database->query()->fromSub($moves, 'm')->count() <= $this->most;
     }
 
     /**
@@ -59,6 +72,7 @@ final readonly class CostRows
         array &$names,
     ): Generator {
         $products = $this->products($salon);
+        $months = new MonthHere($salon->timezone);
         $some = [];
         foreach ($this->moves($salon, $by, $from, $to)->cursor() as $found) {
             $some[] = array_map(
@@ -66,11 +80,11 @@ final readonly class CostRows
                 (array) $found,
             );
             if (count($some) === self::AT_ONCE) {
-                yield from $this->lotsOf($some, $by, $salon->timezone, $products, $names);
+                yield from $this->lotsOf($some, $by, $months, $salon->timezone, $products, $names);
                 $some = [];
             }
         }
-        yield from $this->lotsOf($some, $by, $salon->timezone, $products, $names);
+        yield from $this->lotsOf($some, $by, $months, $salon->timezone, $products, $names);
     }
 
     /**
@@ -81,8 +95,14 @@ final readonly class CostRows
      *
      * @param-out array<string, string> $names
      */
-    private function lotsOf(array $rows, string $by, string $zone, array $products, array &$names): array
-    {
+    private function lotsOf(
+        array $rows,
+        string $by,
+        MonthHere $months,
+        string $zone,
+        array $products,
+        array &$names,
+    ): array {
         $planned = $this->planned(array_values(array_unique(array_column($rows, 'batch'))));
         $lots = [];
         foreach ($rows as $row) {
@@ -92,6 +112,7 @@ final readonly class CostRows
             [$group, $name] = self::group(
                 $by,
                 [...$row, 'product_name' => $products[(string) $row['product']] ?? null],
+                $months,
                 $zone,
             );
             $names[$group] = $name;
@@ -230,6 +251,7 @@ final readonly class CostRows
             ->selectRaw(
                 'v.id AS visit, v.service, v.starts_at, v.starts_at AS moved_at, v.care, c.id AS client, c.name AS client_name, t.id AS person, t.name AS person_name',
             )->get();
+        $months = new MonthHere($salon->timezone);
         foreach ($visits as $visit) {
             $cents = array_sum(array_map(
                 static fn (CareStep $step): int => $step->done ? $step->cents ?? 0 : 0,
@@ -240,7 +262,12 @@ final readonly class CostRows
                     static fn (mixed $value): ?string => is_scalar($value) ? (string) $value : null,
                     (array) $visit,
                 );
-                [$group, $name] = self::group($by, [...$row, 'job' => '', 'letter' => ''], $salon->timezone);
+                [$group, $name] = self::group(
+                    $by,
+                    [...$row, 'job' => '', 'letter' => ''],
+                    $months,
+                    $salon->timezone,
+                );
                 $names[$group] ??= $name;
                 $found[$group] = ($found[$group] ?? 0) + $cents;
             }
@@ -253,11 +280,11 @@ final readonly class CostRows
      * @param  array<string, ?string>  $row
      * @return array{string, string} key and name
      */
-    private static function group(string $by, array $row, string $zone): array
+    private static function group(string $by, array $row, MonthHere $months, string $zone): array
     {
-        $day = static fn (?string $moment): CarbonImmutable => CarbonImmutable::parse((string) $moment, 'UTC')
-            ->setTimezone($zone);
-        $on = isset($row['starts_at']) ? $day($row['starts_at'])->translatedFormat('j M Y') : '';
+        $on = isset($row['starts_at']) && in_array($by, ['visit', 'bowl'], true)
+            ? CarbonImmutable::parse($row['starts_at'], 'UTC')->setTimezone($zone)->translatedFormat('j M Y')
+            : '';
         $job = (string) ($row['job'] ?? '') === '' ? '' : " ({$row['job']})";
 
         return match ($by) {
@@ -270,7 +297,7 @@ final readonly class CostRows
                 "{$row['client_name']}, bowl ".trim((string) $row['letter'])."{$job}, {$on}",
             ],
             'person' => ["person-{$row['person']}", (string) $row['person_name']],
-            default => [$day($row['moved_at'])->format('Y-m'), $day($row['moved_at'])->translatedFormat('M Y')],
+            default => $months->of((string) $row['moved_at']),
         };
     }
 }

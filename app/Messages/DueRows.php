@@ -22,6 +22,7 @@ use Core\Service\DueMessage;
 use Core\Service\DueMessages;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Query\Builder as Query;
 
 /**
  * What is due to a salon's clients, by its record: the visits ahead, the tests that wait, the visits of some weeks ago.
@@ -161,40 +162,24 @@ final readonly class DueRows
     /** @return list<MessageToSend> */
     private function closed(Salon $salon, HouseMessages $house, DueMessages $due, CarbonImmutable $now): array
     {
+        // Of a large salon these are many, and few of them are asked about: which, says the database.
         $visits = Visit::query()->where('salon_id', $salon->id)->where('status', VisitStatus::Closed)
-            ->where(
-                'starts_at',
-                '>',
-                $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()),
-            )->where('closed_at', '<=', $now)
-            ->whereHas('client', self::somebody(...))->with(['client.consents', 'colourist.salon'])->get();
-        // As it stands in the database: of a large salon these are many, and only their moments count.
-        $next = [];
-        foreach (Visit::query()->toBase()->whereIn('client_id', $visits->pluck('client_id')->unique())->whereIn(
-            'status',
-            [VisitStatus::Closed, VisitStatus::InChair],
-        )
             ->where('starts_at', '>', $now->subDays(self::MOST_DAYS + Number::FollowUpPatience->whole()))
-            ->orderBy('starts_at')
-            ->get(['client_id', 'starts_at']) as $row) {
-            $next[(int) $row->client_id][] = CarbonImmutable::parse((string) $row->starts_at, 'UTC')->getTimestamp();
-        }
+            ->whereBetween('closed_at', array_map(CarbonImmutable::createFromTimestampUTC(...), $due->askedAbout()))
+            ->whereHas('client', self::somebody(...))
+            ->whereNotExists(fn (Query $query) => $query->from('visits', 'later')
+                ->whereColumn('later.client_id', 'visits.client_id')
+                ->whereColumn('later.starts_at', '>', 'visits.starts_at')
+                ->whereIn('later.status', [VisitStatus::Closed, VisitStatus::InChair]))
+            ->with(['client.consents', 'colourist.salon'])->get();
         $found = [];
         foreach ($visits as $visit) {
-            $started = (int) $visit->starts_at->getTimestamp();
-            $second = null;
-            foreach ($next[$visit->client_id] ?? [] as $moment) {
-                if ($moment > $started) {
-                    $second = (int) $moment;
-                    break;
-                }
-            }
             foreach (
                 $due->ofClosed(
                     $visit->id,
                     (string) $visit->client_id,
                     (int) ($visit->closed_at ?? $visit->starts_at)->getTimestamp(),
-                    $second,
+                    null,
                 ) as $each
             ) {
                 $found[] = $this->worded(

@@ -94,6 +94,14 @@ final readonly class DueMessages
             : [];
     }
 
+    /** @return array{int, int} the earliest and the latest second at which a visit ended that may be asked about now */
+    public function askedAbout(): array
+    {
+        $latest = $this->now - $this->before(MessageKind::FollowUp);
+
+        return [$latest - Number::FollowUpPatience->whole() * self::DAY + 1, $latest];
+    }
+
     private function before(MessageKind $kind): int
     {
         return ($this->days[$kind->value] ?? $kind->usualDays()) * self::DAY;

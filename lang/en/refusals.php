@@ -411,6 +411,12 @@ return [
             'mend' => 'Type it again.',
         ],
     ],
+    'costs-refused' => [
+        'too-much' => [
+            'said' => 'More was poured in these days than is summed up at once.',
+            'mend' => 'Ask for fewer days: since :since, say.',
+        ],
+    ],
     'photo-refused' => [
         'no-picture' => [
             'said' => 'This file is no picture that can be read.',

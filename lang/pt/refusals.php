@@ -411,6 +411,12 @@ return [
             'mend' => 'Escreva-a outra vez.',
         ],
     ],
+    'costs-refused' => [
+        'too-much' => [
+            'said' => 'Nestes dias saiu mais do que se soma de uma só vez.',
+            'mend' => 'Peça menos dias: por exemplo desde :since.',
+        ],
+    ],
     'photo-refused' => [
         'no-picture' => [
             'said' => 'Este ficheiro não é uma imagem que se possa ler.',

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Enums\Role;
+use App\Formulas\CostRows;
+use App\Formulas\MonthHere;
 use App\Models\StockMove;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Str;
@@ -252,6 +254,48 @@ it('tells what was poured cost, by what it was asked, and what of it was wasted'
     ($this->later)();
     expect($this->getJson('/api/costs')->json('rows'))->toBe([]);
 });
+
+it('sums of a large salon what can be summed while somebody waits, and says from when on', function () {
+    $this->travelTo('2026-11-18 12:00:00');
+    $member = $this->salon->member();
+    $move = fn (string $at, int $count): bool => DB::table('stock_moves')->insert(array_fill(0, $count, [
+        'salon_id' => $this->salon->salon->id, 'product' => 'developer-1', 'kind' => 'counted', 'grams_cg' => 100,
+        'team_member_id' => $member->id, 'moved_at' => $at,
+    ]));
+    $this->app->bind(CostRows::class, fn (): CostRows => new CostRows(app('db'), 10));
+    $asked = function (string $how = ''): array {
+        ($this->later)();
+
+        return $this->getJson("/api/costs{$how}")->json();
+    };
+    $move('2026-07-10 10:00:00', 4);
+    $move('2026-09-10 10:00:00', 4);
+    expect($asked()['from'])->toBe('2026-06-01');
+    $move('2026-10-10 10:00:00', 4);
+    expect($asked()['from'])->toBe('2026-08-01')
+        ->and($asked('?from=2026-06-01'))->toMatchArray([
+            'message' => 'More was poured in these days than is summed up at once.',
+            'mend' => 'Ask for fewer days: since 2026-08-01, say.',
+        ])
+        ->and($asked('?from=2026-06-01&to=2026-09-30')['from'])->toBe('2026-06-01');
+    $move('2026-11-03 10:00:00', 11);
+    expect($asked()['from'])->toBe('2026-11-16');
+    $this->get('/api/costs/table?from=2026-06-01')->assertUnprocessable();
+});
+
+it('reads the month off the salon’s own wall clock', function (string $zone, string $moment, string $month) {
+    $here = new MonthHere($zone);
+    // What is a quarter of an hour away may be another month, and is asked first.
+    $here->of('2026-10-31 18:14:59');
+    $here->of('2026-10-31 12:59:59');
+    expect($here->of($moment)[0])->toBe($month)->and($here->of($moment)[0])->toBe($month);
+})->with([
+    ['UTC', '2026-10-31 23:59:59', '2026-10'],
+    ['UTC', '2026-11-01 00:00:00', '2026-11'],
+    ['Asia/Kathmandu', '2026-10-31 18:15:00', '2026-11'],
+    ['Pacific/Auckland', '2026-10-31 11:00:00', '2026-11'],
+    ['Pacific/Auckland', '2026-10-31 10:59:59', '2026-10'],
+]);
 
 it('tells bowls thrown away, what went beyond the plan, and treatments done, apart', function () {
     $this->salon->shades['6N']->update(['price_cents' => 900]);

@@ -104,6 +104,15 @@ it('takes the house’s own days', function () {
         )->toBe(['follow-up']);
 });
 
+it('asks about just those that ended between the two seconds it names', function (array $house) {
+    $now = 100 * A_DAY;
+    $asked = new DueMessages($now, $house);
+    [$from, $to] = $asked->askedAbout();
+    $due = fn (int $closed): bool => kindsOf($asked->ofClosed('v', '7', $closed, null)) === ['follow-up'];
+    expect([$due($from - 1), $due($from), $due($to), $due($to + 1)])->toBe([false, true, true, false])
+        ->and($to)->toBe($now - ($house['follow-up'] ?? 14) * A_DAY);
+})->with(['as is usual' => [[]], 'of the house’s own' => [['follow-up' => 30]]]);
+
 it('is due from one moment on and stays due until its end, whatever the hour it is asked', function () {
     mt_srand(11);
     foreach (range(1, 300) as $_) {

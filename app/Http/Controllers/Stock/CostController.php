@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers\Stock;
 
 use App\Csv\Table;
+use App\Exceptions\CostsRefused;
 use App\Formulas\CostRows;
 use App\Http\Controllers\Controller;
 use App\Models\Salon;
@@ -110,14 +111,30 @@ final class CostController extends Controller
         ]);
         $text = static fn (string $name): ?string => is_string($said[$name] ?? null) ? $said[$name] : null;
         $today = CarbonImmutable::now($salon->timezone);
-        $from = $text('from') === null ? $today->subMonths(5)
-            ->startOfMonth() : CarbonImmutable::parse($text('from'), $salon->timezone)
-            ->startOfDay();
         $to = $text('to') === null
             ? $today->endOfDay()
             : CarbonImmutable::parse($text('to'), $salon->timezone)->endOfDay();
+        $from = $text('from') === null
+            ? $this->since($salon, $to)
+            : CarbonImmutable::parse($text('from'), $salon->timezone)->startOfDay();
+        if (! $this->costs->isWithin($salon, $from->utc(), $to->utc())) {
+            throw CostsRefused::tooMuch($this->since($salon, $to)->toDateString());
+        }
 
         return [$text('by') ?? 'month', $from->utc(), $to->utc()];
+    }
+
+    /** Half a year, or of a larger salon as much of it as can be summed while somebody waits. */
+    private function since(Salon $salon, CarbonImmutable $to): CarbonImmutable
+    {
+        $months = array_map(static fn (int $back): CarbonImmutable => $to->startOfMonth()->subMonths($back), range(5, 0));
+        foreach ([...$months, $to->startOfWeek()] as $from) {
+            if ($this->costs->isWithin($salon, $from->utc(), $to->utc())) {
+                return $from;
+            }
+        }
+
+        return $to->startOfDay();
     }
 
     /**
