@@ -80,11 +80,11 @@ final readonly class CostRows
                 (array) $found,
             );
             if (count($some) === self::AT_ONCE) {
-                yield from $this->lotsOf($some, $by, $months, $salon->timezone, $products, $names);
+                yield from $this->lotsOf($some, $by, $months, $products, $names);
                 $some = [];
             }
         }
-        yield from $this->lotsOf($some, $by, $months, $salon->timezone, $products, $names);
+        yield from $this->lotsOf($some, $by, $months, $products, $names);
     }
 
     /**
@@ -99,7 +99,6 @@ final readonly class CostRows
         array $rows,
         string $by,
         MonthHere $months,
-        string $zone,
         array $products,
         array &$names,
     ): array {
@@ -113,7 +112,6 @@ final readonly class CostRows
                 $by,
                 [...$row, 'product_name' => $products[(string) $row['product']] ?? null],
                 $months,
-                $zone,
             );
             $names[$group] = $name;
             [$meant, $most] = $planned[(string) $row['batch']][(string) $row['product']] ?? [null, null];
@@ -266,7 +264,6 @@ final readonly class CostRows
                     $by,
                     [...$row, 'job' => '', 'letter' => ''],
                     $months,
-                    $salon->timezone,
                 );
                 $names[$group] ??= $name;
                 $found[$group] = ($found[$group] ?? 0) + $cents;
@@ -280,10 +277,10 @@ final readonly class CostRows
      * @param  array<string, ?string>  $row
      * @return array{string, string} key and name
      */
-    private static function group(string $by, array $row, MonthHere $months, string $zone): array
+    private static function group(string $by, array $row, MonthHere $months): array
     {
         $on = isset($row['starts_at']) && in_array($by, ['visit', 'bowl'], true)
-            ? CarbonImmutable::parse($row['starts_at'], 'UTC')->setTimezone($zone)->translatedFormat('j M Y')
+            ? CarbonImmutable::parse($row['starts_at'], 'UTC')->setTimezone($months->zone)->translatedFormat('j M Y')
             : '';
         $job = (string) ($row['job'] ?? '') === '' ? '' : " ({$row['job']})";
 

@@ -15,7 +15,7 @@ final class MonthHere
     /** @var array<string, array{string, string}> by the quarter of an hour in UTC */
     private array $known = [];
 
-    public function __construct(private readonly string $zone)
+    public function __construct(public readonly string $zone)
     {
     }
 

@@ -7,6 +7,7 @@ use App\Formulas\CostRows;
 use App\Formulas\MonthHere;
 use App\Models\StockMove;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use Tests\Feature\SmallSalon;
 

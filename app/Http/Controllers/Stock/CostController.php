@@ -127,7 +127,8 @@ final class CostController extends Controller
     /** Half a year, or of a larger salon as much of it as can be summed while somebody waits. */
     private function since(Salon $salon, CarbonImmutable $to): CarbonImmutable
     {
-        $months = array_map(static fn (int $back): CarbonImmutable => $to->startOfMonth()->subMonths($back), range(5, 0));
+        $month = $to->startOfMonth();
+        $months = array_map(static fn (int $back): CarbonImmutable => $month->subMonths($back), range(5, 0));
         foreach ([...$months, $to->startOfWeek()] as $from) {
             if ($this->costs->isWithin($salon, $from->utc(), $to->utc())) {
                 return $from;
