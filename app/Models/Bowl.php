@@ -8,6 +8,7 @@ use App\Records\ReadOnce;
 use App\Records\Recorded;
 use Core\Timing\StampKind;
 use Core\Weighing\BatchStatus;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -64,6 +65,21 @@ final class Bowl extends Model
     public function wasBegun(): bool
     {
         return $this->hasMany(Batch::class)->exists();
+    }
+
+    /**
+     * Those of some visits, found from the visits on: asked as what has such a round (`whereHas`), the database looks
+     * through every bowl there is.
+     *
+     * @param  Builder<Bowl>  $bowls
+     * @param  Builder<Visit>  $visits
+     */
+    public function scopeOfVisits(Builder $bowls, Builder $visits): void
+    {
+        $bowls->whereIn(
+            'bowls.round_id',
+            Round::query()->select('id')->whereIn('visit_id', $visits->select('visits.id')),
+        );
     }
 
     /** @return BelongsTo<Round, $this> */

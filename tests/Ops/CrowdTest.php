@@ -86,7 +86,11 @@ it('lets somebody sign in within a second while twenty of the dearest requests a
     ];
     // Whatever else this machine does meanwhile can only make it longer: the shortest of three is ours.
     $shortest = INF;
+    $slow = password_hash('harbour-light', PASSWORD_BCRYPT, ['cost' => 12]);
+    $id = (int) Shell::say("sql root -N \"\$DB_NAME\" -e \"SELECT id FROM team_members WHERE email = 'leilani@sailcloth.example'\"");
     for ($try = 1; $try <= 3 && $shortest >= 1.0; $try++) {
+        // As slow to try as where people work: the tests’ own passwords are quick, and become so again by signing in.
+        Shell::say('sql root "$DB_NAME" -e '.escapeshellarg("UPDATE team_members SET password = '{$slow}' WHERE id = {$id}"));
         $multi = curl_multi_init();
         $handles = [];
         for ($each = 0; $each < 20; $each++) {

@@ -10,6 +10,7 @@ use App\Formulas\BowlRows;
 use App\Models\Bowl;
 use App\Models\Client;
 use App\Models\Shade;
+use App\Models\Visit;
 use Core\Units\Grams;
 use Illuminate\Database\DatabaseManager;
 
@@ -67,10 +68,7 @@ final readonly class IndexClient
     private function shadesUsed(int $client): array
     {
         $bowls = Bowl::query()->with(['batches.pours', 'components'])
-            ->whereHas(
-                'round.visit',
-                fn ($visit) => $visit->where('client_id', $client)->where('status', VisitStatus::Closed),
-            )
+            ->ofVisits(Visit::query()->where('client_id', $client)->where('status', VisitStatus::Closed))
             ->get();
         $ids = [];
         foreach ($bowls as $bowl) {

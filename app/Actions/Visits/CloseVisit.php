@@ -67,10 +67,8 @@ final readonly class CloseVisit
             if ($current->version !== $version) {
                 throw EditedElsewhere::visit($current);
             }
-            $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')->whereHas(
-                'bowl.round',
-                fn ($round) => $round->where('visit_id', $current->id),
-            )
+            $batches = Batch::query()->with('bowl.stamps', 'bowl.batches', 'bowl.colourLine')
+                ->whereIn('bowl_id', Bowl::query()->ofVisits(Visit::query()->whereKey($current->id))->select('id'))
                 // What was left before its first gram is as if it had not been begun.
                 ->where('status', '!=', BatchStatus::Withdrawn)->get();
             $open = $batches->first(fn (Batch $batch): bool => $batch->status->isOpen());

@@ -300,7 +300,7 @@ final class RealVisit
             ->postJson(
                 "/api/visits/{$this->visit['id']}/close",
                 $review + [
-                    'version' => $this->refresh()->visit['version'],
+                    'version' => $this->visit['version'],
                     'verdict' => 'good',
                     'outcome' => 'As wished.',
                 ],

@@ -1053,11 +1053,12 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
     $fresh = $bowls->every(fn (array $bowl): bool => $bowl['batches'] === [] && $bowl['clock']['stamps'] === []);
     // What does not hold is said before anything has happened.
     $holds = $v->visit['times']['breaks'] === [];
+    // What is pressed is answered with the visit as it stands then.
     for ($at = 0; $at < 300; $at++) {
         // More of a bowl is another round's affair; here what was mixed is enough.
         $acts = array_values(
             array_filter(
-                $v->refresh()->visit['times']['acts'],
+                $v->visit['times']['acts'],
                 static fn (array $act): bool => $act['kind'] !== 'again',
             ),
         );
@@ -1081,7 +1082,7 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
         ][$act['kind']] ?? $act['kind'];
         match ($act['kind']) {
             'mix' => $v->weigh($act['letters'][0]),
-            'rinse' => $this->postJson("/api/visits/{$v->visit['id']}/stamps", ['kind' => $kind, 'marks' => array_map(
+            'rinse' => $v->visit = $this->postJson("/api/visits/{$v->visit['id']}/stamps", ['kind' => $kind, 'marks' => array_map(
                 static fn (array $each): array => ['id' => (string) Illuminate\Support\Str::uuid()] + $each,
                 array_values(
                     array_filter(
@@ -1091,7 +1092,7 @@ it('runs through the live clocks as it is planned: each act at its minute, nothi
                         )->firstWhere('bowl', $each['bowl'])['begun'],
                     ),
                 ),
-            )])->assertCreated(),
+            )])->assertCreated()->json(),
             default => $v->stamp($act['letters'][0], $kind),
         };
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources\Salons;
 
 use App\Models\Batch;
+use App\Models\Bowl;
 use App\Models\Salon;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -32,7 +33,7 @@ final class BeginningResource extends JsonResource
             'client' => $salon->clients()->exists(),
             default => Batch::query()
                 ->where('status', 'finished')
-                ->whereRelation('bowl.round.visit', 'salon_id', $salon->id)
+                ->whereIn('bowl_id', Bowl::query()->ofVisits($salon->visits()->getQuery())->select('id'))
                 ->exists(),
         };
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Resources\Shelf;
 
 use App\Formulas\SalonShelf;
-use App\Models\Bowl;
 use App\Models\Component;
 use App\Models\HouseBlendVersion;
 use App\Models\Salon;
@@ -26,10 +25,10 @@ final class HouseBlendsResource extends JsonResource
     {
         $salon = $this->resource;
         $shelf = resolve(SalonShelf::class)->of($salon);
-        $used = self::used($salon);
+        $all = $salon->houseBlends()->orderBy('name')->orderByDesc('version')->get();
+        $used = self::used($salon, array_values($all->pluck('name')->unique()->map(strval(...))->all()));
 
-        return array_values($salon->houseBlends()
-            ->orderBy('name')->orderByDesc('version')->get()->groupBy('name')
+        return array_values($all->groupBy('name')
             ->map(fn ($versions, string $name): array => [
                 'name' => $name,
                 'retired' => $versions->every(fn (HouseBlendVersion $version): bool => $version->retired === true),
@@ -43,15 +42,25 @@ final class HouseBlendsResource extends JsonResource
             ])->all());
     }
 
-    /** @return array<string, int> bowls by name and version */
-    private static function used(Salon $salon): array
+    /**
+     * Found from what names a blend on: asked as every bowl of the salon, all of them would be looked through.
+     *
+     * @param  list<string>  $names
+     * @return array<string, int> bowls by the blend's id
+     */
+    private static function used(Salon $salon, array $names): array
     {
         $used = [];
-        $bowls = Bowl::query()->whereRelation('round.visit', 'salon_id', $salon->id)
-            ->whereIn('id', Component::query()->whereNotNull('blend')->select('bowl_id'))->cursor();
-        foreach ($bowls as $bowl) {
+        foreach (
+            Component::query()->toBase()
+                ->join('bowls', 'bowls.id', '=', 'components.bowl_id')
+                ->join('rounds', 'rounds.id', '=', 'bowls.round_id')
+                ->join('visits', 'visits.id', '=', 'rounds.visit_id')
+                ->where('visits.salon_id', $salon->id)->whereIn('components.blend', $names)
+                ->distinct()->select(['bowls.id', 'bowls.sheet'])->cursor() as $bowl
+        ) {
             $named = [];
-            foreach ((array) ($bowl->sheet['parts'] ?? []) as $part) {
+            foreach ((array) (((array) json_decode((string) $bowl->sheet, true))['parts'] ?? []) as $part) {
                 foreach ((array) ($part['ingredients'] ?? []) as $each) {
                     if (is_string($each['blend'] ?? null)) {
                         $named[HouseBlend::idOf($each['blend'], (int) ($each['version'] ?? 1))] = true;
