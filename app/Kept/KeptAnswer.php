@@ -32,6 +32,9 @@ final readonly class KeptAnswer
 
     private const SHARED = 'shared';
 
+    /** Seconds for which it is known what an answer was changed by the last time. */
+    private const REMEMBERED = 3600;
+
     /** Bytes of a posted question: a longer one holds what somebody is typing. */
     private const LONGEST_QUESTION = 256;
 
@@ -119,7 +122,14 @@ final readonly class KeptAnswer
             $made = $this->values->get("reads {$key}");
             $at = $this->turns->each($member->salon_id);
             $changed = is_array($made) ? $this->turns->changedSince($member->salon_id, $made['at']) : null;
-            if (! is_array($made) || $changed === null || ! $this->reads->stillSaid($made['reads'], $changed)) {
+            if (! is_array($made) || $changed === null) {
+                return null;
+            }
+            $last = $this->values->get("otherwise {$key}");
+            $otherwise = $this->reads->saidOtherwise($made['reads'], $changed, is_string($last) ? $last : '');
+            if ($otherwise !== null) {
+                $this->values->put("otherwise {$key}", $otherwise, self::REMEMBERED);
+
                 return null;
             }
             $this->values->put("answer {$key}", ['turn' => $turn] + $kept, $left);

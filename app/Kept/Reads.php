@@ -96,27 +96,35 @@ final class Reads
     }
 
     /**
-     * Whether those that name one of these tables are answered as they were.
+     * The first of those that name one of these tables which is not answered as it was; null where all of them are.
      *
      * @param  list<Read>  $reads
      * @param  list<string>  $tables
+     * @param  string  $last  what was said otherwise the last time, and most likely is again: asked before all others
+     * @return ?string which, to be handed in again
      */
-    public function stillSaid(array $reads, array $tables): bool
+    public function saidOtherwise(array $reads, array $tables, string $last = ''): ?string
     {
         if ($tables === []) {
-            return true;
+            return null;
         }
         $named = '/\b(?:'.implode('|', array_map(preg_quote(...), $tables)).')\b/';
-        foreach ($reads as $read) {
-            if (
-                preg_match($named, $read['sql']) === 1
-                && self::sum($this->database->connection()->select($read['sql'], $read['bindings'])) !== $read['said']
-            ) {
-                return false;
+        $asked = array_filter($reads, static fn (array $read): bool => preg_match($named, $read['sql']) === 1);
+        $likely = array_filter($asked, static fn (array $read): bool => self::kind($read['sql']) === $last);
+        foreach ($likely + $asked as $read) {
+            $said = $this->database->connection()->select($read['sql'], $read['bindings']);
+            if (self::sum($said) !== $read['said']) {
+                return self::kind($read['sql']);
             }
         }
 
-        return true;
+        return null;
+    }
+
+    /** The same question about other rows, or about more of them. */
+    private static function kind(string $sql): string
+    {
+        return hash('xxh128', preg_replace('/\?(?:, \?)+/', '?', $sql) ?? $sql);
     }
 
     /** @param  array<mixed>  $bindings */

@@ -196,9 +196,9 @@ it('asks again only of what names a table that was written, and not what it coul
     [$said, $heard] = $reads->during($name);
     expect($said)->toBe($this->salon->client->name)->and($heard)->toHaveCount(1);
     $this->salon->client->forceFill(['name' => 'Another'])->save();
-    expect($reads->stillSaid($heard, []))->toBeTrue()
-        ->and($reads->stillSaid($heard, ['visits', 'client']))->toBeTrue()
-        ->and($reads->stillSaid($heard, ['visits', 'clients']))->toBeFalse();
+    expect($reads->saidOtherwise($heard, []))->toBeNull()
+        ->and($reads->saidOtherwise($heard, ['visits', 'client']))->toBeNull()
+        ->and($reads->saidOtherwise($heard, ['visits', 'clients']))->not->toBeNull();
     $byRow = fn (): int => DB::table('clients')->where('id', $this->salon->client->id)->cursor()->count();
     expect($reads->during($byRow))->toBe([1, null]);
     $many = 'with recursive n as (select 1 i union all select i + 1 from n where i < 45) select a.i from n a, n b';
@@ -206,6 +206,36 @@ it('asks again only of what names a table that was written, and not what it coul
     // Nothing is heard once it is over.
     $name();
     expect($reads->during(fn (): int => 7))->toBe([7, []]);
+});
+
+it('asks first what was answered otherwise the last time, also where it is asked about more', function () {
+    $reads = app(Reads::class);
+    $id = $this->salon->client->id;
+    $work = fn (array $ids): array => $reads->during(function () use ($ids, $id): void {
+        DB::select('select count(*) from clients');
+        DB::select('select phone from clients where id = ?', [$id]);
+        DB::select('select name from clients where id in ('.implode(', ', array_fill(0, count($ids), '?')).')', $ids);
+    })[1];
+    $asked = 0;
+    DB::listen(function () use (&$asked): void {
+        $asked++;
+    });
+    $heard = $work([$id]);
+    DB::table('clients')->where('id', $id)->update(['name' => 'Renamed once']);
+    $asked = 0;
+    $which = $reads->saidOtherwise($heard, ['clients']);
+    expect($asked)->toBe(3)->and($which)->not->toBeNull();
+    $heard = $work([$id, $id + 1]);
+    DB::table('clients')->where('id', $id)->update(['name' => 'Renamed twice']);
+    $asked = 0;
+    expect($reads->saidOtherwise($heard, ['clients'], $which))->toBe($which)->and($asked)->toBe(1);
+    // Where it was something else this time, everything is asked all the same.
+    $heard = $work([$id]);
+    DB::table('clients')->where('id', $id)->update(['phone' => '0555 999']);
+    expect($reads->saidOtherwise($heard, ['clients'], $which))->not->toBeNull()->not->toBe($which);
+    $heard = $work([$id]);
+    $asked = 0;
+    expect($reads->saidOtherwise($heard, ['clients'], $which))->toBeNull()->and($asked)->toBe(3);
 });
 
 it('asks each question once while one thing is worked, and anew once something is written', function () {
