@@ -9,6 +9,8 @@ const TIMES = 80;
 const AT_ONCE = 50;
 /** Pours into one bowl at another chair: more than a bowl ever has. */
 const ELSEWHERE = 30;
+/** Of whom each comes in, has a bowl and goes. */
+const VISITS = 12;
 
 $web = 'http://127.0.0.1:'.getenv('TINTA_WEB_PORT');
 // Each person may ask so often a minute: three of them share the requests, and the fourth pours.
@@ -215,4 +217,38 @@ for ($turn = 0; $turn < 3; $turn++) {
 $rate = count($many) / (microtime(true) - $began);
 sort($many);
 printf("%-26s %8.1f %9.2f %9.2f %9.1f %9.2f %9.2f %9.0f\n", 'pour, written', $at($took, 0.5), $at($took, 0.5) / $bare[0], $at($took, 0.95) / $bare[1], $at($many, 0.5), $at($many, 0.5) / $bare[2], $at($many, 0.95) / $bare[3], $rate);
+
+// What is written at a chair besides: each step looks up what belongs to this visit, client or bowl alone, however many others there are.
+sleep(61);
+$steps = [];
+$timed = static function (string $step, string $method, string $path, array $body = []) use ($handle, &$steps): array {
+    $one = $handle($method, $path, $body);
+    $answer = (string) curl_exec($one);
+    curl_getinfo($one, CURLINFO_HTTP_CODE) < 400 || throw new RuntimeException("{$step}: ".substr($answer, 0, 300));
+    $steps[$step][] = curl_getinfo($one, CURLINFO_TOTAL_TIME) * 1000;
+
+    return (array) json_decode($answer, true);
+};
+for ($each = 0; $each < VISITS; $each++) {
+    $who = $each % count($people);
+    $come = $timed('somebody walks in', 'POST', '/api/walk-ins', ['id' => $uuid(), 'name' => "Bench walks in {$each}"]);
+    $chair = $ask('GET', "/api/visits/{$come['id']}");
+    $batch = $begin($chair, 'A');
+    $batch = $timed('pour', 'POST', "/api/batches/{$batch['id']}/events", [
+        'id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['current'], 'grams' => $batch['lines'][0]['target'], 'source' => 'hand',
+    ]);
+    $batch = $timed('bowl finished', 'POST', "/api/batches/{$batch['id']}/events", ['id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'finished']);
+    foreach (['began', 'completed', 'rinsed'] as $kind) {
+        $timed('put on, rinsed', 'POST', "/api/bowls/{$batch['bowl']['id']}/stamps", ['id' => $uuid(), 'kind' => $kind]);
+    }
+    $chair = $ask('GET', "/api/visits/{$come['id']}");
+    $timed('visit closed', 'POST', "/api/visits/{$come['id']}/close", ['version' => $chair['version'], 'verdict' => 'good', 'outcome' => 'As wished.']);
+    $timed('repeated', 'POST', "/api/visits/{$come['id']}/repeat", ['id' => $uuid()]);
+}
+echo "\nwritten, from the door to the end of a visit\n";
+printf("%-26s %8s %9s %9s\n", 'request', 'p50 ms', 'p50 x', 'longest x');
+foreach ($steps as $step => $took) {
+    sort($took);
+    printf("%-26s %8.1f %9.2f %9.2f\n", $step, $at($took, 0.5), $at($took, 0.5) / $bare[0], end($took) / $bare[0]);
+}
 array_map(unlink(...), $jars);

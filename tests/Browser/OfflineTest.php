@@ -110,16 +110,23 @@ function heldForNoNetwork(RemoteWebDriver $page): void
 it('keeps the page of this release without the sign-in page in it, whoever opened it', function () {
     $page = $this->browser();
     $this->see($page, '#email');
-    $kept = fn () => $page->executeAsyncScript(<<<'JS'
+    $kept = fn (): ?string => $page->executeAsyncScript(<<<'JS'
         const done = arguments[0];
-        const until = performance.now() + 8000;
+        // Longer than it takes; a worker that could not be put in place is never ready, and says so by that.
+        const until = performance.now() + 20_000;
         const look = async () => {
             const page = await caches.match('/', { cacheName: 'tinta-shell' }).then((held) => held?.text()).catch(() => undefined);
             if (page !== undefined || performance.now() > until) done(page ?? null); else setTimeout(look, 100);
         };
-        navigator.serviceWorker.ready.then(look);
+        void look();
         JS);
-    expect($kept())->toContain('<div id="root"></div>');
+    $first = $kept();
+    if ($first === null) {
+        // A worker that was not put in place the first time is put there when the page is opened again.
+        $page->get($this->address());
+        $first = $kept();
+    }
+    expect($first)->toContain('<div id="root"></div>');
     // What stands there from now on comes from opening the page with nobody signed in.
     $page->executeAsyncScript('caches.delete("tinta-shell").then(arguments[0])');
     $page->get($this->address());
