@@ -40,6 +40,18 @@ it('counts the shelf, moves a product with its reason, orders what is low, and s
     $this->see($page, '.cost-total', 'never came onto a head');
     $this->press($page, '[aria-label="Told by"] .chip', 'line');
     $this->see($page, '.stock-table tbody', 'Tidewater');
+    // Days that cannot be told are refused where they can be set right.
+    $last = "const [day] = arguments, to = document.querySelector('#cost-to'); "
+        ."Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value').set.call(to, day); "
+        ."to.dispatchEvent(new Event('input', { bubbles: true }))";
+    $today = $page->executeScript("return document.querySelector('#cost-to').value");
+    $page->executeScript(str_replace('#cost-to', '#cost-from', $last), [$today]);
+    $page->executeScript($last, ['2025-01-01']);
+    $this->see($page, '.costs [role=alert]', 'The last day comes before the first');
+    expect($page->findElements(WebDriverBy::cssSelector('.cost-total')))->toBe([]);
+    $page->executeScript($last, [$today]);
+    $this->see($page, '.cost-total', 'never came onto a head');
+    expect($page->findElements(WebDriverBy::cssSelector('.costs [role=alert]')))->toBe([]);
 
     // An assistant counts, and is shown no cost.
     $other = $this->browser(1024, 768);

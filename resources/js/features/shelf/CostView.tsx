@@ -9,7 +9,7 @@ import { Field } from '../../shared/ui/Field'
 import { ErrorNotice } from '../../shared/ui/Notice'
 import { OneOf } from '../../shared/ui/OneOf'
 import { Waiting } from '../../shared/ui/Waiting'
-import { costs, costsQuery, type CostsAsked } from './costApi'
+import { costs, costsQuery, type Costs, type CostsAsked } from './costApi'
 
 const BY = [
   ['month', t`month`],
@@ -25,10 +25,12 @@ const CostChart = lazy(async () => ({ default: (await import('./CostChart')).Cos
 /** What the bowls cost and what of it was wasted, drawn and in a table. */
 export function CostView() {
   const [asked, ask] = useState<CostsAsked>({ by: 'month', from: null, to: null })
-  const { data, error } = useQuery({ ...costs(asked), placeholderData: keepPreviousData })
+  const { data: answer, error } = useQuery({ ...costs(asked), placeholderData: keepPreviousData })
+  // What is refused is mended where it was asked: the days stay, without sums that are of others.
+  const [last, keep] = useState<Costs>()
+  if (answer !== undefined && answer !== last) keep(answer)
+  const data = answer ?? last
   if (data === undefined) return error === null ? <Waiting what={t`Cost and waste`} /> : <ErrorNotice error={error} />
-  const shown = data.rows.slice(0, 200)
-  const addOns = data.total.addOns !== null
   return (
     <section aria-labelledby="cost-title" className="costs">
       <div className="page-head">
@@ -59,6 +61,16 @@ export function CostView() {
         </Field>
       </div>
       {error === null ? null : <ErrorNotice error={error} />}
+      {answer === undefined ? null : <CostSums data={answer} />}
+    </section>
+  )
+}
+
+function CostSums({ data }: { data: Costs }) {
+  const shown = data.rows.slice(0, 200)
+  const addOns = data.total.addOns !== null
+  return (
+    <>
       <p className="cost-total">
         <span><Trans><strong className="grams-big">{data.total.cost}</strong> poured</Trans></span>
         <span>
@@ -127,6 +139,6 @@ export function CostView() {
       {shown.length < data.rows.length ? (
         <p className="quiet">{t`and ${data.rows.length - shown.length} more; the table (CSV) has all of them.`}</p>
       ) : null}
-    </section>
+    </>
   )
 }
