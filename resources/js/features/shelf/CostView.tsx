@@ -36,11 +36,13 @@ export function CostView() {
       <div className="page-head">
         <h1 id="cost-title">{t`Cost and waste`}</h1>
         <span className="notice-actions stock-presses">
-          <a
-            className="btn btn-link press"
-            href={`/api/costs/table?${costsQuery({ by: data.by, from: data.from, to: data.to })}`}
-            download
-          >{t`As a table (CSV)`}</a>
+          {answer === undefined ? null : (
+            <a
+              className="btn btn-link press"
+              href={`/api/costs/table?${costsQuery({ by: answer.by, from: answer.from, to: answer.to })}`}
+              download
+            >{t`As a table (CSV)`}</a>
+          )}
         </span>
       </div>
       <div className="cost-asked">
