@@ -87,7 +87,7 @@ $pour = static fn (array $batch): array => ['POST', "/api/batches/{$batch['id']}
     'id' => $uuid(), 'after' => $batch['sequence'], 'kind' => 'poured', 'line' => $batch['current'], 'grams' => '0.1 g', 'source' => 'hand',
 ]];
 // Somebody else, at another chair: a little more in a bowl that no page below shows but Today and the wall.
-$chair = $bowlElsewhere = null;
+$bowlElsewhere = null;
 $elsewhere = static function () use (&$bowlElsewhere, &$who, $handle, $pour): void {
     [$was, $who] = [$who, $bowlElsewhere['who']];
     $answer = json_decode((string) curl_exec($handle(...$pour($bowlElsewhere))), true);
@@ -161,8 +161,8 @@ foreach ($ways as $how => [$extra, $before]) {
     foreach ($requests as $name => $request) {
         if ($before !== null) {
             $who = array_key_last($people);
-            $chair ??= $walkIn('Bench elsewhere');
-            $bowlElsewhere = $begin($chair, chr(ord('A') + $number));
+            // A head of its own for each request: one that grew by a bowl a request would be told of a longer story each time.
+            $bowlElsewhere = $begin($walkIn("Bench elsewhere {$number}"), 'A');
         }
         $who = $number++ % (count($people) - 1);
         [$p50, $p95] = $alone([...$request, $extra], $before);

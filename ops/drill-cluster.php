@@ -77,8 +77,8 @@ foreach ($nodes as $node) {
     $kept = array_column($node->rows("SELECT id, grams_cg FROM pours WHERE batch_id IN ({$in})"), 'grams_cg', 'id');
     $lost += count(array_filter($pours, fn (array $pour): bool => (int) ($kept[$pour[2]] ?? 0) !== $pour[3] * 100));
     $doubled += max(0, count($kept) - count($pours));
-    foreach ($node->rows("SELECT b.id, b.mixed_cg, SUM(p.grams_cg) poured, COUNT(*) n, MAX(p.sequence) last FROM batches b JOIN pours p ON p.batch_id = b.id WHERE b.id IN ({$in}) GROUP BY b.id, b.mixed_cg") as $row) {
-        $uneven += (int) ((int) $row['mixed_cg'] !== (int) $row['poured'] || (int) $row['n'] !== (int) $row['last']);
+    foreach ($node->rows("SELECT s.batch_id, SUM(-s.grams_cg) taken, p.poured, p.n, p.last FROM stock_moves s JOIN (SELECT batch_id, SUM(grams_cg) poured, COUNT(*) n, MAX(sequence) last FROM pours WHERE batch_id IN ({$in}) GROUP BY batch_id) p ON p.batch_id = s.batch_id GROUP BY s.batch_id, p.poured, p.n, p.last") as $row) {
+        $uneven += (int) ((int) $row['taken'] !== (int) $row['poured'] || (int) $row['n'] !== (int) $row['last']);
     }
     $states[] = json_encode($node->rows('CHECKSUM TABLE pours, batches, bowls, visits, stock_sums, turns, writes'));
 }

@@ -134,8 +134,8 @@ if (in_array($what, ['all', 'bench'], true)) {
             $counts['shown as saved but not'] += (int) (($kept[$id] ?? null) != $grams * 100);
         }
         $counts['doubled'] += max(0, count($rows) - count($acknowledged));
-        $mixed = (int) $salon->rows("SELECT mixed_cg FROM batches WHERE id = '{$batch['id']}'")[0]['mixed_cg'];
-        $counts['lost'] += (int) ($mixed !== 100 * array_sum($acknowledged));
+        $taken = (int) $salon->rows("SELECT SUM(-grams_cg) taken FROM stock_moves WHERE batch_id = '{$batch['id']}'")[0]['taken'];
+        $counts['lost'] += (int) ($taken !== 100 * array_sum($acknowledged));
     }
     $failed = ! told('Two devices on one bowl', $times, $counts) || $failed;
 }

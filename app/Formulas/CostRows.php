@@ -13,6 +13,7 @@ use Core\Stock\CostSheet;
 use Core\Stock\Lot;
 use Core\Units\Grams;
 use Core\Units\Price;
+use Core\Weighing\BatchStatus;
 use Generator;
 use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Query\Builder;
@@ -115,14 +116,19 @@ final readonly class CostRows
             );
             $names[$group] = $name;
             [$meant, $most] = $planned[(string) $row['batch']][(string) $row['product']] ?? [null, null];
-            $thrown = $row['status'] === 'discarded';
+            $status = BatchStatus::from((string) $row['status']);
+            $thrown = $status === BatchStatus::Discarded;
+            // Of what is still being weighed nothing is left over yet.
+            [$mixed, $used] = $status->isOpen()
+                ? [(int) $row['poured'], (int) $row['poured']]
+                : [(int) $row['mixed_cg'], $thrown ? 0 : (int) $row['used_cg']];
             $lots[] = new Lot(
                 group: $group,
                 poured: Grams::ofCentigrams((int) $row['poured']),
                 pack: $row['pack_cg'] === null ? null : Grams::ofCentigrams((int) $row['pack_cg']),
                 price: $row['pack_cents'] === null ? null : Price::ofCents((int) $row['pack_cents']),
-                mixed: Grams::ofCentigrams((int) $row['mixed_cg']),
-                used: Grams::ofCentigrams($thrown ? 0 : (int) $row['used_cg']),
+                mixed: Grams::ofCentigrams($mixed),
+                used: Grams::ofCentigrams($used),
                 thrown: $thrown,
                 planned: $meant,
                 most: $most,

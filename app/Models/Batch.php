@@ -21,8 +21,8 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $number
  * @property array<string, mixed> $plan
  * @property BatchStatus $status
- * @property Grams $mixed_cg
- * @property Grams $used_cg
+ * @property Grams $mixed_cg what its pours come to, once it is weighed; while it is open they alone tell
+ * @property Grams $used_cg of that, without what was weighed back; once it is weighed
  * @property CarbonImmutable $started_at
  * @property ?CarbonImmutable $finished_at
  * @property Bowl $bowl

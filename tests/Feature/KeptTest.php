@@ -150,11 +150,13 @@ it('writes a pour down once, and beside it what else changed of the bowl', funct
     $before = $changes();
     $pour = ['kind' => 'poured', 'line' => $batch['lines'][0]['key'], 'grams' => '12.3', 'source' => 'hand'];
     $batch = $this->salon->record($this, $batch, $pour)->assertCreated()->json();
-    // The sum of its pours is worked from them, and no change of its own.
-    expect(DB::table('batches')->where('id', $batch['id'])->value('mixed_cg'))->toBe(1_230)
-        ->and($changes())->toBe($before);
+    // What is in it stands in its pours; the sum of them is written when no more can go in.
+    $kept = fn (): int => (int) DB::table('batches')->where('id', $batch['id'])->value('mixed_cg');
+    expect($kept())->toBe(0)->and($batch['total'])->toBe('12.3 g')->and($changes())->toBe($before);
+    $this->getJson("/api/visits/{$this->visit['id']}")
+        ->assertJsonPath('rounds.0.bowls.0.batches.0.mixed', '12.3 g');
     $this->salon->record($this, $batch, ['kind' => 'discarded', 'reason' => 'spilled'])->assertCreated();
-    expect($changes())->toBe($before + 1);
+    expect($changes())->toBe($before + 1)->and($kept())->toBe(1_230);
 });
 
 it('shares no answer of a route that the test above does not ask', function () {

@@ -110,14 +110,13 @@ final readonly class RecordPour
                 'arrived_at' => CarbonImmutable::now(),
             ])->save();
             ($this->settle)($current, $weighed, $member, $now);
-            $current->fill([
+            // While it is being weighed, what is in it stands in its pours alone: nothing that only shows how far a bowl
+            // has come is another after each of them.
+            $current->fill($weighed->status->isOpen() ? ['status' => $weighed->status, 'finished_at' => null] : [
                 'status' => $weighed->status,
                 'mixed_cg' => $weighed->total(),
                 'used_cg' => $weighed->used(),
-                'finished_at' => match (true) {
-                    $weighed->status->isOpen() => null,
-                    default => $current->finished_at ?? $now,
-                },
+                'finished_at' => $current->finished_at ?? $now,
             ])->save();
 
             return $current->setRelation('pours', $current->pours->push($pour));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources\Bowls;
 
+use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
 use App\Formulas\ClockRows;
 use App\Formulas\LineMinutes;
@@ -157,7 +158,9 @@ final class BowlResource extends JsonResource
             'reason' => $batch->status === BatchStatus::Discarded ? $batch->pours->last()?->reason : null,
             'at' => ($batch->finished_at ?? $batch->started_at)->toIso8601String(),
             'status' => $batch->status->value,
-            'mixed' => $batch->mixed_cg->text(),
+            'mixed' => ($batch->status->isOpen()
+                ? resolve(BatchRows::class)->weighed($batch)->total()
+                : $batch->mixed_cg)->text(),
             'used' => $batch->status === BatchStatus::Finished ? $batch->used_cg->text() : null,
             'leftover' => $batch->status !== BatchStatus::Finished || $batch->used_cg->equals($batch->mixed_cg)
                 ? null
