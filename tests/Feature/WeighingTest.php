@@ -247,6 +247,19 @@ it('steers an over-pour back with another strength of the shelf', function () {
     expect($this->getJson("/api/batches/{$on['id']}")->json())->toBe($on);
 });
 
+it('takes an id once: for what it was first sent with, in the bowl that it was sent to', function () {
+    $first = poured($this->colour, '10 g') + ['id' => (string) Str::uuid()];
+    $poured = $this->salon->record($this, $this->batch, $first)->assertCreated()->json();
+    $this->salon->record($this, $this->batch, $first)->assertCreated()->assertJsonPath('sequence', $poured['sequence']);
+    $taken = 'This event was already recorded with other contents.';
+    $this->salon->record($this, $poured, [...$first, 'grams' => '11 g'])->assertConflict()->assertJsonPath('message', $taken);
+    $id = $this->salon->addBowl($this, $this->visit, ['letter' => 'B'])->assertCreated()->json('id');
+    $other = $this->salon->startBatch($this, $id);
+    $this->salon->record($this, $other, $first)->assertConflict()->assertJsonPath('message', $taken)
+        ->assertJsonPath('newer.id', $other['id']);
+    expect(Pour::query()->where('id', $first['id'])->pluck('batch_id')->all())->toBe([$this->batch['id']]);
+});
+
 it('does not open a finished batch again while another one is being weighed', function () {
     $done = $this->salon->pourAll($this, $this->batch);
     $this->salon->startBatch($this, $this->bowl['id']);

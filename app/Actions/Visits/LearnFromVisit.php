@@ -18,6 +18,7 @@ use Core\Service\Calibration;
 use Core\Service\Foretold;
 use Core\Units\Fraction;
 use Core\Units\Rounding;
+use Illuminate\Database\DatabaseManager;
 use Illuminate\Database\Eloquent\Builder;
 
 /** Works what a closed visit teaches, once; anew where it is corrected, or where the model has become another. */
@@ -36,6 +37,7 @@ final readonly class LearnFromVisit
         private CanvasRows $canvases,
         private VisitBowls $bowls,
         private LearntRows $learnt,
+        private DatabaseManager $database,
     ) {
     }
 
@@ -86,7 +88,7 @@ final readonly class LearnFromVisit
                 // In the order of time: each is foretold from those before it.
                 ->orderBy('starts_at')->orderBy('id')->limit(self::AT_ONCE)->get();
             foreach ($visits as $visit) {
-                ($this)($visit);
+                $this->database->transaction(fn () => ($this)($visit));
                 $many++;
             }
         } while ($visits->isNotEmpty());

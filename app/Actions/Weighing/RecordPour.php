@@ -29,16 +29,16 @@ use Core\Weighing\BatchEventKind;
 use Core\Weighing\PourRefused;
 use Core\Weighing\PourSource;
 use Core\Weighing\UnlikelyPour;
-use Illuminate\Database\DatabaseManager;
+use Illuminate\Database\UniqueConstraintViolationException;
 
 /**
  * Adds one event to a batch. A repeated event finds itself and changes nothing;
- * one that was made against an older state is refused with the newer state.
+ * one that was made against an older state is refused with the newer state. All of it is in the transaction of the
+ * write that carries it.
  */
 final readonly class RecordPour
 {
     public function __construct(
-        private DatabaseManager $database,
         private BatchRows $rows,
         private SalonShelf $shelves,
         private AskGate $gate,
@@ -59,49 +59,49 @@ final readonly class RecordPour
         CarbonImmutable $now,
         bool $sure = true,
     ): Batch {
-        return $this->database->transaction(function () use ($member, $batch, $pour, $after, $now, $sure): Batch {
-            $visit = LockVisit::any($batch->bowl->round->visit_id);
-            $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
-            $known = Pour::query()->find($pour->id);
-            if ($known !== null) {
-                return $this->same($known, $pour, $current) ? $current : throw EditedElsewhere::reusedId($current);
-            }
-            if ($pour->kind === BatchEventKind::Poured) {
-                // Grams need nothing of the bowl but what it is called.
-                $batch->bowl->round->setRelation('visit', $visit);
-                $current->setRelation('bowl', $batch->bowl);
-            }
-            $latest = (int) $current->pours->max('sequence');
-            if ($after !== $latest) {
-                throw EditedElsewhere::batch($current);
-            }
-            if ($visit->status->isOver()) {
-                throw VisitRefused::closed();
-            }
-            // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands
-            // before the weighing, before what is named to go in beside the plan, and before the first touch.
-            if ($pour->kind === BatchEventKind::Added) {
-                ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
-                $pour->added = $this->named($pour->line ?? '', $current->bowl);
-            }
-            $before = $this->rows->weighed($current);
-            if ($pour->kind === BatchEventKind::Steered) {
-                $pour->added = $this->rows->steeredJson(
-                    $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
-                );
-            }
-            $this->checkScale(before: $before, pour: $pour, batch: $current, visit: $visit, now: $now, sure: $sure);
-            $weighed = $before->after($this->rows->event($pour));
-            if (
-                ! $before->status->isOpen() && $weighed->status->isOpen()
-                && $current->bowl->batches->contains(
-                    fn (Batch $each): bool => $each->id !== $current->id
-                    && $each->status->isOpen(),
-                )
-            ) {
-                throw PourRefused::anotherOpen();
-            }
-            $this->moveScale($before, $pour, $current, $now, $member->salon_id);
+        $visit = LockVisit::any($batch->bowl->round->visit_id);
+        $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
+        $known = $current->pours->find($pour->id);
+        if ($known !== null) {
+            return $this->same($known, $pour) ? $current : throw EditedElsewhere::reusedId($current);
+        }
+        if ($pour->kind === BatchEventKind::Poured) {
+            // Grams need nothing of the bowl but what it is called.
+            $batch->bowl->round->setRelation('visit', $visit);
+            $current->setRelation('bowl', $batch->bowl);
+        }
+        $latest = (int) $current->pours->max('sequence');
+        if ($after !== $latest) {
+            throw EditedElsewhere::batch($current);
+        }
+        if ($visit->status->isOver()) {
+            throw VisitRefused::closed();
+        }
+        // Grams that were poured are in the bowl and go on the record, whatever the gate says by now: it stands
+        // before the weighing, before what is named to go in beside the plan, and before the first touch.
+        if ($pour->kind === BatchEventKind::Added) {
+            ($this->gate)(Step::Weigh, $current->bowl, $visit, CarbonImmutable::now(), $pour->line ?? '');
+            $pour->added = $this->named($pour->line ?? '', $current->bowl);
+        }
+        $before = $this->rows->weighed($current);
+        if ($pour->kind === BatchEventKind::Steered) {
+            $pour->added = $this->rows->steeredJson(
+                $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
+            );
+        }
+        $this->checkScale(before: $before, pour: $pour, batch: $current, visit: $visit, now: $now, sure: $sure);
+        $weighed = $before->after($this->rows->event($pour));
+        if (
+            ! $before->status->isOpen() && $weighed->status->isOpen()
+            && $current->bowl->batches->contains(
+                fn (Batch $each): bool => $each->id !== $current->id
+                && $each->status->isOpen(),
+            )
+        ) {
+            throw PourRefused::anotherOpen();
+        }
+        $this->moveScale($before, $pour, $current, $now, $member->salon_id);
+        try {
             $pour->fill([
                 'batch_id' => $current->id,
                 'sequence' => $latest + 1,
@@ -109,18 +109,21 @@ final readonly class RecordPour
                 'poured_at' => $now,
                 'arrived_at' => CarbonImmutable::now(),
             ])->save();
-            ($this->settle)($current, $weighed, $member, $now);
-            // While it is being weighed, what is in it stands in its pours alone: nothing that only shows how far a bowl
-            // has come is another after each of them.
-            $current->fill($weighed->status->isOpen() ? ['status' => $weighed->status, 'finished_at' => null] : [
-                'status' => $weighed->status,
-                'mixed_cg' => $weighed->total(),
-                'used_cg' => $weighed->used(),
-                'finished_at' => $current->finished_at ?? $now,
-            ])->save();
+        } catch (UniqueConstraintViolationException) {
+            // The batch is held: whoever has its id already is a pour of another.
+            throw EditedElsewhere::reusedId($current);
+        }
+        ($this->settle)($current, $weighed, $member, $now);
+        // While it is being weighed, what is in it stands in its pours alone: nothing that only shows how far a bowl
+        // has come is another after each of them.
+        $current->fill($weighed->status->isOpen() ? ['status' => $weighed->status, 'finished_at' => null] : [
+            'status' => $weighed->status,
+            'mixed_cg' => $weighed->total(),
+            'used_cg' => $weighed->used(),
+            'finished_at' => $current->finished_at ?? $now,
+        ])->save();
 
-            return $current->setRelation('pours', $current->pours->push($pour));
-        });
+        return $current->setRelation('pours', $current->pours->push($pour));
     }
 
     /**
@@ -208,10 +211,9 @@ final readonly class RecordPour
         ];
     }
 
-    private function same(Pour $known, Pour $pour, Batch $batch): bool
+    private function same(Pour $known, Pour $pour): bool
     {
-        return $known->batch_id === $batch->id
-            && $known->kind === $pour->kind
+        return $known->kind === $pour->kind
             && $known->line === $pour->line
             && $known->grams_cg?->centigrams === $pour->grams_cg?->centigrams;
     }
