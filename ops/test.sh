@@ -11,18 +11,19 @@ command_test() {
     rm -f var/junit-*.xml
     local beside=()
     if [ $# -eq 0 ]; then
-        # The core needs neither database nor browser, and what is only read needs nothing: beside what the others wait for.
-        run_static_checks >var/static.log 2>&1 8>&- &
+        # The core needs neither database nor browser, and what is only read needs nothing: in the time that the others wait.
+        rm -f var/static.failed
+        in_spare_time bash -c 'ops/static.sh || { touch var/static.failed; exit 1; }' >var/static.log 2>&1 8>&- &
         beside+=($!)
         in_spare_time "${COMPILED[@]}" vendor/bin/pest --testsuite Core,Arch --log-junit var/junit-core.xml >var/core.log 2>&1 8>&- &
         beside+=($!)
-        trap 'kill "${beside[@]}" 2>/dev/null || true' EXIT
+        trap 'end_beside' EXIT
     fi
     build_front_end
     use_instance test
     # A password is slow to try on purpose; ninety times over it is slow to test. Where it matters it is as slow as anywhere (CrowdTest).
     export BCRYPT_ROUNDS=4
-    trap 'kill "${beside[@]}" 2>/dev/null || true; stop_web; stop_database; stop_supervisor; end_orphans' EXIT
+    trap 'end_beside; stop_web; stop_database; stop_supervisor; end_orphans' EXIT
     end_orphans
     start_database
     say 'Preparing the test databases'
@@ -38,16 +39,14 @@ command_test() {
     fi
     start_scale
     local status=0
-    if [ $# -eq 0 ]; then
-        say 'What can be said without running it'
-        wait "${beside[0]}" || { cat var/static.log; return 1; }
-        cat var/static.log
-    fi
     say 'Running the PHP tests'
     if [ $# -gt 0 ]; then
         run_pest given "$@" || status=$?
     else
         run_lanes || status=$?
+        say 'What can be said without running it'
+        wait "${beside[0]}" || status=$?
+        cat var/static.log
         say 'The tests of the core'
         wait "${beside[1]}" || status=$?
         beside=()
@@ -95,6 +94,12 @@ in_spare_time() {
     exec setsid bash -c '{ echo 19 >/proc/self/autogroup; } 2>/dev/null; exec nice -n 19 "$@"' spare "$@"
 }
 
+# What runs in spare time, with whatever it has begun itself.
+end_beside() {
+    local each
+    for each in "${beside[@]}"; do kill -- "-$each" 2>/dev/null || true; done
+}
+
 # Beside the first lane, where there is more than one core. A third one on two cores is faster while nothing else works on the machine,
 # and much slower where something does: its browsers wait longer than the tests.
 LANES=()
@@ -102,8 +107,8 @@ if [ "$(nproc)" -ge 2 ]; then LANES=(test2); fi
 if [ "$(nproc)" -ge 3 ]; then LANES=(test2 test3); fi
 
 # Browser tests mostly wait, for the scale to rest as a hand does: lanes of them, each with a salon, a scale and a browser of its own,
-# take the files one by one from the same pile. What measures time runs before everything; what stops the database and starts it
-# again, at the beginning of the last lane, in its own.
+# take the files one by one from the same pile; the first when it has asked all that needs no browser. What measures time runs before
+# everything; what stops the database and starts it again, at the beginning of the last lane, in its own.
 run_lanes() {
     local status=0 each lanes=() spare=()
     rm -rf var/test-pile var/test-again
@@ -116,8 +121,6 @@ run_lanes() {
     (on_database tinta_demo && in_spare_time "${COMPILED[@]}" vendor/bin/pest --log-junit var/junit-demo.xml --testsuite Feature --group demo) \
         >var/demo.log 2>&1 8>&- &
     spare+=($!) beside+=($!)
-    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
-    [ ${#LANES[@]} -gt 0 ] || run_pest ops --testsuite Ops --exclude-group apart || status=1
     for each in "${LANES[@]}"; do
         (
             trap 'stop_web; stop_database; stop_supervisor; end_orphans' EXIT
@@ -133,6 +136,8 @@ run_lanes() {
         ) >"var/$each.log" 2>&1 8>&- &
         lanes+=($!)
     done
+    run_pest suites --testsuite Scale,Feature --exclude-group apart || status=1
+    [ ${#LANES[@]} -gt 0 ] || run_pest ops --testsuite Ops --exclude-group apart || status=1
     take_from_pile || status=1
     for each in "${lanes[@]}"; do
         wait "$each" || status=1
@@ -178,32 +183,18 @@ lanes_data() {
     start_database
 }
 
-# In the order of their names, whichever lane takes them: what one leaves behind is known to those after it.
+# In the order of their names, whichever lane takes them: what one leaves behind is known to those after it. None any more where
+# what can be said without running it has found something.
 take_from_pile() {
     local file name status=0
     for file in tests/Browser/*Test.php; do
+        [ ! -e var/static.failed ] || return 1
         name=$(basename "$file" .php)
         mkdir "var/test-pile/$name" 2>/dev/null || continue
         run_pest "browser-$name" "$file" && continue
         if [ ${#LANES[@]} -gt 0 ]; then touch "var/test-again/$name"; else status=1; fi
     done
     return $status
-}
-
-run_static_checks() {
-    say 'Pint'
-    compiled vendor/bin/pint --test >var/pint.log 2>&1 || { tail -40 var/pint.log; fail 'PHP style: run vendor/bin/pint.'; }
-    say 'PHPStan'
-    vendor/bin/phpstan analyse --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something.'; }
-    vendor/bin/phpstan analyse -c phpstan-app.neon --no-progress --memory-limit=1G >var/phpstan.log 2>&1 || { tail -40 var/phpstan.log; fail 'PHPStan found something in the application.'; }
-    say 'TypeScript'
-    npx tsc --noEmit || fail 'TypeScript found something.'
-    say 'ESLint'
-    npx eslint resources/js || fail 'ESLint found something.'
-    say 'Words'
-    node ops/words.mjs --check || fail 'The catalogues do not say what the page says.'
-    say 'Vitest'
-    npx vitest run --reporter=dot || fail 'A front-end test failed.'
 }
 
 # Quiet on standard output: what it prints is the document.
