@@ -35,7 +35,7 @@ final class BatchRows
 
     public function weighed(Batch $batch): WeighedBatch
     {
-        $key = "{$batch->id} {$batch->pours->count()} {$batch->pours->last()?->id}";
+        $key = self::key($batch);
         if (! isset($this->weighed[$key])) {
             $this->replays++;
             $this->weighed[$key] = WeighedBatch::replay(
@@ -45,6 +45,18 @@ final class BatchRows
         }
 
         return $this->weighed[$key];
+    }
+
+    /** What has been worked already of a batch with all its pours. */
+    public function worked(Batch $batch, WeighedBatch $weighed): void
+    {
+        $this->weighed[self::key($batch)] = $weighed;
+    }
+
+    /** Which batch, and how far it has come. */
+    private static function key(Batch $batch): string
+    {
+        return "{$batch->id} {$batch->pours->count()} {$batch->pours->last()?->id}";
     }
 
     /** @return array<string, Grams> what went into a bowl over all its finished batches, by product id */

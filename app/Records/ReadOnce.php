@@ -12,6 +12,8 @@ use DateTime;
  */
 trait ReadOnce
 {
+    use BootsByName;
+
     /** @var array<string, array{mixed, mixed}> by column: what the row held, and what it was cast to */
     private array $cast = [];
 

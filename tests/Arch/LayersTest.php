@@ -2,6 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Records\BootsByName;
+use Illuminate\Database\Eloquent\Attributes\Boot;
+use Illuminate\Database\Eloquent\Attributes\Initialize;
 use Ops\Map\Arrows;
 use Ops\Map\Drawing;
 use Ops\Map\Numbers;
@@ -108,4 +111,19 @@ it('keeps the screen from reaching across features', function () {
         }
     }
     expect($seen)->toBeGreaterThan(50);
+});
+
+it('boots every model by names alone: nothing of theirs asks for it by an attribute, which would not be heard', function () {
+    $models = glob(dirname(__DIR__, 2).'/app/Models/*.php') ?: [];
+    expect($models)->not->toBeEmpty();
+    foreach ($models as $file) {
+        $model = 'App\\Models\\'.basename($file, '.php');
+        $uses = class_uses_recursive($model);
+        $asks = array_filter(
+            (new ReflectionClass($model))->getMethods(),
+            fn (ReflectionMethod $method): bool => $method->getAttributes(Boot::class) !== []
+                || $method->getAttributes(Initialize::class) !== [],
+        );
+        expect($uses)->toHaveKey(BootsByName::class)->and($asks)->toBe([]);
+    }
 });

@@ -123,7 +123,10 @@ final readonly class RecordPour
             'finished_at' => $current->finished_at ?? $now,
         ])->save();
 
-        return $current->setRelation('pours', $current->pours->push($pour));
+        $current->setRelation('pours', $current->pours->push($pour));
+        $this->rows->worked($current, $weighed);
+
+        return $current;
     }
 
     /**
