@@ -1,8 +1,15 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'
-import { deleteJson, getJson, postJson, Refused, Unreachable } from './http'
+import { deleteJson, exchange, getJson, postJson, Refused, Unreachable } from './http'
 
 const answers = (status: number, body: string) => {
   vi.stubGlobal('fetch', vi.fn(() => Promise.resolve(new Response(status === 204 ? null : body, { status }))))
+}
+const answersNever = () => {
+  vi.stubGlobal('fetch', vi.fn((_: string, { signal }: { signal: AbortSignal }) => new Promise((_answer, fail) => {
+    const over = () => { fail(new DOMException('over', 'AbortError')) }
+    if (signal.aborted) over()
+    signal.addEventListener('abort', over)
+  })))
 }
 beforeEach(() => {
   vi.stubGlobal('document', { cookie: 'other=1; XSRF-TOKEN=a%3Db' })
@@ -52,6 +59,33 @@ it('treats a gateway’s page and a lost network as no answer', async () => {
   await expect(getJson('x')).rejects.toBeInstanceOf(Unreachable)
   vi.stubGlobal('fetch', vi.fn(() => Promise.reject(new TypeError('network'))))
   await expect(getJson('x')).rejects.toBeInstanceOf(Unreachable)
+})
+
+it('waits for no answer that does not come: as good as none, and no sooner than the server would end it', async () => {
+  vi.useFakeTimers()
+  answersNever()
+  const [short, long] = [exchange('POST', 'x', {}, { ms: 20_000 }), getJson('x')]
+  const ends: string[] = []
+  for (const [name, each] of [['short', short], ['long', long]] as const) {
+    each.catch((error: unknown) => ends.push(`${name} ${String(error instanceof Unreachable)}`))
+  }
+  await vi.advanceTimersByTimeAsync(19_999)
+  expect(ends).toEqual([])
+  await vi.advanceTimersByTimeAsync(1)
+  expect(ends).toEqual(['short true'])
+  await vi.advanceTimersByTimeAsync(20_000)
+  expect(ends).toEqual(['short true'])
+  await vi.advanceTimersByTimeAsync(5_000)
+  expect(ends).toEqual(['short true', 'long true'])
+  vi.useRealTimers()
+})
+
+it('ends when whoever asked wants no answer any more, and says so', async () => {
+  answersNever()
+  const asked = new AbortController()
+  const answer = getJson('x', asked.signal).catch((caught: unknown) => caught)
+  asked.abort()
+  expect(await answer).toBeInstanceOf(DOMException)
 })
 
 it('says in words that one is signed out', async () => {

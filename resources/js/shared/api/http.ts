@@ -5,6 +5,7 @@ import { hearTime } from '../time/serverTime'
 import { startWork } from './busy'
 import { firstAnswer, forgetFirst } from './firstAnswers'
 import { heldAnswer, hold, letGo } from './heldAnswers'
+import { inTime, longest } from './inTime'
 
 const problem = z.object({ pointer: z.string(), message: z.string(), mend: z.string() })
 export type Problem = z.infer<typeof problem>
@@ -78,18 +79,20 @@ export async function exchange(
   method: string,
   path: string,
   body: unknown,
-  with_: { signal?: AbortSignal; headers?: Record<string, string> } = {},
+  with_: { signal?: AbortSignal; headers?: Record<string, string>; ms?: number } = {},
 ): Promise<unknown> {
   const { signal } = with_
+  const time = inTime(with_.ms ?? longest(body), signal)
   if (method !== 'GET') forgetFirst()
   const ago = touchedAgo()
   const held = method === 'GET' ? heldAnswer(path) : undefined
   if (method !== 'GET' && path.startsWith('session')) letGo()
   let response: Response
+  let text = ''
   try {
     response = (method === 'GET' ? await firstAnswer(path) : null) ?? await fetch(`/api/${path}`, {
       method,
-      signal,
+      signal: time.signal,
       credentials: 'same-origin',
       headers: {
         Accept: 'application/json',
@@ -101,13 +104,15 @@ export async function exchange(
       },
       body: body === undefined ? undefined : body instanceof FormData ? body : JSON.stringify(body),
     })
+    if (response.status !== 304) text = await response.text()
   } catch (error) {
     if (signal?.aborted === true) throw error
     throw new Unreachable()
+  } finally {
+    time.over()
   }
   hearTime(response.headers.get('X-Now'))
   if (response.status === 304 && held !== undefined) return held.answer
-  const text = await response.text()
   if (response.ok) {
     const answer = text === '' ? null : (JSON.parse(text) as unknown)
     if (method === 'GET') hold(path, response.headers.get('ETag'), answer)

@@ -15,6 +15,9 @@ export function onSent(listener: (entry: Entry, answer: unknown) => void): () =>
   return () => { sentListeners.delete(listener) }
 }
 
+/** What waits goes again after this without an answer, with the same id: what was carried out is answered as known. */
+const SEND_MS = 20_000
+
 /** This device's one outbox. */
 export const outbox = new Outbox({
   keep: deviceKeep,
@@ -22,6 +25,7 @@ export const outbox = new Outbox({
     const end = startWork()
     try {
       return await exchange(entry.method, entry.path, entry.body, {
+        ms: SEND_MS,
         headers: {
           'X-Write-Id': entry.id,
           'X-Write-Author': String(entry.author.id),
