@@ -46,6 +46,14 @@ abstract class BrowserTestCase extends TestCase
         look();
         JS;
 
+    /** Brings it before one's eyes, and notices whether it is what the finger meets. */
+    private const AIMED = <<<'JS'
+        const [what] = arguments;
+        what.scrollIntoView({ block: 'center' });
+        window.pressMet = false;
+        what.addEventListener('pointerdown', () => { window.pressMet = true }, { once: true, capture: true });
+        JS;
+
     /** Answers once nothing was under way twice in a row. */
     private const RESTED = <<<'JS'
         const [most, done] = arguments;
@@ -186,12 +194,16 @@ abstract class BrowserTestCase extends TestCase
     {
         for ($try = 0; ; $try++) {
             try {
-                $this->rest($browser);
                 $element = $this->see($browser, $css, $text);
-                $browser->executeScript('arguments[0].scrollIntoView({block: "center"})', [$element]);
+                // Only now: a page that has just been opened has begun nothing yet, and would seem to be at rest.
+                $this->rest($browser);
+                $browser->executeScript(self::AIMED, [$element]);
                 $element->click();
-
-                return;
+                // What came in meanwhile may have moved it from under the finger. Where the press opened another page,
+                // nobody knows any more, and it has met.
+                if ($try === 4 || $browser->executeScript('return window.pressMet') !== false) {
+                    return;
+                }
             } catch (
                 StaleElementReferenceException|\Facebook\WebDriver\Exception\ElementClickInterceptedException $moved
             ) {
