@@ -109,9 +109,9 @@ final readonly class RecordPour
                 'poured_at' => $now,
                 'arrived_at' => CarbonImmutable::now(),
             ])->save();
-        } catch (UniqueConstraintViolationException) {
-            // The batch is held: whoever has its id already is a pour of another.
-            throw EditedElsewhere::reusedId($current);
+        } catch (UniqueConstraintViolationException $taken) {
+            // A pour of another batch has its id; or another machine's has its place: a race that was lost.
+            throw Pour::query()->whereKey($pour->id)->exists() ? EditedElsewhere::reusedId($current) : $taken;
         }
         ($this->settle)($current, $weighed, $member, $now);
         // While it is being weighed, what is in it stands in its pours alone: nothing that only shows how far a bowl
