@@ -14,6 +14,7 @@ use App\Http\Middleware\QuietReads;
 use App\Http\Middleware\SecureCookies;
 use App\Http\Middleware\SpeakTheirWay;
 use App\Http\Middleware\SureAgain;
+use App\Http\Middleware\TellNews;
 use App\Http\Middleware\WriteOnce;
 use App\Http\Resources\NewerVersion;
 use App\Kept\KeptAnswer;
@@ -69,6 +70,8 @@ $app = Application::configure(basePath: dirname(__DIR__))
         // Whoever must say their password again is told so before anything is looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: SureAgain::class);
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: WriteOnce::class);
+        // Told once it is kept, and not within what may still be taken back.
+        $middleware->prependToPriorityList(before: WriteOnce::class, prepend: TellNews::class);
         // What was answered before is answered before anything is looked up.
         $middleware->prependToPriorityList(before: SubstituteBindings::class, prepend: KeptAnswer::class);
     })

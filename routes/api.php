@@ -108,7 +108,7 @@ Route::middleware(['auth', 'auth.session'])->group(function (): void {
 });
 
 Route::middleware(
-    ['auth', 'auth.session', IdleLock::class, WriteOnce::class, TellNews::class],
+    ['auth', 'auth.session', IdleLock::class, TellNews::class, WriteOnce::class],
 )->group(function (): void {
     Route::put('session/password', [SessionController::class, 'password']);
     Route::put('session/language', [SessionController::class, 'language']);

@@ -66,6 +66,15 @@ abstract class BrowserTestCase extends TestCase
         look();
         JS;
 
+    /** What the page asked last and how it was answered, and what waits on the device. */
+    private const ASKED = <<<'JS'
+        const asked = performance.getEntriesByType('resource').filter(({ name }) => !name.includes('/build/')).slice(-25);
+        return [
+            ...asked.map(({ name, startTime, duration, responseStatus }) => `${Math.round(startTime - performance.now())} ms: ${new URL(name).pathname} ${responseStatus} in ${Math.round(duration)} ms`),
+            ...Object.entries(localStorage).filter(([key]) => /outbox|touched/.test(key)).map(([key, value]) => `${key}: ${value.slice(0, 600)}`),
+        ].join('\n');
+        JS;
+
     /** Longest wait of one question, in seconds: a page that is left meanwhile never answers. */
     private const TURN = 2.0;
 
@@ -186,6 +195,9 @@ abstract class BrowserTestCase extends TestCase
                 $browser->findElement(WebDriverBy::tagName('body'))->getText(),
                 0,
                 1500,
+            )."\nand was answered:\n".implode(
+                "\nanother device:\n",
+                array_map(static fn ($each) => $each->executeScript(self::ASKED), $this->browsers),
             ),
         );
     }

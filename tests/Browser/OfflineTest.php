@@ -85,6 +85,9 @@ it('shows nothing without the network to whoever comes after the person who left
     $page->get($this->address('/'));
     $this->see($page, '.notice-warn', 'No connection');
     expect($page->executeScript('return document.body.textContent'))->not->toContain('Teodora Petrova');
+    // Nobody reloads it: it asks by itself until it is answered.
+    $this->cable->plug();
+    $this->see($page, '#sign-in');
 });
 
 /**

@@ -17,8 +17,9 @@ use Illuminate\Routing\Route;
 use Symfony\Component\HttpFoundation\Response;
 
 /**
- * After a write is answered, the salon's other devices hear that something of that visit is new. It goes out when the
- * answer is on its way, and may get lost: every page also asks by itself now and then.
+ * Once a write is kept, the salon's other devices hear that something of that visit is new. They hear it before the
+ * write is answered: a process that is killed in between leaves its device without an answer, which sends it again,
+ * and then it is told. Where the bridge is away it gets lost: every page also asks by itself now and then.
  */
 final readonly class TellNews
 {
@@ -30,10 +31,13 @@ final readonly class TellNews
 
     public function handle(Request $request, Closure $next): Response
     {
-        return $next($request);
+        $response = $next($request);
+        $this->tell($request, $response);
+
+        return $response;
     }
 
-    public function terminate(Request $request, Response $response): void
+    private function tell(Request $request, Response $response): void
     {
         $port = $this->config->get('tinta.bridge');
         $member = $request->user();
@@ -64,13 +68,15 @@ final readonly class TellNews
     private function visit(Request $request): string
     {
         $route = $request->route();
-        foreach ($route instanceof Route ? $route->parameters() : [] as $about) {
+        foreach ($route instanceof Route ? $route->parameters() : [] as $name => $about) {
             $visit = match (true) {
                 $about instanceof Visit => $about->id,
                 $about instanceof Round => $about->visit_id,
                 $about instanceof Bowl => $about->round->visit_id,
                 $about instanceof Batch => $about->bowl->round->visit_id,
                 $about instanceof Proposal => $about->visit_id,
+                // Answered as known: nothing was looked up.
+                $name === 'visit' && is_string($about) => $about,
                 default => null,
             };
             if ($visit !== null) {

@@ -36,7 +36,8 @@ document.addEventListener('submit', (event) => {
     Accept: 'application/json',
     ...(kept === null ? {} : { 'X-Touched-Ago': String(Math.max(0, Math.round((Date.now() - Number(kept)) / 1000))) }),
   }
-  const ask = (path: string) => fetch(`/api/${path}`, { headers })
+  // What has not come by then is asked anew, by whoever wants it.
+  const ask = (path: string) => fetch(`/api/${path}`, { headers, signal: AbortSignal.timeout(10_000) })
   const session = ask('session')
   // A device that nobody has touched yet is nobody's.
   const open = kept === null

@@ -6,12 +6,15 @@ import { STAND } from './stand'
  */
 export function registerWorker(): void {
   if (!('serviceWorker' in navigator)) return
-  addEventListener('load', () => {
+  const register = () => {
     void navigator.serviceWorker
       .register('/sw.js', { scope: '/', updateViaCache: 'none' })
       .then(standing)
       .catch(() => undefined)
-  })
+  }
+  // The page's pieces run once something is painted, which may be after everything has come.
+  if (document.readyState === 'complete') register()
+  else addEventListener('load', register, { once: true })
 }
 
 /** Until the worker hears this page's fetches: it can be active without having claimed it. */

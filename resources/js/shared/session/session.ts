@@ -42,6 +42,10 @@ export function greet<T extends Session | null>(member: T): T {
   return member
 }
 
+/** While the server says nothing it is asked again: what the device knows by itself is for meanwhile. */
+const AGAIN_MS = 5_000
+let saidByDevice = false
+
 export const session = queryOptions({
   queryKey: ['session'],
   queryFn: async ({ signal, client }) => {
@@ -50,15 +54,20 @@ export const session = queryOptions({
       // Whatever reads it later waits in the store's own line.
       if (member === null) void forgetOffline()
       else await restoreFor(member, client)
+      saidByDevice = false
       return greet(member)
     } catch (error) {
+      if (!(error instanceof Unreachable)) throw error
       // Without the server the device goes on for whoever was at it.
-      const member = error instanceof Unreachable ? await memberWithoutServer(client) : null
+      const member = client.getQueryData<Session>(['session']) ?? await memberWithoutServer(client)
       if (member === null) throw error
+      saidByDevice = true
       return greet(member)
     }
   },
   staleTime: Infinity,
+  refetchInterval: ({ state }) => (saidByDevice || state.status === 'error' ? AGAIN_MS : false),
+  refetchIntervalInBackground: true,
 })
 
 /** @param code of the second factor; empty until it is asked for */
@@ -83,6 +92,8 @@ export const lock = () => postJson('session/lock', {})
 /** Locked from here on, whether or not the server could be told; what waits on the device waits. */
 export function showLocked(queries: QueryClient): void {
   outbox.setAuthor(null)
+  // The server may not know of it, and does not open it.
+  saidByDevice = false
   const close = () => {
     queries.setQueryData<
       | Session

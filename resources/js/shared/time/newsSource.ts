@@ -3,6 +3,8 @@ export type News = { visit: string } | 'heard' | 'missed' | 'lost'
 
 /** A stream is ended now and then and comes back at once; only what stays away is lost. In milliseconds. */
 const LOST_AFTER = 4_000
+/** A stream that was refused is not tried again by the browser. */
+const AGAIN_AFTER = 5_000
 
 /**
  * Listens to the news of the salon until the returned function is called. Of several tabs one listens and tells the
@@ -15,6 +17,7 @@ export function listenToNews(told: (news: News) => void): () => void {
   let release: (() => void) | null = null
   let left = false
   let away: ReturnType<typeof setTimeout> | null = null
+  let again: ReturnType<typeof setTimeout> | null = null
   const tell = (news: News) => {
     told(news)
     others?.postMessage(news)
@@ -29,11 +32,22 @@ export function listenToNews(told: (news: News) => void): () => void {
       if (away !== null) clearTimeout(away)
       away = null
     }
-    source.onerror = () => { away ??= setTimeout(() => { tell('lost') }, LOST_AFTER) }
+    source.onerror = () => {
+      away ??= setTimeout(() => { tell('lost') }, LOST_AFTER)
+      // Whatever stands in for a server that is starting answers for it, and that is the end of a stream.
+      if (source?.readyState === EventSource.CLOSED) again ??= setTimeout(reopen, AGAIN_AFTER)
+    }
+  }
+  const reopen = () => {
+    again = null
+    source?.close()
+    open()
   }
   const close = () => {
     source?.close()
     source = null
+    if (again !== null) clearTimeout(again)
+    again = null
     if (away !== null) clearTimeout(away)
     away = null
     release?.()
@@ -46,15 +60,15 @@ export function listenToNews(told: (news: News) => void): () => void {
       ? undefined
       : new Promise<void>((done) => { release = done; open() })))
   }
-  const again = (event: PageTransitionEvent) => { if (event.persisted) begin() }
+  const back = (event: PageTransitionEvent) => { if (event.persisted) begin() }
   if (others !== null) others.onmessage = (event: MessageEvent<News>) => { told(event.data) }
   addEventListener('pagehide', close)
-  addEventListener('pageshow', again)
+  addEventListener('pageshow', back)
   begin()
   return () => {
     left = true
     removeEventListener('pagehide', close)
-    removeEventListener('pageshow', again)
+    removeEventListener('pageshow', back)
     close()
     others?.close()
   }

@@ -38,7 +38,8 @@ export function useNews(listens: boolean): void {
       } else {
         setHeard(true)
         visits.add(news.visit)
-        timer ??= setTimeout(() => { ask(false) }, TOGETHER_MS)
+        // Of no visit: a rule of the house, a jar, or what another node has written. It may be about any of them.
+        timer ??= setTimeout(() => { ask(visits.has('')) }, TOGETHER_MS)
       }
     })
     return () => {
