@@ -15,10 +15,13 @@ final readonly class HouseReading
     {
     }
 
-    /** @param  string  $product  id, also of an extra's line; empty where it is of no one product */
-    public function of(?TeamMember $member, string $product = ''): MassReading
+    /**
+     * @param  string  $product  id, also of an extra's line; empty where it is of no one product
+     * @param  ?string  $text  what will be read, where it is known: nothing is looked up for what is in grams
+     */
+    public function of(?TeamMember $member, string $product = '', ?string $text = null): MassReading
     {
-        if ($member === null) {
+        if ($member === null || $text === '' || ($text !== null && MassReading::isInGrams($text))) {
             return MassReading::plain();
         }
         $shelf = $this->shelves->of($member->salon);

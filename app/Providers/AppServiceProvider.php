@@ -7,6 +7,7 @@ namespace App\Providers;
 use App\Formulas\BatchRows;
 use App\Formulas\BowlRows;
 use App\Formulas\LearntRows;
+use App\Formulas\PackRows;
 use App\Formulas\PastUses;
 use App\Formulas\SalonShelf;
 use App\Formulas\StockRows;
@@ -102,6 +103,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->bind(PhotoFiles::class, config('tinta.cluster') ? PhotosInRecord::class : PhotosOnDisk::class);
         $this->app->scoped(Editions::class);
         $this->app->scoped(StockRows::class);
+        $this->app->scoped(PackRows::class);
         $this->app->scoped(SalonShelf::class);
         $this->app->scoped(BowlRows::class);
         $this->app->scoped(BatchRows::class);

@@ -59,6 +59,12 @@ final readonly class MassReading
         return $measures === [] ? $this : $this->withMeasures([...$this->measures, ...$measures]);
     }
 
+    /** Whether a text is in grams: what it says is then the same in every house, and of every product. */
+    public static function isInGrams(string $text): bool
+    {
+        return preg_match('/^[\d.,]+ ?g?$/', trim($text)) === 1;
+    }
+
     /**
      * Reads 60, 60 g, 12,5g, 0.06 kg, 90 ml, 2 wt oz, 1 US fl oz, 1/2 tube, 2 scoops.
      * A plain number is grams. Converted units are rounded to the nearest centigram.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
+use App\Formulas\PackRows;
 use App\Formulas\SalonShelf;
 use App\Formulas\StockRows;
 use App\Models\Salon;
@@ -25,6 +26,7 @@ final readonly class MoveStock
         private DatabaseManager $database,
         private StockRows $stock,
         private SalonShelf $shelves,
+        private PackRows $packs,
     ) {
     }
 
@@ -58,7 +60,7 @@ final readonly class MoveStock
                 $level ??= \Core\Stock\StockLevel::unknown();
                 $movement = $level->movement($move['kind'], $grams, $move['out']);
                 $levels[$move['product']] = $level->after($move['kind'], $movement);
-                [$pack, $cents] = SettleStock::pack($move['product']);
+                [$pack, $cents] = $this->packs->of($move['product']);
                 $rows[] = [
                     'salon_id' => $salon->id,
                     'product' => $move['product'],

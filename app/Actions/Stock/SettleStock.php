@@ -4,16 +4,14 @@ declare(strict_types=1);
 
 namespace App\Actions\Stock;
 
+use App\Formulas\PackRows;
 use App\Formulas\StockRows;
 use App\Models\Batch;
-use App\Models\Developer;
-use App\Models\Shade;
 use App\Models\StockMove;
 use App\Models\TeamMember;
 use Carbon\CarbonImmutable;
 use Core\Formula\Extra;
 use Core\Stock\MovementKind;
-use Core\Units\Grams;
 use Core\Weighing\Batch as WeighedBatch;
 
 /**
@@ -22,7 +20,7 @@ use Core\Weighing\Batch as WeighedBatch;
  */
 final readonly class SettleStock
 {
-    public function __construct(private StockRows $stock)
+    public function __construct(private StockRows $stock, private PackRows $packs)
     {
     }
 
@@ -43,7 +41,7 @@ final readonly class SettleStock
         foreach ($products as $product) {
             $movement = -($poured[$product] ?? 0) - (int) ($written[$product] ?? 0);
             if ($movement !== 0) {
-                [$pack, $cents] = self::pack((string) $product);
+                [$pack, $cents] = $this->packs->of((string) $product);
                 StockMove::query()->create([
                     'salon_id' => $member->salon_id,
                     'product' => $product,
@@ -58,15 +56,5 @@ final readonly class SettleStock
             }
         }
         $this->stock->forget();
-    }
-
-    /** @return array{?Grams, ?int} what a pack of it holds and costs today */
-    public static function pack(string $product): array
-    {
-        $row = str_starts_with($product, 'shade-')
-            ? Shade::query()->find((int) substr($product, strlen('shade-')))
-            : Developer::query()->find((int) substr($product, strlen('developer-')));
-
-        return [$row?->pack_cg, $row?->price_cents];
     }
 }

@@ -33,7 +33,7 @@ final readonly class PutOnScale
     public function __invoke(TeamMember $member, Batch $batch, OnScale $said, CarbonImmutable $now): array
     {
         return $this->database->transaction(function () use ($member, $batch, $said, $now): array {
-            LockVisit::any($batch->bowl->round->visit_id);
+            $visit = LockVisit::any($batch->bowl->round->visit_id);
             $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
             if (Pour::query()->whereKey($said->id)->exists()) {
                 return [$current, null];
@@ -47,7 +47,14 @@ final readonly class PutOnScale
             }
             $after = $said->after;
             foreach ($pan->events as $at => $event) {
-                $current = ($this->record)($member, $current, $this->row($event, $said, $at), $after++, $now);
+                $current = ($this->record)(
+                    member: $member,
+                    visit: $visit,
+                    batch: $current,
+                    pour: $this->row($event, $said, $at),
+                    after: $after++,
+                    now: $now,
+                );
                 if ($event->kind === BatchEventKind::Tared && $event->grams?->isZero() === false) {
                     self::learn($member->salon_id, $event, $said->id);
                 }

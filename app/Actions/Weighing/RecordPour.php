@@ -6,10 +6,10 @@ namespace App\Actions\Weighing;
 
 use App\Actions\Safety\AskGate;
 use App\Actions\Stock\SettleStock;
-use App\Actions\Visits\LockVisit;
 use App\Exceptions\EditedElsewhere;
 use App\Exceptions\VisitRefused;
 use App\Formulas\BatchRows;
+use App\Formulas\PackRows;
 use App\Formulas\SalonShelf;
 use App\Formulas\SteeringRows;
 use App\Models\Batch;
@@ -20,6 +20,7 @@ use App\Models\TeamMember;
 use App\Models\VesselRow;
 use App\Models\Visit;
 use Carbon\CarbonImmutable;
+use Core\Formula\Extra;
 use Core\Formula\Leftover;
 use Core\Safety\Step;
 use Core\Shelf\ProductKind;
@@ -44,22 +45,24 @@ final readonly class RecordPour
         private AskGate $gate,
         private SteeringRows $steering,
         private SettleStock $settle,
+        private PackRows $packs,
     ) {
     }
 
     /**
+     * @param  Visit  $visit  the batch's, locked
      * @param  int  $after  the latest sequence the sender has seen; 0 for none
      * @param  bool  $sure  it was asked about, and said again
      */
     public function __invoke(
         TeamMember $member,
+        Visit $visit,
         Batch $batch,
         Pour $pour,
         int $after,
         CarbonImmutable $now,
         bool $sure = true,
     ): Batch {
-        $visit = LockVisit::any($batch->bowl->round->visit_id);
         $current = Batch::query()->lockForUpdate()->findOrFail($batch->id);
         $known = $current->pours->find($pour->id);
         if ($known !== null) {
@@ -89,7 +92,7 @@ final readonly class RecordPour
                 $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
             );
         }
-        $this->checkScale(before: $before, pour: $pour, batch: $current, visit: $visit, now: $now, sure: $sure);
+        $this->checkScale(before: $before, pour: $pour, batch: $current, salon: $visit->salon_id, now: $now, sure: $sure);
         $weighed = $before->after($this->rows->event($pour));
         if (
             ! $before->status->isOpen() && $weighed->status->isOpen()
@@ -136,7 +139,7 @@ final readonly class RecordPour
         WeighedBatch $before,
         Pour $pour,
         Batch $batch,
-        Visit $visit,
+        int $salon,
         CarbonImmutable $now,
         bool $sure,
     ): void {
@@ -146,15 +149,14 @@ final readonly class RecordPour
         if ($pour->source === PourSource::Scale) {
             $zero = $pour->zero === null
                 ? null
-                : ScaleZero::query()->where('salon_id', $visit->salon_id)->where('word', $pour->zero)->first();
+                : ScaleZero::query()->where('salon_id', $salon)->where('word', $pour->zero)->first();
             if (! $before->onScale || $zero === null || ($zero->batch_id !== $batch->id && $zero->set_at <= $now)) {
                 throw PourRefused::scaleElsewhere();
             }
         }
         if (! $sure && $before->status->isOpen() && $before->over() === null) {
-            $shelf = $this->shelves->forVisit($visit);
-            $product = $shelf->product(preg_replace('/^extra:/', '', $pour->line ?? '') ?? '');
-            UnlikelyPour::refuse($before, $pour->line ?? '', $pour->grams_cg ?? Grams::zero(), $product?->pack);
+            [$pack] = $this->packs->of(Extra::productOf($pour->line ?? ''));
+            UnlikelyPour::refuse($before, $pour->line ?? '', $pour->grams_cg ?? Grams::zero(), $pack);
         }
     }
 

@@ -33,6 +33,27 @@ it('converts volume honestly when the density is not one', function () {
     expect(MassReading::plain()->withDensity(Fraction::of(11, 10))->read('50 ml')->centigrams)->toBe(5500);
 });
 
+it('knows what reads the same in every house, and takes nothing else for it', function (string $text, bool $same) {
+    expect(MassReading::isInGrams($text))->toBe($same);
+    $read = function (MassReading $reading) use ($text): int|string {
+        try {
+            return $reading->read($text)->centigrams;
+        } catch (InvalidAmount $refusal) {
+            return words($refusal);
+        }
+    };
+    $house = MassReading::plain()
+        ->withOunce(Ounce::Weight)
+        ->withPack(Grams::ofCentigrams(6000))
+        ->withDensity(Fraction::of(11, 10))
+        // Even where a house has weighed a measure of that very name.
+        ->withMeasures(['g' => Grams::ofCentigrams(7)]);
+    expect($read(MassReading::plain()) === $read($house))->toBe($same);
+})->with([
+    ['8.42 g', true], ['8,42g', true], [' 60 ', true], ['1,234 g', true], ['.5 g', true], ['..', true],
+    ['2 oz', false], ['90 ml', false], ['1 tube', false],
+]);
+
 it('asks which ounce is meant until the house rule says', function (Ounce $rule, ?int $centigrams) {
     $reading = MassReading::plain()->withOunce($rule);
     if ($centigrams === null) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers\Weighing;
 
+use App\Actions\Visits\LockVisit;
 use App\Actions\Weighing\RecordPour;
 use App\Http\Controllers\Controller;
 use App\Http\Requests\Weighing\BatchEventRequest;
@@ -15,9 +16,11 @@ final class BatchEventController extends Controller
 {
     public function store(BatchEventRequest $request, Batch $batch, RecordPour $record): JsonResponse
     {
-        $this->authorize('attend', $batch->bowl->round->visit);
+        $visit = LockVisit::any($batch->bowl->round->visit_id);
+        $this->authorize('attend', $visit);
         $moved = $record(
             member: $this->member($request),
+            visit: $visit,
             batch: $batch,
             pour: $request->pour(),
             after: $request->afterSequence(),

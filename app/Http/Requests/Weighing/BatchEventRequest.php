@@ -84,6 +84,7 @@ final class BatchEventRequest extends FormRequest
         return resolve(HouseReading::class)->of(
             $member instanceof TeamMember ? $member : null,
             is_string($this->input('line')) ? $this->input('line') : '',
+            is_string($this->input('grams')) ? $this->input('grams') : '',
         );
     }
 }
