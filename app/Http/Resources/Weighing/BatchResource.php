@@ -55,7 +55,10 @@ final class BatchResource extends JsonResource
 
         return [
             'id' => $batch->id,
-            'number' => 1 + (int) $batch->bowl->batches->search(fn (Batch $each): bool => $each->id === $batch->id),
+            // The first is the first, whatever became of those after it.
+            'number' => $batch->number === 1
+                ? 1
+                : 1 + (int) $batch->bowl->batches->search(fn (Batch $each): bool => $each->id === $batch->id),
             'bowl' => [
                 'id' => $batch->bowl_id, 'letter' => trim($batch->bowl->letter), 'job' => $batch->bowl->job,
                 'visit' => $batch->bowl->round->visit_id, 'client' => $batch->bowl->round->visit->client->name,
