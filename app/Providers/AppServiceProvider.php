@@ -51,6 +51,7 @@ use Illuminate\Database\Connection;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Database\Events\TransactionCommitting;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 use Illuminate\Support\Facades\Auth;
@@ -63,24 +64,29 @@ use PDO;
 
 final class AppServiceProvider extends ServiceProvider
 {
-    /** What an address may name, and by which relation it belongs to a salon; without one it says so itself. */
+    /**
+     * What an address may name, and by which keys of which tables it belongs to a salon; without any it says so itself.
+     */
     private const OWNED = [
-        'template' => [ServiceTemplate::class, null], 'format' => [ScaleFormat::class, null],
-        'line' => [ColourLine::class, null], 'shade' => [
-            Shade::class,
-            'colourLine',
-        ], 'developer' => [Developer::class, null], 'measure' => [Measure::class, null],
-        'member' => [TeamMember::class, null], 'invitation' => [Invitation::class, null],
-        'client' => [Client::class, null], 'second' => [Client::class, null], 'match' => [ClientMatch::class, null],
-        'visit' => [Visit::class, null], 'round' => [Round::class, 'visit'],
-        'bowl' => [Bowl::class, 'round.visit'], 'batch' => [
-            Batch::class,
-            'bowl.round.visit',
-        ], 'proposal' => [Proposal::class, 'fromVisit'],
-        'test' => [SkinTest::class, 'client'], 'contraindication' => [
-            ContraindicationNote::class,
-            'client',
-        ], 'photo' => [Photo::class, 'client'],
+        'template' => [ServiceTemplate::class, []],
+        'format' => [ScaleFormat::class, []],
+        'line' => [ColourLine::class, []],
+        'shade' => [Shade::class, ['colour_line_id' => 'colour_lines']],
+        'developer' => [Developer::class, []],
+        'measure' => [Measure::class, []],
+        'member' => [TeamMember::class, []],
+        'invitation' => [Invitation::class, []],
+        'client' => [Client::class, []],
+        'second' => [Client::class, []],
+        'match' => [ClientMatch::class, []],
+        'visit' => [Visit::class, []],
+        'round' => [Round::class, ['visit_id' => 'visits']],
+        'bowl' => [Bowl::class, ['round_id' => 'rounds', 'visit_id' => 'visits']],
+        'batch' => [Batch::class, ['bowl_id' => 'bowls', 'round_id' => 'rounds', 'visit_id' => 'visits']],
+        'proposal' => [Proposal::class, ['from_visit_id' => 'visits']],
+        'test' => [SkinTest::class, ['client_id' => 'clients']],
+        'contraindication' => [ContraindicationNote::class, ['client_id' => 'clients']],
+        'photo' => [Photo::class, ['client_id' => 'clients']],
     ];
 
     public function register(): void
@@ -128,13 +134,7 @@ final class AppServiceProvider extends ServiceProvider
         // Another salon's record does not exist, whatever else is wrong with a request; what a member may do with the
         // own is for the policies.
         foreach (self::OWNED as $name => [$model, $through]) {
-            Route::bind($name, fn (string $id): Model => $model::query()
-                ->when(
-                    $through === null,
-                    fn ($query) => $query->where('salon_id', $this->salon()),
-                    fn ($query) => $query->whereRelation((string) $through, 'salon_id', $this->salon()),
-                )
-                ->findOrFail($id));
+            Route::bind($name, fn (string $id): Model => $this->owned($model, $through, $id));
         }
         // A bench posts a pour every few seconds and previews while typing; a runaway script does far more.
         RateLimiter::for(
@@ -149,6 +149,33 @@ final class AppServiceProvider extends ServiceProvider
     private function heard(PDO|Closure $pdo, string $name, string $prefix, array $config): Connection
     {
         return new HeardConnection(app(Reads::class), $pdo, $name, $prefix, $config);
+    }
+
+    /**
+     * Said by joins: asking each model for the way to the next would take longer than the question.
+     *
+     * @param  class-string<Model>  $model
+     * @param  array<string, string>  $through  tables by the key that leads to them, the salon's own last
+     */
+    private function owned(string $model, array $through, string $id): Model
+    {
+        $query = $model::query();
+        if ($through === []) {
+            return $query->where('salon_id', $this->salon())->findOrFail($id);
+        }
+        $from = $query->getModel()->getTable();
+
+        return $query->whereExists(function (Builder $owner) use ($from, $through): void {
+            foreach ($through as $key => $table) {
+                if ($owner->from === null) {
+                    $owner->from($table)->whereColumn("{$table}.id", "{$from}.{$key}");
+                } else {
+                    $owner->join($table, "{$table}.id", '=', "{$from}.{$key}");
+                }
+                $from = $table;
+            }
+            $owner->where("{$from}.salon_id", $this->salon());
+        })->findOrFail($id);
     }
 
     private function salon(): int
