@@ -92,7 +92,14 @@ final readonly class RecordPour
                 $this->steering->of($current, $before) ?? throw PourRefused::cannotSteer(),
             );
         }
-        $this->checkScale(before: $before, pour: $pour, batch: $current, salon: $visit->salon_id, now: $now, sure: $sure);
+        $this->checkScale(
+            before: $before,
+            pour: $pour,
+            batch: $current,
+            salon: $visit->salon_id,
+            now: $now,
+            sure: $sure,
+        );
         $weighed = $before->after($this->rows->event($pour));
         if (
             ! $before->status->isOpen() && $weighed->status->isOpen()
