@@ -118,10 +118,19 @@ $app = Application::configure(basePath: dirname(__DIR__))
             'newer' => NewerVersion::of($conflict->newer())->resolve(),
         ], 409));
         $exceptions->render(function (QueryException|PDOException $failure, Request $request) {
-            $trouble = $request->is('api/*') ? MachineTrouble::of($failure) : null;
+            $trouble = MachineTrouble::of($failure);
+            if ($trouble === null) {
+                return null;
+            }
 
-            return $trouble === null ? null : response()->json(
+            // The page itself needs nothing of the record: it says what is so, and asks again by itself.
+            return $request->is('api/*') || ! $request->isMethod('GET') ? response()->json(
                 ['message' => Say::words($trouble[1]), 'mend' => Say::mend($trouble[1]), 'problems' => []],
+                $trouble[0],
+                ['Retry-After' => '2'],
+            ) : response()->view(
+                'app',
+                ['language' => Language::ofDevice($request)->value, 'door' => ''],
                 $trouble[0],
                 ['Retry-After' => '2'],
             );

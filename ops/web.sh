@@ -41,6 +41,18 @@ start_web() {
         start_process nginx nginx -c "$DIR/nginx.conf" -e "$DIR/log/nginx.log"
         wait_until 'The web server' "$DIR/log/nginx.log" nginx "$(NGINX_MARK)" port_is_open "$WEB_PORT"
     fi
+    # Also where nothing had to be started: it names the pieces of the page that was built last.
+    keep_bare_pages
+}
+
+# The page with nothing in it, in each language, as this release serves it: given out while PHP is starting again. It then asks by itself
+# until it is answered. Where it cannot be kept, whoever opens a page in that second sees the web server's own word for it.
+keep_bare_pages() {
+    as_own php -r '
+        foreach (["en", "pt"] as $language) {
+            $page = @file_get_contents($argv[1]."/?bare", false, stream_context_create(["http" => ["timeout" => 10, "header" => "Cookie: language=$language\r\nAccept: text/html"]]));
+            if ($page !== false) { file_put_contents("$argv[2]/bare-$language.html.new", $page) && rename("$argv[2]/bare-$language.html.new", "$argv[2]/bare-$language.html"); }
+        }' "http://127.0.0.1:$WEB_PORT" "$DIR/nginx"
 }
 
 # Daily backups and log rotation, for an instance that people work with.
@@ -163,6 +175,9 @@ http {
         default unix:$FPM_SOCKET;
         ~^/api/(bowls/(preview|adjusted|substitutes)|visits/[^/?]+/(picture|ways|times|rounds/plan|compare)|workbench/|costs|stock\$|messages\$|house/judgement|clients/[^/?]+/(page|all)|lines/[^/?]+/table) unix:$SEARCH_SOCKET;
     }
+    # What stands in for a page while PHP is away: in the language this device was last read in, or its browser asks for.
+    map "\$cookie_language \$http_accept_language" \$tinta_language { default en; ~^pt pt; "~^ pt" pt; }
+    map "\$request_method \$http_accept" \$tinta_bare { default ''; "~^GET text/html" "/bare-\$tinta_language.html"; }
     # Whoever came by TLS once comes by nothing else.
     map \$https \$tinta_hsts { default ''; on 'max-age=31536000'; }
     server {
@@ -275,6 +290,11 @@ CONF
             fastcgi_pass \$tinta_pool;
             include /etc/nginx/fastcgi_params;
             fastcgi_param SCRIPT_FILENAME "$ROOT/public/index.php";
+            error_page 502 504 = @away;
+        }
+        location @away {
+            root "$DIR/nginx";
+            try_files \$tinta_bare =502;
         }
 CONF
 }

@@ -16,19 +16,22 @@ enum Language: string
     /** What a device that nobody is signed in on was last read in. */
     public const COOKIE = 'language';
 
-    /** Of whoever is signed in; else what this device was last read in, or its browser asks for. */
+    /** Of whoever is signed in; else the device's. */
     public static function of(Request $request): self
     {
         $member = $request->user();
+
+        return $member instanceof TeamMember ? $member->language : self::ofDevice($request);
+    }
+
+    /** What a device was last read in, or its browser asks for: known without asking the record. */
+    public static function ofDevice(Request $request): self
+    {
         $last = $request->cookie(self::COOKIE);
 
-        return $member instanceof TeamMember
-            ? $member->language
-            : (
-                self::tryFrom(is_string($last) ? $last : '') ?? self::tryFrom(
-                    (string) $request->getPreferredLanguage(array_column(self::cases(), 'value')),
-                ) ?? self::English
-            );
+        return self::tryFrom(is_string($last) ? $last : '') ?? self::tryFrom(
+            (string) $request->getPreferredLanguage(array_column(self::cases(), 'value')),
+        ) ?? self::English;
     }
 
     /** What it calls itself. */

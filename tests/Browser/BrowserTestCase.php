@@ -140,6 +140,17 @@ abstract class BrowserTestCase extends TestCase
         return (int) (getenv('TINTA_WEB_PORT') ?: 8460);
     }
 
+    /** Where the instance that is looked at has its processes, sockets and settings. */
+    protected static function instance(): string
+    {
+        foreach (glob(dirname(__DIR__, 2).'/var/*/nginx.conf') ?: [] as $settings) {
+            if (preg_match('/127\.0\.0\.1:'.self::webPort().'[ ;]/', (string) file_get_contents($settings)) === 1) {
+                return dirname($settings);
+            }
+        }
+        self::fail('No instance here answers at '.self::webPort().'.');
+    }
+
     /** By hand the first time; whoever has seen it be done once is let in by the same request. */
     protected function signIn(RemoteWebDriver $browser, string $login): void
     {

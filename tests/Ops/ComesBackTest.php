@@ -32,6 +32,70 @@ it('starts again by itself what was killed, within ten seconds, and answers from
         );
 })->with(['fpm', 'nginx', 'scale', 'bridge', 'database']);
 
+it('comes back also where what was killed leaves somebody in the middle of a request', function () {
+    // Held there, it would answer beside the new one, or keep its socket from it, for as long as it likes.
+    $said = Shell::say(<<<'SH'
+        master=$(cat "$DIR/run/fpm.pid")
+        page() { curl -s -m 5 -o /dev/null -w '%{http_code}' -H "Accept: ${1:-*/*}" "http://127.0.0.1:$WEB_PORT/"; }
+        (for _ in $(seq 1 2000); do page; kill -0 "$master" 2>/dev/null || break; done) >/dev/null 2>&1 &
+        held=''
+        until=$((SECONDS + 20))
+        while [ -z "$held" ] && [ $SECONDS -lt $until ]; do
+            for each in $(pgrep -P "$master"); do
+                kill -STOP "$each"
+                if [ "$(readlink "/proc/$each/cwd")" = "$ROOT/public" ]; then held=$each; break; fi
+                kill -CONT "$each"
+            done
+        done
+        begin=$(date +%s%N)
+        kill -9 "$master"
+        echo "held: ${held:-nobody}"
+        echo "a page meanwhile: $(page text/html), anything else: $(page)"
+        for _ in $(seq 1 200); do
+            [ "$(cat "$DIR/run/fpm.pid")" != "$master" ] && [ "$(page)" = 200 ] && break
+            sleep 0.05
+        done
+        echo "after $((($(date +%s%N) - begin) / 1000000)) ms, $(page)"
+        echo "left: $(awk '/^State:/ && $2 != "Z" {print $2}' "/proc/$held/status" 2>/dev/null || true)"
+        SH);
+    expect($said)->toMatch('/held: \d+/')->toMatch('/after \d+ ms, 200/')->toMatch('/left:\s*$/');
+    preg_match('/after (\d+) ms/', $said, $found);
+    expect((int) ($found[1] ?? 99_999))->toBeLessThan(10_000);
+});
+
+it('gives out the page while PHP is away, in its language, and nothing else for it', function () {
+    Shell::say('"${OWN[@]}" sv -w 10 force-stop "$DIR/sv/fpm" >/dev/null || true');
+    try {
+        $ask = fn (string $more): string => Shell::say(
+            "curl -s -m 5 -w '\n%{http_code}' {$more} \"http://127.0.0.1:\$WEB_PORT/clients\"",
+        );
+        expect($ask("-H 'Accept: text/html'"))->toContain('<html lang="en"')->toContain('id="root"></div>')->toEndWith('200')
+            ->and($ask("-H 'Accept: text/html' -H 'Cookie: language=pt'"))->toContain('<html lang="pt"')->toEndWith('200')
+            ->and($ask("-H 'Accept: text/html' -H 'Accept-Language: pt-PT,pt'"))->toContain('<html lang="pt"')
+            ->and($ask("-H 'Accept: application/json'"))->toEndWith('502')->not->toContain('root')
+            ->and($ask("-H 'Accept: text/html' -X POST"))->toEndWith('502');
+    } finally {
+        Shell::say('"${OWN[@]}" sv -w 10 up "$DIR/sv/fpm" >/dev/null');
+    }
+});
+
+it('gives out the page while the record is away, and says of everything else that it is', function () {
+    $ask = fn (string $path, string $more = ''): string => Shell::say(
+        "curl -s -m 20 -w '\n%{http_code}' {$more} \"http://127.0.0.1:\$WEB_PORT{$path}\"",
+    );
+    Shell::say('"${OWN[@]}" sv -w 20 force-stop "$DIR/sv/database" >/dev/null || true');
+    try {
+        expect($ask('/today', "-H 'Cookie: language=pt'"))
+            ->toContain('<html lang="pt"')->toContain('id="root"></div>')->toEndWith('503')
+            ->and($ask('/api/session'))->toContain('The record does not answer')->toEndWith('503');
+    } finally {
+        Shell::say(
+            '"${OWN[@]}" sv -w 20 up "$DIR/sv/database" >/dev/null; for _ in $(seq 1 100); do [ "$(curl -s -m 2 -o /dev/null -w "%{http_code}" "http://127.0.0.1:$WEB_PORT/api/beginning/open")" = 200 ] && break; sleep 0.1; done',
+        );
+    }
+    expect($ask('/api/session'))->toEndWith('200');
+});
+
 it('lets nothing start again that was stopped', function () {
     Shell::say('stop_process bridge "$(BRIDGE_MARK)"');
     sleep(2);

@@ -1,10 +1,12 @@
+import { t } from '@lingui/core/macro'
 import { useQuery } from '@tanstack/react-query'
 import { Suspense, useEffect, useState } from 'react'
 import { useLocation } from 'react-router'
 import { mayBegin } from '../features/begin/api'
 import { SignInPage } from '../features/session/SignInPage'
+import { Unreachable } from '../shared/api/http'
 import { session } from '../shared/session/session'
-import { ErrorNotice } from '../shared/ui/Notice'
+import { ErrorNotice, Notice } from '../shared/ui/Notice'
 import { Waiting } from '../shared/ui/Waiting'
 import { BeginPage, fetchFirst, JoinPage, SignedIn } from './pages'
 import { useDoors } from './useDoors'
@@ -17,7 +19,15 @@ export function App() {
   if (member.data === undefined) return member.error === null ? (
     <Waiting what="Tinta" />
   ) : (
-    <ErrorNotice error={member.error} />
+    <main className="no-server">
+      {member.error instanceof Unreachable ? (
+        <Notice kind="warn" title={t`No connection`}>
+          {t`It is tried again every few seconds, and Tinta opens by itself. What waits on this device stays on it.`}
+        </Notice>
+      ) : (
+        <ErrorNotice error={member.error} />
+      )}
+    </main>
   )
   if (joining !== null) return <Suspense fallback={<Waiting what="Tinta" />}><JoinPage token={joining} /></Suspense>
   if (member.data === null) return <Entrance />

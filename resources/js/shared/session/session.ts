@@ -43,7 +43,7 @@ export function greet<T extends Session | null>(member: T): T {
 }
 
 /** While the server says nothing it is asked again: what the device knows by itself is for meanwhile. */
-const AGAIN_MS = 5_000
+const AGAIN_MS = 3_000
 let saidByDevice = false
 
 export const session = queryOptions({
@@ -66,6 +66,7 @@ export const session = queryOptions({
     }
   },
   staleTime: Infinity,
+  retry: (count, error) => error instanceof Unreachable && count < 1,
   refetchInterval: ({ state }) => (saidByDevice || state.status === 'error' ? AGAIN_MS : false),
   refetchIntervalInBackground: true,
 })

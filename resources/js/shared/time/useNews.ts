@@ -1,5 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query'
 import { useEffect } from 'react'
+import { Unreachable } from '../api/http'
 import { setHeard } from './news'
 import { listenToNews } from './newsSource'
 
@@ -32,6 +33,8 @@ export function useNews(listens: boolean): void {
         ask(true)
       } else if (news === 'heard' || news === 'missed') {
         setHeard(true)
+        // The server is there: whatever could not be asked of it is asked now.
+        void queries.invalidateQueries({ predicate: ({ state }) => state.error instanceof Unreachable })
         // After a gap nobody knows what was missed; the first time nothing was shown yet.
         if (news === 'missed' && before) ask(true)
         before = true
