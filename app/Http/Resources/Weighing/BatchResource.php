@@ -8,6 +8,7 @@ use App\Formulas\BatchRows;
 use App\Formulas\SteeringRows;
 use App\Formulas\StockRows;
 use App\Models\Batch;
+use App\Models\Bowl;
 use App\Models\ScaleZero;
 use App\Words\Say;
 use Core\Formula\Extra;
@@ -61,9 +62,8 @@ final class BatchResource extends JsonResource
                 : 1 + (int) $batch->bowl->batches->search(fn (Batch $each): bool => $each->id === $batch->id),
             'bowl' => [
                 'id' => $batch->bowl_id, 'letter' => trim($batch->bowl->letter), 'job' => $batch->bowl->job,
-                'visit' => $batch->bowl->round->visit_id, 'client' => $batch->bowl->round->visit->client->name,
-                'line' => $batch->bowl->colourLine->name, 'ratio' => $batch->bowl->sheet['ratio'] ?? '',
-            ],
+                'visit' => $batch->bowl->round->visit_id, 'ratio' => $batch->bowl->sheet['ratio'] ?? '',
+            ] + self::names($batch->bowl),
             'said' => $batch->plan['said'] ?? '',
             'status' => $weighed->status->value,
             'sequence' => (int) $batch->pours->max('sequence'),
@@ -91,6 +91,24 @@ final class BatchResource extends JsonResource
                 Bench::of($weighed, scale: true, standsHere: false, place: null)->presses,
             ),
         ];
+    }
+
+    /**
+     * Whose bowl it is, and of which line: two words, asked with every pour.
+     *
+     * @return array{client: string, line: string}
+     */
+    private static function names(Bowl $bowl): array
+    {
+        $row = Bowl::query()->toBase()
+            ->join('rounds', 'rounds.id', '=', 'bowls.round_id')
+            ->join('visits', 'visits.id', '=', 'rounds.visit_id')
+            ->join('clients', 'clients.id', '=', 'visits.client_id')
+            ->join('colour_lines', 'colour_lines.id', '=', 'bowls.colour_line_id')
+            ->where('bowls.id', $bowl->id)
+            ->first(['clients.name as client', 'colour_lines.name as line']);
+
+        return ['client' => (string) ($row->client ?? ''), 'line' => (string) ($row->line ?? '')];
     }
 
     /** The reader's word for the standing in which the scale is this batch's; null where it is not. */
