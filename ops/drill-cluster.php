@@ -39,7 +39,12 @@ if (! $one->signIn('ines@sailcloth.example', 'harbour-light') || ! $other->signI
     throw new RuntimeException('Nobody can sign in.');
 }
 $at = plan($other);
-$heard = $one->hears('/news', fn () => $other->ask('POST', "/api/bowls/{$at['bowl']}/stamps", ['id' => uuid(), 'kind' => 'set-aside']));
+// What was planned just now has been told by then.
+sleep(2);
+$heard = $one->hears('/news', function () use ($other, $at): void {
+    [$status] = $other->ask('POST', "/api/visits/{$at['visit']}/rounds", ['id' => uuid(), 'name' => 'Heard']);
+    $status < 300 || throw new RuntimeException("What was to be heard was answered {$status}.");
+});
 printf("What was written on one machine, heard by a device at another: after %s\n", $heard === null ? 'ten seconds not yet' : sprintf('%.0f ms', $heard * 1000));
 
 $load = new Load($front);
