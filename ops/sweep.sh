@@ -1,7 +1,7 @@
 # sweep FOLDER NAME : before a service starts again, what its killed master left working is ended: it would hold the port, or answer
 # beside the new one. Only what works in this instance's folder, and only of this service's kind.
 sweep() {
-    local kind signal each _
+    local kind signal each
     case "$2" in
         nginx) kind=nginx ;;
         fpm) kind=php-fpm8.2 ;;

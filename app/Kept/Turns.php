@@ -67,6 +67,9 @@ final class Turns
 
     private const NO_SUCH_COLUMN = 1054;
 
+    /** How often something was counted that answers are made of: a request that only asks counts nothing. */
+    public int $counted = 0;
+
     private bool $record = false;
 
     private bool $shelf = false;
@@ -107,6 +110,7 @@ final class Turns
         if (! $this->record) {
             return;
         }
+        $this->counted++;
         [$shelf, $tables] = [$this->shelf, array_keys($this->tables)];
         [$this->record, $this->shelf, $this->tables, $this->seen] = [false, false, [], []];
         $by ??= $this->database->connection();

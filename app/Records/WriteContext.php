@@ -23,6 +23,9 @@ final class WriteContext
 
     private const OLDEST_DAYS = 30;
 
+    /** It was carried out before, and is answered as known. */
+    public bool $known = false;
+
     private string $reason = '';
 
     private function __construct(

@@ -138,26 +138,31 @@ it('keeps the page of this release without the sign-in page in it, whoever opene
         ->and($kept())->toContain('<div id="root"></div>')->toContain('type="module"');
 });
 
+/** Does something while PHP is away, and brings it back whatever comes of it. */
+function whilePhpIsAway(string $instance, Closure $do): void
+{
+    $service = escapeshellarg("{$instance}/sv/fpm");
+    exec("sv -w 10 force-stop {$service}");
+    try {
+        $do();
+    } finally {
+        exec("sv -w 10 up {$service}");
+    }
+}
+
 it('opens while what answers is being started again, and goes on by itself', function () {
     $page = $this->browser();
     $this->see($page, '#email');
-    $service = self::instance().'/sv/fpm';
-    exec('sv -w 10 force-stop '.escapeshellarg($service));
-    try {
+    whilePhpIsAway(self::instance(), function () use ($page): void {
         $page->get($this->address('/clients'));
         $this->see($page, '.notice-warn', 'opens by itself');
-    } finally {
-        exec('sv -w 10 up '.escapeshellarg($service));
-    }
+    });
     $this->see($page, '#email');
     // Somebody is at it whom the device knows, and does not know for how long nobody has touched it: the server does.
     $this->signIn($page, 'tomasz');
-    exec('sv -w 10 force-stop '.escapeshellarg($service));
-    try {
+    whilePhpIsAway(self::instance(), function () use ($page): void {
         $page->get($this->address('/clients'));
         $this->see($page, '.lock-screen', 'Locked');
-    } finally {
-        exec('sv -w 10 up '.escapeshellarg($service));
-    }
+    });
     $this->see($page, '.client-list a', 'Hana Kobayashi');
 });

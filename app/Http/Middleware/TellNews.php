@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
+use App\Kept\Turns;
 use App\Models\Batch;
 use App\Models\Bowl;
 use App\Models\Proposal;
 use App\Models\Round;
 use App\Models\TeamMember;
 use App\Models\Visit;
+use App\Records\WriteContext;
 use Closure;
 use Illuminate\Contracts\Config\Repository;
 use Illuminate\Http\Request;
@@ -25,14 +27,18 @@ final readonly class TellNews
 {
     private const PATIENCE_SECONDS = 0.2;
 
-    public function __construct(private Repository $config)
+    public function __construct(private Repository $config, private Turns $turns)
     {
     }
 
     public function handle(Request $request, Closure $next): Response
     {
+        $before = $this->turns->counted;
         $response = $next($request);
-        $this->tell($request, $response);
+        // A question is posted too where it may be long: nothing is new after it.
+        if ($this->turns->counted > $before || WriteContext::of($request)->known) {
+            $this->tell($request, $response);
+        }
 
         return $response;
     }

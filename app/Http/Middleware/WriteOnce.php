@@ -126,15 +126,22 @@ final readonly class WriteOnce
         }
         $known = $connection->table('writes')->where('id', $context->id)->first();
 
-        return $known !== null && $known->fingerprint === $fingerprint && (int) $known->team_member_id === $member->id
-            ? new JsonResponse(['already' => true])
-            : new JsonResponse(
-                [
-                    'message' => Say::plain('Something else was sent under the same id before.'),
-                    'mend' => Say::plain('Reload the page and do it again.'),
-                ],
-                Response::HTTP_UNPROCESSABLE_ENTITY,
-            );
+        if (
+            $known !== null && $known->fingerprint === $fingerprint
+            && (int) $known->team_member_id === $member->id
+        ) {
+            $context->known = true;
+
+            return new JsonResponse(['already' => true]);
+        }
+
+        return new JsonResponse(
+            [
+                'message' => Say::plain('Something else was sent under the same id before.'),
+                'mend' => Say::plain('Reload the page and do it again.'),
+            ],
+            Response::HTTP_UNPROCESSABLE_ENTITY,
+        );
     }
 
     /** Another node's write took the whole transaction away before it came to its commit. */

@@ -15,6 +15,7 @@ export class Outbox {
   #sending = false
   #again = false
   #pause = 1_500
+  #due = false
   #waitingFor: Status['waitingFor'] = 'nothing'
   #status: Status
   readonly #owners = new Map<string, { resolve: (answer: unknown) => void; reject: (error: Error) => void }>()
@@ -170,10 +171,16 @@ export class Outbox {
     return owner
   }
 
+  /** Once, however often it was tried meanwhile: each try would bring another after it. */
   #later(): void {
+    if (this.#due) return
+    this.#due = true
     const pause = this.#pause
     this.#pause = Math.min(LONGEST_PAUSE_MS, pause * 1.6)
-    this.world.after(pause, () => { this.kick() })
+    this.world.after(pause, () => {
+      this.#due = false
+      this.kick()
+    })
   }
 
   #wait(waitingFor: Status['waitingFor']): void {

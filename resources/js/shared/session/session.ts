@@ -59,9 +59,11 @@ export const session = queryOptions({
     } catch (error) {
       if (!(error instanceof Unreachable)) throw error
       // Without the server the device goes on for whoever was at it.
-      const member = client.getQueryData<Session>(['session']) ?? await memberWithoutServer(client)
-      if (member === null) throw error
       saidByDevice = true
+      const known = client.getQueryData<Session>(['session'])
+      if (known !== undefined) return known
+      const member = await memberWithoutServer(client)
+      if (member === null) throw error
       return greet(member)
     }
   },
