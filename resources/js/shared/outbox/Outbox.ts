@@ -1,5 +1,6 @@
 import { Refused, Unreachable } from '../api/http'
 import { goOn } from './goOn'
+import { onceSoon } from './onceSoon'
 import { readEntries, type Entry, type NewEntry } from './entry'
 import { signedOut, unreadable, verdictOf } from './verdict'
 import { AT_ONCE_MS, KEY, LONGEST_PAUSE_MS, MOST_FAILURES, type Author, type Status, type World } from './world'
@@ -15,7 +16,7 @@ export class Outbox {
   #sending = false
   #again = false
   #pause = 1_500
-  #due = false
+  readonly #soon = onceSoon((ms, then) => { this.world.after(ms, then) })
   #waitingFor: Status['waitingFor'] = 'nothing'
   #status: Status
   readonly #owners = new Map<string, { resolve: (answer: unknown) => void; reject: (error: Error) => void }>()
@@ -171,16 +172,8 @@ export class Outbox {
     return owner
   }
 
-  /** Once, however often it was tried meanwhile: each try would bring another after it. */
   #later(): void {
-    if (this.#due) return
-    this.#due = true
-    const pause = this.#pause
-    this.#pause = Math.min(LONGEST_PAUSE_MS, pause * 1.6)
-    this.world.after(pause, () => {
-      this.#due = false
-      this.kick()
-    })
+    if (this.#soon(this.#pause, () => { this.kick() })) this.#pause = Math.min(LONGEST_PAUSE_MS, this.#pause * 1.6)
   }
 
   #wait(waitingFor: Status['waitingFor']): void {
